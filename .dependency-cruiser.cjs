@@ -1,0 +1,62 @@
+/**
+ * The dependency rules of the architecture (docs/architecture.md).
+ * ROOMS is the working order of core: a room may import only rooms that stand before it.
+ */
+const ROOMS = [
+  'units', 'counter', 'care', 'brief', 'sense', 'amount', 'pick', 'pair', 'cut',
+  'portion', 'walk', 'lay', 'clock', 'ledger', 'order', 'papers',
+];
+
+const roomRules = ROOMS.slice(0, -1).map((room, i) => ({
+  name: `core-${room}-imports-only-rooms-above`,
+  comment: `${room}/ may not know what a later room decides.`,
+  severity: 'error',
+  from: { path: `^core/src/${room}/` },
+  to: { path: `^core/src/(${ROOMS.slice(i + 1).join('|')}|index\\.ts)` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...roomRules,
+    {
+      name: 'core-is-pure',
+      comment: 'core imports no interface, server, or I/O code: only itself and zod (tests may use node and fast-check).',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
+      to: { pathNot: '^(core/src/|node_modules/zod/)' },
+    },
+    {
+      name: 'server-does-not-import-web',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^web/' },
+    },
+    {
+      name: 'web-does-not-import-server',
+      severity: 'error',
+      from: { path: '^web/' },
+      to: { path: '^server/' },
+    },
+    {
+      name: 'web-ui-knows-no-stage',
+      comment: 'The shared parts in web/src/ui are below the screens.',
+      severity: 'error',
+      from: { path: '^web/src/ui/' },
+      to: { path: '^web/src/(book|counter|house|order|app)/' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'not-to-unresolvable',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(/dist/|\\.css$|^web/src/vite-env\\.d\\.ts$)' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.depcruise.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], extensionAlias: { '.js': ['.ts', '.tsx', '.js'] } },
+  },
+};

@@ -1,0 +1,45 @@
+import { grams, money, type Grams, type Money } from '../units/index.js';
+import { exclusionsOf } from '../care/index.js';
+import { BESIDE_PER_ADULT, eatersOf, mid, type Brief } from '../brief/index.js';
+import { isCompanion, type Companion, type CompanionRole, type Good } from '../counter/index.js';
+import { purchase } from './buy.js';
+
+/** Which figure of the practice table each role of a companion draws on; roles that share one split it. */
+export const BESIDE_OF: Partial<Record<CompanionRole, keyof typeof BESIDE_PER_ADULT>> = {
+  bread: 'bread',
+  cracker: 'bread',
+  nut: 'nuts',
+  brine: 'brine',
+  'savoury spread': 'preserve',
+  preserve: 'preserve',
+  honey: 'honey',
+  fruit: 'fresh fruit',
+  vegetable: 'fresh fruit',
+  'dried fruit': 'dried fruit',
+  chocolate: 'dried fruit',
+  butter: 'dried fruit',
+};
+
+/** Total grams of one kind of companion for the eaters of a brief. */
+export const besideTotal = (brief: Brief, what: keyof typeof BESIDE_PER_ADULT): Grams =>
+  grams(Math.round(mid(BESIDE_PER_ADULT[what]) * eatersOf(brief)));
+
+const median = (sorted: readonly number[]): number => sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
+
+/**
+ * What the companions will cost, before any is chosen: for each figure of the practice table, its grams at the
+ * median price of what this counter has and the limits allow. The optimiser keeps this back from the budget.
+ */
+export function besideEstimate(brief: Brief, counter: readonly Good[]): Money {
+  const allowed = counter.filter(isCompanion).filter((good) => exclusionsOf(good, brief.limits).length === 0);
+  const kinds = Object.keys(BESIDE_PER_ADULT) as (keyof typeof BESIDE_PER_ADULT)[];
+  const costs = kinds.map((what) => {
+    const total = besideTotal(brief, what);
+    const prices = allowed
+      .filter((good: Companion) => BESIDE_OF[good.role] === what)
+      .map((good) => purchase(good, total).cost)
+      .sort((a, b) => a - b);
+    return median(prices);
+  });
+  return money(costs.reduce((a, b) => a + b, 0));
+}

@@ -1,0 +1,51 @@
+import { grams, money, type Grams, type Money } from '../units/index.js';
+import { packGrams, type Good } from '../counter/index.js';
+import { edibleShare } from './edible.js';
+
+/** What is bought of one good so that `net` grams are eaten. */
+export interface Purchase {
+  readonly net: Grams;
+  /** Before rind, casing and trim. */
+  readonly gross: Grams;
+  /** Whole packs, jars or pieces; null where the shop cuts or weighs to order. */
+  readonly packs: number | null;
+  /** What leaves the counter: the gross weight, or all the packs. */
+  readonly bought: Grams;
+  readonly cost: Money;
+  /** Edible grams that are left over because packs are whole. */
+  readonly left: Grams;
+  /** A jar is charged by the share that is used. */
+  readonly byShare: boolean;
+}
+
+const WEIGHED = ['cut to order', 'sliced to order', 'loose'];
+
+/** Gross grams that give `net` grams to eat, rounded up to a whole gram. @throws RangeError if nothing of it is edible */
+export function grossFor(good: Good, net: Grams): Grams {
+  const share = edibleShare(good);
+  if (share <= 0) throw new RangeError(`${good.id}: its rind is thicker than the piece, so nothing is left to eat`);
+  return grams(Math.ceil(net / share - 1e-9));
+}
+
+/**
+ * Gross weight, packs and cost of `net` grams of a good. Weighed goods are charged by the gram. A jar that the shop
+ * opens is charged by share; every other pack is charged whole. A price per kg of a packed good is charged on the packs.
+ */
+export function purchase(good: Good, net: Grams): Purchase {
+  const gross = grossFor(good, net);
+  const pack = packGrams(good);
+  const price = good.price.amount;
+  if (WEIGHED.includes(good.pack.form) || pack === null || pack <= 0) {
+    const cost = good.price.per === 'kg' ? (price * gross) / 1000 : gross > 0 ? price : 0;
+    return { net, gross, packs: null, bought: gross, cost: money(cost), left: grams(0), byShare: false };
+  }
+  const packs = Math.ceil(gross / pack - 1e-9);
+  const bought = grams(packs * pack);
+  if (good.pack.form === 'jar') {
+    const cost = good.price.per === 'kg' ? (price * gross) / 1000 : (price * gross) / pack;
+    return { net, gross, packs, bought, cost: money(cost), left: grams(0), byShare: true };
+  }
+  const cost = good.price.per === 'kg' ? (price * bought) / 1000 : price * packs;
+  const left = grams(Math.max(0, Math.floor((bought - gross) * edibleShare(good))));
+  return { net, gross, packs, bought, cost: money(cost), left, byShare: false };
+}

@@ -1,0 +1,4 @@
+export * from './edible.js';
+export * from './share.js';
+export * from './buy.js';
+export * from './beside.js';

@@ -1,0 +1,3 @@
+export * from './risks.js';
+export * from './limits.js';
+export * from './cautions.js';

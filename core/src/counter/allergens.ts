@@ -1,0 +1,88 @@
+import { z } from 'zod';
+
+/**
+ * The allergens that must be declared, cereals and nuts named singly.
+ * Source: Regulation (EU) 1169/2011 Annex II; US FALCPA (2004) and FASTER Act (2021).
+ * `spelt` and `kamut` are wheats, so a wheat allergy covers them.
+ */
+export const ALLERGENS = [
+  { id: 'wheat', label: 'wheat', eu: true, us: true },
+  { id: 'rye', label: 'rye', eu: true, us: false },
+  { id: 'barley', label: 'barley', eu: true, us: false },
+  { id: 'oats', label: 'oats', eu: true, us: false },
+  { id: 'spelt', label: 'spelt', eu: true, us: true },
+  { id: 'kamut', label: 'kamut (khorasan)', eu: true, us: true },
+  { id: 'crustaceans', label: 'crustaceans', eu: true, us: true },
+  { id: 'eggs', label: 'eggs', eu: true, us: true },
+  { id: 'fish', label: 'fish', eu: true, us: true },
+  { id: 'peanuts', label: 'peanuts', eu: true, us: true },
+  { id: 'soybeans', label: 'soybeans', eu: true, us: true },
+  { id: 'milk', label: 'milk', eu: true, us: true },
+  { id: 'almond', label: 'almond', eu: true, us: true },
+  { id: 'hazelnut', label: 'hazelnut', eu: true, us: true },
+  { id: 'walnut', label: 'walnut', eu: true, us: true },
+  { id: 'cashew', label: 'cashew', eu: true, us: true },
+  { id: 'pecan', label: 'pecan', eu: true, us: true },
+  { id: 'brazil nut', label: 'Brazil nut', eu: true, us: true },
+  { id: 'pistachio', label: 'pistachio', eu: true, us: true },
+  { id: 'macadamia', label: 'macadamia', eu: true, us: true },
+  { id: 'celery', label: 'celery', eu: true, us: false },
+  { id: 'mustard', label: 'mustard', eu: true, us: false },
+  { id: 'sesame', label: 'sesame', eu: true, us: true },
+  { id: 'sulphites', label: 'sulphites over 10 mg/kg or mg/l (as SO2)', eu: true, us: false },
+  { id: 'lupin', label: 'lupin', eu: true, us: false },
+  { id: 'molluscs', label: 'molluscs', eu: true, us: false },
+] as const;
+
+export type AllergenId = (typeof ALLERGENS)[number]['id'];
+export const AllergenId = z.enum(ALLERGENS.map((a) => a.id) as [AllergenId, ...AllergenId[]]);
+
+export const GLUTEN_CEREALS: readonly AllergenId[] = ['wheat', 'rye', 'barley', 'oats', 'spelt', 'kamut'];
+export const WHEATS: readonly AllergenId[] = ['wheat', 'spelt', 'kamut'];
+export const TREE_NUTS: readonly AllergenId[] = [
+  'almond',
+  'hazelnut',
+  'walnut',
+  'cashew',
+  'pecan',
+  'brazil nut',
+  'pistachio',
+  'macadamia',
+];
+
+export const ALLERGEN_STATES = ['contains', 'may contain', 'free', 'unknown'] as const;
+export type AllergenState = (typeof ALLERGEN_STATES)[number];
+
+/**
+ * What is declared of a good. `rest` is the state of every allergen that is not named:
+ * `free` only when somebody checked the whole list; nothing said means unknown, and unknown is never safe.
+ */
+export const AllergenStatement = z.object({
+  contains: z.array(AllergenId).default([]),
+  mayContain: z.array(AllergenId).default([]),
+  free: z.array(AllergenId).default([]),
+  unknown: z.array(AllergenId).default([]),
+  rest: z.enum(['free', 'unknown']).default('unknown'),
+});
+export type AllergenStatement = z.infer<typeof AllergenStatement>;
+
+/** The state of one allergen; where a statement names it twice, the stricter word wins. */
+export function allergenState(statement: AllergenStatement, id: AllergenId): AllergenState {
+  if (statement.contains.includes(id)) return 'contains';
+  if (statement.unknown.includes(id)) return 'unknown';
+  if (statement.mayContain.includes(id)) return 'may contain';
+  if (statement.free.includes(id)) return 'free';
+  return statement.rest;
+}
+
+/** All allergens sorted by state, in the order of the table. */
+export function allergensByState(statement: AllergenStatement): Record<AllergenState, AllergenId[]> {
+  const out: Record<AllergenState, AllergenId[]> = {
+    contains: [],
+    'may contain': [],
+    free: [],
+    unknown: [],
+  };
+  for (const { id } of ALLERGENS) out[allergenState(statement, id)].push(id);
+  return out;
+}

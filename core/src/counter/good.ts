@@ -1,0 +1,303 @@
+import { z } from 'zod';
+import { Days, Grams, Millimetres, Money } from '../units/index.js';
+import { AllergenStatement } from './allergens.js';
+
+/** The open format of the counter (docs/formats.md). Every table of words that a good may use stands here. */
+
+export const GOOD_KINDS = ['cheese', 'meat', 'companion', 'drink', 'ware'] as const;
+export type GoodKind = (typeof GOOD_KINDS)[number];
+
+export const TEXTURES = [
+  'fresh',
+  'soft',
+  'bloomy',
+  'washed',
+  'semi-soft',
+  'firm',
+  'hard',
+  'very hard',
+  'blue',
+] as const;
+export type Texture = (typeof TEXTURES)[number];
+
+export const MILKS = ['cow', 'sheep', 'goat', 'buffalo'] as const;
+export type Milk = (typeof MILKS)[number];
+
+export const MEAT_ANIMALS = ['pork', 'beef', 'poultry', 'fish', 'game'] as const;
+export type MeatAnimal = (typeof MEAT_ANIMALS)[number];
+
+export const FLAVOURS = ['milky', 'buttery', 'nutty', 'fruity', 'earthy', 'herbal', 'caramel', 'sharp', 'spicy'] as const;
+export const RINDS = [
+  'none',
+  'bloomy',
+  'washed',
+  'natural',
+  'rubbed',
+  'cloth',
+  'wax',
+  'plastic coat',
+  'ash',
+  'leaf',
+  'bark',
+] as const;
+export type Rind = (typeof RINDS)[number];
+export const RIND_VERDICTS = ['none', 'eaten', 'guest decides', 'cut off', 'decoration'] as const;
+export const SHAPES = [
+  'wheel',
+  'half wheel',
+  'wedge',
+  'log',
+  'pyramid',
+  'square',
+  'block',
+  'drum',
+  'ball',
+  'tub',
+  'whole sausage',
+  'sliced',
+] as const;
+export type Shape = (typeof SHAPES)[number];
+
+const Name = z.string().trim().min(1).max(120);
+const Text = z.string().max(2000);
+const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, 'a colour is written #rrggbb');
+export const IsoDate = z.iso.date();
+const Scale = z.number().min(0).max(10);
+
+export const GoodId = z
+  .string()
+  .regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'an id has lower-case letters, digits and dashes');
+export type GoodId = z.infer<typeof GoodId>;
+
+/** How a good tastes, 0 to 10 on the anchors of docs/formats.md. */
+export const Sense = z.object({
+  sweet: Scale,
+  sour: Scale,
+  salty: Scale,
+  bitter: Scale,
+  umami: Scale,
+  fat: Scale,
+  heat: Scale,
+  smoke: Scale,
+  funk: Scale,
+  intensity: Scale,
+  persistence: Scale,
+});
+export type Sense = z.infer<typeof Sense>;
+
+export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+export const Lot = z.object({
+  id: z.string().min(1).max(64),
+  grams: Grams.describe('weight left; for drinks and wares the number of pieces is in `pieces`').default(0 as never),
+  pieces: z.number().int().min(0).max(1e6).default(0),
+  madeOn: IsoDate.nullable().default(null),
+  receivedOn: IsoDate.nullable().default(null),
+  opened: z.boolean().default(false),
+  verdict: z
+    .object({ says: z.enum(VERDICTS), taster: Name, on: IsoDate, note: Text.default('') })
+    .nullable()
+    .default(null),
+});
+export type Lot = z.infer<typeof Lot>;
+
+/** `amount` is in the smallest unit of the house's currency. */
+export const Price = z.object({ amount: Money, per: z.enum(['kg', 'piece', 'pack']) });
+export type Price = z.infer<typeof Price>;
+
+/** How it is bought. Weighed goods are cut to order; all others come by the pack of so many grams or ml. */
+export const Pack = z.object({
+  form: z.enum(['cut to order', 'sliced to order', 'pre-packed', 'whole', 'jar', 'loose', 'bottle', 'piece']),
+  grams: Grams.nullable().default(null),
+  ml: z.number().positive().max(1e5).nullable().default(null),
+  pieces: z.number().int().positive().max(1e4).nullable().default(null),
+});
+
+const present = z.enum(['no', 'yes', 'unknown']);
+
+/** Hidden contents, from which diets follow. Unknown never passes. */
+export const Contents = z.object({
+  rennet: z.enum(['animal', 'microbial', 'thistle', 'none', 'unknown']).default('unknown'),
+  casing: z.enum(['none', 'pork', 'sheep', 'beef', 'plant', 'unknown']).default('unknown'),
+  gelatine: z.enum(['none', 'pork', 'beef', 'fish', 'unknown']).default('unknown'),
+  blood: present.default('unknown'),
+  alcohol: present.default('unknown'),
+  honey: present.default('unknown'),
+  certificates: z.array(z.enum(['halal', 'kosher', 'vegetarian', 'vegan', 'organic'])).default([]),
+  ingredients: z.array(Name).max(60).default([]),
+});
+export type Contents = z.infer<typeof Contents>;
+
+const Common = z.object({
+  id: GoodId,
+  name: Name,
+  style: Name,
+  maker: z.string().max(120).default(''),
+  origin: z.object({ region: z.string().max(120).default(''), country: z.string().max(120).default('') }).default({ region: '', country: '' }),
+  adjectives: z.array(Name).max(8).default([]),
+  note: Text.default(''),
+  price: Price,
+  pack: Pack,
+  colours: z.array(Colour).min(1).max(6),
+  sense: Sense,
+  flavours: z.array(z.enum(FLAVOURS)).max(4).default([]),
+  allergens: AllergenStatement.default({ contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' }),
+  contents: Contents.default(Contents.parse({})),
+  lots: z.array(Lot).max(50).default([]),
+});
+
+const shares = <T extends readonly [string, ...string[]]>(animals: T) =>
+  z
+    .array(z.object({ animal: z.enum(animals), share: z.number().positive().max(1) }))
+    .min(1)
+    .refine((all) => Math.abs(all.reduce((sum, a) => sum + a.share, 0) - 1) < 1e-6, 'the shares of the animals must add up to 1')
+    .refine((all) => new Set(all.map((a) => a.animal)).size === all.length, 'each animal is named once');
+
+/** Outer measures of the whole piece. Round shapes use diameter and height (a log: diameter and length). */
+export const Form = z.object({
+  shape: z.enum(SHAPES),
+  grams: Grams.refine((g) => g > 0, 'a whole piece weighs more than 0 g'),
+  diameter: Millimetres.nullable().default(null),
+  height: Millimetres.nullable().default(null),
+  length: Millimetres.nullable().default(null),
+  width: Millimetres.nullable().default(null),
+});
+export type Form = z.infer<typeof Form>;
+
+/** g per 100 g. */
+export const Composition = z.object({
+  water: z.number().min(0).max(100),
+  fat: z.number().min(0).max(100),
+  protein: z.number().min(0).max(100).nullable().default(null),
+  carbohydrate: z.number().min(0).max(100).nullable().default(null),
+  ash: z.number().min(0).max(100).nullable().default(null),
+});
+export type Composition = z.infer<typeof Composition>;
+
+export const Cheese = Common.extend({
+  kind: z.literal('cheese'),
+  texture: z.enum(TEXTURES),
+  milk: shares(MILKS),
+  treatment: z.enum(['raw', 'thermised', 'pasteurised', 'unknown']).default('unknown'),
+  ageDays: Days.describe('the usual age when it is sold; a lot with a making date is aged to the serving day'),
+  composition: Composition.nullable().default(null),
+  rind: z.object({ kind: z.enum(RINDS), mm: Millimetres, verdict: z.enum(RIND_VERDICTS) }),
+  form: Form,
+  look: z
+    .object({
+      eyes: z.enum(['none', 'pin', 'small', 'large']).default('none'),
+      veins: z.number().min(0).max(3).default(0),
+      ashLine: z.boolean().default(false),
+      crystals: z.boolean().default(false),
+      curd: z.boolean().default(false),
+    })
+    .default({ eyes: 'none', veins: 0, ashLine: false, crystals: false, curd: false }),
+  paste: z.enum(['supple', 'crumbly', 'brittle', 'creamy', 'runny', 'wet']),
+  known: z.enum(['safe bet', 'usual', 'surprise']).default('usual'),
+});
+export type Cheese = z.infer<typeof Cheese>;
+
+export const Meat = Common.extend({
+  kind: z.literal('meat'),
+  animals: shares(MEAT_ANIMALS),
+  build: z.enum(['whole muscle', 'coarse', 'fine', 'spreadable']),
+  process: z.enum(['air-dried', 'fermented', 'cooked', 'hot-smoked', 'cold-smoked', 'raw spreadable', 'pate']),
+  calibre: z.enum(['large', 'medium', 'small']),
+  ageDays: Days,
+  form: Form,
+  slice: z.object({ mm: Millimetres, diameter: Millimetres }),
+  casingEaten: z.boolean().default(false),
+  known: z.enum(['safe bet', 'usual', 'surprise']).default('usual'),
+});
+export type Meat = z.infer<typeof Meat>;
+
+export const COMPANION_ROLES = [
+  'honey',
+  'preserve',
+  'savoury spread',
+  'fruit',
+  'dried fruit',
+  'nut',
+  'brine',
+  'vegetable',
+  'bread',
+  'cracker',
+  'chocolate',
+  'butter',
+  'garnish',
+] as const;
+export type CompanionRole = (typeof COMPANION_ROLES)[number];
+
+export const Companion = Common.extend({
+  kind: z.literal('companion'),
+  role: z.enum(COMPANION_ROLES),
+  crunch: Scale,
+  juice: Scale,
+  /** Herbs, seeds, spice or scent that a delicate neighbour cannot stand up to. */
+  scented: Scale.default(0),
+  rolls: z.boolean().default(false),
+});
+export type Companion = z.infer<typeof Companion>;
+
+export const DRINK_TYPES = [
+  'sparkling',
+  'white',
+  'rosé',
+  'red',
+  'sweet',
+  'fortified',
+  'beer',
+  'cider',
+  'no-alcohol',
+  'tea',
+] as const;
+
+export const Drink = Common.extend({
+  kind: z.literal('drink'),
+  type: z.enum(DRINK_TYPES),
+  abv: z.number().min(0).max(60),
+  residualSugar: z.number().min(0).max(400).describe('g/l'),
+  totalAcidity: z.number().min(0).max(20).describe('g/l as tartaric'),
+  tannin: Scale,
+  bubbles: Scale,
+  body: Scale,
+  spice: Scale.default(0),
+});
+export type Drink = z.infer<typeof Drink>;
+
+export const Ware = Common.omit({ sense: true }).extend({
+  kind: z.literal('ware'),
+  use: z.enum(['board', 'bowl', 'glass', 'knife', 'spoon', 'marker', 'bell']),
+  length: Millimetres.nullable().default(null),
+  width: Millimetres.nullable().default(null),
+  diameter: Millimetres.nullable().default(null),
+});
+export type Ware = z.infer<typeof Ware>;
+
+export const Good = z.discriminatedUnion('kind', [Cheese, Meat, Companion, Drink, Ware]);
+export type Good = z.infer<typeof Good>;
+/** What is eaten as itself and tasted in order: the cheeses and the meats. */
+export type Main = Cheese | Meat;
+
+export const Counter = z
+  .array(Good)
+  .max(5000)
+  .superRefine((goods, ctx) => {
+    const seen = new Set<string>();
+    goods.forEach((good, i) => {
+      if (seen.has(good.id)) ctx.addIssue({ code: 'custom', path: [i, 'id'], message: `the id ${good.id} stands twice` });
+      seen.add(good.id);
+    });
+  });
+export type Counter = z.infer<typeof Counter>;
+
+export const isCheese = (good: Good): good is Cheese => good.kind === 'cheese';
+export const isMeat = (good: Good): good is Meat => good.kind === 'meat';
+export const isMain = (good: Good): good is Main => good.kind === 'cheese' || good.kind === 'meat';
+export const isCompanion = (good: Good): good is Companion => good.kind === 'companion';
+export const isDrink = (good: Good): good is Drink => good.kind === 'drink';
+
+/** Goods by id; the last of two with one id wins (a checked Counter has no such two). */
+export const goodsById = (counter: readonly Good[]): ReadonlyMap<string, Good> =>
+  new Map(counter.map((good) => [good.id, good]));

@@ -1,0 +1,5 @@
+export * from './allergens.js';
+export * from './good.js';
+export * from './classes.js';
+export * from './lots.js';
+export * from './shapeOf.js';

@@ -1,0 +1,5 @@
+export * from './slots.js';
+export * from './rules.js';
+export * from './rank.js';
+export * from './boardSet.js';
+export * from './pairs.js';

@@ -1,0 +1,45 @@
+import { exclusionsOf } from '../care/index.js';
+import type { Brief } from '../brief/index.js';
+import { drinkersOf } from '../brief/index.js';
+import type { Companion, CompanionRole, Drink, Good } from '../counter/index.js';
+
+/** What stands beside a good: one of each slot. */
+export const SLOTS = ['sweet', 'brine', 'crunchy', 'bread', 'drink', 'no-alcohol'] as const;
+export type Slot = (typeof SLOTS)[number];
+export type Beside = Companion | Drink;
+
+const SLOT_ROLES: Record<'sweet' | 'brine' | 'crunchy' | 'bread', readonly CompanionRole[]> = {
+  sweet: ['honey', 'preserve', 'fruit', 'dried fruit', 'chocolate'],
+  brine: ['brine', 'savoury spread'],
+  crunchy: ['nut', 'vegetable'],
+  bread: ['bread', 'cracker'],
+};
+
+/** More than this is a drink with alcohol (EU: to be declared above 1.2 %; the strict 0.5 % is used). */
+export const ALCOHOL_FREE_ABV = 0.5;
+
+export function inSlot(good: Good, slot: Slot): good is Beside {
+  if (slot === 'drink') return good.kind === 'drink' && good.abv > ALCOHOL_FREE_ABV;
+  if (slot === 'no-alcohol') return good.kind === 'drink' && good.abv <= ALCOHOL_FREE_ABV;
+  return good.kind === 'companion' && SLOT_ROLES[slot].includes(good.role);
+}
+
+/** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
+export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): Beside[] {
+  if (slot === 'drink' && drinkersOf(brief) === 0) return [];
+  return counter
+    .filter((good): good is Beside => inSlot(good, slot))
+    .filter((good) => exclusionsOf(good, brief.limits).length === 0)
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
+}
+
+/** How many of each slot a board carries, so that few jars serve many goods; small for up to 8 heads. */
+export const SET_SIZE: Record<Slot, { small: number; large: number }> = {
+  sweet: { small: 2, large: 3 },
+  brine: { small: 1, large: 2 },
+  crunchy: { small: 1, large: 2 },
+  bread: { small: 2, large: 3 },
+  drink: { small: 2, large: 3 },
+  'no-alcohol': { small: 1, large: 2 },
+};
+export const SMALL_TABLE = 8;

@@ -1,0 +1,170 @@
+import { ageOn, FLAVOURS, MEAT_ANIMALS, MILKS, TEXTURES, type Cheese, type Main, type Meat } from '../counter/index.js';
+import type { Brief } from '../brief/index.js';
+import { sightOf, SIGHTS } from '../sense/index.js';
+
+/**
+ * The axes of balance (docs/balance.md). Each spreads a good over bands; a good belongs to an axis with a whole
+ * membership of 1, which it may divide (a blend of milks, an age between two bands).
+ */
+export interface Axis<M extends Main = Main> {
+  readonly id: string;
+  readonly label: string;
+  readonly weight: number;
+  /** Bands in order with the want of each for this brief; null for an open list of bands, each wanted `openWant`. */
+  readonly bands: ((brief: Brief) => readonly { id: string; want: number }[]) | null;
+  readonly membership: (main: M, brief: Brief) => Readonly<Record<string, number>>;
+}
+
+/** An origin fills a seventh of its axis: seven regions would be all that a board can show. */
+export const OPEN_WANT = 1 / 7;
+
+/**
+ * Membership in bands that overlap like roof tiles: a value between two centres belongs to both, in proportion to its
+ * nearness, so that no small change of age jumps. Beyond the ends the last band holds it whole.
+ */
+export function tiles(centres: readonly (readonly [string, number])[], x: number): Record<string, number> {
+  const first = centres[0]!;
+  if (x <= first[1]) return { [first[0]]: 1 };
+  for (let i = 1; i < centres.length; i++) {
+    const [below, lo] = centres[i - 1]!;
+    const [above, hi] = centres[i]!;
+    if (x <= hi) {
+      const t = (x - lo) / (hi - lo);
+      return t === 1 ? { [above]: 1 } : { [below]: 1 - t, [above]: t };
+    }
+  }
+  return { [centres[centres.length - 1]![0]]: 1 };
+}
+
+/** Age in days on a log scale: a week matters to a fresh cheese and not to a grana. */
+const AGES = (
+  [
+    ['days', 10],
+    ['weeks', 40],
+    ['months', 120],
+    ['a year', 330],
+    ['years', 900],
+  ] as const
+).map(([name, days]) => [name, Math.log(days)] as const);
+
+const STRENGTHS = [
+  ['mild', 2],
+  ['gentle', 3.5],
+  ['middling', 5],
+  ['full', 6.5],
+  ['strong', 8.5],
+] as const;
+
+const equal = (names: readonly string[]) => () => names.map((id) => ({ id, want: 1 }));
+const even = (tags: readonly string[]): Record<string, number> =>
+  Object.fromEntries(tags.map((tag) => [tag, 1 / tags.length]));
+
+/** A timid table wants less of these, an adventurous one more. */
+const boldness = (brief: Brief) => 0.4 + 0.3 * (brief.adventurous - 1);
+
+export const CHEESE_AXES: readonly Axis<Cheese>[] = [
+  {
+    id: 'texture',
+    label: 'texture',
+    weight: 28,
+    bands: (brief) =>
+      TEXTURES.map((id) => ({ id, want: id === 'washed' || id === 'blue' ? boldness(brief) : 1 })),
+    membership: (cheese) => ({ [cheese.texture]: 1 }),
+  },
+  {
+    id: 'milk',
+    label: 'milk',
+    weight: 22,
+    bands: () => MILKS.map((id) => ({ id, want: id === 'buffalo' ? 0.6 : 1 })),
+    membership: (cheese) => Object.fromEntries(cheese.milk.map((m) => [m.animal, m.share])),
+  },
+  {
+    id: 'intensity',
+    label: 'intensity',
+    weight: 15,
+    bands: equal(STRENGTHS.map(([name]) => name)),
+    membership: (cheese) => tiles(STRENGTHS, cheese.sense.intensity),
+  },
+  {
+    id: 'age',
+    label: 'age',
+    weight: 13,
+    bands: equal(AGES.map(([name]) => name)),
+    membership: (cheese, brief) => tiles(AGES, Math.log(Math.max(1, ageOn(cheese, brief.servingAt)))),
+  },
+  {
+    id: 'flavour',
+    label: 'flavour',
+    weight: 8,
+    bands: equal(FLAVOURS),
+    membership: (cheese) => even(cheese.flavours),
+  },
+  {
+    id: 'sight',
+    label: 'sight',
+    weight: 6,
+    bands: equal(SIGHTS),
+    membership: (cheese) => ({ [sightOf(cheese)]: 1 }),
+  },
+  { id: 'origin', label: 'origin', weight: 4, bands: null, membership: originOf },
+  {
+    id: 'company',
+    label: 'safe bet and surprise',
+    weight: 4,
+    bands: (brief) => [
+      { id: 'safe bet', want: 1 },
+      { id: 'surprise', want: brief.adventurous / 3 },
+    ],
+    membership: (cheese): Record<string, number> => (cheese.known === 'usual' ? {} : { [cheese.known]: 1 }),
+  },
+];
+
+/** Meats weigh less than cheeses on the dial: one or two kinds stand beside four or five. */
+export const MEAT_AXES: readonly Axis<Meat>[] = [
+  {
+    id: 'build',
+    label: 'whole or minced',
+    weight: 15,
+    bands: () => [
+      { id: 'whole muscle', want: 1 },
+      { id: 'coarse', want: 1 },
+      { id: 'fine', want: 0.6 },
+      { id: 'spreadable', want: 0.4 },
+    ],
+    membership: (meat) => ({ [meat.build]: 1 }),
+  },
+  {
+    id: 'animal',
+    label: 'animal',
+    weight: 10,
+    bands: equal(MEAT_ANIMALS),
+    membership: (meat) => Object.fromEntries(meat.animals.map((a) => [a.animal, a.share])),
+  },
+  {
+    id: 'calibre',
+    label: 'format',
+    weight: 8,
+    bands: equal(['large', 'medium', 'small']),
+    membership: (meat) => ({ [meat.calibre]: 1 }),
+  },
+  {
+    id: 'character',
+    label: 'heat and smoke',
+    weight: 7,
+    bands: (brief) => [
+      { id: 'gentle', want: 1 },
+      { id: 'smoked', want: 0.7 },
+      { id: 'spicy', want: brief.adventurous / 5 },
+    ],
+    membership: (meat) => ({ [meat.sense.heat >= 3 ? 'spicy' : meat.sense.smoke >= 3 ? 'smoked' : 'gentle']: 1 }),
+  },
+];
+
+function originOf(main: Main): Record<string, number> {
+  const key = main.origin.region || main.origin.country;
+  return key ? { [key]: 1 } : {};
+}
+
+export const AXES: readonly Axis[] = [...CHEESE_AXES, ...MEAT_AXES] as readonly Axis[];
+export const axesOf = (kind: Main['kind']): readonly Axis[] =>
+  (kind === 'cheese' ? CHEESE_AXES : MEAT_AXES) as readonly Axis[];

@@ -1,0 +1,109 @@
+import { besideTotal, BESIDE_OF, netGrams, purchase, shareOf, type Purchase } from '../amount/index.js';
+import { budgetTotal, heads, type Brief, type Targets } from '../brief/index.js';
+import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
+import { grams, money, reason, shareOut, type Grams, type Money, type Reason } from '../units/index.js';
+
+export interface Portion extends Purchase {
+  readonly good: Good;
+  /** What the person set, or null: computed. */
+  readonly byHand: boolean;
+  readonly reasons: readonly Reason[];
+}
+
+export interface Portions {
+  readonly mains: readonly Portion[];
+  readonly companions: readonly Portion[];
+  readonly netCheese: Grams;
+  readonly netMeat: Grams;
+  readonly net: Grams;
+  readonly gross: Grams;
+  readonly cost: Money;
+  readonly budget: Money | null;
+  /** Budget less cost; negative when over. */
+  readonly remaining: Money | null;
+  readonly costPerHead: Money;
+}
+
+/** Net grams that a person set, by good id. */
+export type PortionChoices = Readonly<Record<string, number>>;
+
+/**
+ * Grams to be eaten of every cheese and meat, by id. Each kind's total is split by shares and always adds up to it;
+ * what the person set stands, and the rest of the total is split over the others (never below nothing).
+ */
+export function mainsNet(mains: readonly Main[], targets: Targets, choices: PortionChoices): Map<string, Grams> {
+  const net = new Map<string, Grams>();
+  for (const kind of ['cheese', 'meat'] as const) {
+    const total = kind === 'cheese' ? targets.cheeses.total : targets.meats.total;
+    const all = mains.filter((m) => m.kind === kind);
+    const set = all.filter((m) => choices[m.id] !== undefined);
+    const free = all.filter((m) => choices[m.id] === undefined);
+    for (const main of set) net.set(main.id, grams(choices[main.id]!));
+    const taken = set.reduce((sum, main) => sum + choices[main.id]!, 0);
+    const left = netGrams(grams(Math.max(0, Math.round(total - taken))), free);
+    free.forEach((main, i) => net.set(main.id, left[i]!));
+  }
+  return net;
+}
+
+function mainPortion(main: Main, net: Grams, byHand: boolean): Portion {
+  const bought = purchase(main, net);
+  const reasons: Reason[] = [];
+  const { why } = shareOf(main);
+  if (byHand) reasons.push(reason('by hand', 0, 'set by hand'));
+  else if (why) reasons.push(why);
+  const off = bought.gross - bought.net;
+  if (off >= 1) reasons.push(reason('rind and trim', off, `${Math.round(off)} g of rind, casing and trim come off`));
+  if (bought.packs !== null && bought.left >= 5)
+    reasons.push(reason('whole packs', bought.left, `sold whole: about ${Math.round(bought.left)} g are left over`));
+  const onHand = gramsOnHand(main);
+  if (onHand !== null && onHand < bought.gross)
+    reasons.push(reason('stock', onHand - bought.gross, `only ${Math.round(onHand)} g on the counter, ${Math.round(bought.gross - onHand)} g short`));
+  return { ...bought, good: main, byHand, reasons };
+}
+
+/** Companions that draw on the same figure of the practice table split its grams evenly. */
+function companionPortions(companions: readonly Companion[], brief: Brief, choices: PortionChoices): Portion[] {
+  return companions.map((companion) => {
+    const what = BESIDE_OF[companion.role];
+    const asked = choices[companion.id];
+    if (asked !== undefined)
+      return { ...purchase(companion, grams(asked)), good: companion, byHand: true, reasons: [reason('by hand', 0, 'set by hand')] };
+    if (!what) return { ...purchase(companion, grams(0)), good: companion, byHand: false, reasons: [] };
+    const peers = companions.filter((c) => BESIDE_OF[c.role] === what);
+    const shares = shareOut(besideTotal(brief, what), peers.map(() => 1));
+    const net = grams(shares[peers.indexOf(companion)]!);
+    const says = peers.length > 1 ? `${what} for the table, shared by ${peers.length}` : `${what} for the table`;
+    return { ...purchase(companion, net), good: companion, byHand: false, reasons: [reason('beside', net, says)] };
+  });
+}
+
+/** Weights and costs of the whole order. Drinks are suggested, not counted in: their bottles are the customer's choice. */
+export function portionsFor(
+  mains: readonly Main[],
+  beside: readonly Good[],
+  brief: Brief,
+  targets: Targets,
+  choices: PortionChoices,
+): Portions {
+  const net = mainsNet(mains, targets, choices);
+  const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined));
+  const companions = companionPortions(beside.filter(isCompanion), brief, choices);
+  const sum = (portions: readonly Portion[], key: 'net' | 'gross' | 'cost') =>
+    portions.reduce((total, portion) => total + portion[key], 0);
+  const ofKind = (kind: Main['kind']) => grams(sum(main.filter((p) => p.good.kind === kind), 'net'));
+  const cost = money(sum(main, 'cost') + sum(companions, 'cost'));
+  const budget = budgetTotal(brief);
+  return {
+    mains: main,
+    companions,
+    netCheese: ofKind('cheese'),
+    netMeat: ofKind('meat'),
+    net: grams(sum(main, 'net')),
+    gross: grams(sum(main, 'gross')),
+    cost,
+    budget: budget === null ? null : money(budget),
+    remaining: budget === null ? null : money(budget - cost),
+    costPerHead: money(cost / Math.max(1, heads(brief))),
+  };
+}

@@ -1,0 +1,2 @@
+export * from './sense.js';
+export * from './colour.js';

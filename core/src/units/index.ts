@@ -1,0 +1,4 @@
+export * from './units.js';
+export * from './share.js';
+export * from './reason.js';
+export * from './interpolate.js';

@@ -1,0 +1,35 @@
+/** One Jest run for the unit tests of every workspace. Sources are ES modules with `.js` endings; swc turns them for Jest. */
+const shared = {
+  testEnvironment: 'node',
+  moduleNameMapper: {
+    '^@rotula/core$': '<rootDir>/core/src/index.ts',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+  },
+  transform: {
+    '^.+\\.(t|j|mj)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true, decorators: true },
+          transform: {
+            legacyDecorator: true,
+            decoratorMetadata: true,
+            react: { runtime: 'automatic' },
+          },
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse)/)'],
+};
+
+const project = (name) => ({
+  ...shared,
+  rootDir: '.',
+  displayName: name,
+  testMatch: [`<rootDir>/${name}/src/**/*.test.ts?(x)`],
+});
+
+export default { projects: [project('core'), project('server'), project('web')] };
