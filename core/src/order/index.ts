@@ -3,3 +3,4 @@ export * from './fingerprint.js';
 export * from './history.js';
 export * from './advice.js';
 export * from './plan.js';
+export * from './planOut.js';

@@ -1,0 +1,42 @@
+import type { Plan } from './plan.js';
+
+/** The plan as plain JSON: goods by id, maps as records. What the API answers with. */
+export function planOut(plan: Plan) {
+  const { pairs, portions, walk, mains, barred, ownPlates, ...rest } = plan;
+  const portionOut = (portion: Plan['portions']['mains'][number]) => {
+    const { good, ...figures } = portion;
+    return { goodId: good.id, ...figures };
+  };
+  return {
+    ...rest,
+    mains: mains.map((main) => main.id),
+    barred: barred.map(({ good, because }) => ({ goodId: good.id, because })),
+    ownPlates: ownPlates.map((plate) => ({
+      ...plate,
+      fromBoard: plate.fromBoard.map((good) => good.id),
+      instead: plate.instead.map((good) => good.id),
+    })),
+    portions: {
+      ...portions,
+      mains: portions.mains.map(portionOut),
+      companions: portions.companions.map(portionOut),
+    },
+    walk: { ...walk, steps: walk.steps.map(({ main, ...step }) => ({ ...step, goodId: main.id })) },
+    pairs: {
+      set: pairs.set.map(({ slot, beside, serves }) => ({ slot, goodId: beside.id, serves })),
+      byGood: Object.fromEntries(
+        [...pairs.byGood].map(([id, slots]) => [
+          id,
+          slots.map(({ slot, match, why, byHand }) => ({
+            slot,
+            byHand,
+            why,
+            goodId: match?.beside.id ?? null,
+            score: match?.score ?? null,
+            reasons: match?.reasons ?? [],
+          })),
+        ]),
+      ),
+    },
+  };
+}

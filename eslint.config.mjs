@@ -1,0 +1,42 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', 'server/drizzle/**', '.data/**'] },
+  js.configs.recommended,
+  ...ts.configs.strict,
+  {
+    rules: {
+      // `!` states what an index or a lookup cannot miss; noUncheckedIndexedAccess makes us say it.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // A Nest module is a class with nothing in it.
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
+      eqeqeq: 'error',
+      'no-console': 'off',
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['core/src/**/*.test.ts', 'core/src/testing/**'],
+    rules: {
+      'no-restricted-globals': ['error', 'process', 'console', 'setTimeout', 'fetch', 'window', 'document'],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'core has no clock' },
+        { selector: 'MemberExpression[object.name="Date"][property.name="now"]', message: 'core has no clock' },
+      ],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core takes a seed' }],
+    },
+  },
+  {
+    files: ['web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+    languageOptions: { globals: globals.browser },
+  },
+  { files: ['**/*.{mjs,cjs}', 'e2e/**'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+);

@@ -1,0 +1,44 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder } from 'selenium-webdriver';
+import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+import { BROWSER, DRIVER } from './setup.mjs';
+
+const FLAGS = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--hide-scrollbars',
+  '--lang=en-GB',
+];
+
+/** A headless Chromium with a fresh profile; `close` ends it and takes the profile away. */
+export async function openBrowser({ width = 1280, height = 800, downloads } = {}) {
+  process.env.SE_OFFLINE = 'true';
+  process.env.SE_AVOID_STATS = 'true';
+  const profile = mkdtempSync(join(tmpdir(), 'rotula-browser-'));
+  const options = new Options();
+  options.setChromeBinaryPath(BROWSER);
+  options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${width},${height}`);
+  options.setUserPreferences({
+    'intl.accept_languages': 'en-GB',
+    ...(downloads ? { 'download.default_directory': downloads, 'download.prompt_for_download': false } : {}),
+  });
+  const driver = await new Builder()
+    .forBrowser('chrome')
+    .setChromeOptions(options)
+    .setChromeService(new ServiceBuilder(DRIVER))
+    .build();
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  const close = async () => {
+    await driver.quit();
+    rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 100 });
+  };
+  return { driver, close };
+}

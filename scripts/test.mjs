@@ -1,0 +1,64 @@
+/**
+ * npm test: every check there is. Prints what failed, and closes with one line "N passed, N failed"
+ * summed over all runners; lint, formatting, types and dependency rules count as one check each.
+ */
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { run } from './lib/run.mjs';
+import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT } from './lib/setup.mjs';
+
+const scratch = mkdtempSync(join(tmpdir(), 'rotula-test-'));
+const bin = (name) => join(ROOT, 'node_modules/.bin', name);
+let passed = 0;
+let failed = 0;
+
+function count(name, p, f) {
+  passed += p;
+  failed += f;
+  console.log(`${f === 0 ? 'ok  ' : 'FAIL'} ${name}: ${p} passed, ${f} failed`);
+}
+
+async function check(name, command, args) {
+  const { code, out } = await run(bin(command), args, { keep: true, cwd: ROOT });
+  if (code !== 0) console.log(out);
+  count(name, code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+}
+
+async function jest(name, config, env = {}) {
+  const file = join(scratch, `${name}.json`);
+  const args = ['--config', config, '--json', `--outputFile=${file}`, '--silent'];
+  const { code } = await run(bin('jest'), args, { cwd: ROOT, env });
+  try {
+    const report = JSON.parse(readFileSync(file, 'utf8'));
+    const broken = report.testResults.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length;
+    count(name, report.numPassedTests, report.numFailedTests + broken);
+  } catch {
+    count(name, 0, 1);
+    console.log(`${name}: the runner ended with code ${code} and left no report`);
+  }
+}
+
+async function setUp(name, step) {
+  try {
+    await step();
+    return true;
+  } catch (error) {
+    console.error(String(error.message ?? error));
+    count(name, 0, 1);
+    return false;
+  }
+}
+
+if (await setUp('install', ensureInstalled)) {
+  await check('lint', 'eslint', ['.']);
+  await check('formatting', 'prettier', ['--check', '.', '--log-level', 'warn']);
+  await check('types', 'tsc', ['-b', 'core', 'server', 'web', 'e2e']);
+  await check('dependency rules', 'depcruise', ['--config', '.dependency-cruiser.cjs', 'core/src', 'server/src', 'web/src']);
+  await jest('unit', 'jest.config.mjs');
+  if ((await setUp('build', ensureBuilt)) && (await setUp('browser', ensureBrowser)))
+    await jest('interface', 'e2e/jest.config.mjs', { SE_OFFLINE: 'true', SE_AVOID_STATS: 'true' });
+}
+rmSync(scratch, { recursive: true, force: true });
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 && passed > 0 ? 0 : 1);

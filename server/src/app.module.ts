@@ -1,0 +1,23 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { CounterController } from './counter/counter.controller.js';
+import { CounterService } from './counter/counter.service.js';
+import { DatabaseModule } from './database/database.module.js';
+import type { Database } from './database/database.js';
+import { HouseController } from './house/house.controller.js';
+import { HouseService } from './house/house.service.js';
+import { OpenApiController } from './http/openapi.controller.js';
+import { OrdersController } from './orders/orders.controller.js';
+import { OrdersService } from './orders/orders.service.js';
+import { PlanningController } from './planning/planning.controller.js';
+
+@Module({})
+export class AppModule {
+  static with(db: Database): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [DatabaseModule.with(db)],
+      controllers: [CounterController, HouseController, OpenApiController, OrdersController, PlanningController],
+      providers: [CounterService, HouseService, OrdersService],
+    };
+  }
+}

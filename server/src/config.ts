@@ -1,0 +1,31 @@
+import { fileURLToPath } from 'node:url';
+import { resolve } from 'node:path';
+
+/** Where things are, from the environment; every value has a default that suits one shop on one machine. */
+export interface Config {
+  readonly dataDirectory: string;
+  readonly host: string;
+  readonly port: number;
+  readonly demoDirectory: string | null;
+  readonly webDirectory: string;
+  readonly migrations: string;
+}
+
+/** The repository's root, from the compiled place of this file (server/dist) or its source (server/src). */
+const ROOT = resolve(fileURLToPath(import.meta.url), '../../..');
+export const DEFAULT_PORT = 4310;
+
+/** @throws Error naming the variable when ROTULA_PORT is not a port */
+export function readConfig(env: NodeJS.ProcessEnv): Config {
+  const port = Number(env.ROTULA_PORT ?? DEFAULT_PORT);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`ROTULA_PORT is "${env.ROTULA_PORT}"; give a port number from 0 to 65535`);
+  return {
+    dataDirectory: resolve(env.ROTULA_DATA ?? resolve(ROOT, '.data')),
+    host: env.ROTULA_HOST ?? '127.0.0.1',
+    port,
+    demoDirectory: env.ROTULA_DEMO === '0' ? null : resolve(ROOT, 'demo'),
+    webDirectory: resolve(ROOT, 'web/dist'),
+    migrations: resolve(ROOT, 'server/drizzle'),
+  };
+}

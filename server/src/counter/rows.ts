@@ -1,0 +1,12 @@
+import type { Good } from '@rotula/core';
+import type { goods, lots } from '../database/schema.js';
+
+export const goodRow = (good: Good): typeof goods.$inferInsert => ({
+  id: good.id,
+  kind: good.kind,
+  name: good.name,
+  doc: { ...good, lots: [] },
+});
+
+export const lotRows = (good: Good): (typeof lots.$inferInsert)[] =>
+  good.lots.map((lot) => ({ goodId: good.id, id: lot.id, doc: lot }));

@@ -1,0 +1,99 @@
+import {
+  CounterFile,
+  House,
+  NewOrder,
+  Order,
+  OrderBody,
+  OrderId,
+  PickRequest,
+  PlanRequest,
+} from '@rotula/core';
+import { z } from 'zod';
+import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { SaveOrder } from './bodies.js';
+
+const json = (schema: z.ZodType, description: string) => ({
+  description,
+  content: { 'application/json': { schema } },
+});
+const body = (schema: z.ZodType) => ({ required: true, content: { 'application/json': { schema } } });
+const Problem = z.object({
+  status: z.number(),
+  message: z.string(),
+  problems: z.array(z.object({ field: z.string(), says: z.string() })).optional(),
+});
+const refused = json(Problem, 'The request is wrong; `problems` names each field.');
+const missing = json(Problem, 'There is no such order.');
+const id = { path: z.object({ id: OrderId }) };
+/** Derived answers are open records here: their shape is the Plan and Pick types of core (docs/formats.md). */
+const Derived = z.looseObject({});
+
+const paths: ZodOpenApiPathsObject = {
+  '/api/counter': {
+    get: {
+      summary: 'Every good with its lots',
+      responses: { 200: json(z.object({ goods: CounterFile.shape.goods }), 'The counter') },
+    },
+  },
+  '/api/house': {
+    get: { summary: 'The shop’s settings', responses: { 200: json(House, 'The house') } },
+    put: { summary: 'Save them', requestBody: body(House), responses: { 200: json(House, 'As saved'), 400: refused } },
+  },
+  '/api/orders': {
+    get: {
+      summary: 'All orders, the earliest serving first',
+      responses: { 200: json(z.object({ orders: z.array(Order) }), 'The book') },
+    },
+    post: {
+      summary: 'A new order; a head count and a time are enough',
+      requestBody: body(NewOrder),
+      responses: { 201: json(Order, 'As stored'), 400: refused },
+    },
+  },
+  '/api/orders/{id}': {
+    get: {
+      summary: 'One order',
+      requestParams: id,
+      responses: { 200: json(Order, 'The order'), 400: refused, 404: missing },
+    },
+    put: {
+      summary: 'Save over the version it was made from',
+      requestParams: id,
+      requestBody: body(SaveOrder),
+      responses: {
+        200: json(Order, 'As stored, with the next version'),
+        400: refused,
+        404: missing,
+        409: json(Problem.extend({ current: Order }), 'Saved elsewhere since; the current document'),
+      },
+    },
+    delete: {
+      summary: 'Delete it',
+      requestParams: id,
+      responses: { 204: { description: 'Gone' }, 404: missing },
+    },
+  },
+  '/api/plan': {
+    post: {
+      summary: 'Derive the whole plan of an order; stateless, never searches',
+      requestBody: body(PlanRequest),
+      responses: { 200: json(Derived, 'The plan'), 400: refused },
+    },
+  },
+  '/api/pick': {
+    post: {
+      summary: 'Propose a selection; stateless, the same question has the same answer',
+      requestBody: body(PickRequest),
+      responses: { 200: json(Derived, 'The pick'), 400: refused },
+    },
+  },
+};
+
+/** OpenAPI 3.1, from the same schemas that check the requests. */
+export const openApiDocument = (): Record<string, unknown> =>
+  ({ ...createDocument({
+    openapi: '3.1.0',
+    info: { title: 'Rotula', version: '0.1.0', description: 'From the brief of an order to its printed papers.' },
+    paths,
+    components: { schemas: { House, OrderBody, Order } },
+  }) });

@@ -1,0 +1,58 @@
+import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
+import type { Response } from 'express';
+import { ZodValidationException } from 'nestjs-zod';
+import type { z } from 'zod';
+
+/** What every refusal looks like: which fields are wrong, and what to do. */
+export interface Problem {
+  readonly status: number;
+  readonly message: string;
+  readonly problems?: readonly { readonly field: string; readonly says: string }[];
+}
+
+const fieldOf = (path: readonly PropertyKey[]): string => (path.length > 0 ? path.map(String).join('.') : '(the whole body)');
+
+const hasStatus = (error: unknown): error is { status: number; message: string; type?: string } =>
+  error instanceof Error && typeof (error as { status?: unknown }).status === 'number';
+
+const BODY_ERRORS: Record<string, string> = {
+  'entity.too.large': 'The body is too large: send at most 5 MB.',
+  'entity.parse.failed': 'The body is not valid JSON.',
+  'encoding.unsupported': 'Send the body uncompressed or with gzip.',
+  'charset.unsupported': 'Send the body as UTF-8.',
+};
+
+/** How the JSON parser of Node words its complaints. */
+const NOT_JSON = /JSON/;
+
+function problemOf(error: unknown): Problem & Record<string, unknown> {
+  if (error instanceof ZodValidationException) {
+    const problems = (error.getZodError() as z.ZodError).issues.slice(0, 50).map((issue) => ({
+      field: fieldOf(issue.path),
+      says: issue.message,
+    }));
+    return { status: 400, message: `${problems[0]!.field}: ${problems[0]!.says}`, problems };
+  }
+  if (error instanceof HttpException) {
+    const body = error.getResponse() as { current?: unknown };
+    const message = NOT_JSON.test(error.message) ? `The body is not valid JSON: ${error.message}` : error.message;
+    return { status: error.getStatus(), message, ...(body.current ? { current: body.current } : {}) };
+  }
+  // Errors of the body parser and the router carry their own 4xx.
+  if (hasStatus(error) && error.status >= 400 && error.status < 500)
+    return { status: error.status, message: BODY_ERRORS[error.type ?? ''] ?? error.message };
+  return { status: 500, message: 'Something went wrong here. Nothing was changed; try again.' };
+}
+
+/** Words every failure the same way; only faults of our own are logged. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly log = new Logger('Rotula');
+
+  catch(error: unknown, host: ArgumentsHost) {
+    const problem = problemOf(error);
+    if (problem.status >= 500) this.log.error(error instanceof Error ? error.stack : String(error));
+    const response = host.switchToHttp().getResponse<Response>();
+    if (!response.headersSent) response.status(problem.status).json(problem);
+  }
+}

@@ -1,0 +1,228 @@
+import { heads, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
+import { Cautions } from '../order/Cautions';
+import { useWorkbench } from '../order/context';
+import { StageLayout } from '../order/StageLayout';
+import { Choice, Select } from '../ui/Choice';
+import { capital, count } from '../ui/format';
+import { NumberField } from '../ui/NumberField';
+import { Callout, SlateSection } from '../ui/Slate';
+import { Stepper } from '../ui/Stepper';
+import { ROLE_LABELS } from '../ui/words';
+import { LimitsEditor } from './LimitsEditor';
+
+const DARING = ['timid: cow’s milk and known names', 'careful', 'as most people', 'curious', 'adventurous: the pungent and the odd'];
+
+export default function BriefStage() {
+  const { document, format } = useWorkbench();
+  const { order, change } = document;
+  const { brief } = order;
+  const set = (what: string, part: Partial<Brief>) => change(what, (o) => ({ ...o, brief: { ...o.brief, ...part } }));
+  const guests = (what: string, part: Partial<Brief['guests']>) => set(what, { guests: { ...brief.guests, ...part } });
+  const perAdult = (role: Brief['role']) => {
+    const { cheese, meat } = GRAMS_PER_ADULT[role];
+    return `${cheese.low} to ${cheese.high} g cheese${meat.high > 0 ? `, ${meat.low} to ${meat.high} g meat` : ', no meat'}`;
+  };
+  return (
+    <StageLayout slate={<BriefSlate />}>
+      <div className="grid gap-x-10 gap-y-6 min-[700px]:grid-cols-2">
+        <section>
+          <h2 className="mb-3 text-xl">When and where</h2>
+          <div className="space-y-3">
+            <label className="block">
+              <span className="mb-1 block">Served at</span>
+              <input
+                type="datetime-local"
+                className="field w-full"
+                value={brief.servingAt}
+                onChange={(e) => e.target.value && set('the serving time', { servingAt: e.target.value.slice(0, 16) })}
+              />
+            </label>
+            <TextField label="Place" value={brief.place} onCommit={(place) => set('the place', { place })} />
+            <TextField label="Customer" value={order.customer} onCommit={(customer) => change('the customer', (o) => ({ ...o, customer }))} />
+          </div>
+        </section>
+        <section>
+          <h2 className="mb-3 text-xl">Who comes</h2>
+          <div className="space-y-2">
+            <Stepper label="Adults" value={brief.guests.adults} onChange={(adults) => guests('the adults', { adults })} />
+            <Stepper label="Children" hint="5 to 11 years, half an adult" value={brief.guests.children} onChange={(children) => guests('the children', { children })} />
+            <Stepper label="Small children" hint="1 to 4 years" value={brief.guests.under5} onChange={(under5) => guests('the small children', { under5 })} />
+            <Stepper label="Infants" hint="under 12 months" value={brief.guests.infants} onChange={(infants) => guests('the infants', { infants })} />
+            <Stepper
+              label="Of the adults, drink alcohol"
+              value={Math.min(brief.drinkers ?? brief.guests.adults, brief.guests.adults)}
+              max={brief.guests.adults}
+              onChange={(drinkers) => set('who drinks', { drinkers })}
+            />
+          </div>
+        </section>
+        <section className="min-[700px]:col-span-2">
+          <h2 className="mb-3 text-xl">What the food is for</h2>
+          <Choice
+            label="Role of the food"
+            className="grid-cols-2 min-[860px]:grid-cols-4"
+            value={brief.role}
+            options={ROLES.map((role) => ({ value: role, label: capital(ROLE_LABELS[role]), hint: perAdult(role) }))}
+            onChange={(role) => set('the role of the food', { role })}
+          />
+        </section>
+        <section className="min-[700px]:col-span-2">
+          <h2 className="mb-1 text-xl">Who may not, will not, or is at risk</h2>
+          <LimitsEditor limits={brief.limits} people={heads(brief)} onChange={(what, limits) => set(what, { limits })} />
+        </section>
+        <section>
+          <h2 className="mb-3 text-xl">The table's taste</h2>
+          <label className="block">
+            <span className="mb-1 block">{capital(DARING[brief.adventurous - 1]!)}</span>
+            <input
+              type="range"
+              min={1}
+              max={5}
+              value={brief.adventurous}
+              aria-label="How adventurous"
+              aria-valuetext={DARING[brief.adventurous - 1]}
+              className="h-11 w-full accent-annatto"
+              onChange={(e) => set('how adventurous', { adventurous: Number(e.target.value) })}
+            />
+          </label>
+        </section>
+        <section>
+          <h2 className="mb-3 text-xl">Budget and kinds</h2>
+          <div className="flex flex-wrap items-end gap-3">
+            <label>
+              <span className="block text-sm text-ink-soft">Budget, {format.currency} (empty: none)</span>
+              <BudgetField />
+            </label>
+            <Select
+              label="Budget is"
+              className="w-36"
+              value={brief.budget?.per ?? 'total'}
+              options={[
+                { value: 'total', label: 'in all' },
+                { value: 'head', label: 'per head' },
+              ]}
+              onChange={(per) => brief.budget && set('what the budget is for', { budget: { ...brief.budget, per } })}
+            />
+          </div>
+          <div className="mt-3 flex flex-wrap gap-3">
+            <KindsSelect what="cheeses" most={9} />
+            <KindsSelect what="meats" most={5} />
+          </div>
+        </section>
+      </div>
+    </StageLayout>
+  );
+}
+
+function BudgetField() {
+  const { document, format } = useWorkbench();
+  const { budget } = document.order.brief;
+  const text = budget ? String(budget.amount / format.minorPerUnit) : '';
+  return (
+    <span className="flex items-center gap-2">
+      <NumberField
+        label="Budget"
+        className="field w-32 text-lg"
+        value={text}
+        min={0.01}
+        max={1e7}
+        onCommit={(n) =>
+          document.change('the budget', (o) => ({
+            ...o,
+            brief: { ...o.brief, budget: { amount: Math.round(n * format.minorPerUnit) as never, per: o.brief.budget?.per ?? 'total' } },
+          }))
+        }
+      />
+      {budget && (
+        <button
+          type="button"
+          className="min-h-11 px-1 text-ink-soft underline underline-offset-4"
+          onClick={() => document.change('no budget', (o) => ({ ...o, brief: { ...o.brief, budget: null } }))}
+        >
+          none
+        </button>
+      )}
+    </span>
+  );
+}
+
+function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: number }) {
+  const { document, plan } = useWorkbench();
+  const asked = document.order.brief.kinds[what];
+  const usual = plan.targets[what].kinds;
+  const options = [
+    { value: 'auto', label: asked === null ? `by heads: ${count(usual, what.slice(0, -1))}` : 'by heads' },
+    ...Array.from({ length: most + 1 }, (_, n) => ({ value: String(n), label: count(n, what.slice(0, -1)) })),
+  ];
+  return (
+    <Select
+      label={`Kinds of ${what}`}
+      className="w-48"
+      value={asked === null ? 'auto' : String(asked)}
+      options={options}
+      onChange={(value) =>
+        document.change(`the number of ${what}`, (o) => ({
+          ...o,
+          brief: { ...o.brief, kinds: { ...o.brief.kinds, [what]: value === 'auto' ? null : Number(value) } },
+        }))
+      }
+    />
+  );
+}
+
+function TextField({ label, value, onCommit }: { label: string; value: string; onCommit: (value: string) => void }) {
+  return (
+    <label className="block">
+      <span className="mb-1 block">{label}</span>
+      <input
+        key={value}
+        className="field w-full"
+        defaultValue={value}
+        maxLength={160}
+        onBlur={(e) => e.target.value !== value && onCommit(e.target.value)}
+        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      />
+    </label>
+  );
+}
+
+function BriefSlate() {
+  const { plan, goods, format } = useWorkbench();
+  const { targets } = plan;
+  return (
+    <>
+      <SlateSection title="What follows">
+        <ul className="space-y-1.5">
+          {targets.reasons.map((r) => (
+            <li key={r.rule + r.says}>{r.says}</li>
+          ))}
+        </ul>
+        <p className="mt-2 text-chalk-soft">
+          In all {format.grams(targets.cheeses.total)} of cheese and {format.grams(targets.meats.total)} of meat to eat.
+        </p>
+      </SlateSection>
+      {plan.ownPlates.map((plate) => (
+        <SlateSection key={plate.label} title="Their own plate" aside={plate.label}>
+          <p>
+            From the board: {plate.fromBoard.map((g) => g.name).join(', ') || 'nothing'}.
+            {plate.instead.length > 0 && ` Beside it, for them: ${plate.instead.map((g) => g.name).join(', ')}.`}
+          </p>
+        </SlateSection>
+      ))}
+      <Cautions />
+      {targets.excluded.length > 0 && (
+        <SlateSection title="Left out, and for whom" aside={`${targets.excluded.length} of ${goods.size}`}>
+          <ul className="space-y-1">
+            {targets.excluded.slice(0, 40).map(({ goodId, because }) => (
+              <li key={goodId}>
+                <strong>{goods.get(goodId)?.name ?? goodId}</strong>{' '}
+                <span className="text-chalk-soft">{because.map((b) => `${b.label}: ${b.fit.says}`).join('; ')}</span>
+              </li>
+            ))}
+          </ul>
+        </SlateSection>
+      )}
+      {targets.heads === 0 && <Callout tone="advice">Say how many come, and everything follows.</Callout>}
+    </>
+  );
+}

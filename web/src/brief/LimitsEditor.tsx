@@ -1,0 +1,82 @@
+import { LIMITS, limitRule, newLimit, REACHES, SEVERITIES, type Limit } from '@rotula/core';
+import { X } from 'lucide-react';
+import { Select } from '../ui/Choice';
+import { Finder } from '../ui/Finder';
+import { capital } from '../ui/format';
+import { Stepper } from '../ui/Stepper';
+
+const REACH_HINTS: Record<Limit['reach'], string> = {
+  board: 'nothing of it on the board',
+  'own plate': 'they get their own plate',
+  card: 'the cards say it',
+};
+
+/** Limits with severity and reach: one line each. */
+export function LimitsEditor({
+  limits,
+  people,
+  onChange,
+}: {
+  limits: readonly Limit[];
+  people: number;
+  onChange: (what: string, limits: Limit[]) => void;
+}) {
+  const edit = (what: string, part: Partial<Limit>) =>
+    onChange(`the limit “${limitRule(what).label}”`, limits.map((l) => (l.what === what ? { ...l, ...part } : l)));
+  return (
+    <>
+      <p className="mb-2 text-sm text-ink-soft">Ask why a milk is avoided: an allergy, lactose and a taste are three different things. Unknown never passes.</p>
+      <ul className="mb-3 divide-y divide-line border-y border-line empty:hidden">
+        {limits.map((limit) => {
+          const rule = limitRule(limit.what);
+          return (
+            <li key={limit.what} className="flex flex-wrap items-center gap-x-3 gap-y-2 py-2">
+              <div className="min-w-48 flex-1">
+                <strong>{capital(rule.label)}</strong>
+                {rule.note && <span className="block text-sm text-ink-soft">{rule.note}</span>}
+              </div>
+              <Select
+                label={`How hard: ${rule.label}`}
+                className="w-32"
+                value={limit.severity}
+                options={SEVERITIES.map((s) => ({ value: s, label: s }))}
+                onChange={(severity) => edit(limit.what, { severity })}
+              />
+              <Select
+                label={`How far: ${rule.label}`}
+                className="w-36"
+                value={limit.reach}
+                options={REACHES.map((r) => ({ value: r, label: r === 'board' ? 'whole board' : r, hint: REACH_HINTS[r] }))}
+                onChange={(reach) => edit(limit.what, { reach })}
+              />
+              <Stepper label="guests" value={limit.guests} min={1} max={Math.max(1, people)} onChange={(guests) => edit(limit.what, { guests })} />
+              <button
+                type="button"
+                className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade"
+                aria-label={`Take away the limit: ${rule.label}`}
+                onClick={() => onChange(`no limit “${rule.label}”`, limits.filter((l) => l.what !== limit.what))}
+              >
+                <X size={18} />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="max-w-md">
+        <Finder
+          label="Add an allergy, diet, risk or dislike"
+          placeholder="Add an allergy, diet, risk or dislike"
+          items={LIMITS.filter((rule) => !limits.some((l) => l.what === rule.id))}
+          keyOf={(rule) => rule.id}
+          textOf={(rule) => `${rule.label} ${rule.group}`}
+          show={(rule) => (
+            <>
+              {capital(rule.label)} <span className="text-sm text-ink-soft">{rule.group}</span>
+            </>
+          )}
+          onTake={(rule) => onChange(`the limit “${rule.label}”`, [...limits, newLimit(rule.id)])}
+        />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,105 @@
+import { isCheese, type Cut } from '@rotula/core';
+import clsx from 'clsx';
+import { AdviceList } from '../order/AdviceList';
+import { useWorkbench } from '../order/context';
+import { StageLayout } from '../order/StageLayout';
+import { Select } from '../ui/Choice';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { Callout, SlateSection } from '../ui/Slate';
+import { CutPicture } from './CutPicture';
+
+/** How each cheese is cut and each meat folded: pieces, sizes, knife. */
+export default function CutStage() {
+  const { plan, document, format, focus, setFocus } = useWorkbench();
+  const cutOf = (id: string) => plan.cuts.find((c) => c.goodId === id)!;
+  const choose = (cut: Cut, name: string, styleId: string) =>
+    document.change(`the cut of ${name}`, (order) => {
+      const { [cut.goodId]: _old, ...rest } = order.cuts;
+      return { ...order, cuts: styleId === 'auto' ? rest : { ...rest, [cut.goodId]: styleId } };
+    });
+  return (
+    <StageLayout slate={<CutSlate />}>
+      <ol className="divide-y divide-line border-y border-line">
+        {plan.walk.steps.map(({ number, main }) => {
+          const cut = cutOf(main.id);
+          return (
+            <li
+              key={main.id}
+              className={clsx('relative grid grid-cols-[76px_minmax(0,1fr)] items-center gap-4 py-2.5 min-[860px]:grid-cols-[76px_minmax(0,1fr)_210px]', focus?.id === main.id && 'bg-paper-lit')}
+              onFocus={() => setFocus(main.id)}
+              onClick={() => setFocus(main.id)}
+            >
+              {focus?.id === main.id && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
+              <CutPicture look={cut.look} colour={main.colours[0]!} />
+              <div>
+                <div className="flex items-baseline gap-2 text-lg leading-5">
+                  <span className="text-ink-soft">{number}</span>
+                  <strong>{main.name}</strong>
+                  <span className="text-sm text-ink-soft">{isCheese(main) ? `${main.form.shape}, ${main.paste} paste` : main.style}</span>
+                </div>
+                <div className="mt-1">
+                  <strong>{cut.pieces}</strong> {cut.sliceMm === null ? 'pieces' : 'slices'} of <strong>{format.grams(cut.pieceGrams)}</strong>
+                  <span className="text-ink-soft">
+                    {' '}
+                    · {cut.sliceMm === null ? `${format.mm(cut.longestMm)} at the longest` : `${format.mm(cut.sliceMm)} thin`} · {cut.tool}
+                  </span>
+                </div>
+                {cut.wheel && (
+                  <div className="text-sm text-ink-soft">
+                    From the wheel: {Math.round(cut.wheel.angle)}°, {format.mm(cut.wheel.chordMm)} across the rim
+                    {cut.wheel.split && '; too thin to cut true: cut a workable wedge and split it across'}
+                  </div>
+                )}
+              </div>
+              <Select
+                label={`Cut of ${main.name}`}
+                className="col-span-2 w-full min-[860px]:col-span-1"
+                value={cut.byHand ? cut.styleId : 'auto'}
+                options={[
+                  { value: 'auto', label: cut.byHand ? 'as Rotula would' : cut.label, hint: cut.byHand ? undefined : 'as Rotula would' },
+                  ...(cut.byHand ? [{ value: cut.styleId, label: cut.label }] : []),
+                  ...cut.others.map((o) => ({ value: o.id, label: o.label })),
+                ]}
+                onChange={(styleId) => choose(cut, main.name, styleId)}
+              />
+            </li>
+          );
+        })}
+      </ol>
+    </StageLayout>
+  );
+}
+
+function CutSlate() {
+  const { plan, focus } = useWorkbench();
+  const cut = plan.cuts.find((c) => c.goodId === focus?.id);
+  const tools = [...new Set(plan.cuts.map((c) => c.tool))];
+  return (
+    <>
+      {focus && cut && (
+        <SlateSection title={`Why ${cut.label}`}>
+          <div className="mb-2 flex items-center gap-3">
+            <GoodPicture good={focus} size={56} />
+            <span className="text-lg font-bold">{focus.name}</span>
+          </div>
+          <ul className="space-y-1.5">
+            {cut.reasons.map((r) => (
+              <li key={r.rule + r.says} className={clsx(r.effect < 0 && 'text-wax-lit')}>
+                {r.says}
+              </li>
+            ))}
+          </ul>
+        </SlateSection>
+      )}
+      <SlateSection title="Tools to lay out" aside={tools.length}>
+        <ul>
+          {tools.map((tool) => (
+            <li key={tool}>{tool}</li>
+          ))}
+        </ul>
+      </SlateSection>
+      <AdviceList />
+      <Callout>Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature. Blades are counted out and in.</Callout>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import { ShieldAlert } from 'lucide-react';
+import { Callout, SlateSection } from '../ui/Slate';
+import { useWorkbench } from './context';
+
+/** Cautions with source and country. They are never waved through; local codes and licensed practice decide. */
+export function Cautions() {
+  const { plan, goods } = useWorkbench();
+  const nameOf = (id: string) => goods.get(id)?.name ?? id;
+  if (plan.cautions.length === 0) return null;
+  return (
+    <SlateSection title="Cautions" aside={plan.cautions.length}>
+      <ul className="space-y-2.5">
+        {plan.cautions.map((caution) => (
+          <li key={caution.id}>
+            <Callout>
+              <div className="flex gap-2.5">
+                <ShieldAlert size={18} className="mt-0.5 shrink-0 text-butter" aria-hidden />
+                <div>
+                  {caution.says}
+                  <div className="mt-1 text-sm text-chalk-soft">
+                    {caution.goods.length > 0 && `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
+                    {caution.source} ({caution.country})
+                  </div>
+                </div>
+              </div>
+            </Callout>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2 text-sm text-chalk-soft">Local codes and licensed practice decide.</p>
+    </SlateSection>
+  );
+}
+
+/** The short form for stages whose slate is full: how many, and the guests' own ones in full. */
+export function GuestCautions() {
+  const { plan } = useWorkbench();
+  const own = plan.cautions.filter((caution) => caution.id.startsWith('limit '));
+  return (
+    <>
+      {own.map((caution) => (
+        <Callout key={caution.id}>{caution.says}</Callout>
+      ))}
+    </>
+  );
+}

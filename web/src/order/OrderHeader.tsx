@@ -1,0 +1,106 @@
+import { heads } from '@rotula/core';
+import clsx from 'clsx';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { NavLink } from 'react-router';
+import { Brand } from '../app/Brand';
+import { count, dayOf, timeOf } from '../ui/format';
+import { ROLE_LABELS } from '../ui/words';
+import { useWorkbench } from './context';
+import { STAGES } from './stages';
+import type { SaveState } from './useOrderDocument';
+
+const SAVE_WORDS: Record<SaveState, string> = { saved: 'saved', saving: 'saving …', 'not saved': 'not saved yet' };
+
+/** Brand, the order's name and line, and the stage strip. */
+export function OrderHeader() {
+  const { document, plan } = useWorkbench();
+  const { order, saveState, trouble } = document;
+  const { brief } = order;
+  const limits = brief.limits.length;
+  return (
+    <header className="no-print mb-5">
+      <div className="flex items-start justify-between gap-4">
+        <Brand />
+        <div className="flex items-center gap-1 pt-4 text-sm text-ink-soft">
+          <span role="status" data-save-state={saveState} className={clsx('mr-1', saveState === 'not saved' && trouble && 'font-bold text-wax')} title={trouble ?? undefined}>
+            {trouble && saveState === 'not saved' ? 'not saved: server away' : SAVE_WORDS[saveState]}
+          </span>
+          <IconButton label={document.undoes ? `Undo: ${document.undoes}` : 'Nothing to undo'} disabled={!document.undoes} onClick={document.undo}>
+            <Undo2 size={20} />
+          </IconButton>
+          <IconButton label={document.redoes ? `Redo: ${document.redoes}` : 'Nothing to redo'} disabled={!document.redoes} onClick={document.redo}>
+            <Redo2 size={20} />
+          </IconButton>
+        </div>
+      </div>
+      <Title />
+      <p className="mt-1 mb-3 text-ink-soft">
+        {dayOf(brief.servingAt)}, {timeOf(brief.servingAt)} · {count(heads(brief), 'guest')}
+        {limits > 0 && `, ${count(limits, 'limit')}`} · {ROLE_LABELS[brief.role]}
+        {plan.targets.eaters !== plan.targets.heads && ` · eat as ${plan.targets.eaters}`}
+      </p>
+      <nav aria-label="Stages" className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
+        {STAGES.map(({ path, label, key }) => (
+          <NavLink
+            key={path}
+            to={`/orders/${document.id}/${path}`}
+            className={({ isActive }) =>
+              clsx(
+                'relative flex min-h-11 items-center gap-2 pt-1 text-lg',
+                isActive
+                  ? 'font-bold before:absolute before:-top-1 before:right-0 before:left-0 before:h-1.5 before:bg-annatto'
+                  : 'text-ink-soft hover:text-ink',
+              )
+            }
+          >
+            {key !== 'p' && <span className="font-serif text-base font-normal text-annatto-text">{key}</span>}
+            {label}
+          </NavLink>
+        ))}
+      </nav>
+    </header>
+  );
+}
+
+function IconButton({ label, disabled, onClick, children }: { label: string; disabled: boolean; onClick: () => void; children: React.ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      onClick={onClick}
+      className="flex size-11 items-center justify-center rounded-full text-ink hover:bg-shade disabled:text-ink-soft disabled:opacity-40"
+    >
+      {children}
+    </button>
+  );
+}
+
+/** The order's name, edited where it stands. */
+function Title() {
+  const { document } = useWorkbench();
+  const [draft, setDraft] = useState<string | null>(null);
+  const commit = () => {
+    const text = draft?.trim();
+    if (text && text !== document.order.title) document.change('rename the order', (order) => ({ ...order, title: text.slice(0, 160) }));
+    setDraft(null);
+  };
+  return (
+    <h1 className="text-[2.1rem]">
+      <input
+        aria-label="Name of the order"
+        className="-mx-2 w-full rounded-lg border-[1.5px] border-transparent bg-transparent px-2 hover:border-line focus:border-line focus:bg-paper-lit"
+        value={draft ?? document.order.title}
+        maxLength={160}
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={commit}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur();
+          if (e.key === 'Escape') setDraft(null);
+        }}
+      />
+    </h1>
+  );
+}

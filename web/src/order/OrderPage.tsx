@@ -1,0 +1,93 @@
+import { goodsById, isMain, plan as planOf, type Good, type House, type Order } from '@rotula/core';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
+import { Navigate, useNavigate, useParams } from 'react-router';
+import useSWR from 'swr';
+import { api } from '../api/client';
+import { useCounter, useHouse } from '../api/shop';
+import { Trouble } from '../app/Trouble';
+import { PickStage } from '../pick/PickStage';
+import { takeProposal } from '../pick/edits';
+import { propose, useReach } from '../pick/optimiser';
+import { formatFor } from '../ui/format';
+import { useKeys } from '../ui/useKeys';
+import { ConflictSheet } from './ConflictSheet';
+import { WorkbenchContext } from './context';
+import { KeysSheet } from './KeysSheet';
+import { STAGES } from './stages';
+import { useOrderDocument } from './useOrderDocument';
+
+const SCREENS: Record<(typeof STAGES)[number]['path'], ComponentType> = {
+  brief: lazy(() => import('../brief/BriefStage')),
+  pick: PickStage,
+  portion: lazy(() => import('../portion/PortionStage')),
+  cut: lazy(() => import('../cut/CutStage')),
+  pair: lazy(() => import('../pair/PairStage')),
+  walk: lazy(() => import('../walk/WalkStage')),
+  papers: lazy(() => import('../papers/PapersStage')),
+};
+
+export default function OrderPage() {
+  const { id = '' } = useParams();
+  const order = useSWR(['order', id], () => api.order(id), { revalidateOnFocus: false, revalidateIfStale: true });
+  const counter = useCounter();
+  const house = useHouse();
+  const error = order.error ?? counter.error ?? house.error;
+  if (error && !(order.data && counter.data && house.data)) return <Trouble error={error} />;
+  if (!order.data || !counter.data || !house.data || order.data.id !== id) return null;
+  return <OpenOrder key={id} loaded={order.data} counter={counter.data} house={house.data} />;
+}
+
+function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonly Good[]; house: House }) {
+  const { stage } = useParams();
+  const navigate = useNavigate();
+  const document = useOrderDocument(loaded);
+  const [focusId, setFocus] = useState<string | null>(null);
+  const [keysShown, setKeysShown] = useState(false);
+  const { order, change } = document;
+  const plan = useMemo(() => planOf(order, counter, house), [order, counter, house]);
+  const goods = useMemo(() => goodsById(counter), [counter]);
+  const format = useMemo(() => formatFor(house), [house]);
+  const reach = useReach(order.brief, counter, house);
+  useFirstProposal(order.selection.goods === null, () =>
+    propose(order.brief, counter, house, [], []).then(({ goodIds }) => {
+      if (goodIds) change('the first proposal', (o) => (o.selection.goods === null ? takeProposal(o, goodIds) : o));
+    }),
+  );
+  useKeys({
+    ...Object.fromEntries(STAGES.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)])),
+    u: document.undo,
+    U: document.redo,
+    'ctrl+z': document.undo,
+    'ctrl+shift+z': document.redo,
+    n: () => void navigate('/?new'),
+    '?': () => setKeysShown(true),
+  });
+  useEffect(() => {
+    window.document.title = `${order.title} · Rotula`;
+  }, [order.title]);
+
+  const screen = STAGES.find(({ path }) => path === stage);
+  if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
+  const Screen = SCREENS[screen.path];
+  const inFocus = focusId === null ? undefined : goods.get(focusId);
+  const focus = inFocus && isMain(inFocus) && plan.mains.includes(inFocus) ? inFocus : (plan.walk.steps[0]?.main ?? null);
+  return (
+    <WorkbenchContext value={{ document, plan, counter, goods, house, format, reach, focus, setFocus }}>
+      <Suspense fallback={<main className="p-8" />}>
+        <Screen />
+      </Suspense>
+      <ConflictSheet />
+      <KeysSheet open={keysShown} onClose={() => setKeysShown(false)} />
+    </WorkbenchContext>
+  );
+}
+
+/** A new order gets its first proposal by itself, once. */
+function useFirstProposal(wanted: boolean, proposeNow: () => Promise<void>) {
+  const asked = useRef(false);
+  useEffect(() => {
+    if (!wanted || asked.current) return;
+    asked.current = true;
+    void proposeNow();
+  });
+}

@@ -1,0 +1,27 @@
+import type { Good, House, Main, Pick, Plan } from '@rotula/core';
+import { createContext, useContext } from 'react';
+import type { Format } from '../ui/format';
+import type { OrderDocument } from './useOrderDocument';
+
+/** What every stage of an open order works with. */
+export interface Workbench {
+  readonly document: OrderDocument;
+  readonly plan: Plan;
+  readonly counter: readonly Good[];
+  readonly goods: ReadonlyMap<string, Good>;
+  readonly house: House;
+  readonly format: Format;
+  /** The best that this counter holds for the brief; null while it is worked out. */
+  readonly reach: Pick | null;
+  /** The good in focus, of which the slate says why. */
+  readonly focus: Main | null;
+  readonly setFocus: (goodId: string | null) => void;
+}
+
+export const WorkbenchContext = createContext<Workbench | null>(null);
+
+export function useWorkbench(): Workbench {
+  const bench = useContext(WorkbenchContext);
+  if (!bench) throw new Error('useWorkbench is for the stages of an open order');
+  return bench;
+}

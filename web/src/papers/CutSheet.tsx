@@ -1,0 +1,90 @@
+import { cutSheet, edibleShare } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { SheetHead } from './SheetHead';
+
+/** For the hands at the counter: read at arm's length. */
+export function CutSheet() {
+  const { plan, format, document } = useWorkbench();
+  const guests = plan.cautions.filter((c) => c.id.startsWith('limit '));
+  return (
+    <>
+      <SheetHead title="Cut sheet" />
+      {guests.map((caution) => (
+        <p key={caution.id} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
+          {caution.says}
+        </p>
+      ))}
+      <table className="w-full text-[13pt] leading-snug">
+        <thead>
+          <tr className="border-b border-black text-[10pt]">
+            <th />
+            <th>good</th>
+            <th className="text-right!">weigh out</th>
+            <th>cut</th>
+            <th>done</th>
+          </tr>
+        </thead>
+        <tbody>
+          {cutSheet(plan).map(({ number, main, portion, cut }) => (
+            <tr key={main.id} className="border-b border-black/30">
+              <td className="font-serif text-[17pt] leading-none font-semibold">{number}</td>
+              <td>
+                <strong className="text-[15pt]">{main.name}</strong>
+                <div className="text-[11pt]">{main.style}</div>
+              </td>
+              <td className="text-right!">
+                <strong className="text-[15pt] whitespace-nowrap">{format.grams(portion.gross)}</strong>
+                <div className="text-[11pt] whitespace-nowrap">
+                  {portion.packs !== null && `${portion.packs} whole, `}
+                  {edibleShare(main) < 0.97 ? `${format.grams(portion.net)} net` : 'all eaten'}
+                </div>
+              </td>
+              <td>
+                <strong>
+                  {cut.pieces} × {format.grams(cut.pieceGrams)}
+                </strong>
+                , {cut.label}
+                <div className="text-[11pt]">
+                  {cut.tool}
+                  {cut.wheel && ` · wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} on the rim${cut.wheel.split ? ', split' : ''}`}
+                  {main.kind === 'cheese' && ['cut off', 'decoration'].includes(main.rind.verdict) && ` · ${main.rind.kind} rind is not eaten`}
+                </div>
+              </td>
+              <td>
+                <span className="inline-block size-[7mm] border-2 border-black" />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-[4mm] text-[12pt]">
+        <strong>Beside:</strong>{' '}
+        {plan.portions.companions
+          .filter((p) => p.net > 0)
+          .map((p) => `${p.good.name} ${format.grams(p.net)}`)
+          .join(' · ')}
+      </p>
+      <p className="mt-[2mm] text-[12pt]">
+        <strong>Drinks beside, suggested:</strong>{' '}
+        {plan.pairs.set
+          .filter((e) => e.beside.kind === 'drink')
+          .map((e) => e.beside.name)
+          .join(' · ')}
+      </p>
+      {plan.ownPlates.map((plate) => (
+        <p key={plate.label} className="mt-[2mm] text-[12pt]">
+          <strong>Own plate ({plate.label}):</strong> {[...plate.fromBoard, ...plate.instead].map((g) => g.name).join(' · ')}
+        </p>
+      ))}
+      {document.order.note && (
+        <p className="mt-[2mm] text-[12pt]">
+          <strong>Note:</strong> {document.order.note}
+        </p>
+      )}
+      <p className="mt-[4mm] text-[11pt]">
+        Cut cold, on a damp cloth, away from the hand. Two hours out of the cold at the most, one above 32 °C; hold the rest back. Local
+        codes and licensed practice decide.
+      </p>
+    </>
+  );
+}

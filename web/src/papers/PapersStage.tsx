@@ -1,0 +1,88 @@
+import { orderFile, planRows, type House } from '@rotula/core';
+import { Download, Printer } from 'lucide-react';
+import Papa from 'papaparse';
+import { useState, type ComponentType } from 'react';
+import { Cautions } from '../order/Cautions';
+import { useWorkbench } from '../order/context';
+import { StageLayout } from '../order/StageLayout';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { SlateSection } from '../ui/Slate';
+import { CutSheet } from './CutSheet';
+import { GuestCards } from './GuestCards';
+import { ShoppingList } from './ShoppingList';
+import './papers.css';
+
+const PAPERS = {
+  'cut sheet': CutSheet,
+  'shopping list': ShoppingList,
+  cards: GuestCards,
+} satisfies Record<string, ComponentType>;
+type Paper = keyof typeof PAPERS;
+
+const PAGE_SIZES: Record<House['paper'], string> = { A4: 'A4', 'US Letter': 'letter' };
+
+function download(name: string, type: string, text: string) {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const a = window.document.createElement('a');
+  a.href = url;
+  a.download = name;
+  a.click();
+  URL.revokeObjectURL(url);
+}
+
+/** Print preview of the papers, and the order and plan as files. */
+export default function PapersStage() {
+  const { plan, document, house } = useWorkbench();
+  const [paper, setPaper] = useState<Paper>('cut sheet');
+  const [size, setSize] = useState<House['paper']>(house.paper);
+  const Shown = PAPERS[paper];
+  const fileName = document.order.title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'order';
+  return (
+    <StageLayout
+      slate={
+        <>
+          <SlateSection title="Files">
+            <div className="flex flex-wrap gap-3">
+              <Button look="slate" onClick={() => download(`${fileName}.json`, 'application/json', JSON.stringify(orderFile(document.order), null, 2))}>
+                <Download size={18} /> Order as JSON
+              </Button>
+              <Button look="slate" onClick={() => download(`${fileName}.csv`, 'text/csv', Papa.unparse(planRows(plan), { escapeFormulae: true }))}>
+                <Download size={18} /> Plan as CSV
+              </Button>
+            </div>
+            <p className="mt-2 text-sm text-chalk-soft">The order file can be brought into any Rotula from its Book.</p>
+          </SlateSection>
+          <Cautions />
+        </>
+      }
+    >
+      <style>{`@page { size: ${PAGE_SIZES[size]}; margin: 14mm; }`}</style>
+      <div className="no-print mb-4 flex flex-wrap items-center gap-3">
+        <Choice
+          label="Paper"
+          className="auto-cols-max grid-flow-col"
+          value={paper}
+          options={(Object.keys(PAPERS) as Paper[]).map((p) => ({ value: p, label: p.charAt(0).toUpperCase() + p.slice(1) }))}
+          onChange={setPaper}
+        />
+        <Choice
+          label="Paper size"
+          className="auto-cols-max grid-flow-col"
+          value={size}
+          options={[
+            { value: 'A4', label: 'A4' },
+            { value: 'US Letter', label: 'US Letter' },
+          ]}
+          onChange={setSize}
+        />
+        <Button look="strong" onClick={() => window.print()}>
+          <Printer size={18} /> Print
+        </Button>
+      </div>
+      <div className="paper-sheet" data-size={size}>
+        <Shown />
+      </div>
+    </StageLayout>
+  );
+}

@@ -1,0 +1,46 @@
+import { shoppingList, type Portion } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { count } from '../ui/format';
+import { SheetHead } from './SheetHead';
+
+const PACK_WORDS: Record<string, string> = { jar: 'jar', bottle: 'bottle', piece: 'piece', whole: 'whole', 'pre-packed': 'pack' };
+
+/** What to fetch, by department, with boxes to tick. */
+export function ShoppingList() {
+  const { plan, format } = useWorkbench();
+  const amount = (portion: Portion) =>
+    portion.packs === null
+      ? format.grams(portion.bought)
+      : `${count(portion.packs, PACK_WORDS[portion.good.pack.form] ?? 'pack', PACK_WORDS[portion.good.pack.form] === 'whole' ? 'whole' : undefined)} of ${format.grams(portion.bought / Math.max(1, portion.packs))}`;
+  return (
+    <>
+      <SheetHead title="Shopping list" />
+      <div className="columns-2 gap-[10mm] text-[13pt]">
+        {shoppingList(plan).map(({ department, lines }) => (
+          <section key={department} className="paper-card mb-[5mm]">
+            <h2 className="mb-[1mm] border-b border-black text-[14pt]">{department}</h2>
+            <ul>
+              {lines.map(({ good, portion }) => (
+                <li key={good.id} className="flex items-start gap-[3mm] py-[1mm]">
+                  <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
+                  <span className="flex-1 leading-tight">
+                    <strong>{good.name}</strong>
+                    <span className="block text-[10.5pt]">{good.style}</span>
+                  </span>
+                  {portion && (
+                    <span className="text-right leading-tight whitespace-nowrap">
+                      {amount(portion)}
+                      <span className="block text-[10.5pt]">{format.money(portion.cost)}</span>
+                    </span>
+                  )}
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">In all {format.money(plan.portions.cost)}</p>
+      <p className="text-right text-[10.5pt]">Drinks are suggested and not in the sum; jars are charged by the share used.</p>
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+import { effectOf, goodsById, isCheese, isMain, swapsFor, type Cheese, type Main } from '@rotula/core';
+import { useMemo } from 'react';
+import { useWorkbench } from '../order/context';
+import { signed } from '../ui/format';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { Reasons, SlateSection } from '../ui/Slate';
+import { lineOf } from '../ui/words';
+import { swap } from './edits';
+
+const SHOWN_SWAPS = 4;
+const SHOWN_REASONS = 5;
+
+/** Why the good in focus is there, against its best rival, and what could stand in its place. */
+export function WhyAndSwaps({ main, onGhost }: { main: Main; onGhost: (cheese: Cheese | null) => void }) {
+  const { plan, counter, house, document, format, setFocus } = useWorkbench();
+  const { brief, selection } = document.order;
+  const swaps = useMemo(
+    () => swapsFor(main, plan.mains, brief, counter, house, { leftOut: selection.leftOut }),
+    [main, plan.mains, brief, counter, house, selection.leftOut],
+  );
+  const byId = useMemo(() => goodsById(counter), [counter]);
+  const goodOf = (id: string) => byId.get(id) as Main;
+  const rival = swaps[0] ? goodOf(swaps[0].in) : null;
+  const effect = useMemo(() => effectOf(main, plan.mains, rival, brief), [main, plan.mains, rival, brief]);
+  const large = effect.parts.filter((part) => Math.abs(part.effect) >= 0.25).slice(0, SHOWN_REASONS);
+  const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
+  return (
+    <>
+      <SlateSection title={`Why ${main.name}`} aside={rival ? `${signed(effect.total, 1)} against ${rival.name}` : undefined}>
+        <Reasons
+          reasons={[
+            ...large.map((part) => ({ effect: signed(part.effect, 1), good: part.effect > 0, says: part.says, source: part.source })),
+            ...(Math.abs(rest) >= 0.05 ? [{ effect: signed(rest, 1), good: rest > 0, says: 'smaller things together' }] : []),
+          ]}
+        />
+      </SlateSection>
+      <SlateSection title="Swaps for its place" aside="balance · cost">
+        {swaps.length === 0 && <p className="text-chalk-soft">Nothing else on the counter may stand here.</p>}
+        <ul>
+          {swaps.slice(0, SHOWN_SWAPS).map((s) => {
+            const good = goodOf(s.in);
+            const ghost = isCheese(good) ? good : null;
+            return (
+              <li key={s.in}>
+                <button
+                  type="button"
+                  className="flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
+                  aria-label={`Swap ${main.name} for ${good.name}`}
+                  onMouseEnter={() => onGhost(ghost)}
+                  onMouseLeave={() => onGhost(null)}
+                  onFocus={() => onGhost(ghost)}
+                  onBlur={() => onGhost(null)}
+                  onClick={() => {
+                    onGhost(null);
+                    document.change(`swap ${main.name} for ${good.name}`, (order) => swap(order, main.id, s.in));
+                    setFocus(s.in);
+                  }}
+                >
+                  <GoodPicture good={good} size={36} />
+                  <span className="min-w-0 flex-1">
+                    <span className="block font-bold">{good.name}</span>
+                    <span className="block text-sm text-chalk-soft">{isMain(good) && lineOf(good, brief.servingAt)}</span>
+                  </span>
+                  <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
+                  <span className="w-16 text-right">{s.cost === 0 ? '0' : `${s.cost > 0 ? '+' : '−'}${format.amount(Math.abs(s.cost))}`}</span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </SlateSection>
+    </>
+  );
+}

@@ -1,0 +1,40 @@
+import { ageOn, ageWords, isCheese, isMeat, isPale, type Main } from '@rotula/core';
+import { count, inWords } from '../ui/format';
+import type { Sector } from './wheelLayout';
+
+/** One remark for an axis of balance, as the sketch on a slate would have it. */
+export function axisWords(axis: string, mains: readonly Main[], sectors: readonly Sector[], on: string): string {
+  const cheeses = mains.filter(isCheese);
+  const meats = mains.filter(isMeat);
+  const distinct = (words: readonly string[]) => new Set(words).size;
+  const wanted = sectors.filter((s) => s.wanted).map((s) => s.texture);
+  const ages = mains.length > 0 ? cheeses.map((c) => ageOn(c, on)).sort((a, b) => a - b) : [];
+  const strengths = cheeses.map((c) => c.sense.intensity).sort((a, b) => a - b);
+  const pale = cheeses.filter(isPale).length;
+  switch (axis) {
+    case 'texture':
+      return wanted.length > 0 ? `${wanted.join(', ')} missing` : `${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
+    case 'milk': {
+      const animals = distinct(cheeses.flatMap((c) => c.milk.map((m) => m.animal)));
+      return animals === 1 ? 'one animal' : `${inWords(animals)} animals`;
+    }
+    case 'age':
+      return ages.length > 1 ? `${ageWords(ages[0]!)} to ${ageWords(ages.at(-1)!)}` : '';
+    case 'intensity':
+      return strengths.join(' · ');
+    case 'sight':
+      return pale > 1 ? `${inWords(pale)} pale pastes` : 'colours differ';
+    case 'flavour':
+      return `${inWords(distinct(cheeses.flatMap((c) => c.flavours)))} flavours`;
+    case 'origin':
+      return count(distinct(cheeses.map((c) => c.origin.region)), 'region');
+    case 'company':
+      return cheeses.some((c) => c.known === 'safe bet') ? (cheeses.some((c) => c.known === 'surprise') ? 'both there' : 'no surprise') : 'no safe bet';
+    case 'build':
+      return [...new Set(meats.map((m) => m.build))].join(', ');
+    case 'animal':
+      return [...new Set(meats.flatMap((m) => m.animals.map((a) => a.animal)))].join(', ');
+    default:
+      return '';
+  }
+}

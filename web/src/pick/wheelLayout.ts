@@ -1,0 +1,89 @@
+import { ageOn, MILKS, TEXTURES, type Balance, type Cheese, type Milk } from '@rotula/core';
+import { polar, type Point } from './polar';
+
+/** Where everything stands on the balance wheel: angle is texture, distance from the hub is intensity. */
+
+export const SIZE = 640;
+export const CENTRE = SIZE / 2;
+export const HUB = 34;
+export const FIELD = 222;
+export const LABELS = 232;
+export const RIM = { inner: 256, outer: 272 };
+export const TOKEN = 29;
+const SECTOR = 360 / TEXTURES.length;
+
+export interface Sector {
+  readonly texture: (typeof TEXTURES)[number];
+  readonly from: number;
+  readonly to: number;
+  readonly filled: number;
+  readonly wanted: boolean;
+}
+
+/**
+ * The nine families. One is wanted when it is empty and more worth than a family that the selection has, or when a
+ * place is spent on a second of some family while this one of the most wanted stands empty.
+ */
+export function sectorsOf(balance: Balance): Sector[] {
+  const bands = balance.axes.find((axis) => axis.id === 'texture')!.bands;
+  const filled = bands.filter((band) => band.filled > 0);
+  const empty = bands.filter((band) => band.filled === 0);
+  const doubled = filled.some((band) => band.filled > 1);
+  const least = Math.min(...filled.map((band) => band.worth));
+  const most = Math.max(...empty.map((band) => band.worth));
+  return TEXTURES.map((texture, i) => {
+    const band = bands.find((b) => b.id === texture)!;
+    const wanted = filled.length > 0 && band.filled === 0 && (band.worth > least + 1e-9 || (doubled && band.worth >= most - 1e-9));
+    return { texture, from: (i - 0.5) * SECTOR, to: (i + 0.5) * SECTOR, filled: band.filled, wanted };
+  });
+}
+
+export interface Token {
+  readonly cheese: Cheese;
+  readonly point: Point;
+  /** Share of the ring that its age fills, on a log scale from a day to ten years. */
+  readonly age: number;
+}
+
+const radiusOf = (cheese: Cheese) => HUB + ((FIELD - TOKEN - HUB) * cheese.sense.intensity) / 10 + TOKEN / 2;
+const TEN_YEARS = Math.log(3650);
+
+/** A place for each cheese; those that would hide each other stand side by side in their sector. */
+export function tokensOf(cheeses: readonly Cheese[], on: string): Token[] {
+  const placed: { cheese: Cheese; angle: number; point: Point }[] = [];
+  for (const cheese of cheeses) {
+    const middle = TEXTURES.indexOf(cheese.texture) * SECTOR;
+    const offsets = [0, 11, -11, 16, -16];
+    const far = (p: Point) => placed.every((q) => Math.hypot(p.x - q.point.x, p.y - q.point.y) > 2 * TOKEN - 4);
+    const angle = middle + (offsets.find((o) => far(polar(CENTRE, radiusOf(cheese), middle + o))) ?? offsets[placed.length % 5]!);
+    placed.push({ cheese, angle, point: polar(CENTRE, radiusOf(cheese), angle) });
+  }
+  return placed.map(({ cheese, point }) => ({
+    cheese,
+    point,
+    age: Math.min(1, Math.log(Math.max(1, ageOn(cheese, on))) / TEN_YEARS),
+  }));
+}
+
+export interface MilkArc {
+  readonly milk: Milk;
+  readonly share: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+const GAP = 3;
+
+/** The rim: each milk's share of the cheeses, in the order of the table. */
+export function milkArcs(cheeses: readonly Cheese[]): MilkArc[] {
+  const share = (milk: Milk) =>
+    cheeses.reduce((sum, c) => sum + (c.milk.find((m) => m.animal === milk)?.share ?? 0), 0);
+  const present = MILKS.map((milk) => ({ milk, share: share(milk) })).filter((m) => m.share > 0);
+  const total = present.reduce((sum, m) => sum + m.share, 0);
+  let at = 0;
+  return present.map(({ milk, share: s }) => {
+    const from = at;
+    at += (360 * s) / total;
+    return { milk, share: s, from: from + GAP / 2, to: Math.min(at - GAP / 2, from + 359.9) };
+  });
+}

@@ -1,0 +1,120 @@
+import type { Portion } from '@rotula/core';
+import clsx from 'clsx';
+import { AdviceList } from '../order/AdviceList';
+import { Cautions } from '../order/Cautions';
+import { useWorkbench } from '../order/context';
+import { StageLayout } from '../order/StageLayout';
+import { NumberField } from '../ui/NumberField';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { SlateSection } from '../ui/Slate';
+import { count } from '../ui/format';
+
+/** Net and gross grams of every good, how it is bought, and what it costs. */
+export default function PortionStage() {
+  const { plan, format } = useWorkbench();
+  const { portions, targets } = plan;
+  return (
+    <StageLayout
+      slate={
+        <>
+          <SlateSection title="The sum">
+            <dl className="grid grid-cols-[1fr_auto] gap-y-1">
+              <dt>Cheese, net</dt>
+              <dd className="text-right">{format.grams(portions.netCheese)}</dd>
+              <dt>Meat, net</dt>
+              <dd className="text-right">{format.grams(portions.netMeat)}</dd>
+              <dt>To be cut, gross</dt>
+              <dd className="text-right">{format.grams(portions.gross)}</dd>
+              <dt>Cost, cheese and meat</dt>
+              <dd className="text-right">{format.money(portions.mains.reduce((sum, p) => sum + p.cost, 0))}</dd>
+              <dt>Cost, companions</dt>
+              <dd className="text-right">{format.money(portions.companions.reduce((sum, p) => sum + p.cost, 0))}</dd>
+              <dt className="font-bold">In all</dt>
+              <dd className="text-right font-bold">{format.money(portions.cost)}</dd>
+            </dl>
+            <p className="mt-2 text-sm text-chalk-soft">Drinks are suggested, not counted in. A jar that the shop opens is charged by the share used.</p>
+          </SlateSection>
+          <AdviceList />
+          <SlateSection title="Why so much">
+            <ul className="space-y-1.5">
+              {targets.reasons.map((r) => (
+                <li key={r.rule + r.says}>{r.says}</li>
+              ))}
+            </ul>
+          </SlateSection>
+          <Cautions />
+        </>
+      }
+    >
+      <PortionTable caption="Cheeses and meats" portions={portions.mains} editable />
+      <PortionTable caption="Companions" portions={portions.companions} editable />
+    </StageLayout>
+  );
+}
+
+function PortionTable({ caption, portions, editable }: { caption: string; portions: readonly Portion[]; editable: boolean }) {
+  const { document, format, setFocus } = useWorkbench();
+  const setGrams = (portion: Portion, net: number | null) =>
+    document.change(net === null ? `grams of ${portion.good.name} as computed` : `grams of ${portion.good.name}`, (order) => {
+      const { [portion.good.id]: _old, ...rest } = order.portions;
+      return { ...order, portions: net === null ? rest : { ...rest, [portion.good.id]: net } };
+    });
+  return (
+    <table className="mb-8 w-full">
+      <caption className="mb-2 text-left font-serif text-xl font-semibold">{caption}</caption>
+      <thead>
+        <tr className="border-b-[1.5px] border-ink text-left text-sm text-ink-soft">
+          <th className="py-1 font-normal">good</th>
+          <th className="py-1 text-right font-normal">net g</th>
+          <th className="py-1 text-right font-normal">gross</th>
+          <th className="py-1 text-right font-normal">bought</th>
+          <th className="py-1 text-right font-normal">cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        {portions.map((portion) => (
+          <tr key={portion.good.id} className="border-b border-line align-middle" onFocus={() => setFocus(portion.good.id)}>
+            <td className="py-1.5">
+              <span className="flex items-center gap-3">
+                <GoodPicture good={portion.good} size={40} />
+                <span>
+                  <span className="block text-lg leading-5 font-bold">{portion.good.name}</span>
+                  <span className="block text-sm text-ink-soft">
+                    {portion.reasons.map((r) => r.says).join(' · ') || portion.good.style}
+                    {portion.byHand && (
+                      <button type="button" className="ml-2 underline underline-offset-4 hover:text-ink" onClick={() => setGrams(portion, null)}>
+                        as computed
+                      </button>
+                    )}
+                  </span>
+                </span>
+              </span>
+            </td>
+            <td className="text-right">
+              {editable && (
+                <NumberField
+                  label={`Net grams of ${portion.good.name}`}
+                  className={clsx('field w-20 text-right', portion.byHand && 'border-annatto font-bold')}
+                  value={Math.round(portion.net)}
+                  max={1e6}
+                  onCommit={(net) => setGrams(portion, net)}
+                />
+              )}
+            </td>
+            <td className="pl-2 text-right whitespace-nowrap">{format.grams(portion.gross)}</td>
+            <td className="pl-2 text-right whitespace-nowrap">{boughtWords(portion, format.grams)}</td>
+            <td className="pl-2 text-right whitespace-nowrap">{format.amount(portion.cost)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** How it leaves the counter: cut to order, so many packs, or a share of a jar. */
+function boughtWords(portion: Portion, grams: (g: number) => string): string {
+  if (portion.packs === null) return grams(portion.bought);
+  const pack = portion.packs > 0 ? portion.bought / portion.packs : 0;
+  if (portion.byShare) return `of ${count(portion.packs, 'jar')}`;
+  return `${portion.packs} × ${grams(pack)}`;
+}

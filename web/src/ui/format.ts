@@ -1,0 +1,70 @@
+import { inchesFromMillimetres, ouncesFromGrams, type House } from '@rotula/core';
+
+/** Numbers in the person's units, money in the house's currency, dates in the person's locale. */
+
+export interface Format {
+  grams: (g: number) => string;
+  /** Whole figure and unit apart, for a big figure with a small unit. */
+  weight: (g: number) => readonly [string, string];
+  mm: (mm: number) => string;
+  money: (minor: number) => string;
+  /** Without the sign of the currency, for columns. */
+  amount: (minor: number) => string;
+  minorPerUnit: number;
+  currency: string;
+}
+
+const round = (x: number, digits: number) =>
+  x.toLocaleString(undefined, { maximumFractionDigits: digits, minimumFractionDigits: digits });
+
+function weightMetric(g: number): readonly [string, string] {
+  return g >= 1000 ? [round(g / 1000, 2), 'kg'] : [round(g, g > 0 && g < 10 ? 1 : 0), 'g'];
+}
+function weightUs(g: number): readonly [string, string] {
+  const oz = ouncesFromGrams(g);
+  return oz >= 16 ? [round(oz / 16, 2), 'lb'] : [round(oz, oz < 10 ? 1 : 0), 'oz'];
+}
+
+export function formatFor(house: House): Format {
+  const us = house.units === 'US customary';
+  const weight = us ? weightUs : weightMetric;
+  const money = moneyFormat(house.currency);
+  const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
+  const minorPerUnit = 10 ** digits;
+  const inches = (mm: number) => `${round(inchesFromMillimetres(mm), mm < 100 ? 2 : 1)} in`;
+  return {
+    weight,
+    grams: (g) => weight(g).join(' '),
+    mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
+    money: (minor) => money.format(minor / minorPerUnit),
+    amount: (minor) => round(minor / minorPerUnit, digits),
+    minorPerUnit,
+    currency: house.currency,
+  };
+}
+
+/** A currency that the browser does not know is shown by its letters. */
+function moneyFormat(currency: string): Intl.NumberFormat {
+  return new Intl.NumberFormat(undefined, { style: 'currency', currency });
+}
+
+const day = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'long' });
+const dayYear = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' });
+const time = new Intl.DateTimeFormat(undefined, { hour: 'numeric', minute: '2-digit' });
+
+export const dayOf = (at: string): string => day.format(new Date(at));
+export const dayYearOf = (at: string): string => dayYear.format(new Date(at));
+export const timeOf = (at: string): string => time.format(new Date(at));
+
+/** +14, −3 with a true minus sign. */
+export const signed = (x: number, digits = 0): string => {
+  const text = Math.abs(x).toFixed(digits);
+  return Number(text) === 0 ? '0' : `${x > 0 ? '+' : '−'}${text}`;
+};
+
+export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+/** "Five cheeses": numbers to nine in words. */
+export const inWords = (n: number): string => WORDS[n] ?? String(n);
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,26 @@
+import { ageOn, ageWords, mainMilk, type Good, type Main, type Role } from '@rotula/core';
+
+/** One line under a name, as a monger would put it: "firm sheep · 7 months · 5". */
+export function lineOf(good: Good, on: string): string {
+  switch (good.kind) {
+    case 'cheese': {
+      const milk = good.milk.length > 1 ? good.milk.map((m) => m.animal).join(' and ') : mainMilk(good);
+      return `${good.texture} ${milk} · ${ageWords(ageOn(good, on))}`;
+    }
+    case 'meat':
+      return `${good.style} · ${ageWords(ageOn(good, on))}`;
+    case 'companion':
+    case 'drink':
+    case 'ware':
+      return good.style;
+  }
+}
+
+export const strengthOf = (main: Main): string => `strength ${main.sense.intensity} of 10`;
+
+export const ROLE_LABELS: Record<Role, string> = {
+  nibble: 'nibble before a meal',
+  drinks: 'drinks, no dinner after',
+  meal: 'the meal itself',
+  dessert: 'dessert course',
+};
