@@ -3,8 +3,22 @@
  * ROOMS is the working order of core: a room may import only rooms that stand before it.
  */
 const ROOMS = [
-  'units', 'counter', 'care', 'brief', 'sense', 'amount', 'pick', 'pair', 'cut',
-  'portion', 'walk', 'lay', 'clock', 'ledger', 'order', 'papers',
+  'units',
+  'counter',
+  'care',
+  'brief',
+  'sense',
+  'amount',
+  'pick',
+  'pair',
+  'cut',
+  'portion',
+  'walk',
+  'lay',
+  'clock',
+  'ledger',
+  'order',
+  'papers',
 ];
 
 const roomRules = ROOMS.slice(0, -1).map((room, i) => ({
@@ -20,10 +34,17 @@ module.exports = {
     ...roomRules,
     {
       name: 'core-is-pure',
-      comment: 'core imports no interface, server, or I/O code: only itself and zod (tests may use node and fast-check).',
+      comment:
+        'core imports no interface, server, or I/O code: only itself and zod (tests may use node and fast-check).',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: { pathNot: '^(core/src/|node_modules/zod/)' },
+    },
+    {
+      name: 'testing-is-for-tests',
+      severity: 'error',
+      from: { pathNot: '(\\.test\\.tsx?$|/testing/)' },
+      to: { path: '/testing/' },
     },
     {
       name: 'server-does-not-import-web',
@@ -57,6 +78,9 @@ module.exports = {
     exclude: { path: '(/dist/|\\.css$|^web/src/vite-env\\.d\\.ts$)' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.depcruise.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], extensionAlias: { '.js': ['.ts', '.tsx', '.js'] } },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 };

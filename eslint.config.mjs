@@ -26,9 +26,15 @@ export default ts.config(
       'no-restricted-syntax': [
         'error',
         { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'core has no clock' },
-        { selector: 'MemberExpression[object.name="Date"][property.name="now"]', message: 'core has no clock' },
+        {
+          selector: 'MemberExpression[object.name="Date"][property.name="now"]',
+          message: 'core has no clock',
+        },
       ],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core takes a seed' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core takes a seed' },
+      ],
     },
   },
   {
@@ -37,6 +43,9 @@ export default ts.config(
     rules: hooks.configs.recommended.rules,
     languageOptions: { globals: globals.browser },
   },
-  { files: ['**/*.{mjs,cjs}', 'e2e/**'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
+  {
+    files: ['**/*.{mjs,cjs}', 'e2e/**'],
+    languageOptions: { globals: { ...globals.node, ...globals.browser } },
+  },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 );

@@ -43,7 +43,8 @@ try {
       10_000,
     );
     // The reach of the counter comes from the worker a moment later.
-    if (path.startsWith('/orders')) await driver.wait(async () => (await driver.getPageSource()).match(/of \d\d<\/span>/), 10_000);
+    if (path.startsWith('/orders'))
+      await driver.wait(async () => (await driver.getPageSource()).match(/of \d\d<\/span>/), 10_000);
     writeFileSync(join(folder, `${name}.png`), Buffer.from(await driver.takeScreenshot(), 'base64'));
     console.log(`${name}.png`);
   }

@@ -31,7 +31,9 @@ async function jest(name, config, env = {}) {
   const { code } = await run(bin('jest'), args, { cwd: ROOT, env });
   try {
     const report = JSON.parse(readFileSync(file, 'utf8'));
-    const broken = report.testResults.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length;
+    const broken = report.testResults.filter(
+      (r) => r.status === 'failed' && r.assertionResults.length === 0,
+    ).length;
     count(name, report.numPassedTests, report.numFailedTests + broken);
   } catch {
     count(name, 0, 1);
@@ -54,7 +56,13 @@ if (await setUp('install', ensureInstalled)) {
   await check('lint', 'eslint', ['.']);
   await check('formatting', 'prettier', ['--check', '.', '--log-level', 'warn']);
   await check('types', 'tsc', ['-b', 'core', 'server', 'web', 'e2e']);
-  await check('dependency rules', 'depcruise', ['--config', '.dependency-cruiser.cjs', 'core/src', 'server/src', 'web/src']);
+  await check('dependency rules', 'depcruise', [
+    '--config',
+    '.dependency-cruiser.cjs',
+    'core/src',
+    'server/src',
+    'web/src',
+  ]);
   await jest('unit', 'jest.config.mjs');
   if ((await setUp('build', ensureBuilt)) && (await setUp('browser', ensureBrowser)))
     await jest('interface', 'e2e/jest.config.mjs', { SE_OFFLINE: 'true', SE_AVOID_STATS: 'true' });

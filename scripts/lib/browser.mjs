@@ -35,7 +35,13 @@ export async function openBrowser({ width = 1280, height = 800, downloads } = {}
     .setChromeOptions(options)
     .setChromeService(new ServiceBuilder(DRIVER))
     .build();
-  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
+  await driver.sendDevToolsCommand('Emulation.setLocaleOverride', { locale: 'en-GB' });
   const close = async () => {
     await driver.quit();
     rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 100 });

@@ -47,10 +47,14 @@ export async function ensureInstalled() {
 export async function ensureBuilt() {
   const sources = [
     ...['core/src', 'server/src', 'web/src'].flatMap(filesUnder).filter((file) => !file.includes('.test.')),
-    ...['package-lock.json', 'tsconfig.base.json', 'web/vite.config.ts', 'web/index.html'].map((f) => join(ROOT, f)),
+    ...['package-lock.json', 'tsconfig.base.json', 'web/vite.config.ts', 'web/index.html'].map((f) =>
+      join(ROOT, f),
+    ),
   ];
   const wanted = fingerprint(sources);
-  const built = ['core/dist/index.js', 'server/dist/main.js', 'web/dist/index.html'].every((f) => existsSync(join(ROOT, f)));
+  const built = ['core/dist/index.js', 'server/dist/main.js', 'web/dist/index.html'].every((f) =>
+    existsSync(join(ROOT, f)),
+  );
   if (built && stampOf('built') === wanted) return;
   console.log('Building ...');
   const bin = (name) => join(ROOT, 'node_modules/.bin', name);

@@ -16,7 +16,13 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [DatabaseModule.with(db)],
-      controllers: [CounterController, HouseController, OpenApiController, OrdersController, PlanningController],
+      controllers: [
+        CounterController,
+        HouseController,
+        OpenApiController,
+        OrdersController,
+        PlanningController,
+      ],
       providers: [CounterService, HouseService, OrdersService],
     };
   }

@@ -33,7 +33,8 @@ function serveInterface(app: NestExpressApplication, directory: string) {
   if (!existsSync(page)) return;
   app.useStaticAssets(directory, { index: false, maxAge: '1y', immutable: true });
   app.use((request: Request, response: Response, next: NextFunction) => {
-    const isPage = request.method === 'GET' && !request.path.startsWith('/api') && !request.path.includes('.');
+    const isPage =
+      request.method === 'GET' && !request.path.startsWith('/api') && !request.path.includes('.');
     if (!isPage) return next();
     response.sendFile(page, { headers: { 'Cache-Control': 'no-cache' } });
   });

@@ -16,7 +16,9 @@ const PORTS_TRIED = 50;
 async function freePort(host: string, wanted: number): Promise<number> {
   if (wanted === 0) return 0;
   for (let port = wanted; port < wanted + PORTS_TRIED; port++) if (await canListen(host, port)) return port;
-  throw new Error(`no port from ${wanted} to ${wanted + PORTS_TRIED - 1} is free; set ROTULA_PORT to another`);
+  throw new Error(
+    `no port from ${wanted} to ${wanted + PORTS_TRIED - 1} is free; set ROTULA_PORT to another`,
+  );
 }
 
 const config = readConfig(process.env);

@@ -20,11 +20,9 @@ export interface Purchase {
 
 const WEIGHED = ['cut to order', 'sliced to order', 'loose'];
 
-/** Gross grams that give `net` grams to eat, rounded up to a whole gram. @throws RangeError if nothing of it is edible */
+/** Gross grams that give `net` grams to eat, rounded up to a whole gram. */
 export function grossFor(good: Good, net: Grams): Grams {
-  const share = edibleShare(good);
-  if (share <= 0) throw new RangeError(`${good.id}: its rind is thicker than the piece, so nothing is left to eat`);
-  return grams(Math.ceil(net / share - 1e-9));
+  return grams(Math.ceil(net / edibleShare(good) - 1e-9));
 }
 
 /**

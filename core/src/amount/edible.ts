@@ -1,17 +1,9 @@
-import type { Cheese, Good, Meat } from '../counter/index.js';
+import { trimOf, type Cheese, type Good, type Meat } from '../counter/index.js';
 
-/** Extra paste that comes off with a plastic coat: the paste under it looks sound and is not (4 to 6 mm, practice). */
-const PLASTIC_TRIM_MM = 5;
 /** What stays on knife, wire and paper. Common practice, no source. */
 const CUT_LOSS = 0.02;
 /** A peeled casing and its ends. Common practice, no source. */
 const CASING_LOSS = 0.04;
-
-/** Thickness that is taken off all round before eating, mm. */
-const trimMm = ({ rind }: Cheese): number => {
-  if (rind.verdict !== 'cut off' && rind.verdict !== 'decoration') return 0;
-  return rind.kind === 'plastic coat' ? rind.mm + PLASTIC_TRIM_MM : rind.mm;
-};
 
 const within = (size: number | null, trim: number): number =>
   size === null ? 1 : Math.max(0, size - 2 * trim) / size;
@@ -21,7 +13,7 @@ const within = (size: number | null, trim: number): number =>
  * a sector of a wheel has the same share of rind as the wheel. Missing measures count as untrimmed.
  */
 export function edibleByRind(cheese: Cheese): number {
-  const t = trimMm(cheese);
+  const t = trimOf(cheese.rind);
   if (t === 0) return 1;
   const { shape, diameter, height, length, width } = cheese.form;
   switch (shape) {
@@ -41,7 +33,8 @@ export function edibleByRind(cheese: Cheese): number {
   }
 }
 
-const edibleMeat = (meat: Meat): number => (meat.contents.casing === 'none' || meat.casingEaten ? 1 : 1 - CASING_LOSS);
+const edibleMeat = (meat: Meat): number =>
+  meat.contents.casing === 'none' || meat.casingEaten ? 1 : 1 - CASING_LOSS;
 
 /** Grams eaten for each gram bought, 0 to 1: rind or casing off, and the loss in cutting. */
 export function edibleShare(good: Good): number {

@@ -5,7 +5,12 @@ import { isDivisive } from '../sense/index.js';
 /** Less of what divides a table, more of the safe bet. Common practice, no source. */
 const SHARES = [
   { rule: 'divisive', share: 0.5, when: isDivisive, says: 'half a share: it divides people' },
-  { rule: 'safe bet', share: 1.2, when: (main: Main) => main.known === 'safe bet', says: 'a little more: everybody knows it' },
+  {
+    rule: 'safe bet',
+    share: 1.2,
+    when: (main: Main) => main.known === 'safe bet',
+    says: 'a little more: everybody knows it',
+  },
 ] as const;
 
 /** The largest and smallest share a good can have beside others; bounds for the optimiser. */
@@ -19,5 +24,8 @@ export function shareOf(main: Main): { share: number; why: Reason | null } {
 
 /** Split a total over goods of one kind, whole grams that add up to it. */
 export function netGrams(total: Grams, mains: readonly Main[]): Grams[] {
-  return shareOut(Math.round(total), mains.map((main) => shareOf(main).share)).map(grams);
+  return shareOut(
+    Math.round(total),
+    mains.map((main) => shareOf(main).share),
+  ).map(grams);
 }

@@ -36,7 +36,10 @@ export const Brief = z.object({
     .refine((all) => new Set(all.map((l) => l.what)).size === all.length, 'each limit is named once')
     .default([]),
   budget: z
-    .object({ amount: Money.refine((n) => n > 0, 'a budget is more than nothing'), per: z.enum(['head', 'total']) })
+    .object({
+      amount: Money.refine((n) => n > 0, 'a budget is more than nothing'),
+      per: z.enum(['head', 'total']),
+    })
     .nullable()
     .default(null),
   /** Numbers of kinds that the person asked for; null leaves them to the head count. */

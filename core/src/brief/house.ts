@@ -33,7 +33,10 @@ export const SCHOOLS = {
   parity: {
     question: 'Odd numbers of kinds?',
     options: {
-      'odd numbers': { for: 'Three or five please the eye.', against: 'A table of two or a small board may want an even number.' },
+      'odd numbers': {
+        for: 'Three or five please the eye.',
+        against: 'A table of two or a small board may want an even number.',
+      },
       'any number': { for: 'The head count alone decides.', against: 'Even groups look set out in rows.' },
     },
   },

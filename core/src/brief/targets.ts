@@ -36,21 +36,33 @@ const separatesMeat = (brief: Brief) =>
   brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
 function cheeseKinds(brief: Brief, house: House, people: number): [number, Reason] {
-  if (brief.kinds.cheeses !== null) return [brief.kinds.cheeses, reason('asked', 0, `${brief.kinds.cheeses} cheeses, as asked`)];
+  if (brief.kinds.cheeses !== null)
+    return [brief.kinds.cheeses, reason('asked', 0, `${brief.kinds.cheeses} cheeses, as asked`)];
   const row = rowFor(CHEESE_KINDS, people);
   const usual = house.parity === 'odd numbers' ? row.usual : Math.round((row.low + row.high) / 2);
   const range = row.low === row.high ? `${row.low}` : `${row.low} to ${row.high}`;
-  return [usual, reason('count by heads', usual, `${people} people: ${range} cheeses; ${usual} here`, PRACTICE)];
+  return [
+    usual,
+    reason('count by heads', usual, `${people} people: ${range} cheeses; ${usual} here`, PRACTICE),
+  ];
 }
 
 function meatKinds(brief: Brief, people: number, meatLeft: boolean): [number, Reason] {
   if (GRAMS_PER_ADULT[brief.role].meat.high === 0 && brief.kinds.meats === null)
     return [0, reason('role', 0, 'a dessert course has no meat')];
   if (separatesMeat(brief)) return [0, reason('kosher', 0, 'meat and dairy do not lie on one board')];
-  if (brief.kinds.meats !== null) return [brief.kinds.meats, reason('asked', 0, `${brief.kinds.meats} meats, as asked`)];
-  if (!meatLeft) return [0, reason('limits', 0, 'no meat on this counter suits the limits: a cheese board, not a failure')];
+  if (brief.kinds.meats !== null)
+    return [brief.kinds.meats, reason('asked', 0, `${brief.kinds.meats} meats, as asked`)];
+  if (!meatLeft)
+    return [
+      0,
+      reason('limits', 0, 'no meat on this counter suits the limits: a cheese board, not a failure'),
+    ];
   const { usual } = rowFor(MEAT_KINDS, people);
-  return [usual, reason('count by heads', usual, `${people} people: ${usual} ${usual === 1 ? 'meat' : 'meats'}`, PRACTICE)];
+  return [
+    usual,
+    reason('count by heads', usual, `${people} people: ${usual} ${usual === 1 ? 'meat' : 'meats'}`, PRACTICE),
+  ];
 }
 
 /**
@@ -95,7 +107,13 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
     .filter(({ because }) => because.length > 0);
   const reasons = [whyCheese, whyMeat, whyCheeseGrams, whyMeatGrams];
   if (eaters !== people)
-    reasons.push(reason('children', eaters - people, `${people} heads eat as ${eaters} adults: children count half, infants nothing`));
+    reasons.push(
+      reason(
+        'children',
+        eaters - people,
+        `${people} heads eat as ${eaters} adults: children count half, infants nothing`,
+      ),
+    );
   return {
     heads: people,
     eaters,

@@ -26,7 +26,8 @@ interface CautionRow {
   readonly says: string;
 }
 
-const isCompanionOf = (good: Good, ...roles: string[]) => good.kind === 'companion' && roles.includes(good.role);
+const isCompanionOf = (good: Good, ...roles: string[]) =>
+  good.kind === 'companion' && roles.includes(good.role);
 const always = () => true;
 const PUBLIC_HEALTH = 'public-health advice, widely published';
 
@@ -86,7 +87,8 @@ const ROWS: readonly CautionRow[] = [
     source: 'Regulation (EU) 1169/2011',
     country: 'EU',
     when: always,
-    applies: (good) => good.kind !== 'ware' && (good.allergens.unknown.length > 0 || good.allergens.rest === 'unknown'),
+    applies: (good) =>
+      good.kind !== 'ware' && (good.allergens.unknown.length > 0 || good.allergens.rest === 'unknown'),
     says: 'Allergens not all known: no card is printed until they are. Unknown is never safe.',
   },
   {
@@ -117,15 +119,19 @@ function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
     .filter((limit) => limit.reach !== 'board')
     .map((limit) => {
       const rule = limitRule(limit.what);
-      const against = goods.filter((good) => good.kind !== 'ware' && rule.test(good, limit.severity).fits !== 'yes');
+      const against = goods.filter(
+        (good) => good.kind !== 'ware' && rule.test(good, limit.severity).fits !== 'yes',
+      );
       const where =
         limit.reach === 'own plate'
           ? 'Set their own plate, with its own knife, away from the board: shared boards and knives spread it.'
           : 'The cards say which; they choose for themselves.';
+      const label = rule.label.charAt(0).toUpperCase() + rule.label.slice(1);
       return {
         id: `limit ${limit.what}`,
-        says: `${rule.label}, ${limit.guests === 1 ? 'one guest' : `${limit.guests} guests`}. ${where}`,
-        source: limit.severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said',
+        says: `${label}, ${limit.guests === 1 ? 'one guest' : `${limit.guests} guests`}. ${where}`,
+        source:
+          limit.severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said',
         country: 'all',
         goods: against.map((good) => good.id),
       };

@@ -58,7 +58,12 @@ function allergenTest(ids: readonly AllergenId[]) {
   };
 }
 
-const allergenRule = (id: string, label: string, ids: readonly AllergenId[], reach: Reach = 'board'): LimitRule => ({
+const allergenRule = (
+  id: string,
+  label: string,
+  ids: readonly AllergenId[],
+  reach: Reach = 'board',
+): LimitRule => ({
   id: `allergen:${id}`,
   label,
   group: 'allergen',
@@ -106,11 +111,16 @@ function noPork(good: Good): Fit {
 function noAlcohol(good: Good): Fit {
   if (good.kind === 'drink') return good.abv > 0.5 ? no(`${good.abv} % alcohol`) : YES;
   const { alcohol } = good.contents;
-  return alcohol === 'yes' ? no('alcohol in it') : alcohol === 'unknown' ? unknown('alcohol is not known') : YES;
+  return alcohol === 'yes'
+    ? no('alcohol in it')
+    : alcohol === 'unknown'
+      ? unknown('alcohol is not known')
+      : YES;
 }
 
 function vegetarian(good: Good): Fit {
-  if (good.contents.certificates.includes('vegetarian') || good.contents.certificates.includes('vegan')) return YES;
+  if (good.contents.certificates.includes('vegetarian') || good.contents.certificates.includes('vegan'))
+    return YES;
   const { rennet, gelatine } = good.contents;
   return all(
     isMeatGood(good) ? no('is meat') : YES,
@@ -128,7 +138,11 @@ function vegan(good: Good): Fit {
     good.kind === 'cheese' ? no('is milk') : YES,
     vegetarian(good),
     allergenTest(['milk', 'eggs'])(good, 'diet'),
-    good.contents.honey === 'yes' ? no('honey') : good.contents.honey === 'unknown' ? unknown('honey is not known') : YES,
+    good.contents.honey === 'yes'
+      ? no('honey')
+      : good.contents.honey === 'unknown'
+        ? unknown('honey is not known')
+        : YES,
   );
 }
 
@@ -219,7 +233,9 @@ export const LIMITS: readonly LimitRule[] = [
 ];
 
 const BY_ID = new Map(LIMITS.map((rule) => [rule.id, rule]));
-export const LimitId = z.string().refine((id) => BY_ID.has(id), 'no such limit is known; see the list of limits');
+export const LimitId = z
+  .string()
+  .refine((id) => BY_ID.has(id), 'no such limit is known; see the list of limits');
 
 /** @throws RangeError for an id that is not in the table */
 export function limitRule(id: string): LimitRule {

@@ -73,7 +73,9 @@ export const RISK_ROWS: readonly RiskRow[] = [
     source: FOOD_SAFETY,
     country: 'UK',
     applies: (good) =>
-      good.kind === 'cheese' && ['soft', 'fresh'].includes(good.texture) && ['bloomy', 'ash', 'natural'].includes(good.rind.kind),
+      good.kind === 'cheese' &&
+      ['soft', 'fresh'].includes(good.texture) &&
+      ['bloomy', 'ash', 'natural'].includes(good.rind.kind),
   },
   {
     id: 'cold meats',
@@ -101,7 +103,8 @@ export const RISK_ROWS: readonly RiskRow[] = [
     says: 'fermented or air-dried meat',
     source: TYRAMINE,
     country: 'all',
-    applies: (good) => good.kind === 'meat' && ['fermented', 'air-dried', 'raw spreadable'].includes(good.process),
+    applies: (good) =>
+      good.kind === 'meat' && ['fermented', 'air-dried', 'raw spreadable'].includes(good.process),
   },
   {
     id: 'tyramine in drink',

@@ -13,9 +13,7 @@ export function daysBetween(from: string, to: string): number {
  * A lot tasted as past is never used. Common practice, no source.
  */
 export function nextLot(good: Good): Lot | null {
-  const usable = good.lots.filter(
-    (lot) => (lot.grams > 0 || lot.pieces > 0) && lot.verdict?.says !== 'past',
-  );
+  const usable = good.lots.filter((lot) => (lot.grams > 0 || lot.pieces > 0) && lot.verdict?.says !== 'past');
   usable.sort(
     (a, b) =>
       Number(b.opened) - Number(a.opened) ||
@@ -40,7 +38,5 @@ export const verdictOf = (good: Good): Verdict | null => nextLot(good)?.verdict?
  */
 export function gramsOnHand(good: Good): number | null {
   if (good.lots.length === 0) return null;
-  return good.lots
-    .filter((lot) => lot.verdict?.says !== 'past')
-    .reduce((sum, lot) => sum + lot.grams, 0);
+  return good.lots.filter((lot) => lot.verdict?.says !== 'past').reduce((sum, lot) => sum + lot.grams, 0);
 }

@@ -3,13 +3,7 @@ import { grossFor } from '../amount/index.js';
 import { PRACTICE, reason, type Grams, type Reason } from '../units/index.js';
 import { assignLooks, type Option } from './assign.js';
 import { FOLDS, type Fold } from './folds.js';
-import {
-  chordOf,
-  discGrams,
-  SMALLEST_CHORD_MM,
-  SMALLEST_WEDGE_DEGREES,
-  wedgeAngle,
-} from './geometry.js';
+import { chordOf, discGrams, SMALLEST_CHORD_MM, SMALLEST_WEDGE_DEGREES, wedgeAngle } from './geometry.js';
 import { CUT_STYLES, type CutStyle } from './styles.js';
 
 /** From the shop's wheel: where to lay the knife for the ordered weight. */
@@ -70,10 +64,30 @@ export function cutsFor(mains: readonly Main[], net: ReadonlyMap<string, Grams>,
     const byHand = choices[main.id] === option.id;
     const alike = mains.filter((_, j) => j !== i && chosen[j]!.look === option.look);
     const shared =
-      alike.length > 0 ? [reason('alike', -alike.length, `looks like ${alike.map((m) => m.name).join(' and ')}: nothing else suits both`)] : [];
+      alike.length > 0
+        ? [
+            reason(
+              'alike',
+              -alike.length,
+              `looks like ${alike.map((m) => m.name).join(' and ')}: nothing else suits both`,
+            ),
+          ]
+        : [];
     return isCheese(main)
-      ? cheeseCut(main, grams, CUT_STYLES.find((s) => s.id === option.id)!, byHand, shared)
-      : meatCut(main, grams, FOLDS.find((f) => f.id === option.id)!, byHand, shared);
+      ? cheeseCut(
+          main,
+          grams,
+          CUT_STYLES.find((s) => s.id === option.id)!,
+          byHand,
+          shared,
+        )
+      : meatCut(
+          main,
+          grams,
+          FOLDS.find((f) => f.id === option.id)!,
+          byHand,
+          shared,
+        );
   });
 }
 
@@ -81,9 +95,15 @@ function cheeseCut(cheese: Cheese, net: Grams, style: CutStyle, byHand: boolean,
   const gross = grossFor(cheese, net);
   const piece = style.piece(cheese, gross);
   const usual = stylesFor(cheese).sort((a, b) => b.suits(cheese) - a.suits(cheese));
-  const reasons = [reason('suits', style.suits(cheese), style.why, PRACTICE), ...shared, ...biteReasons(style, piece)];
+  const reasons = [
+    reason('suits', style.suits(cheese), style.why, PRACTICE),
+    ...shared,
+    ...biteReasons(style, piece),
+  ];
   if (style.id !== usual[0]!.id && !byHand)
-    reasons.push(reason('shape', -1, `not its usual cut (${usual[0]!.label}), so that the board shows different shapes`));
+    reasons.push(
+      reason('shape', -1, `not its usual cut (${usual[0]!.label}), so that the board shows different shapes`),
+    );
   return {
     goodId: cheese.id,
     styleId: style.id,
@@ -106,7 +126,9 @@ function biteReasons(style: CutStyle, piece: { grams: number; longestMm: number 
   if (style.look === 'spoonful' || style.look === 'whole') return [];
   const out: Reason[] = [];
   if (piece.grams > BITE.to)
-    out.push(reason('bite', -1, `${Math.round(piece.grams)} g a piece is two bites; halve it for standing guests`));
+    out.push(
+      reason('bite', -1, `${Math.round(piece.grams)} g a piece is two bites; halve it for standing guests`),
+    );
   if (piece.longestMm > 2 * BITE.mm)
     out.push(reason('bite', -1, `${Math.round(piece.longestMm)} mm long: two bites, or snap it across`));
   return out;

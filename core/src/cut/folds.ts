@@ -38,7 +38,8 @@ export const FOLDS: readonly Fold[] = [
     label: 'a river of folded slices',
     why: 'a winding line parts the board',
     tool: 'tongs',
-    suits: (m) => (sliced(m) && m.calibre === 'medium' ? 3 : m.build === 'whole muscle' && m.calibre === 'medium' ? 2 : 0),
+    suits: (m) =>
+      sliced(m) && m.calibre === 'medium' ? 3 : m.build === 'whole muscle' && m.calibre === 'medium' ? 2 : 0,
   },
   {
     id: 'quarter fold',

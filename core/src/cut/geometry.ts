@@ -5,7 +5,8 @@ export const SMALLEST_WEDGE_DEGREES = 15;
 export const SMALLEST_CHORD_MM = 40;
 
 /** Angle of the wedge that weighs `grams` of a wheel of `wheelGrams`. */
-export const wedgeAngle = (grams: number, wheelGrams: number): number => Math.min(360, (360 * grams) / wheelGrams);
+export const wedgeAngle = (grams: number, wheelGrams: number): number =>
+  Math.min(360, (360 * grams) / wheelGrams);
 
 /** Straight measure across the rim between the two cuts of a wedge: chord = D sin(angle / 2). */
 export const chordOf = (diameter: number, angle: number): number =>

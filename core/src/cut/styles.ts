@@ -66,7 +66,9 @@ const block = (cheese: Cheese, a: number, b: number, c: number): Piece => ({
   grams: a * b * c * densityOf(cheese.form),
   longestMm: Math.max(a, b, c),
 });
-const lump = (grams: number) => (cheese: Cheese): Piece => ({ grams, longestMm: cubeEdge(grams, densityOf(cheese.form)) * 1.3 });
+const lump =
+  (grams: number) =>
+  (cheese: Cheese): Piece => ({ grams, longestMm: cubeEdge(grams, densityOf(cheese.form)) * 1.3 });
 
 /** The cuts, one row each. Common practice, no source. */
 export const CUT_STYLES: readonly CutStyle[] = [
@@ -125,7 +127,10 @@ export const CUT_STYLES: readonly CutStyle[] = [
     knife: 'thin blade, wiped',
     why: 'heart and rind on every piece',
     suits: (c) => (c.form.shape === 'pyramid' ? 3 : 0),
-    piece: (c) => ({ grams: c.form.grams / Math.max(8, Math.round(c.form.grams / TARGET_GRAMS)), longestMm: c.form.height ?? 60 }),
+    piece: (c) => ({
+      grams: c.form.grams / Math.max(8, Math.round(c.form.grams / TARGET_GRAMS)),
+      longestMm: c.form.height ?? 60,
+    }),
   },
   {
     id: 'first wedge out',
@@ -179,7 +184,12 @@ export const CUT_STYLES: readonly CutStyle[] = [
     look: 'triangle',
     knife: 'thin plane knife',
     why: 'flavour changes from core to rind; each gets all of it',
-    suits: (c) => (round(c) && !small(c) && is(c.texture, 'semi-soft', 'firm', 'hard') ? (c.paste === 'brittle' ? 1 : 3) : 0),
+    suits: (c) =>
+      round(c) && !small(c) && is(c.texture, 'semi-soft', 'firm', 'hard')
+        ? c.paste === 'brittle'
+          ? 1
+          : 3
+        : 0,
     piece: longTriangle,
   },
   {
@@ -211,7 +221,12 @@ export const CUT_STYLES: readonly CutStyle[] = [
     look: 'baton',
     knife: 'plane knife',
     why: 'height, and a new shape',
-    suits: (c) => (is(c.texture, 'firm', 'hard') && !small(c) && c.paste !== 'crumbly' ? (c.paste === 'brittle' ? 1 : 2) : 0),
+    suits: (c) =>
+      is(c.texture, 'firm', 'hard') && !small(c) && c.paste !== 'crumbly'
+        ? c.paste === 'brittle'
+          ? 1
+          : 2
+        : 0,
     piece: (c) => block(c, BATON_MM.side, BATON_MM.side, BATON_MM.length),
   },
   {
@@ -220,7 +235,14 @@ export const CUT_STYLES: readonly CutStyle[] = [
     look: 'chunk',
     knife: 'chisel',
     why: 'it breaks along the grain and shows its crystals',
-    suits: (c) => (c.texture === 'hard' ? (is(c.paste, 'brittle', 'crumbly') ? 3 : 1) : c.texture === 'firm' && c.paste === 'crumbly' ? 3 : 0),
+    suits: (c) =>
+      c.texture === 'hard'
+        ? is(c.paste, 'brittle', 'crumbly')
+          ? 3
+          : 1
+        : c.texture === 'firm' && c.paste === 'crumbly'
+          ? 3
+          : 0,
     piece: lump(9),
   },
   {
@@ -269,4 +291,3 @@ export const CUT_STYLES: readonly CutStyle[] = [
     piece: lump(10),
   },
 ];
-

@@ -19,7 +19,10 @@ interface Facts {
   readonly portions: Portions;
 }
 
-type Check = (order: OrderBody, facts: Facts) => { id: string; says: string } | { id: string; says: string }[] | null;
+type Check = (
+  order: OrderBody,
+  facts: Facts,
+) => { id: string; says: string } | { id: string; says: string }[] | null;
 
 const count = (mains: readonly Main[], kind: Main['kind']) => mains.filter((m) => m.kind === kind).length;
 
@@ -27,30 +30,49 @@ const CHECKS: readonly Check[] = [
   (order, { targets, mains }) => {
     if (order.selection.goods === null) return null;
     const have = count(mains, 'cheese');
-    return have === targets.cheeses.kinds ? null : { id: 'cheese count', says: `${have} cheeses; the brief asks for ${targets.cheeses.kinds}.` };
+    return have === targets.cheeses.kinds
+      ? null
+      : { id: 'cheese count', says: `${have} cheeses; the brief asks for ${targets.cheeses.kinds}.` };
   },
   (order, { targets, mains }) => {
     if (order.selection.goods === null) return null;
     const have = count(mains, 'meat');
-    return have === targets.meats.kinds ? null : { id: 'meat count', says: `${have} meats; the brief asks for ${targets.meats.kinds}.` };
+    return have === targets.meats.kinds
+      ? null
+      : { id: 'meat count', says: `${have} meats; the brief asks for ${targets.meats.kinds}.` };
   },
   (_, { portions }) =>
     portions.remaining !== null && portions.remaining < 0
-      ? { id: 'over budget', says: 'Over the budget. A cheaper swap, a lighter role or fewer grams by hand bring it back.' }
+      ? {
+          id: 'over budget',
+          says: 'Over the budget. A cheaper swap, a lighter role or fewer grams by hand bring it back.',
+        }
       : null,
   (_, { portions }) =>
     portions.mains
       .flatMap((portion) => portion.reasons.filter((r) => r.rule === 'stock').map((r) => ({ portion, r })))
-      .map(({ portion, r }) => ({ id: `stock ${portion.good.id}`, says: `${portion.good.name}: ${r.says}.` })),
+      .map(({ portion, r }) => ({
+        id: `stock ${portion.good.id}`,
+        says: `${portion.good.name}: ${r.says}.`,
+      })),
   (_, { mains }) =>
     mains.length > 0 && !mains.some((m) => m.known === 'safe bet')
       ? { id: 'safe bet', says: 'No safe bet: one good that everybody knows helps a shy guest to start.' }
       : null,
-  (_, { balance }) => balance.remarks.filter((r) => r.effect <= -1).map((r) => ({ id: `alike ${r.says}`.slice(0, 120), says: `${r.says}.` })),
+  (_, { balance }) =>
+    balance.remarks
+      .filter((r) => r.effect <= -1)
+      .map((r) => ({ id: `alike ${r.says}`.slice(0, 120), says: `${r.says}.` })),
   (_, { missing }) =>
-    missing.map((id) => ({ id: `missing ${id}`, says: `${id} is not on this counter: pick again or swap it.` })),
+    missing.map((id) => ({
+      id: `missing ${id}`,
+      says: `${id} is not on this counter: pick again or swap it.`,
+    })),
 ];
 
 export function adviceFor(order: OrderBody, facts: Facts): Advice[] {
-  return CHECKS.flatMap((check) => check(order, facts) ?? []).map((a) => ({ ...a, waved: order.waved.includes(a.id) }));
+  return CHECKS.flatMap((check) => check(order, facts) ?? []).map((a) => ({
+    ...a,
+    waved: order.waved.includes(a.id),
+  }));
 }

@@ -43,7 +43,9 @@ export const OrderBody = z.object({
 });
 export type OrderBody = z.infer<typeof OrderBody>;
 
-export const OrderId = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'an order id has lower-case letters, digits and dashes');
+export const OrderId = z
+  .string()
+  .regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'an order id has lower-case letters, digits and dashes');
 
 export const Order = OrderBody.extend({
   id: OrderId,
@@ -77,7 +79,11 @@ export const orderFile = (order: OrderBody): OrderFile => ({
   order: OrderBody.parse(order),
 });
 
-export const PlanRequest = z.object({ order: OrderBody, counter: Counter.optional(), house: House.optional() });
+export const PlanRequest = z.object({
+  order: OrderBody,
+  counter: Counter.optional(),
+  house: House.optional(),
+});
 export const PickRequest = z.object({
   brief: Brief,
   counter: Counter.optional(),
@@ -87,4 +93,5 @@ export const PickRequest = z.object({
 });
 
 /** Seats on the day: an order's title when none was given. */
-export const defaultTitle = (heads: number): string => (heads === 1 ? 'A board for one' : `A board for ${heads}`);
+export const defaultTitle = (heads: number): string =>
+  heads === 1 ? 'A board for one' : `A board for ${heads}`;

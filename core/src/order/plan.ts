@@ -1,4 +1,12 @@
-import { cautionsFor, exclusionsOf, fitsLimit, limitRule, type Caution, type Exclusion, type Limit } from '../care/index.js';
+import {
+  cautionsFor,
+  exclusionsOf,
+  fitsLimit,
+  limitRule,
+  type Caution,
+  type Exclusion,
+  type Limit,
+} from '../care/index.js';
 import { drinkersOf, targetsOf, type House, type Targets } from '../brief/index.js';
 import { goodsById, isMain, type Good, type Main } from '../counter/index.js';
 import { cutsFor, type Cut } from '../cut/index.js';
@@ -42,12 +50,22 @@ export interface Plan {
 /** How many goods are proposed instead, for a plate of its own. */
 const INSTEAD = 3;
 
-function ownPlate(limit: Limit, onBoard: readonly Good[], counter: readonly Good[], everyone: readonly Limit[]): OwnPlate {
+function ownPlate(
+  limit: Limit,
+  onBoard: readonly Good[],
+  counter: readonly Good[],
+  everyone: readonly Limit[],
+): OwnPlate {
   const suits = (good: Good) => fitsLimit(good, limit).fits === 'yes';
   const free = counter.filter(
-    (good) => (isMain(good) || good.kind === 'companion') && suits(good) && !onBoard.includes(good) && exclusionsOf(good, everyone).length === 0,
+    (good) =>
+      (isMain(good) || good.kind === 'companion') &&
+      suits(good) &&
+      !onBoard.includes(good) &&
+      exclusionsOf(good, everyone).length === 0,
   );
-  const rank = (good: Good) => (isMain(good) ? 0 : good.kind === 'companion' && ['bread', 'cracker'].includes(good.role) ? 1 : 2);
+  const rank = (good: Good) =>
+    isMain(good) ? 0 : good.kind === 'companion' && ['bread', 'cracker'].includes(good.role) ? 1 : 2;
   free.sort((a, b) => rank(a) - rank(b) || (a.id < b.id ? -1 : 1));
   return {
     limit,

@@ -10,7 +10,12 @@ export const isGlutenFree = (beside: Beside): boolean =>
  * match inside it, grown one by one. Greedy is within 63 % of the best set for such sums, and near it in practice
  * (Nemhauser, Wolsey, Fisher 1978). Bread always has a gluten-free one where the counter does (common practice).
  */
-export function boardSet(slot: Slot, mains: readonly Main[], candidates: readonly Beside[], size: number): Beside[] {
+export function boardSet(
+  slot: Slot,
+  mains: readonly Main[],
+  candidates: readonly Beside[],
+  size: number,
+): Beside[] {
   const scores = candidates.map((beside) => mains.map((main) => matchOf(main, beside).score));
   const best = mains.map(() => -Infinity);
   const chosen: number[] = [];

@@ -19,7 +19,11 @@ export interface SlotPair {
 export interface Pairs {
   readonly byGood: ReadonlyMap<string, readonly SlotPair[]>;
   /** Every companion and drink of the board, each once, in the order of the slots. */
-  readonly set: readonly { readonly slot: Slot; readonly beside: Beside; readonly serves: readonly string[] }[];
+  readonly set: readonly {
+    readonly slot: Slot;
+    readonly beside: Beside;
+    readonly serves: readonly string[];
+  }[];
   readonly candidates: Readonly<Record<Slot, readonly Beside[]>>;
 }
 
@@ -40,7 +44,9 @@ export function pairsFor(
     for (const main of mains) {
       const asked = candidates[slot].find((beside) => beside.id === choices[main.id]?.[slot]);
       const match = asked ? matchOf(main, asked) : (rankBeside(main, chosen)[0] ?? null);
-      byGood.get(main.id)!.push({ slot, match, why: match && leadReason(match), byHand: asked !== undefined });
+      byGood
+        .get(main.id)!
+        .push({ slot, match, why: match && leadReason(match), byHand: asked !== undefined });
       if (!match) continue;
       const entry = set.find((e) => e.beside.id === match.beside.id);
       if (entry) entry.serves.push(main.id);

@@ -18,7 +18,7 @@ const sharedNotes = (a: { flavours: readonly string[] }, b: { flavours: readonly
 export const COMPANION_RULES: readonly PairRule<Companion>[] = [
   {
     id: 'sweet meets salt',
-    effect: (m, c) => 0.07 * c.sense.sweet * over(m.sense.salty, 3),
+    effect: (m, c) => 0.09 * c.sense.sweet * over(m.sense.salty, 3),
     says: () => 'sweet meets salt',
   },
   {
@@ -28,22 +28,22 @@ export const COMPANION_RULES: readonly PairRule<Companion>[] = [
   },
   {
     id: 'tang meets sweet',
-    effect: (m, c) => 0.05 * c.sense.sweet * over(m.sense.sour, 3),
+    effect: (m, c) => 0.09 * c.sense.sweet * over(m.sense.sour, 3),
     says: () => 'tang meets sweet',
   },
   {
     id: 'acid cuts fat',
-    effect: (m, c) => 0.08 * c.sense.sour * over(m.sense.fat, 4),
+    effect: (m, c) => 0.06 * c.sense.sour * over(m.sense.fat, 4),
     says: () => 'its acid cuts the fat',
   },
   {
     id: 'sharp against savoury',
-    effect: (m, c) => 0.07 * (c.sense.sour + c.sense.heat) * over(m.sense.umami, 3.5),
+    effect: (m, c) => 0.08 * over(c.sense.sour + c.sense.heat, c.sense.sweet) * over(m.sense.umami, 3.5),
     says: () => 'sharp against savoury',
   },
   {
     id: 'crunch against cream',
-    effect: (m, c) => 0.05 * c.crunch * over(softnessOf(m), 4),
+    effect: (m, c) => 0.035 * c.crunch * over(softnessOf(m), 4),
     says: () => 'crunch against cream',
   },
   {
@@ -52,20 +52,43 @@ export const COMPANION_RULES: readonly PairRule<Companion>[] = [
     says: () => 'its juice clears the palate',
   },
   {
+    id: 'sour on bitter mould',
+    effect: (m, c) => -0.1 * c.sense.sour * over(m.sense.bitter, 1),
+    says: () => 'sourness makes the mould bitter',
+  },
+  {
+    id: 'scent stands up to it',
+    effect: (m, c) => 0.12 * c.scented * over(m.sense.funk, 4),
+    says: () => 'its scent stands up to the strength',
+  },
+  {
+    id: 'heat wakes fat',
+    effect: (m, c) => (m.sense.heat < 1 ? 0.12 * c.sense.heat * over(m.sense.fat, 4) : 0),
+    says: () => 'a little heat wakes soft fat',
+  },
+  {
+    id: 'bitter skin, sweet paste',
+    effect: (m, c) => 0.06 * c.sense.bitter * over(m.sense.sweet, 2),
+    says: () => 'a bitter skin sets off sweet paste',
+  },
+  {
     id: 'shared note',
     effect: (m, c) => 1.1 * sharedNotes(m, c).length,
     says: (m, c) => `both are ${sharedNotes(m, c).join(' and ')}`,
   },
   {
     id: 'plain bread lets it speak',
-    effect: (_, c) => (c.role === 'bread' || c.role === 'cracker' ? 0.12 * over(6, c.scented + c.sense.intensity) : 0),
+    effect: (_, c) =>
+      c.role === 'bread' || c.role === 'cracker' ? 0.12 * over(6, c.scented + c.sense.intensity) : 0,
     says: () => 'plain, so the cheese speaks',
   },
   {
     id: 'hides it',
     effect: (m, c) =>
       -0.5 * over(c.sense.intensity, m.sense.intensity + 2) -
-      (isDelicate(m.sense) ? 0.45 * over(c.sense.intensity, m.sense.intensity) + 0.35 * c.scented + 0.3 * c.sense.heat : 0),
+      (m.kind === 'cheese' && isDelicate(m.sense)
+        ? 0.45 * over(c.sense.intensity, m.sense.intensity) + 0.35 * c.scented + 0.3 * c.sense.heat
+        : 0),
     says: (m) => `too loud beside ${m.name}`,
   },
   {
@@ -101,9 +124,21 @@ export const DRINK_RULES: readonly PairRule<Drink>[] = [
     (m, d) => (softnessOf(m) < 5 ? 0.06 * d.tannin * over(m.sense.fat, 3) : 0),
     'tannin grips firm, fat paste and softens',
   ),
-  drinkRule('tannin on cream', (m, d) => -0.09 * d.tannin * over(softnessOf(m), 5), 'tannin turns metallic on cream'),
-  drinkRule('tannin on salt', (m, d) => -0.05 * d.tannin * over(m.sense.salty, 6), 'salt makes the tannin bitter'),
-  drinkRule('spice on cream', (m, d) => -0.12 * d.spice * over(softnessOf(m), 5), 'its spice stands out against cream'),
+  drinkRule(
+    'tannin on cream',
+    (m, d) => -0.09 * d.tannin * over(softnessOf(m), 5),
+    'tannin turns metallic on cream',
+  ),
+  drinkRule(
+    'tannin on salt',
+    (m, d) => -0.05 * d.tannin * over(m.sense.salty, 6),
+    'salt makes the tannin bitter',
+  ),
+  drinkRule(
+    'spice on cream',
+    (m, d) => -0.12 * d.spice * over(softnessOf(m), 5),
+    'its spice stands out against cream',
+  ),
   drinkRule('heat and alcohol', (m, d) => -0.16 * m.sense.heat * d.burn, 'heat lifts the alcohol'),
   drinkRule(
     'crisp on tang',

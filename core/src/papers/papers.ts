@@ -1,4 +1,11 @@
-import { allergensByState, animalsIn, packGrams, type AllergenId, type Good, type Main } from '../counter/index.js';
+import {
+  allergensByState,
+  animalsIn,
+  packGrams,
+  type AllergenId,
+  type Good,
+  type Main,
+} from '../counter/index.js';
 import { cautionsFor } from '../care/index.js';
 import type { Cut } from '../cut/index.js';
 import type { Plan } from '../order/index.js';
@@ -25,7 +32,14 @@ export function cutSheet(plan: Plan): CutLine[] {
   }));
 }
 
-export const DEPARTMENTS = ['Cheese', 'Meat', 'Bread and crackers', 'Fruit and vegetables', 'Jars and dry goods', 'Drinks (suggested)'] as const;
+export const DEPARTMENTS = [
+  'Cheese',
+  'Meat',
+  'Bread and crackers',
+  'Fruit and vegetables',
+  'Jars and dry goods',
+  'Drinks (suggested)',
+] as const;
 export type Department = (typeof DEPARTMENTS)[number];
 
 export interface ShoppingLine {
@@ -40,7 +54,8 @@ export function departmentOf(good: Good): Department {
   if (good.kind === 'meat') return 'Meat';
   if (good.kind === 'drink') return 'Drinks (suggested)';
   if (good.kind === 'companion' && ['bread', 'cracker'].includes(good.role)) return 'Bread and crackers';
-  if (good.kind === 'companion' && ['fruit', 'vegetable', 'garnish'].includes(good.role)) return 'Fruit and vegetables';
+  if (good.kind === 'companion' && ['fruit', 'vegetable', 'garnish'].includes(good.role))
+    return 'Fruit and vegetables';
   return 'Jars and dry goods';
 }
 
@@ -100,7 +115,8 @@ export function guestCards(plan: Plan): GuestCard[] {
       contains: states.contains,
       mayContain: states['may contain'],
       unknown: states.unknown,
-      rind: main.kind === 'cheese' ? RIND_WORDS[main.rind.verdict]! : main.casingEaten ? 'casing is eaten' : '',
+      rind:
+        main.kind === 'cheese' ? RIND_WORDS[main.rind.verdict]! : main.casingEaten ? 'casing is eaten' : '',
       notes: raw ? ['raw milk'] : [],
     };
   });

@@ -1,4 +1,13 @@
-import { ageOn, FLAVOURS, MEAT_ANIMALS, MILKS, TEXTURES, type Cheese, type Main, type Meat } from '../counter/index.js';
+import {
+  ageOn,
+  FLAVOURS,
+  MEAT_ANIMALS,
+  MILKS,
+  TEXTURES,
+  type Cheese,
+  type Main,
+  type Meat,
+} from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf, SIGHTS } from '../sense/index.js';
 
@@ -156,7 +165,9 @@ export const MEAT_AXES: readonly Axis<Meat>[] = [
       { id: 'smoked', want: 0.7 },
       { id: 'spicy', want: brief.adventurous / 5 },
     ],
-    membership: (meat) => ({ [meat.sense.heat >= 3 ? 'spicy' : meat.sense.smoke >= 3 ? 'smoked' : 'gentle']: 1 }),
+    membership: (meat) => ({
+      [meat.sense.heat >= 3 ? 'spicy' : meat.sense.smoke >= 3 ? 'smoked' : 'gentle']: 1,
+    }),
   },
 ];
 

@@ -114,7 +114,11 @@ export function branch(task: BranchTask): number {
       }
       const { g, gain } = ranked[i]!;
       put(g, 1);
-      if (task.hopeful(chosen)) grow(value + gain, ranked.slice(i + 1).map((r) => r.g));
+      if (task.hopeful(chosen))
+        grow(
+          value + gain,
+          ranked.slice(i + 1).map((r) => r.g),
+        );
       put(g, -1);
       // The child that ran out of nodes left work under it, which this bound covers.
       if (stopped) unexplored = Math.max(unexplored, bound);
@@ -127,6 +131,11 @@ export function branch(task: BranchTask): number {
     put(g, 1);
   }
   const rest = [...pool.mains.keys()].filter((g) => !locked.includes(g));
-  if (chosen.length <= size && task.hopeful(chosen)) grow(value, rest);
-  return unexplored;
+  if (chosen.length > size || !task.hopeful(chosen)) return -Infinity;
+  const k = size - chosen.length;
+  const owns = rest.map((g) => pool.own[g]!).sort((p, q) => q - p);
+  const ceiling = value + freeBound(k) + owns.slice(0, k).reduce((a, b) => a + b, 0);
+  grow(value, rest);
+  // Out of nodes before the first branch: all that is known is the bound of the whole.
+  return stopped && unexplored === -Infinity ? ceiling : unexplored;
 }

@@ -25,7 +25,12 @@ export interface Compiled {
 }
 
 /** @param pointsPerRaw points of the dial for one raw point: 100 / best raw value of the whole selection */
-export function compile(mains: readonly Main[], kind: Main['kind'], brief: Brief, pointsPerRaw: number): Compiled {
+export function compile(
+  mains: readonly Main[],
+  kind: Main['kind'],
+  brief: Brief,
+  pointsPerRaw: number,
+): Compiled {
   const worth: number[] = [];
   const axisStart = [0];
   const memberships: Map<number, number>[] = mains.map(() => new Map());

@@ -68,13 +68,18 @@ function scoreAxis(axis: Axis, kind: Main['kind'], mains: readonly Main[], brief
     for (const [band, share] of Object.entries(axis.membership(main, brief)))
       filled.set(band, (filled.get(band) ?? 0) + share);
   const ids = worths ? [...worths.keys()] : [...filled.keys()].sort();
-  const bands = ids.map((id) => ({ id, worth: worths?.get(id) ?? openWorth(axis), filled: filled.get(id) ?? 0 }));
+  const bands = ids.map((id) => ({
+    id,
+    worth: worths?.get(id) ?? openWorth(axis),
+    filled: filled.get(id) ?? 0,
+  }));
   const raw = bands.reduce((sum, band) => sum + band.worth * fillValue(band.filled), 0);
   return { id: axis.id, label: axis.label, kind, raw, best: bestOnAxis(axis, brief, mains.length), bands };
 }
 
 /** Sum by id, so that floating-point addition cannot feel the order of the goods. */
-const inOrder = <M extends Main>(mains: readonly M[]): M[] => [...mains].sort((a, b) => (a.id < b.id ? -1 : 1));
+const inOrder = <M extends Main>(mains: readonly M[]): M[] =>
+  [...mains].sort((a, b) => (a.id < b.id ? -1 : 1));
 
 /** Measure a selection of cheeses and meats for a brief. An empty selection has dial 0. */
 export function measure(selection: readonly Main[], brief: Brief): Balance {

@@ -13,7 +13,12 @@ export const Locks = z.object({
 
 /** `seed` is kept with the answer; this search is exact and takes none of its choices by chance. */
 export const Search = z.object({
-  seed: z.number().int().min(0).max(2 ** 31).default(1),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31)
+    .default(1),
   nodeLimit: z.number().int().min(1).max(2_000_000).default(400_000),
 });
 export const DEFAULT_NODE_LIMIT = 400_000;
@@ -40,11 +45,27 @@ export function pick(
   const problem = problemOf(brief, counter, house, wishes);
   const short = shortages(problem);
   if (short.length > 0)
-    return { goodIds: null, balance: null, proven: true, gap: 0, nodes: 0, hitches: [...problem.hitches, ...short], reasons: [] };
+    return {
+      goodIds: null,
+      balance: null,
+      proven: true,
+      gap: 0,
+      nodes: 0,
+      hitches: [...problem.hitches, ...short],
+      reasons: [],
+    };
   const solution = search(problem, options);
   if (!solution.goodIds) {
     const hitches = [...problem.hitches, nothingFits(problem, solution.proven)];
-    return { goodIds: null, balance: null, proven: solution.proven, gap: 0, nodes: solution.nodes, hitches, reasons: [] };
+    return {
+      goodIds: null,
+      balance: null,
+      proven: solution.proven,
+      gap: 0,
+      nodes: solution.nodes,
+      hitches,
+      reasons: [],
+    };
   }
   const goods = goodsById(counter);
   const chosen = solution.goodIds.map((id) => goods.get(id) as Problem['cheeses'][number]);
@@ -83,7 +104,9 @@ function nothingFits(problem: Problem, proven: boolean): Hitch {
   const cheapest = (pool: Problem['cheeses'], n: number, total: number) => {
     const locked = pool.filter((m) => problem.locked.has(m.id));
     const free = pool.filter((m) => !problem.locked.has(m.id));
-    const byCost = free.map((m) => ({ m, cost: costOfSet(total / Math.max(1, n), [m]) })).sort((a, b) => a.cost - b.cost);
+    const byCost = free
+      .map((m) => ({ m, cost: costOfSet(total / Math.max(1, n), [m]) }))
+      .sort((a, b) => a.cost - b.cost);
     return costOfSet(total, [...locked, ...byCost.map((x) => x.m)].slice(0, n));
   };
   const least =

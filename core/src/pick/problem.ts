@@ -14,7 +14,8 @@ export interface Wishes {
 
 /** Something that the person should hear before or instead of a selection. */
 export interface Hitch {
-  readonly id: 'lock against a limit' | 'lock not on the counter' | 'more locks than kinds' | 'too few' | 'over budget';
+  readonly id:
+    'lock against a limit' | 'lock not on the counter' | 'more locks than kinds' | 'too few' | 'over budget';
   readonly says: string;
   readonly goodIds: readonly string[];
 }
@@ -67,7 +68,11 @@ export function problemOf(brief: Brief, counter: readonly Good[], house: House, 
   for (const id of new Set(wishes.locked)) {
     const main = mains.find((m) => m.id === id);
     if (!main) {
-      hitches.push({ id: 'lock not on the counter', says: `${id} is locked but is not on the counter.`, goodIds: [id] });
+      hitches.push({
+        id: 'lock not on the counter',
+        says: `${id} is locked but is not on the counter.`,
+        goodIds: [id],
+      });
       continue;
     }
     const against = fits.get(id)!;

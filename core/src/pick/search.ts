@@ -10,8 +10,8 @@ import { riseOf } from './terms.js';
 export interface SearchOptions {
   /** Sets that may be looked at, counted over the whole search; the same on every machine. */
   readonly nodeLimit: number;
-  /** Called with every better selection; return true to stop with the best so far. */
-  readonly onBest?: (goodIds: readonly string[], value: number) => boolean | void;
+  /** Called with every better selection; true stops with the best so far. */
+  readonly onBest?: (goodIds: readonly string[], value: number) => boolean;
 }
 
 export interface Solution {
@@ -58,7 +58,10 @@ export function search(problem: Problem, options: SearchOptions): Solution {
   const spend = () => !stopped && ++nodes <= options.nodeLimit;
 
   const meats = meatFront(meat, purse, spend);
-  if (meats.front.length === 0) return { goodIds: null, value: 0, proven: meats.open === -Infinity, gap: 0, nodes };
+  if (meats.front.length === 0) {
+    const proven = meats.open === -Infinity;
+    return { goodIds: null, value: 0, proven, gap: proven ? 0 : meats.open + ceilingOf(cheese), nodes };
+  }
   const bestMeat = (money: number): Found | null => {
     let found: Found | null = null;
     for (const set of meats.front) if (set.cost <= money && (!found || set.value > found.value)) found = set;
@@ -92,13 +95,13 @@ export function search(problem: Problem, options: SearchOptions): Solution {
     spend,
   });
   const found = winner as { ids: readonly string[]; value: number } | null;
-  const ceiling = Math.max(open + topMeat, meats.open > -Infinity ? Infinity : -Infinity);
+  const ceiling = open + Math.max(topMeat, meats.open);
   const proven = !(ceiling > (found?.value ?? -Infinity));
   return {
     goodIds: found?.ids ?? null,
     value: found?.value ?? 0,
     proven,
-    gap: proven || !found ? 0 : Math.min(100, ceiling - found.value),
+    gap: proven ? 0 : ceiling - (found?.value ?? 0),
     nodes: Math.min(nodes, options.nodeLimit),
   };
 }
@@ -119,6 +122,17 @@ function sideOf(
     leastCost: pool.map((main) => leastCost(main, size, total)),
   };
 }
+
+/** An upper bound on the value of one side, before anything of it is searched. */
+const ceilingOf = (side: Side): number =>
+  branch({
+    ...side,
+    hopeful: () => true,
+    finish: () => null,
+    found: () => undefined,
+    toBeat: () => -Infinity,
+    spend: () => false,
+  });
 
 /** A good costs least where the others have the largest shares; a gram is taken off for rounding. */
 function leastCost(main: Main, size: number, total: number): number {
@@ -146,17 +160,30 @@ function meatFront(side: Side, purse: number | null, spend: () => boolean): { fr
     size: side.size,
     locked: side.locked,
     hopeful: (set) => purse === null || leastTotal(side, set) <= purse,
-    finish: (set) => (stockHolds(side.total, set.map((g) => side.pool.mains[g]!)) ? 0 : null),
+    finish: (set) =>
+      stockHolds(
+        side.total,
+        set.map((g) => side.pool.mains[g]!),
+      )
+        ? 0
+        : null,
     toBeat: () => (purse === null ? best : -Infinity),
     found: (set, value) => {
       best = Math.max(best, value);
-      found.push({ set: [...set], value, cost: costOfSet(side.total, set.map((g) => side.pool.mains[g]!)) });
+      found.push({
+        set: [...set],
+        value,
+        cost: costOfSet(
+          side.total,
+          set.map((g) => side.pool.mains[g]!),
+        ),
+      });
     },
     spend,
   });
   const byCost = found.sort((a, b) => a.cost - b.cost || b.value - a.value);
   const front: Found[] = [];
-  for (const set of byCost) if (front.length === 0 || set.value > front[front.length - 1]!.value) front.push(set);
+  for (const set of byCost)
+    if (front.length === 0 || set.value > front[front.length - 1]!.value) front.push(set);
   return { front, open };
 }
-

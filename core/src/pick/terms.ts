@@ -12,7 +12,12 @@ export function qualityOf(main: Main): Reason {
   const verdict = nextLot(main)?.verdict;
   if (!verdict) return reason('quality', 0, 'not tasted');
   const says = verdict.says === 'going' ? 'going, so it must move' : verdict.says;
-  return reason('quality', QUALITY[verdict.says], `${says}, tasted ${verdict.on} by ${verdict.taster}`, 'the counter’s own verdict');
+  return reason(
+    'quality',
+    QUALITY[verdict.says],
+    `${says}, tasted ${verdict.on} by ${verdict.taster}`,
+    'the counter’s own verdict',
+  );
 }
 
 interface FitRule {
@@ -46,7 +51,9 @@ const FITS: readonly FitRule[] = [
 
 /** How a good suits this table, apart from balance. */
 export const fitsOf = (main: Main, brief: Brief): Reason[] =>
-  FITS.map(({ rule, effect, says }) => reason(rule, effect(main, brief), says, PRACTICE)).filter((r) => r.effect !== 0);
+  FITS.map(({ rule, effect, says }) => reason(rule, effect(main, brief), says, PRACTICE)).filter(
+    (r) => r.effect !== 0,
+  );
 
 interface PairRule {
   readonly rule: string;
@@ -74,7 +81,11 @@ const SAMENESS: readonly PairRule[] = [
     rule: 'meats alike',
     effect: -4,
     when: (a, b) =>
-      a.kind === 'meat' && b.kind === 'meat' && a.build === b.build && a.calibre === b.calibre && a.animals[0]!.animal === b.animals[0]!.animal,
+      a.kind === 'meat' &&
+      b.kind === 'meat' &&
+      a.build === b.build &&
+      a.calibre === b.calibre &&
+      a.animals[0]!.animal === b.animals[0]!.animal,
     says: (a, b) => `${a.name} and ${b.name} are much alike`,
   },
   {
@@ -107,5 +118,5 @@ export function riseOf(intensities: readonly number[]): number {
   let widest = 0;
   for (let i = 1; i < sorted.length; i++) widest = Math.max(widest, sorted[i]! - sorted[i - 1]!);
   const uneven = widest - range / (sorted.length - 1);
-  return -Math.min(RISE_LIMIT, uneven + Math.max(0, 4 - range));
+  return 0 - Math.min(RISE_LIMIT, uneven + Math.max(0, 4 - range));
 }

@@ -31,9 +31,23 @@ export function effectOf(main: Main, selection: readonly Main[], rival: Main | n
   });
   const terms = [
     reason('quality', withIt.quality - without.quality, qualityOf(main).says, 'the counter’s own verdict'),
-    reason('fit', withIt.fit - without.fit, withIt.fit < without.fit ? 'suits this table less' : 'suits this table better'),
-    reason('sameness', withIt.sameness - without.sameness, samenessSays(withIt, main, withIt.sameness < without.sameness)),
-    reason('rise', withIt.rise - without.rise, withIt.rise < without.rise ? 'a less even rise from mild to strong' : 'a more even rise from mild to strong'),
+    reason(
+      'fit',
+      withIt.fit - without.fit,
+      `suits this table ${withIt.fit < without.fit ? 'less' : 'better'} than ${rival?.name ?? 'nothing'}`,
+    ),
+    reason(
+      'sameness',
+      withIt.sameness - without.sameness,
+      samenessSays(withIt, main, withIt.sameness < without.sameness),
+    ),
+    reason(
+      'rise',
+      withIt.rise - without.rise,
+      withIt.rise < without.rise
+        ? 'a less even rise from mild to strong'
+        : 'a more even rise from mild to strong',
+    ),
   ];
   const parts = [...axes, ...terms].filter((part) => Math.abs(part.effect) > 1e-9);
   parts.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
@@ -47,7 +61,7 @@ const rawOf = (balance: Balance, axis: string, kind: Main['kind']): number =>
 const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
   texture: (m) => (m.kind === 'cheese' ? m.texture : ''),
   milk: (m) => (m.kind === 'cheese' ? mainMilk(m) : ''),
-  intensity: (m) => `intensity ${m.sense.intensity}`,
+  intensity: (m) => `strength ${m.sense.intensity}`,
   age: (m, brief) => ageWords(ageOn(m, brief.servingAt)),
   flavour: (m) => m.flavours.join(' and ') || 'plain',
   sight: (m) => (m.kind === 'cheese' ? sightOf(m) : ''),
@@ -68,7 +82,14 @@ export function ageWords(days: number): string {
   return say(Math.round(days / 365.25), 'year');
 }
 
-function axisSays(axis: string, main: Main, rival: Main | null, others: readonly Main[], diff: number, brief: Brief): string {
+function axisSays(
+  axis: string,
+  main: Main,
+  rival: Main | null,
+  others: readonly Main[],
+  diff: number,
+  brief: Brief,
+): string {
   const word = WORDS[axis]!(main, brief);
   const peers = others.filter((m) => m.kind === main.kind);
   const alone = !peers.some((m) => WORDS[axis]!(m, brief) === word);

@@ -31,7 +31,11 @@ export type PortionChoices = Readonly<Record<string, number>>;
  * Grams to be eaten of every cheese and meat, by id. Each kind's total is split by shares and always adds up to it;
  * what the person set stands, and the rest of the total is split over the others (never below nothing).
  */
-export function mainsNet(mains: readonly Main[], targets: Targets, choices: PortionChoices): Map<string, Grams> {
+export function mainsNet(
+  mains: readonly Main[],
+  targets: Targets,
+  choices: PortionChoices,
+): Map<string, Grams> {
   const net = new Map<string, Grams>();
   for (const kind of ['cheese', 'meat'] as const) {
     const total = kind === 'cheese' ? targets.cheeses.total : targets.meats.total;
@@ -46,6 +50,17 @@ export function mainsNet(mains: readonly Main[], targets: Targets, choices: Port
   return net;
 }
 
+/** What the loss is: rind or casing that is taken off, or only what stays on the knife. */
+function trimWords(main: Main): string {
+  if (main.kind === 'meat')
+    return main.contents.casing === 'none' || main.casingEaten
+      ? 'lost in slicing'
+      : 'of casing and ends come off';
+  return ['cut off', 'decoration'].includes(main.rind.verdict)
+    ? 'of rind and trim come off'
+    : 'lost in cutting';
+}
+
 function mainPortion(main: Main, net: Grams, byHand: boolean): Portion {
   const bought = purchase(main, net);
   const reasons: Reason[] = [];
@@ -53,28 +68,54 @@ function mainPortion(main: Main, net: Grams, byHand: boolean): Portion {
   if (byHand) reasons.push(reason('by hand', 0, 'set by hand'));
   else if (why) reasons.push(why);
   const off = bought.gross - bought.net;
-  if (off >= 1) reasons.push(reason('rind and trim', off, `${Math.round(off)} g of rind, casing and trim come off`));
+  if (off >= 1) reasons.push(reason('rind and trim', off, `${Math.round(off)} g ${trimWords(main)}`));
   if (bought.packs !== null && bought.left >= 5)
-    reasons.push(reason('whole packs', bought.left, `sold whole: about ${Math.round(bought.left)} g are left over`));
+    reasons.push(
+      reason('whole packs', bought.left, `sold whole, about ${Math.round(bought.left)} g left over`),
+    );
   const onHand = gramsOnHand(main);
   if (onHand !== null && onHand < bought.gross)
-    reasons.push(reason('stock', onHand - bought.gross, `only ${Math.round(onHand)} g on the counter, ${Math.round(bought.gross - onHand)} g short`));
+    reasons.push(
+      reason(
+        'stock',
+        onHand - bought.gross,
+        `only ${Math.round(onHand)} g on the counter, ${Math.round(bought.gross - onHand)} g short`,
+      ),
+    );
   return { ...bought, good: main, byHand, reasons };
 }
 
 /** Companions that draw on the same figure of the practice table split its grams evenly. */
-function companionPortions(companions: readonly Companion[], brief: Brief, choices: PortionChoices): Portion[] {
+function companionPortions(
+  companions: readonly Companion[],
+  brief: Brief,
+  choices: PortionChoices,
+): Portion[] {
   return companions.map((companion) => {
     const what = BESIDE_OF[companion.role];
     const asked = choices[companion.id];
     if (asked !== undefined)
-      return { ...purchase(companion, grams(asked)), good: companion, byHand: true, reasons: [reason('by hand', 0, 'set by hand')] };
+      return {
+        ...purchase(companion, grams(asked)),
+        good: companion,
+        byHand: true,
+        reasons: [reason('by hand', 0, 'set by hand')],
+      };
     if (!what) return { ...purchase(companion, grams(0)), good: companion, byHand: false, reasons: [] };
     const peers = companions.filter((c) => BESIDE_OF[c.role] === what);
-    const shares = shareOut(besideTotal(brief, what), peers.map(() => 1));
+    const shares = shareOut(
+      besideTotal(brief, what),
+      peers.map(() => 1),
+    );
     const net = grams(shares[peers.indexOf(companion)]!);
-    const says = peers.length > 1 ? `${what} for the table, shared by ${peers.length}` : `${what} for the table`;
-    return { ...purchase(companion, net), good: companion, byHand: false, reasons: [reason('beside', net, says)] };
+    const says =
+      peers.length > 1 ? `${what} for the table, shared by ${peers.length}` : `${what} for the table`;
+    return {
+      ...purchase(companion, net),
+      good: companion,
+      byHand: false,
+      reasons: [reason('beside', net, says)],
+    };
   });
 }
 
@@ -91,7 +132,13 @@ export function portionsFor(
   const companions = companionPortions(beside.filter(isCompanion), brief, choices);
   const sum = (portions: readonly Portion[], key: 'net' | 'gross' | 'cost') =>
     portions.reduce((total, portion) => total + portion[key], 0);
-  const ofKind = (kind: Main['kind']) => grams(sum(main.filter((p) => p.good.kind === kind), 'net'));
+  const ofKind = (kind: Main['kind']) =>
+    grams(
+      sum(
+        main.filter((p) => p.good.kind === kind),
+        'net',
+      ),
+    );
   const cost = money(sum(main, 'cost') + sum(companions, 'cost'));
   const budget = budgetTotal(brief);
   return {

@@ -67,7 +67,8 @@ export function drinkSense(drink: Drink): DrinkSense {
 }
 
 /** Intensity 4 and less, and nothing loud in it: what a strong neighbour hides. */
-export const isDelicate = (sense: Sense): boolean => sense.intensity <= 4.2 && sense.funk <= 4 && sense.heat <= 1;
+export const isDelicate = (sense: Sense): boolean =>
+  sense.intensity <= 4.2 && sense.funk <= 4 && sense.heat <= 1;
 
 /** Blue and pungent goods divide a table. */
 export const isDivisive = (good: Good): boolean =>

@@ -42,6 +42,8 @@ const STEP_RULES: readonly StepRule[] = [
 const START = 0.5;
 /** From this carry-over on, something to clear the palate belongs between. */
 const CLEANSE_FROM = 1.2;
+/** Smaller costs to the palate get no sentence. */
+const WORTH_SAYING = 0.5;
 /** Held-Karp takes 2^n n^2 steps; above this the walk rises by intensity instead, and says so. */
 export const EXACT_UP_TO = 13;
 
@@ -78,7 +80,9 @@ export function bestOrder(mains: readonly Main[]): Main[] {
   const n = goods.length;
   if (n === 0) return [];
   if (n > EXACT_UP_TO)
-    return goods.sort((a, b) => Number(isBlue(a)) - Number(isBlue(b)) || a.sense.intensity - b.sense.intensity);
+    return goods.sort(
+      (a, b) => Number(isBlue(a)) - Number(isBlue(b)) || a.sense.intensity - b.sense.intensity,
+    );
   const step = goods.map((a) => goods.map((b) => stepCost(a, b)));
   const full = (1 << n) - 1;
   // cost[set * n + first]: least cost of walking exactly `set`, starting at `first`; built from the end, so that
@@ -106,7 +110,7 @@ export function bestOrder(mains: readonly Main[]): Main[] {
   const total = (first: number) => START * goods[first]!.sense.intensity + cost[full * n + first]!;
   for (let first = 1; first < n; first++) if (total(first) < total(at) - 1e-12) at = first;
   const order: Main[] = [];
-  for (let set = full; set > 0; ) {
+  for (let set = full; set > 0;) {
     order.push(goods[at]!);
     const after = next[set * n + at]!;
     set &= ~(1 << at);
@@ -121,19 +125,31 @@ export function walkFor(mains: readonly Main[], asked: readonly string[] | null)
   const order = own ?? bestOrder(mains);
   const steps = order.map((main, i): WalkStep => {
     const before = order[i - 1];
-    if (!before) return { number: 1, main, cleanse: false, reasons: [reason('start', 0, startSays(main), PRACTICE)] };
-    const costs = STEP_RULES.map((row) => reason(row.rule, -row.cost(before, main), row.says(before, main), PRACTICE))
-      .filter((r) => r.effect < -0.05)
+    if (!before)
+      return { number: 1, main, cleanse: false, reasons: [reason('start', 0, startSays(main), PRACTICE)] };
+    const costs = STEP_RULES.map((row) =>
+      reason(row.rule, -row.cost(before, main), row.says(before, main), PRACTICE),
+    )
+      .filter((r) => r.effect <= -WORTH_SAYING)
       .sort((a, b) => a.effect - b.effect);
     const rise = main.sense.intensity - before.sense.intensity;
-    const says = rise > 0 ? `up from ${before.sense.intensity} to ${main.sense.intensity}` : `beside ${before.name}, much the same strength`;
+    const says =
+      rise > 0
+        ? `up from ${before.sense.intensity} to ${main.sense.intensity}`
+        : `beside ${before.name}, much the same strength`;
     const reasons = costs.length > 0 ? costs : [reason('rise', 0, says, PRACTICE)];
     return { number: i + 1, main, cleanse: stepCost(before, main) >= CLEANSE_FROM, reasons };
   });
-  return { steps, cost: walkCost(order), exact: own === null && mains.length <= EXACT_UP_TO, byHand: own !== null };
+  return {
+    steps,
+    cost: walkCost(order),
+    exact: own === null && mains.length <= EXACT_UP_TO,
+    byHand: own !== null,
+  };
 }
 
-const startSays = (main: Main) => `starts the walk, intensity ${main.sense.intensity}`;
+const startSays = (main: Main) =>
+  main.sense.intensity <= 4 ? 'mild, so it starts the walk' : 'the mildest there is starts the walk';
 
 /** The asked order with goods that it does not name put in where they cost least; null when nothing of it is left. */
 function askedOrder(mains: readonly Main[], asked: readonly string[]): Main[] | null {

@@ -1,4 +1,4 @@
-import { Global, Module, type DynamicModule, type OnApplicationShutdown } from '@nestjs/common';
+import { Global, Inject, Module, type DynamicModule, type OnApplicationShutdown } from '@nestjs/common';
 import type { Database } from './database.js';
 
 export const DATABASE = Symbol('database');
@@ -7,14 +7,13 @@ export const DATABASE = Symbol('database');
 @Global()
 @Module({})
 export class DatabaseModule implements OnApplicationShutdown {
-  private static opened: Database | null = null;
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
 
   static with(db: Database): DynamicModule {
-    DatabaseModule.opened = db;
     return { module: DatabaseModule, providers: [{ provide: DATABASE, useValue: db }], exports: [DATABASE] };
   }
 
   onApplicationShutdown() {
-    DatabaseModule.opened?.close();
+    this.db.close();
   }
 }

@@ -37,7 +37,11 @@ const paths: ZodOpenApiPathsObject = {
   },
   '/api/house': {
     get: { summary: 'The shop’s settings', responses: { 200: json(House, 'The house') } },
-    put: { summary: 'Save them', requestBody: body(House), responses: { 200: json(House, 'As saved'), 400: refused } },
+    put: {
+      summary: 'Save them',
+      requestBody: body(House),
+      responses: { 200: json(House, 'As saved'), 400: refused },
+    },
   },
   '/api/orders': {
     get: {
@@ -90,10 +94,15 @@ const paths: ZodOpenApiPathsObject = {
 };
 
 /** OpenAPI 3.1, from the same schemas that check the requests. */
-export const openApiDocument = (): Record<string, unknown> =>
-  ({ ...createDocument({
+export const openApiDocument = (): Record<string, unknown> => ({
+  ...createDocument({
     openapi: '3.1.0',
-    info: { title: 'Rotula', version: '0.1.0', description: 'From the brief of an order to its printed papers.' },
+    info: {
+      title: 'Rotula',
+      version: '0.1.0',
+      description: 'From the brief of an order to its printed papers.',
+    },
     paths,
     components: { schemas: { House, OrderBody, Order } },
-  }) });
+  }),
+});

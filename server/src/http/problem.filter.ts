@@ -10,7 +10,8 @@ export interface Problem {
   readonly problems?: readonly { readonly field: string; readonly says: string }[];
 }
 
-const fieldOf = (path: readonly PropertyKey[]): string => (path.length > 0 ? path.map(String).join('.') : '(the whole body)');
+const fieldOf = (path: readonly PropertyKey[]): string =>
+  path.length > 0 ? path.map(String).join('.') : '(the whole body)';
 
 const hasStatus = (error: unknown): error is { status: number; message: string; type?: string } =>
   error instanceof Error && typeof (error as { status?: unknown }).status === 'number';
@@ -35,7 +36,9 @@ function problemOf(error: unknown): Problem & Record<string, unknown> {
   }
   if (error instanceof HttpException) {
     const body = error.getResponse() as { current?: unknown };
-    const message = NOT_JSON.test(error.message) ? `The body is not valid JSON: ${error.message}` : error.message;
+    const message = NOT_JSON.test(error.message)
+      ? `The body is not valid JSON: ${error.message}`
+      : error.message;
     return { status: error.getStatus(), message, ...(body.current ? { current: body.current } : {}) };
   }
   // Errors of the body parser and the router carry their own 4xx.

@@ -25,7 +25,13 @@ export class OrdersService {
 
   async create(order: NewOrder): Promise<Order> {
     const title = order.title ?? defaultTitle(heads(order.brief));
-    const full: Order = { ...order, title, id: randomUUID(), version: 1, updatedAt: new Date().toISOString() };
+    const full: Order = {
+      ...order,
+      title,
+      id: randomUUID(),
+      version: 1,
+      updatedAt: new Date().toISOString(),
+    };
     await this.db.insert(orders).values(orderRow(full));
     return full;
   }

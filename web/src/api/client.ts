@@ -20,11 +20,19 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
       body: body === undefined ? undefined : JSON.stringify(body),
     });
   } catch {
-    throw new ApiError(0, 'The server does not answer. Your work is kept here; it is sent when the server is back.');
+    throw new ApiError(
+      0,
+      'The server does not answer. Your work is kept here; it is sent when the server is back.',
+    );
   }
   if (response.status === 204) return undefined as T;
   const answer = await response.json().catch(() => ({}));
-  if (!response.ok) throw new ApiError(response.status, answer.message ?? `The server answered ${response.status}.`, answer.current);
+  if (!response.ok)
+    throw new ApiError(
+      response.status,
+      answer.message ?? `The server answered ${response.status}.`,
+      answer.current,
+    );
   return answer as T;
 }
 
@@ -35,6 +43,7 @@ export const api = {
   orders: () => ask<{ orders: Order[] }>('GET', '/api/orders').then((a) => a.orders),
   order: (id: string) => ask<Order>('GET', `/api/orders/${id}`),
   create: (order: Partial<NewOrder>) => ask<Order>('POST', '/api/orders', order),
-  save: (id: string, version: number, order: OrderBody) => ask<Order>('PUT', `/api/orders/${id}`, { version, order }),
-  remove: (id: string) => ask<void>('DELETE', `/api/orders/${id}`),
+  save: (id: string, version: number, order: OrderBody) =>
+    ask<Order>('PUT', `/api/orders/${id}`, { version, order }),
+  remove: (id: string) => ask<undefined>('DELETE', `/api/orders/${id}`),
 };

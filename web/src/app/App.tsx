@@ -15,7 +15,10 @@ function Frame() {
       <Suspense fallback={null}>
         <Outlet />
       </Suspense>
-      <Toaster position="bottom-left" toastOptions={{ style: { background: '#23292c', color: '#f1ede1', fontSize: '16px' } }} />
+      <Toaster
+        position="bottom-left"
+        toastOptions={{ style: { background: '#23292c', color: '#f1ede1', fontSize: '16px' } }}
+      />
     </div>
   );
 }

@@ -9,7 +9,9 @@ export function Trouble({ error }: { error?: unknown }) {
     <main className="mx-auto max-w-xl p-10">
       <h1 className="mb-3 text-3xl">This did not work</h1>
       <p className="mb-2">{what instanceof Error ? what.message : 'Something went wrong here.'}</p>
-      <p className="mb-6 text-ink-soft">What you changed is kept in this browser and is saved when the page is back.</p>
+      <p className="mb-6 text-ink-soft">
+        What you changed is kept in this browser and is saved when the page is back.
+      </p>
       <Button look="strong" onClick={() => window.location.reload()}>
         Try again
       </Button>

@@ -36,7 +36,8 @@ export function BookPage() {
   if (error && !orders.data) return <Trouble error={error} />;
   if (!orders.data || !counter.data || !house.data) return <main className="p-8" />;
   const list = orders.data;
-  const shown = list.find((o) => o.id === focused) ?? list.find((o) => o.state === 'finished') ?? list[0] ?? null;
+  const shown =
+    list.find((o) => o.id === focused) ?? list.find((o) => o.state === 'finished') ?? list[0] ?? null;
   return (
     <>
       <main className="min-w-0 px-6 pb-8 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
@@ -46,18 +47,31 @@ export function BookPage() {
           <ImportOrder />
         </div>
         <NewOrder />
-        {list.length === 0 && <p className="mt-6 text-ink-soft">The book is empty. A head count and a time make the first order.</p>}
+        {list.length === 0 && (
+          <p className="mt-6 text-ink-soft">
+            The book is empty. A head count and a time make the first order.
+          </p>
+        )}
         <div className="mt-5 grid gap-6 min-[700px]:grid-cols-[minmax(300px,5fr)_6fr]">
           <ol aria-label="Orders by date" className="divide-y divide-line border-y border-line self-start">
             {list.map((order) => (
-              <OrderRow key={order.id} order={order} focused={order.id === shown?.id} onFocus={() => setFocused(order.id)} />
+              <OrderRow
+                key={order.id}
+                order={order}
+                focused={order.id === shown?.id}
+                onFocus={() => setFocused(order.id)}
+              />
             ))}
           </ol>
-          {shown && <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="wheel" />}
+          {shown && (
+            <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="wheel" />
+          )}
         </div>
       </main>
       <Slate label="The order in focus">
-        {shown && <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="slate" />}
+        {shown && (
+          <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="slate" />
+        )}
       </Slate>
     </>
   );
@@ -76,7 +90,9 @@ function OrderRow({ order, focused, onFocus }: { order: Order; focused: boolean;
       <Link to={`/orders/${order.id}/pick`} className="block px-1 py-3" onFocus={onFocus}>
         <span className="flex items-start justify-between gap-3">
           <span className="text-lg leading-6 font-bold">{order.title}</span>
-          <span className={clsx('shrink-0 rounded-full px-2.5 py-0.5 text-sm', STATE_LOOK[order.state])}>{order.state}</span>
+          <span className={clsx('shrink-0 rounded-full px-2.5 py-0.5 text-sm', STATE_LOOK[order.state])}>
+            {order.state}
+          </span>
         </span>
         <span className="block text-ink-soft">
           {dayYearOf(order.brief.servingAt)}, {timeOf(order.brief.servingAt)}
@@ -98,12 +114,21 @@ function Preview({ order, counter, house, part }: { order: Order; part: 'wheel' 
   const format = useMemo(() => formatFor(house), [house]);
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
   if (part === 'wheel')
-    return <BalanceWheel cheeses={plan.mains.filter(isCheese)} balance={plan.balance} servingAt={order.brief.servingAt} numbers={numbers} />;
+    return (
+      <BalanceWheel
+        cheeses={plan.mains.filter(isCheese)}
+        balance={plan.balance}
+        servingAt={order.brief.servingAt}
+        numbers={numbers}
+      />
+    );
   return (
     <>
       <VitalFigures plan={plan} format={format} reach={null} />
       <SlateSection title={order.title}>
-        {plan.mains.length === 0 && <p className="text-chalk-soft">Nothing picked yet: open it and Rotula proposes.</p>}
+        {plan.mains.length === 0 && (
+          <p className="text-chalk-soft">Nothing picked yet: open it and Rotula proposes.</p>
+        )}
         <ol>
           {plan.walk.steps.map(({ number, main }) => (
             <li key={main.id} className="flex items-center gap-3 py-1">

@@ -38,11 +38,23 @@ export function NewOrder() {
     >
       <label className="block">
         <span className="block text-sm text-ink-soft">Guests</span>
-        <input id="new-heads" className="field w-24 text-lg" inputMode="numeric" value={heads} onChange={(e) => setHeads(e.target.value)} placeholder="12" />
+        <input
+          id="new-heads"
+          className="field w-24 text-lg"
+          inputMode="numeric"
+          value={heads}
+          onChange={(e) => setHeads(e.target.value)}
+          placeholder="12"
+        />
       </label>
       <label className="block">
         <span className="block text-sm text-ink-soft">Served</span>
-        <input className="field text-lg" type="datetime-local" value={at} onChange={(e) => setAt(e.target.value)} />
+        <input
+          className="field text-lg"
+          type="datetime-local"
+          value={at}
+          onChange={(e) => setAt(e.target.value)}
+        />
       </label>
       <Button look="strong" type="submit">
         <Plus size={18} /> New order

@@ -10,14 +10,22 @@ import { Stepper } from '../ui/Stepper';
 import { ROLE_LABELS } from '../ui/words';
 import { LimitsEditor } from './LimitsEditor';
 
-const DARING = ['timid: cow’s milk and known names', 'careful', 'as most people', 'curious', 'adventurous: the pungent and the odd'];
+const DARING = [
+  'timid: cow’s milk and known names',
+  'careful',
+  'as most people',
+  'curious',
+  'adventurous: the pungent and the odd',
+];
 
 export default function BriefStage() {
   const { document, format } = useWorkbench();
   const { order, change } = document;
   const { brief } = order;
-  const set = (what: string, part: Partial<Brief>) => change(what, (o) => ({ ...o, brief: { ...o.brief, ...part } }));
-  const guests = (what: string, part: Partial<Brief['guests']>) => set(what, { guests: { ...brief.guests, ...part } });
+  const set = (what: string, part: Partial<Brief>) =>
+    change(what, (o) => ({ ...o, brief: { ...o.brief, ...part } }));
+  const guests = (what: string, part: Partial<Brief['guests']>) =>
+    set(what, { guests: { ...brief.guests, ...part } });
   const perAdult = (role: Brief['role']) => {
     const { cheese, meat } = GRAMS_PER_ADULT[role];
     return `${cheese.low} to ${cheese.high} g cheese${meat.high > 0 ? `, ${meat.low} to ${meat.high} g meat` : ', no meat'}`;
@@ -34,20 +42,45 @@ export default function BriefStage() {
                 type="datetime-local"
                 className="field w-full"
                 value={brief.servingAt}
-                onChange={(e) => e.target.value && set('the serving time', { servingAt: e.target.value.slice(0, 16) })}
+                onChange={(e) =>
+                  e.target.value && set('the serving time', { servingAt: e.target.value.slice(0, 16) })
+                }
               />
             </label>
             <TextField label="Place" value={brief.place} onCommit={(place) => set('the place', { place })} />
-            <TextField label="Customer" value={order.customer} onCommit={(customer) => change('the customer', (o) => ({ ...o, customer }))} />
+            <TextField
+              label="Customer"
+              value={order.customer}
+              onCommit={(customer) => change('the customer', (o) => ({ ...o, customer }))}
+            />
           </div>
         </section>
         <section>
           <h2 className="mb-3 text-xl">Who comes</h2>
           <div className="space-y-2">
-            <Stepper label="Adults" value={brief.guests.adults} onChange={(adults) => guests('the adults', { adults })} />
-            <Stepper label="Children" hint="5 to 11 years, half an adult" value={brief.guests.children} onChange={(children) => guests('the children', { children })} />
-            <Stepper label="Small children" hint="1 to 4 years" value={brief.guests.under5} onChange={(under5) => guests('the small children', { under5 })} />
-            <Stepper label="Infants" hint="under 12 months" value={brief.guests.infants} onChange={(infants) => guests('the infants', { infants })} />
+            <Stepper
+              label="Adults"
+              value={brief.guests.adults}
+              onChange={(adults) => guests('the adults', { adults })}
+            />
+            <Stepper
+              label="Children"
+              hint="5 to 11 years, half an adult"
+              value={brief.guests.children}
+              onChange={(children) => guests('the children', { children })}
+            />
+            <Stepper
+              label="Small children"
+              hint="1 to 4 years"
+              value={brief.guests.under5}
+              onChange={(under5) => guests('the small children', { under5 })}
+            />
+            <Stepper
+              label="Infants"
+              hint="under 12 months"
+              value={brief.guests.infants}
+              onChange={(infants) => guests('the infants', { infants })}
+            />
             <Stepper
               label="Of the adults, drink alcohol"
               value={Math.min(brief.drinkers ?? brief.guests.adults, brief.guests.adults)}
@@ -62,13 +95,21 @@ export default function BriefStage() {
             label="Role of the food"
             className="grid-cols-2 min-[860px]:grid-cols-4"
             value={brief.role}
-            options={ROLES.map((role) => ({ value: role, label: capital(ROLE_LABELS[role]), hint: perAdult(role) }))}
+            options={ROLES.map((role) => ({
+              value: role,
+              label: capital(ROLE_LABELS[role]),
+              hint: perAdult(role),
+            }))}
             onChange={(role) => set('the role of the food', { role })}
           />
         </section>
         <section className="min-[700px]:col-span-2">
           <h2 className="mb-1 text-xl">Who may not, will not, or is at risk</h2>
-          <LimitsEditor limits={brief.limits} people={heads(brief)} onChange={(what, limits) => set(what, { limits })} />
+          <LimitsEditor
+            limits={brief.limits}
+            people={heads(brief)}
+            onChange={(what, limits) => set(what, { limits })}
+          />
         </section>
         <section>
           <h2 className="mb-3 text-xl">The table's taste</h2>
@@ -101,7 +142,9 @@ export default function BriefStage() {
                 { value: 'total', label: 'in all' },
                 { value: 'head', label: 'per head' },
               ]}
-              onChange={(per) => brief.budget && set('what the budget is for', { budget: { ...brief.budget, per } })}
+              onChange={(per) =>
+                brief.budget && set('what the budget is for', { budget: { ...brief.budget, per } })
+              }
             />
           </div>
           <div className="mt-3 flex flex-wrap gap-3">
@@ -129,7 +172,13 @@ function BudgetField() {
         onCommit={(n) =>
           document.change('the budget', (o) => ({
             ...o,
-            brief: { ...o.brief, budget: { amount: Math.round(n * format.minorPerUnit) as never, per: o.brief.budget?.per ?? 'total' } },
+            brief: {
+              ...o.brief,
+              budget: {
+                amount: Math.round(n * format.minorPerUnit) as never,
+                per: o.brief.budget?.per ?? 'total',
+              },
+            },
           }))
         }
       />
@@ -170,7 +219,15 @@ function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: number }
   );
 }
 
-function TextField({ label, value, onCommit }: { label: string; value: string; onCommit: (value: string) => void }) {
+function TextField({
+  label,
+  value,
+  onCommit,
+}: {
+  label: string;
+  value: string;
+  onCommit: (value: string) => void;
+}) {
   return (
     <label className="block">
       <span className="mb-1 block">{label}</span>
@@ -198,14 +255,16 @@ function BriefSlate() {
           ))}
         </ul>
         <p className="mt-2 text-chalk-soft">
-          In all {format.grams(targets.cheeses.total)} of cheese and {format.grams(targets.meats.total)} of meat to eat.
+          In all {format.grams(targets.cheeses.total)} of cheese and {format.grams(targets.meats.total)} of
+          meat to eat.
         </p>
       </SlateSection>
       {plan.ownPlates.map((plate) => (
         <SlateSection key={plate.label} title="Their own plate" aside={plate.label}>
           <p>
             From the board: {plate.fromBoard.map((g) => g.name).join(', ') || 'nothing'}.
-            {plate.instead.length > 0 && ` Beside it, for them: ${plate.instead.map((g) => g.name).join(', ')}.`}
+            {plate.instead.length > 0 &&
+              ` Beside it, for them: ${plate.instead.map((g) => g.name).join(', ')}.`}
           </p>
         </SlateSection>
       ))}
@@ -216,7 +275,9 @@ function BriefSlate() {
             {targets.excluded.slice(0, 40).map(({ goodId, because }) => (
               <li key={goodId}>
                 <strong>{goods.get(goodId)?.name ?? goodId}</strong>{' '}
-                <span className="text-chalk-soft">{because.map((b) => `${b.label}: ${b.fit.says}`).join('; ')}</span>
+                <span className="text-chalk-soft">
+                  {because.map((b) => `${b.label}: ${b.fit.says}`).join('; ')}
+                </span>
               </li>
             ))}
           </ul>

@@ -22,10 +22,16 @@ export function LimitsEditor({
   onChange: (what: string, limits: Limit[]) => void;
 }) {
   const edit = (what: string, part: Partial<Limit>) =>
-    onChange(`the limit “${limitRule(what).label}”`, limits.map((l) => (l.what === what ? { ...l, ...part } : l)));
+    onChange(
+      `the limit “${limitRule(what).label}”`,
+      limits.map((l) => (l.what === what ? { ...l, ...part } : l)),
+    );
   return (
     <>
-      <p className="mb-2 text-sm text-ink-soft">Ask why a milk is avoided: an allergy, lactose and a taste are three different things. Unknown never passes.</p>
+      <p className="mb-2 text-sm text-ink-soft">
+        Ask why a milk is avoided: an allergy, lactose and a taste are three different things. Unknown never
+        passes.
+      </p>
       <ul className="mb-3 divide-y divide-line border-y border-line empty:hidden">
         {limits.map((limit) => {
           const rule = limitRule(limit.what);
@@ -46,15 +52,30 @@ export function LimitsEditor({
                 label={`How far: ${rule.label}`}
                 className="w-36"
                 value={limit.reach}
-                options={REACHES.map((r) => ({ value: r, label: r === 'board' ? 'whole board' : r, hint: REACH_HINTS[r] }))}
+                options={REACHES.map((r) => ({
+                  value: r,
+                  label: r === 'board' ? 'whole board' : r,
+                  hint: REACH_HINTS[r],
+                }))}
                 onChange={(reach) => edit(limit.what, { reach })}
               />
-              <Stepper label="guests" value={limit.guests} min={1} max={Math.max(1, people)} onChange={(guests) => edit(limit.what, { guests })} />
+              <Stepper
+                label="guests"
+                value={limit.guests}
+                min={1}
+                max={Math.max(1, people)}
+                onChange={(guests) => edit(limit.what, { guests })}
+              />
               <button
                 type="button"
                 className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade"
                 aria-label={`Take away the limit: ${rule.label}`}
-                onClick={() => onChange(`no limit “${rule.label}”`, limits.filter((l) => l.what !== limit.what))}
+                onClick={() =>
+                  onChange(
+                    `no limit “${rule.label}”`,
+                    limits.filter((l) => l.what !== limit.what),
+                  )
+                }
               >
                 <X size={18} />
               </button>

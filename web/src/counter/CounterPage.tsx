@@ -10,6 +10,7 @@ import {
   isMain,
   nextLot,
   sweetnessWords,
+  TEXTURES,
   type Good,
   type GoodKind,
 } from '@rotula/core';
@@ -25,7 +26,13 @@ import { Slate, SlateSection } from '../ui/Slate';
 import { useKeys } from '../ui/useKeys';
 import { lineOf } from '../ui/words';
 
-const PLURALS: Record<GoodKind, string> = { cheese: 'cheeses', meat: 'meats', companion: 'companions', drink: 'drinks', ware: 'wares' };
+const PLURALS: Record<GoodKind, string> = {
+  cheese: 'cheeses',
+  meat: 'meats',
+  companion: 'companions',
+  drink: 'drinks',
+  ware: 'wares',
+};
 
 /** All goods of the shop: filter and find. */
 export default function CounterPage() {
@@ -44,8 +51,9 @@ export default function CounterPage() {
   if (error && !counter.data) return <Trouble error={error} />;
   if (!counter.data || !format) return <main className="p-8" />;
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = counter.data.filter(
-    (good) => (kind === 'all' || good.kind === kind) && words.every((word) => searchText(good).includes(word)),
+  const found = sorted(counter.data).filter(
+    (good) =>
+      (kind === 'all' || good.kind === kind) && words.every((word) => searchText(good).includes(word)),
   );
   const focus = found.find((g) => g.id === focusId) ?? found[0] ?? null;
   return (
@@ -69,7 +77,10 @@ export default function CounterPage() {
                 key={k}
                 type="button"
                 aria-pressed={kind === k}
-                className={clsx('min-h-11 rounded-full px-3.5', kind === k ? 'bg-ink text-paper' : 'hover:bg-shade')}
+                className={clsx(
+                  'min-h-11 rounded-full px-3.5',
+                  kind === k ? 'bg-ink text-paper' : 'hover:bg-shade',
+                )}
                 onClick={() => setKind(k)}
               >
                 {k === 'all' ? 'all' : PLURALS[k]}
@@ -80,14 +91,21 @@ export default function CounterPage() {
             {count(found.length, 'good')}
           </span>
         </div>
-        {found.length === 0 && <p className="mt-6 text-ink-soft">Nothing on the counter is called that. Clear the words above to see all.</p>}
+        {found.length === 0 && (
+          <p className="mt-6 text-ink-soft">
+            Nothing on the counter is called that. Clear the words above to see all.
+          </p>
+        )}
         <ul className="grid gap-x-6 min-[1250px]:grid-cols-2">
           {found.map((good) => (
             <li key={good.id} className="border-b border-line">
               <button
                 type="button"
                 aria-pressed={focus?.id === good.id}
-                className={clsx('flex w-full items-center gap-3 rounded-lg px-1 py-2 text-left', focus?.id === good.id ? 'bg-shade' : 'hover:bg-paper-lit')}
+                className={clsx(
+                  'flex w-full items-center gap-3 rounded-lg px-1 py-2 text-left',
+                  focus?.id === good.id ? 'bg-shade' : 'hover:bg-paper-lit',
+                )}
                 onClick={() => setFocusId(good.id)}
                 onFocus={() => setFocusId(good.id)}
               >
@@ -105,19 +123,58 @@ export default function CounterPage() {
           ))}
         </ul>
       </main>
-      <Slate label="The good in focus">{focus && <GoodSheet good={focus} format={format} today={today} />}</Slate>
+      <Slate label="The good in focus">
+        {focus && <GoodSheet good={focus} format={format} today={today} />}
+      </Slate>
     </>
   );
+}
+
+/** Cheeses first, family by family from fresh to blue, then the other kinds, by name. */
+function sorted(goods: readonly Good[]): Good[] {
+  const rank = (good: Good) =>
+    GOOD_KINDS.indexOf(good.kind) * 100 + (good.kind === 'cheese' ? TEXTURES.indexOf(good.texture) : 0);
+  return [...goods].sort((a, b) => rank(a) - rank(b) || a.name.localeCompare(b.name));
 }
 
 /** Every word that a good can be found by. */
 function searchText(good: Good): string {
   const animals = good.kind === 'cheese' ? good.milk : good.kind === 'meat' ? good.animals : [];
-  const own = good.kind === 'cheese' ? good.texture : good.kind === 'companion' ? good.role : good.kind === 'drink' ? good.type : '';
-  return [good.name, good.style, good.maker, good.origin.region, good.kind, own, ...good.adjectives, ...animals.map((a) => a.animal)].join(' ').toLowerCase();
+  const own =
+    good.kind === 'cheese'
+      ? good.texture
+      : good.kind === 'companion'
+        ? good.role
+        : good.kind === 'drink'
+          ? good.type
+          : '';
+  return [
+    good.name,
+    good.style,
+    good.maker,
+    good.origin.region,
+    good.kind,
+    own,
+    ...good.adjectives,
+    ...animals.map((a) => a.animal),
+  ]
+    .join(' ')
+    .toLowerCase();
 }
 
-const SENSES = ['sweet', 'sour', 'salty', 'bitter', 'umami', 'fat', 'heat', 'smoke', 'funk', 'intensity', 'persistence'] as const;
+const SENSES = [
+  'sweet',
+  'sour',
+  'salty',
+  'bitter',
+  'umami',
+  'fat',
+  'heat',
+  'smoke',
+  'funk',
+  'intensity',
+  'persistence',
+] as const;
 
 function GoodSheet({ good, format, today }: { good: Good; format: Format; today: string }) {
   const states = allergensByState(good.allergens);
@@ -131,7 +188,9 @@ function GoodSheet({ good, format, today }: { good: Good; format: Format; today:
         </span>
         <div>
           <h2 className="text-3xl">{good.name}</h2>
-          <p className="text-chalk-soft">{[good.style, good.maker, good.origin.region].filter(Boolean).join(' · ')}</p>
+          <p className="text-chalk-soft">
+            {[good.style, good.maker, good.origin.region].filter(Boolean).join(' · ')}
+          </p>
           <p>{good.adjectives.join(', ')}</p>
         </div>
       </div>
@@ -140,9 +199,14 @@ function GoodSheet({ good, format, today }: { good: Good; format: Format; today:
           <ul className="grid grid-cols-2 gap-x-5 gap-y-1">
             {SENSES.filter((s) => good.sense[s] > 0).map((s) => (
               <li key={s} className="flex items-center gap-2">
-                <span className="w-24">{s === 'intensity' ? 'strength' : s === 'persistence' ? 'lingers' : s}</span>
+                <span className="w-24">
+                  {s === 'intensity' ? 'strength' : s === 'persistence' ? 'lingers' : s}
+                </span>
                 <span className="h-2 flex-1 rounded-full bg-slate-line">
-                  <span className="block h-2 rounded-full bg-butter" style={{ width: `${good.sense[s] * 10}%` }} />
+                  <span
+                    className="block h-2 rounded-full bg-butter"
+                    style={{ width: `${good.sense[s] * 10}%` }}
+                  />
                 </span>
                 <span className="w-7 text-right">{good.sense[s]}</span>
               </li>
@@ -156,7 +220,9 @@ function GoodSheet({ good, format, today }: { good: Good; format: Format; today:
         </p>
         {states['may contain'].length > 0 && <p>May contain: {states['may contain'].join(', ')}</p>}
         <p className="text-chalk-soft">
-          {states.unknown.length > 0 ? `Unknown: ${states.unknown.join(', ')}. Unknown is never safe.` : `Free of the other ${states.free.length} that must be declared.`}
+          {states.unknown.length > 0
+            ? `Unknown: ${states.unknown.join(', ')}. Unknown is never safe.`
+            : `Free of the other ${states.free.length} that must be declared.`}
         </p>
       </SlateSection>
       <SlateSection title={isMain(good) ? 'Make and lot' : 'Pack'}>
@@ -208,23 +274,38 @@ function factsOf(good: Good, format: Format): [string, string][] {
   switch (good.kind) {
     case 'cheese': {
       const facts: [string, string][] = [
-        ['milk', good.milk.map((m) => `${m.animal}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`).join(', ') + `, ${good.treatment}`],
+        [
+          'milk',
+          good.milk
+            .map((m) => `${m.animal}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`)
+            .join(', ') + `, ${good.treatment}`,
+        ],
         ['family', good.texture],
       ];
       if (good.composition) {
         const firmness = firmnessOf(good.composition);
         const odd = !firmness.some((f) => ACCEPTED_FIRMNESS[good.texture].includes(f));
-        facts.push(['published firmness', firmness.join(' or ') + (odd ? ' (unusual for its family)' : ''), ] as [string, string]);
+        facts.push([
+          'published firmness',
+          firmness.join(' or ') + (odd ? ' (unusual for its family)' : ''),
+        ] as [string, string]);
         facts.push(['fat class', fatClassOf(good.composition)]);
       }
-      facts.push(['rennet', good.contents.rennet], ['rind', `${good.rind.kind}, ${good.rind.verdict}`], ['whole piece', `${good.form.shape}, ${format.grams(good.form.grams)}`]);
+      facts.push(
+        ['rennet', good.contents.rennet],
+        ['rind', `${good.rind.kind}, ${good.rind.verdict}`],
+        ['whole piece', `${good.form.shape}, ${format.grams(good.form.grams)}`],
+      );
       return facts;
     }
     case 'meat':
       return [
         ['animal', good.animals.map((a) => a.animal).join(', ')],
         ['build', `${good.build}, ${good.process}, ${good.calibre}`],
-        ['casing', `${good.contents.casing}${good.contents.casing === 'none' ? '' : good.casingEaten ? ', eaten' : ', peeled'}`],
+        [
+          'casing',
+          `${good.contents.casing}${good.contents.casing === 'none' ? '' : good.casingEaten ? ', eaten' : ', peeled'}`,
+        ],
         ['slice', `${format.mm(good.slice.mm)} × ${format.mm(good.slice.diameter)}`],
       ];
     case 'companion':
@@ -238,7 +319,16 @@ function factsOf(good: Good, format: Format): [string, string][] {
         ['alcohol', `${good.abv} %`],
         ['sugar, acidity', `${good.residualSugar} g/l, ${good.totalAcidity} g/l`],
         ...(['sparkling', 'white', 'rosé', 'red'].includes(good.type)
-          ? ([['label may say', sweetnessWords(good.type === 'sparkling' ? 'sparkling' : 'still', good.residualSugar, good.totalAcidity).join(', ')]] as [string, string][])
+          ? ([
+              [
+                'label may say',
+                sweetnessWords(
+                  good.type === 'sparkling' ? 'sparkling' : 'still',
+                  good.residualSugar,
+                  good.totalAcidity,
+                ).join(', '),
+              ],
+            ] as [string, string][])
           : []),
         ['bottle', `${good.pack.ml} ml`],
       ];

@@ -45,7 +45,16 @@ const DRAWN: Record<string, (c: string) => ReactNode> = {
   slice: (c) => (
     <>
       {[0, 1, 2, 3, 4].map((i) => (
-        <rect key={i} x={8 + i * 10} y={10} width="20" height="30" rx="2" fill={c} transform={`rotate(${-14 + i * 7} 36 60)`} />
+        <rect
+          key={i}
+          x={8 + i * 10}
+          y={10}
+          width="20"
+          height="30"
+          rx="2"
+          fill={c}
+          transform={`rotate(${-14 + i * 7} 36 60)`}
+        />
       ))}
     </>
   ),
@@ -72,7 +81,16 @@ const DRAWN: Record<string, (c: string) => ReactNode> = {
   baton: (c) => (
     <>
       {[-24, -8, 8, 24].map((a) => (
-        <rect key={a} x="32" y="6" width="8" height="36" rx="1.500" fill={c} transform={`rotate(${a} 36 8)`} />
+        <rect
+          key={a}
+          x="32"
+          y="6"
+          width="8"
+          height="36"
+          rx="1.500"
+          fill={c}
+          transform={`rotate(${a} 36 8)`}
+        />
       ))}
     </>
   ),
@@ -146,7 +164,15 @@ const DRAWN: Record<string, (c: string) => ReactNode> = {
   'bias slices': (c) => (
     <>
       {[0, 1, 2, 3].map((i) => (
-        <ellipse key={i} cx={14 + i * 14} cy="25" rx="8" ry="14" fill={c} transform={`rotate(24 ${14 + i * 14} 25)`} />
+        <ellipse
+          key={i}
+          cx={14 + i * 14}
+          cy="25"
+          rx="8"
+          ry="14"
+          fill={c}
+          transform={`rotate(24 ${14 + i * 14} 25)`}
+        />
       ))}
     </>
   ),
@@ -161,7 +187,16 @@ const DRAWN: Record<string, (c: string) => ReactNode> = {
 
 export function CutPicture({ look, colour, size = 72 }: { look: string; colour: string; size?: number }) {
   return (
-    <svg width={size} height={(size * 48) / 72} viewBox="0 0 72 48" aria-hidden className="shrink-0" stroke="#3b3329" strokeWidth="1.300" strokeLinejoin="round">
+    <svg
+      width={size}
+      height={(size * 48) / 72}
+      viewBox="0 0 72 48"
+      aria-hidden
+      className="shrink-0"
+      stroke="#3b3329"
+      strokeWidth="1.300"
+      strokeLinejoin="round"
+    >
       {DRAWN[look]?.(colour)}
     </svg>
   );

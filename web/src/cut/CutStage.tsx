@@ -25,7 +25,10 @@ export default function CutStage() {
           return (
             <li
               key={main.id}
-              className={clsx('relative grid grid-cols-[76px_minmax(0,1fr)] items-center gap-4 py-2.5 min-[860px]:grid-cols-[76px_minmax(0,1fr)_210px]', focus?.id === main.id && 'bg-paper-lit')}
+              className={clsx(
+                'relative grid grid-cols-[76px_minmax(0,1fr)] items-center gap-4 py-2.5 min-[860px]:grid-cols-[76px_minmax(0,1fr)_270px]',
+                focus?.id === main.id && 'bg-paper-lit',
+              )}
               onFocus={() => setFocus(main.id)}
               onClick={() => setFocus(main.id)}
             >
@@ -35,18 +38,26 @@ export default function CutStage() {
                 <div className="flex items-baseline gap-2 text-lg leading-5">
                   <span className="text-ink-soft">{number}</span>
                   <strong>{main.name}</strong>
-                  <span className="text-sm text-ink-soft">{isCheese(main) ? `${main.form.shape}, ${main.paste} paste` : main.style}</span>
+                  <span className="text-sm text-ink-soft">
+                    {isCheese(main) ? `${main.form.shape}, ${main.paste} paste` : main.style}
+                  </span>
                 </div>
                 <div className="mt-1">
-                  <strong>{cut.pieces}</strong> {cut.sliceMm === null ? 'pieces' : 'slices'} of <strong>{format.grams(cut.pieceGrams)}</strong>
+                  <strong>{cut.pieces}</strong> {cut.sliceMm === null ? 'pieces' : 'slices'} of{' '}
+                  <strong>{format.grams(cut.pieceGrams)}</strong>
                   <span className="text-ink-soft">
                     {' '}
-                    · {cut.sliceMm === null ? `${format.mm(cut.longestMm)} at the longest` : `${format.mm(cut.sliceMm)} thin`} · {cut.tool}
+                    ·{' '}
+                    {cut.sliceMm === null
+                      ? `${format.mm(cut.longestMm)} at the longest`
+                      : `${format.mm(cut.sliceMm)} thin`}{' '}
+                    · {cut.tool}
                   </span>
                 </div>
                 {cut.wheel && (
                   <div className="text-sm text-ink-soft">
-                    From the wheel: {Math.round(cut.wheel.angle)}°, {format.mm(cut.wheel.chordMm)} across the rim
+                    From the wheel: {Math.round(cut.wheel.angle)}°, {format.mm(cut.wheel.chordMm)} across the
+                    rim
                     {cut.wheel.split && '; too thin to cut true: cut a workable wedge and split it across'}
                   </div>
                 )}
@@ -56,7 +67,11 @@ export default function CutStage() {
                 className="col-span-2 w-full min-[860px]:col-span-1"
                 value={cut.byHand ? cut.styleId : 'auto'}
                 options={[
-                  { value: 'auto', label: cut.byHand ? 'as Rotula would' : cut.label, hint: cut.byHand ? undefined : 'as Rotula would' },
+                  {
+                    value: 'auto',
+                    label: cut.byHand ? 'as Rotula would' : cut.label,
+                    hint: cut.byHand ? undefined : 'as Rotula would',
+                  },
                   ...(cut.byHand ? [{ value: cut.styleId, label: cut.label }] : []),
                   ...cut.others.map((o) => ({ value: o.id, label: o.label })),
                 ]}
@@ -99,7 +114,10 @@ function CutSlate() {
         </ul>
       </SlateSection>
       <AdviceList />
-      <Callout>Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature. Blades are counted out and in.</Callout>
+      <Callout>
+        Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature.
+        Blades are counted out and in.
+      </Callout>
     </>
   );
 }

@@ -51,7 +51,9 @@ function Settings({ house }: { house: House }) {
               value={name}
               maxLength={120}
               onChange={(e) => setName(e.target.value)}
-              onBlur={() => (name.trim() ? name !== house.name && void set({ name: name.trim() }) : setName(house.name))}
+              onBlur={() =>
+                name.trim() ? name !== house.name && void set({ name: name.trim() }) : setName(house.name)
+              }
             />
           </label>
           <section>
@@ -99,7 +101,11 @@ function Settings({ house }: { house: House }) {
                 label={SCHOOLS[school].question}
                 className="grid-cols-2"
                 value={house[school]}
-                options={Object.entries(SCHOOLS[school].options).map(([value, { for: why }]) => ({ value: value as House[typeof school], label: capital(value), hint: why }))}
+                options={Object.entries(SCHOOLS[school].options).map(([value, { for: why }]) => ({
+                  value: value as House[typeof school],
+                  label: capital(value),
+                  hint: why,
+                }))}
                 onChange={(value) => void set({ [school]: value })}
               />
             </section>
@@ -112,7 +118,9 @@ function Settings({ house }: { house: House }) {
           <Vital label="cost" figure={format.amount(18000)} below={format.money(18000)} />
         </div>
         <SlateSection title="The other side">
-          <p className="mb-3 text-chalk-soft">Where practitioners disagree, both schools stand here. What speaks against the one you follow:</p>
+          <p className="mb-3 text-chalk-soft">
+            Where practitioners disagree, both schools stand here. What speaks against the one you follow:
+          </p>
           <ul className="space-y-3">
             {(Object.keys(SCHOOLS) as (keyof typeof SCHOOLS)[]).map((school) => {
               const options = SCHOOLS[school].options as Record<string, { against: string }>;

@@ -15,8 +15,9 @@ export function AdviceList() {
     <>
       {plan.barred.map(({ good, because }) => (
         <Callout key={good.id} tone="stop">
-          <strong>{good.name}</strong> is kept off this board: {because.map((b) => `${b.label} (${b.fit.says})`).join('; ')}. Swap it or pick
-          again; or, under the guest's own rules, give that guest their own plate in the brief.
+          <strong>{good.name}</strong> is kept off this board:{' '}
+          {because.map((b) => `${b.label} (${b.fit.says})`).join('; ')}. Swap it or pick again; or, under the
+          guest's own rules, give that guest their own plate in the brief.
         </Callout>
       ))}
       {plan.advice.map((advice) => (

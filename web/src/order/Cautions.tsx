@@ -18,7 +18,8 @@ export function Cautions() {
                 <div>
                   {caution.says}
                   <div className="mt-1 text-sm text-chalk-soft">
-                    {caution.goods.length > 0 && `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
+                    {caution.goods.length > 0 &&
+                      `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
                     {caution.source} ({caution.country})
                   </div>
                 </div>

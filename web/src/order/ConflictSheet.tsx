@@ -7,11 +7,15 @@ import { useWorkbench } from './context';
 /** Somebody saved this order since: both are shown, and the person chooses. Undo still brings the other back. */
 export function ConflictSheet() {
   const { document } = useWorkbench();
-  const { conflict, order, resolve } = document;
+  const { order, resolve } = document;
+  const { conflict } = document.saving;
   if (!conflict) return null;
   return (
     <Sheet title="This order was also changed elsewhere" open onClose={() => undefined}>
-      <p className="mb-4">Both versions are kept until you choose. What you do not take can be brought back with undo, as long as this page is open.</p>
+      <p className="mb-4">
+        Both versions are kept until you choose. What you do not take can be brought back with undo, as long
+        as this page is open.
+      </p>
       <div className="grid gap-4 sm:grid-cols-2">
         <Version title="Yours, here" order={order} />
         <Version title={`Saved elsewhere, version ${conflict.version}`} order={conflict} />

@@ -28,7 +28,9 @@ export function KeysSheet({ open, onClose }: { open: boolean; onClose: () => voi
           </div>
         ))}
       </dl>
-      <p className="mt-4 text-ink-soft">They act while no field has the focus, and never on a barcode scanner's burst.</p>
+      <p className="mt-4 text-ink-soft">
+        They act while no field has the focus, and never on a barcode scanner's burst.
+      </p>
     </Sheet>
   );
 }

@@ -8,14 +8,19 @@ import { count, dayOf, timeOf } from '../ui/format';
 import { ROLE_LABELS } from '../ui/words';
 import { useWorkbench } from './context';
 import { STAGES } from './stages';
-import type { SaveState } from './useOrderDocument';
+import type { SaveState } from './autosave';
 
-const SAVE_WORDS: Record<SaveState, string> = { saved: 'saved', saving: 'saving …', 'not saved': 'not saved yet' };
+const SAVE_WORDS: Record<SaveState, string> = {
+  saved: 'saved',
+  saving: 'saving …',
+  'not saved': 'not saved yet',
+};
 
 /** Brand, the order's name and line, and the stage strip. */
 export function OrderHeader() {
   const { document, plan } = useWorkbench();
-  const { order, saveState, trouble } = document;
+  const { order } = document;
+  const { state: saveState, trouble } = document.saving;
   const { brief } = order;
   const limits = brief.limits.length;
   return (
@@ -23,13 +28,26 @@ export function OrderHeader() {
       <div className="flex items-start justify-between gap-4">
         <Brand />
         <div className="flex items-center gap-1 pt-4 text-sm text-ink-soft">
-          <span role="status" data-save-state={saveState} className={clsx('mr-1', saveState === 'not saved' && trouble && 'font-bold text-wax')} title={trouble ?? undefined}>
+          <span
+            role="status"
+            data-save-state={saveState}
+            className={clsx('mr-1', saveState === 'not saved' && trouble && 'font-bold text-wax')}
+            title={trouble ?? undefined}
+          >
             {trouble && saveState === 'not saved' ? 'not saved: server away' : SAVE_WORDS[saveState]}
           </span>
-          <IconButton label={document.undoes ? `Undo: ${document.undoes}` : 'Nothing to undo'} disabled={!document.undoes} onClick={document.undo}>
+          <IconButton
+            label={document.undoes ? `Undo: ${document.undoes}` : 'Nothing to undo'}
+            disabled={!document.undoes}
+            onClick={document.undo}
+          >
             <Undo2 size={20} />
           </IconButton>
-          <IconButton label={document.redoes ? `Redo: ${document.redoes}` : 'Nothing to redo'} disabled={!document.redoes} onClick={document.redo}>
+          <IconButton
+            label={document.redoes ? `Redo: ${document.redoes}` : 'Nothing to redo'}
+            disabled={!document.redoes}
+            onClick={document.redo}
+          >
             <Redo2 size={20} />
           </IconButton>
         </div>
@@ -63,7 +81,17 @@ export function OrderHeader() {
   );
 }
 
-function IconButton({ label, disabled, onClick, children }: { label: string; disabled: boolean; onClick: () => void; children: React.ReactNode }) {
+function IconButton({
+  label,
+  disabled,
+  onClick,
+  children,
+}: {
+  label: string;
+  disabled: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
   return (
     <button
       type="button"
@@ -84,7 +112,8 @@ function Title() {
   const [draft, setDraft] = useState<string | null>(null);
   const commit = () => {
     const text = draft?.trim();
-    if (text && text !== document.order.title) document.change('rename the order', (order) => ({ ...order, title: text.slice(0, 160) }));
+    if (text && text !== document.order.title)
+      document.change('rename the order', (order) => ({ ...order, title: text.slice(0, 160) }));
     setDraft(null);
   };
   return (

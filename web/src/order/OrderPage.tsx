@@ -28,7 +28,10 @@ const SCREENS: Record<(typeof STAGES)[number]['path'], ComponentType> = {
 
 export default function OrderPage() {
   const { id = '' } = useParams();
-  const order = useSWR(['order', id], () => api.order(id), { revalidateOnFocus: false, revalidateIfStale: true });
+  const order = useSWR(['order', id], () => api.order(id), {
+    revalidateOnFocus: false,
+    revalidateIfStale: true,
+  });
   const counter = useCounter();
   const house = useHouse();
   const error = order.error ?? counter.error ?? house.error;
@@ -50,11 +53,14 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
   const reach = useReach(order.brief, counter, house);
   useFirstProposal(order.selection.goods === null, () =>
     propose(order.brief, counter, house, [], []).then(({ goodIds }) => {
-      if (goodIds) change('the first proposal', (o) => (o.selection.goods === null ? takeProposal(o, goodIds) : o));
+      if (goodIds)
+        change('the first proposal', (o) => (o.selection.goods === null ? takeProposal(o, goodIds) : o));
     }),
   );
   useKeys({
-    ...Object.fromEntries(STAGES.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)])),
+    ...Object.fromEntries(
+      STAGES.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
+    ),
     u: document.undo,
     U: document.redo,
     'ctrl+z': document.undo,
@@ -70,7 +76,8 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
   if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
   const Screen = SCREENS[screen.path];
   const inFocus = focusId === null ? undefined : goods.get(focusId);
-  const focus = inFocus && isMain(inFocus) && plan.mains.includes(inFocus) ? inFocus : (plan.walk.steps[0]?.main ?? null);
+  const focus =
+    inFocus && isMain(inFocus) && plan.mains.includes(inFocus) ? inFocus : (plan.walk.steps[0]?.main ?? null);
   return (
     <WorkbenchContext value={{ document, plan, counter, goods, house, format, reach, focus, setFocus }}>
       <Suspense fallback={<main className="p-8" />}>

@@ -26,9 +26,14 @@ export function VitalFigures({ plan, format, reach }: { plan: Plan; format: Form
         figure={format.amount(portions.cost)}
         bar={budget === null ? undefined : (100 * portions.cost) / budget}
         tone={over ? 'wax' : 'leaf'}
-        below={budget === null ? `${format.amount(portions.costPerHead)} a head, ${format.currency}` : over ? 'over the budget' : `${format.amount(portions.remaining!)} left, ${format.currency}`}
+        below={
+          budget === null
+            ? `${format.amount(portions.costPerHead)} a head, ${format.currency}`
+            : over
+              ? 'over the budget'
+              : `${format.amount(portions.remaining!)} left, ${format.currency}`
+        }
       />
     </div>
   );
 }
-

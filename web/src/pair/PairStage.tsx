@@ -18,7 +18,11 @@ export default function PairStage() {
     <StageLayout slate={<PairSlate main={focus} slot={slot} />}>
       <div className="space-y-3">
         {plan.walk.steps.map(({ number, main }) => (
-          <section key={main.id} aria-label={main.name} className="grid grid-cols-[150px_1fr] gap-3 border-b border-line pb-3 max-[700px]:grid-cols-1">
+          <section
+            key={main.id}
+            aria-label={main.name}
+            className="grid grid-cols-[150px_1fr] gap-3 border-b border-line pb-3 max-[700px]:grid-cols-1"
+          >
             <div className="flex items-start gap-2">
               <GoodPicture good={main} size={44} />
               <div>
@@ -47,7 +51,9 @@ export default function PairStage() {
                       {pair.match && <GoodPicture good={pair.match.beside} size={30} />}
                       <span className="min-w-0">
                         <span className="block leading-5 font-bold">{pair.match?.beside.name ?? '—'}</span>
-                        <span className="block text-sm leading-4 text-ink-soft">{pair.match ? pair.why?.says : `no ${pair.slot} allowed`}</span>
+                        <span className="block text-sm leading-4 text-ink-soft">
+                          {pair.match ? pair.why?.says : `no ${pair.slot} allowed`}
+                        </span>
                       </span>
                     </button>
                   </li>
@@ -77,11 +83,20 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
       {pair?.match && (
         <SlateSection title={`Why ${pair.match.beside.name}`} aside={`beside ${main.name}`}>
           <Reasons
-            reasons={pair.match.reasons.slice(0, 6).map((r) => ({ effect: signed(r.effect, 1), good: r.effect > 0, says: r.says, source: r.source }))}
+            reasons={pair.match.reasons.slice(0, 6).map((r) => ({
+              effect: signed(r.effect, 1),
+              good: r.effect > 0,
+              says: r.says,
+              source: r.source,
+            }))}
           />
           {pair.match.reasons.length === 0 && <p>Plain company, in nobody's way.</p>}
           {pair.byHand && (
-            <button type="button" className="mt-2 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk" onClick={() => choose(null, '')}>
+            <button
+              type="button"
+              className="mt-2 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
+              onClick={() => choose(null, '')}
+            >
               as Rotula would
             </button>
           )}
@@ -93,7 +108,10 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
             <li key={match.beside.id}>
               <button
                 type="button"
-                className={clsx('flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit', match.beside.id === pair?.match?.beside.id && 'bg-slate-lit')}
+                className={clsx(
+                  'flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit',
+                  match.beside.id === pair?.match?.beside.id && 'bg-slate-lit',
+                )}
                 onClick={() => choose(match.beside.id, match.beside.name)}
                 aria-label={`Take ${match.beside.name}`}
               >
@@ -102,14 +120,20 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
                 </span>
                 <span className="flex-1">
                   <span className="block font-bold">{match.beside.name}</span>
-                  <span className="block text-sm text-chalk-soft">{match.reasons[0]?.says ?? match.beside.style}</span>
+                  <span className="block text-sm text-chalk-soft">
+                    {match.reasons[0]?.says ?? match.beside.style}
+                  </span>
                 </span>
-                <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(match.score, 1)}</span>
+                <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>
+                  {signed(match.score, 1)}
+                </span>
               </button>
             </li>
           ))}
         </ul>
-        {ranked.length === 0 && <p className="text-chalk-soft">The counter has none that the limits allow.</p>}
+        {ranked.length === 0 && (
+          <p className="text-chalk-soft">The counter has none that the limits allow.</p>
+        )}
       </SlateSection>
       <SlateSection title="The board's set" aside={count(plan.pairs.set.length, 'thing')}>
         <p className="mb-2 text-sm text-chalk-soft">Few jars serve many goods.</p>

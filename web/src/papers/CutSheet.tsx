@@ -46,8 +46,11 @@ export function CutSheet() {
                 , {cut.label}
                 <div className="text-[11pt]">
                   {cut.tool}
-                  {cut.wheel && ` · wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} on the rim${cut.wheel.split ? ', split' : ''}`}
-                  {main.kind === 'cheese' && ['cut off', 'decoration'].includes(main.rind.verdict) && ` · ${main.rind.kind} rind is not eaten`}
+                  {cut.wheel &&
+                    ` · wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} on the rim${cut.wheel.split ? ', split' : ''}`}
+                  {main.kind === 'cheese' &&
+                    ['cut off', 'decoration'].includes(main.rind.verdict) &&
+                    ` · ${main.rind.kind} rind is not eaten`}
                 </div>
               </td>
               <td>
@@ -73,7 +76,8 @@ export function CutSheet() {
       </p>
       {plan.ownPlates.map((plate) => (
         <p key={plate.label} className="mt-[2mm] text-[12pt]">
-          <strong>Own plate ({plate.label}):</strong> {[...plate.fromBoard, ...plate.instead].map((g) => g.name).join(' · ')}
+          <strong>Own plate ({plate.label}):</strong>{' '}
+          {[...plate.fromBoard, ...plate.instead].map((g) => g.name).join(' · ')}
         </p>
       ))}
       {document.order.note && (
@@ -82,8 +86,8 @@ export function CutSheet() {
         </p>
       )}
       <p className="mt-[4mm] text-[11pt]">
-        Cut cold, on a damp cloth, away from the hand. Two hours out of the cold at the most, one above 32 °C; hold the rest back. Local
-        codes and licensed practice decide.
+        Cut cold, on a damp cloth, away from the hand. Two hours out of the cold at the most, one above 32 °C;
+        hold the rest back. Local codes and licensed practice decide.
       </p>
     </>
   );

@@ -37,21 +37,45 @@ export default function PapersStage() {
   const [paper, setPaper] = useState<Paper>('cut sheet');
   const [size, setSize] = useState<House['paper']>(house.paper);
   const Shown = PAPERS[paper];
-  const fileName = document.order.title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'order';
+  const fileName =
+    document.order.title
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'order';
   return (
     <StageLayout
       slate={
         <>
           <SlateSection title="Files">
             <div className="flex flex-wrap gap-3">
-              <Button look="slate" onClick={() => download(`${fileName}.json`, 'application/json', JSON.stringify(orderFile(document.order), null, 2))}>
+              <Button
+                look="slate"
+                onClick={() =>
+                  download(
+                    `${fileName}.json`,
+                    'application/json',
+                    JSON.stringify(orderFile(document.order), null, 2),
+                  )
+                }
+              >
                 <Download size={18} /> Order as JSON
               </Button>
-              <Button look="slate" onClick={() => download(`${fileName}.csv`, 'text/csv', Papa.unparse(planRows(plan), { escapeFormulae: true }))}>
+              <Button
+                look="slate"
+                onClick={() =>
+                  download(
+                    `${fileName}.csv`,
+                    'text/csv',
+                    Papa.unparse(planRows(plan), { escapeFormulae: true }),
+                  )
+                }
+              >
                 <Download size={18} /> Plan as CSV
               </Button>
             </div>
-            <p className="mt-2 text-sm text-chalk-soft">The order file can be brought into any Rotula from its Book.</p>
+            <p className="mt-2 text-sm text-chalk-soft">
+              The order file can be brought into any Rotula from its Book.
+            </p>
           </SlateSection>
           <Cautions />
         </>
@@ -63,7 +87,10 @@ export default function PapersStage() {
           label="Paper"
           className="auto-cols-max grid-flow-col"
           value={paper}
-          options={(Object.keys(PAPERS) as Paper[]).map((p) => ({ value: p, label: p.charAt(0).toUpperCase() + p.slice(1) }))}
+          options={(Object.keys(PAPERS) as Paper[]).map((p) => ({
+            value: p,
+            label: p.charAt(0).toUpperCase() + p.slice(1),
+          }))}
           onChange={setPaper}
         />
         <Choice

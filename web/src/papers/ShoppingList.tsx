@@ -3,7 +3,13 @@ import { useWorkbench } from '../order/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
 
-const PACK_WORDS: Record<string, string> = { jar: 'jar', bottle: 'bottle', piece: 'piece', whole: 'whole', 'pre-packed': 'pack' };
+const PACK_WORDS: Record<string, string> = {
+  jar: 'jar',
+  bottle: 'bottle',
+  piece: 'piece',
+  whole: 'whole',
+  'pre-packed': 'pack',
+};
 
 /** What to fetch, by department, with boxes to tick. */
 export function ShoppingList() {
@@ -39,8 +45,12 @@ export function ShoppingList() {
           </section>
         ))}
       </div>
-      <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">In all {format.money(plan.portions.cost)}</p>
-      <p className="text-right text-[10.5pt]">Drinks are suggested and not in the sum; jars are charged by the share used.</p>
+      <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
+        In all {format.money(plan.portions.cost)}
+      </p>
+      <p className="text-right text-[10.5pt]">
+        Drinks are suggested and not in the sum; jars are charged by the share used.
+      </p>
     </>
   );
 }

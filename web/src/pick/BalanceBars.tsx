@@ -5,9 +5,21 @@ import { sectorsOf } from './wheelLayout';
 const SHOWN = ['milk', 'texture', 'age', 'intensity', 'sight', 'company'];
 
 /** Each axis of balance as a bar of its best; the tick is what this counter can reach. */
-export function BalanceBars({ balance, reach, mains, on }: { balance: Balance; reach: Balance | null; mains: readonly Main[]; on: string }) {
+export function BalanceBars({
+  balance,
+  reach,
+  mains,
+  on,
+}: {
+  balance: Balance;
+  reach: Balance | null;
+  mains: readonly Main[];
+  on: string;
+}) {
   const sectors = sectorsOf(balance);
-  const axes = SHOWN.map((id) => balance.axes.find((axis) => axis.id === id && axis.kind === 'cheese')!).filter((axis) => axis.best > 0);
+  const axes = SHOWN.map((id) =>
+    balance.axes.find((axis) => axis.id === id && axis.kind === 'cheese')!,
+  ).filter((axis) => axis.best > 0);
   return (
     <div className="grid grid-cols-[auto_1fr_auto] items-center gap-x-3 gap-y-1">
       {axes.map((axis) => {
@@ -15,11 +27,23 @@ export function BalanceBars({ balance, reach, mains, on }: { balance: Balance; r
         const share = (100 * axis.raw) / axis.best;
         return (
           <div key={axis.id} className="contents">
-            <span>{axis.id === 'intensity' ? 'strength' : axis.id === 'company' ? 'company' : axis.label}</span>
-            <span className="relative h-2.5 min-w-20 rounded-full bg-slate-line" role="img" aria-label={`${axis.label}: ${Math.round(share)} of 100`}>
-              <span className="absolute inset-y-0 left-0 rounded-full bg-butter" style={{ width: `${Math.min(100, share)}%` }} />
+            <span>
+              {axis.id === 'intensity' ? 'strength' : axis.id === 'company' ? 'company' : axis.label}
+            </span>
+            <span
+              className="relative h-2.5 min-w-20 rounded-full bg-slate-line"
+              role="img"
+              aria-label={`${axis.label}: ${Math.round(share)} of 100`}
+            >
+              <span
+                className="absolute inset-y-0 left-0 rounded-full bg-butter"
+                style={{ width: `${Math.min(100, share)}%` }}
+              />
               {reachable && reachable.best > 0 && (
-                <span className="absolute -inset-y-1 w-0.5 bg-chalk" style={{ left: `${Math.min(99, (100 * reachable.raw) / reachable.best)}%` }} />
+                <span
+                  className="absolute -inset-y-1 w-0.5 bg-chalk"
+                  style={{ left: `${Math.min(99, (100 * reachable.raw) / reachable.best)}%` }}
+                />
               )}
             </span>
             <span className="text-sm text-chalk-soft">{axisWords(axis.id, mains, sectors, on)}</span>

@@ -2,15 +2,33 @@ import { ageOn, ageWords, type Balance, type Cheese, type Milk } from '@rotula/c
 import clsx from 'clsx';
 import { useId } from 'react';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { arc, polar, segment } from './polar';
-import { CENTRE, FIELD, HUB, LABELS, milkArcs, RIM, sectorsOf, SIZE, TOKEN, tokensOf, type Token } from './wheelLayout';
+import { arc, segment } from './polar';
+import {
+  CENTRE,
+  FIELD,
+  HUB,
+  LABELS,
+  milkArcs,
+  RIM,
+  sectorsOf,
+  SIZE,
+  TOKEN,
+  tokensOf,
+  type Token,
+} from './wheelLayout';
 
 /** Milks are told by colour and by pattern. */
 const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => React.ReactNode }> = {
   cow: { colour: '#c9782b', pattern: () => null },
-  sheep: { colour: '#5c7440', pattern: () => <path d="M-2 10L10-2M4 16L16 4" stroke="#f7f1e4" strokeOpacity=".75" strokeWidth="2.4" /> },
+  sheep: {
+    colour: '#5c7440',
+    pattern: () => <path d="M-2 10L10-2M4 16L16 4" stroke="#f7f1e4" strokeOpacity=".75" strokeWidth="2.4" />,
+  },
   goat: { colour: '#a23b2a', pattern: () => <circle cx="6" cy="6" r="2" fill="#f7f1e4" fillOpacity=".85" /> },
-  buffalo: { colour: '#33607a', pattern: () => <path d="M0 3h12M0 9h12" stroke="#f7f1e4" strokeOpacity=".75" strokeWidth="2" /> },
+  buffalo: {
+    colour: '#33607a',
+    pattern: () => <path d="M0 3h12M0 9h12" stroke="#f7f1e4" strokeOpacity=".75" strokeWidth="2" />,
+  },
 };
 
 interface Props {
@@ -30,11 +48,22 @@ interface Props {
  * The signature picture: angle is texture, distance from the hub is intensity, the ring around a token its age, arcs on
  * the rim the milks. The table after it tells screen readers the same.
  */
-export function BalanceWheel({ cheeses, balance, servingAt, numbers, focus, ghost, onFocus, className }: Props) {
+export function BalanceWheel({
+  cheeses,
+  balance,
+  servingAt,
+  numbers,
+  focus,
+  ghost,
+  onFocus,
+  className,
+}: Props) {
   const id = useId();
   const sectors = sectorsOf(balance);
   const tokens = tokensOf(cheeses, servingAt);
-  const inOrder = numbers ? [...tokens].sort((a, b) => (numbers.get(a.cheese.id) ?? 0) - (numbers.get(b.cheese.id) ?? 0)) : [];
+  const inOrder = numbers
+    ? [...tokens].sort((a, b) => (numbers.get(a.cheese.id) ?? 0) - (numbers.get(b.cheese.id) ?? 0))
+    : [];
   const ghostToken = ghost ? tokensOf([ghost], servingAt)[0]! : null;
   const step = (by: number) => {
     const ids = (inOrder.length > 0 ? inOrder : tokens).map((t) => t.cheese.id);
@@ -44,7 +73,7 @@ export function BalanceWheel({ cheeses, balance, servingAt, numbers, focus, ghos
   return (
     <div className={className}>
       <svg
-        viewBox={`0 24 ${SIZE} ${SIZE - 48}`}
+        viewBox={`0 0 ${SIZE} ${SIZE}`}
         className="block w-full"
         role="group"
         aria-label="Balance wheel: texture around, strength from the hub out. Arrow keys walk it."
@@ -65,16 +94,36 @@ export function BalanceWheel({ cheeses, balance, servingAt, numbers, focus, ghos
           ))}
           {sectors.map(({ texture, from, to }) => {
             const lower = (from + to) / 2 > 90 && (from + to) / 2 < 270;
-            return <path key={texture} id={`${id}-${texture}`} d={arc(CENTRE, lower ? LABELS + 13 : LABELS, from, to, lower)} />;
+            return (
+              <path
+                key={texture}
+                id={`${id}-${texture}`}
+                d={arc(CENTRE, lower ? LABELS + 13 : LABELS, from, to, lower)}
+              />
+            );
           })}
         </defs>
         {sectors.map(({ texture, from, to, filled, wanted }) => (
           <g key={texture}>
-            <path d={segment(CENTRE, HUB, FIELD, from + 0.5, to - 0.5)} fill={filled > 0 ? '#eadfc8' : '#fbf7ec'} />
+            <path
+              d={segment(CENTRE, HUB, FIELD, from + 0.5, to - 0.5)}
+              fill={filled > 0 ? '#eadfc8' : '#fbf7ec'}
+            />
             {wanted && (
-              <path d={segment(CENTRE, HUB + 4, FIELD - 4, from + 2, to - 2)} fill="none" stroke="#8f4a0e" strokeWidth="2" strokeDasharray="7 6" />
+              <path
+                d={segment(CENTRE, HUB + 4, FIELD - 4, from + 2, to - 2)}
+                fill="none"
+                stroke="#8f4a0e"
+                strokeWidth="2"
+                strokeDasharray="7 6"
+              />
             )}
-            <text className="font-serif" fontSize="21" fontWeight={filled > 0 ? 600 : 400} fill={wanted ? '#8f4a0e' : filled > 0 ? '#2a2520' : '#5c5346'}>
+            <text
+              className="font-serif"
+              fontSize="22"
+              fontWeight={filled > 0 ? 600 : 400}
+              fill={wanted ? '#8f4a0e' : filled > 0 ? '#2a2520' : '#5c5346'}
+            >
               <textPath href={`#${id}-${texture}`} startOffset="50%" textAnchor="middle">
                 {texture}
               </textPath>
@@ -82,28 +131,50 @@ export function BalanceWheel({ cheeses, balance, servingAt, numbers, focus, ghos
           </g>
         ))}
         {[2.5, 5, 7.5].map((i) => (
-          <circle key={i} cx={CENTRE} cy={CENTRE} r={HUB + ((FIELD - HUB) * i) / 10} fill="none" stroke="#fffdf6" strokeWidth="1.6" />
+          <circle
+            key={i}
+            cx={CENTRE}
+            cy={CENTRE}
+            r={HUB + ((FIELD - HUB) * i) / 10}
+            fill="none"
+            stroke="#fffdf6"
+            strokeWidth="1.6"
+          />
         ))}
         <circle cx={CENTRE} cy={CENTRE} r={HUB} fill="#f7f1e4" />
-        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="17" fill="#5c5346">
+        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="19" fill="#5c5346">
           mild
         </text>
         {milkArcs(cheeses).map(({ milk, share, from, to }) => {
-          const p = polar(CENTRE, RIM.outer + 12, (from + to) / 2);
-          const anchor = p.x > CENTRE + 40 ? 'start' : p.x < CENTRE - 40 ? 'end' : 'middle';
-          const shift = anchor === 'middle' ? (p.y < CENTRE ? -2 : 14) : 6;
+          const middle = (from + to) / 2;
+          const lower = middle > 90 && middle < 270;
+          const name = `${id}-${milk}-name`;
           return (
             <g key={milk}>
               <path d={segment(CENTRE, RIM.inner, RIM.outer, from, to)} fill={`url(#${id}-${milk})`} />
-              <text x={p.x} y={p.y + shift} textAnchor={anchor} fontSize="17" fontWeight="700" fill="#2a2520">
-                {milk}
-                {share !== 1 && ` ×${Number(share.toFixed(1))}`}
+              <path
+                id={name}
+                d={arc(CENTRE, lower ? RIM.label + 13 : RIM.label, middle - 60, middle + 60, lower)}
+                fill="none"
+              />
+              <text fontSize="20" fontWeight="700" fill="#2a2520">
+                <textPath href={`#${name}`} startOffset="50%" textAnchor="middle">
+                  {milk}
+                  {share !== 1 && ` ×${Number(share.toFixed(1))}`}
+                </textPath>
               </text>
             </g>
           );
         })}
         {inOrder.length > 1 && (
-          <polyline points={inOrder.map(({ point }) => `${point.x},${point.y}`).join(' ')} fill="none" stroke="#8d8067" strokeWidth="1.6" strokeDasharray="2 6" strokeLinecap="round" />
+          <polyline
+            points={inOrder.map(({ point }) => `${point.x},${point.y}`).join(' ')}
+            fill="none"
+            stroke="#8d8067"
+            strokeWidth="1.6"
+            strokeDasharray="2 6"
+            strokeLinecap="round"
+          />
         )}
         {tokens.map((token) => (
           <WheelToken
@@ -115,7 +186,11 @@ export function BalanceWheel({ cheeses, balance, servingAt, numbers, focus, ghos
           />
         ))}
         {ghostToken && (
-          <g transform={`translate(${ghostToken.point.x} ${ghostToken.point.y})`} opacity=".85" className="pointer-events-none">
+          <g
+            transform={`translate(${ghostToken.point.x} ${ghostToken.point.y})`}
+            opacity=".85"
+            className="pointer-events-none"
+          >
             <circle r={TOKEN} fill="#fdfaf2" stroke="#33607a" strokeWidth="2.5" strokeDasharray="5 4" />
             <g transform="translate(-20 -20)">
               <GoodPicture good={ghostToken.cheese} size={40} />
@@ -128,23 +203,45 @@ export function BalanceWheel({ cheeses, balance, servingAt, numbers, focus, ghos
   );
 }
 
-function WheelToken({ token, number, focused, onFocus }: { token: Token; number?: number; focused: boolean; onFocus?: () => void }) {
+function WheelToken({
+  token,
+  number,
+  focused,
+  onFocus,
+}: {
+  token: Token;
+  number?: number;
+  focused: boolean;
+  onFocus?: () => void;
+}) {
   const { cheese, point, age } = token;
   const ring = TOKEN + 3;
   const length = 2 * Math.PI * ring;
   return (
-    <g style={{ transform: `translate(${point.x}px, ${point.y}px)` }} className={clsx('moves', onFocus && 'cursor-pointer')} onClick={onFocus} data-good={cheese.id}>
+    <g
+      style={{ transform: `translate(${point.x}px, ${point.y}px)` }}
+      className={clsx('moves', onFocus && 'cursor-pointer')}
+      onClick={onFocus}
+      data-good={cheese.id}
+    >
       {focused && <circle r={TOKEN + 11} fill="none" stroke="#c9782b" strokeWidth="4" />}
       <circle r={ring + 2} fill="#fdfaf2" />
       <circle r={ring} fill="none" stroke="#d9cbac" strokeWidth="4" />
-      <circle r={ring} fill="none" stroke="#2a2520" strokeWidth="4" strokeDasharray={`${length * age} ${length}`} transform="rotate(-90)" />
-      <g transform="translate(-22 -22)">
-        <GoodPicture good={cheese} size={44} />
+      <circle
+        r={ring}
+        fill="none"
+        stroke="#2a2520"
+        strokeWidth="4"
+        strokeDasharray={`${length * age} ${length}`}
+        transform="rotate(-90)"
+      />
+      <g transform="translate(-24 -24)">
+        <GoodPicture good={cheese} size={48} />
       </g>
       {number !== undefined && (
         <g transform={`translate(${TOKEN * 0.78} ${-TOKEN * 0.82})`}>
-          <circle r="13" fill="#2a2520" />
-          <text y="5.5" textAnchor="middle" fontSize="16" fontWeight="700" fill="#f7f1e4">
+          <circle r="14" fill="#2a2520" />
+          <text y="6.5" textAnchor="middle" fontSize="19" fontWeight="700" fill="#f7f1e4">
             {number}
           </text>
         </g>

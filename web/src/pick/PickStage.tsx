@@ -33,7 +33,13 @@ export function PickStage() {
   const pickNow = async () => {
     setWorking(true);
     try {
-      const answer = await propose(order.brief, counter, house, order.selection.locked, order.selection.leftOut);
+      const answer = await propose(
+        order.brief,
+        counter,
+        house,
+        order.selection.locked,
+        order.selection.leftOut,
+      );
       setHitches(answer.hitches);
       setProof(answer.goodIds ? (answer.reasons[0]?.says ?? null) : null);
       if (answer.goodIds) change('take the proposal', (o) => takeProposal(o, answer.goodIds!));
@@ -56,7 +62,12 @@ export function PickStage() {
     <StageLayout
       slate={
         <>
-          <BalanceBars balance={plan.balance} reach={reach?.balance ?? null} mains={plan.mains} on={order.brief.servingAt} />
+          <BalanceBars
+            balance={plan.balance}
+            reach={reach?.balance ?? null}
+            mains={plan.mains}
+            on={order.brief.servingAt}
+          />
           {hitches.map((hitch) => (
             <Callout key={hitch.id + hitch.says} tone="stop">
               {hitch.says}
@@ -68,13 +79,16 @@ export function PickStage() {
         </>
       }
     >
-      <div className="grid gap-6 min-[700px]:grid-cols-[minmax(290px,330px)_1fr]">
+      <div className="grid gap-6 min-[700px]:grid-cols-[minmax(290px,318px)_1fr]">
         <div>
           <h2 className="mb-1 text-xl">
-            {capital(inWords(nCheeses))} {nCheeses === 1 ? 'cheese' : 'cheeses'}, {inWords(nMeats)} {nMeats === 1 ? 'meat' : 'meats'}
+            {capital(inWords(nCheeses))} {nCheeses === 1 ? 'cheese' : 'cheeses'}, {inWords(nMeats)}{' '}
+            {nMeats === 1 ? 'meat' : 'meats'}
           </h2>
           {plan.mains.length === 0 && (
-            <p className="my-4 text-ink-soft">Nothing picked yet. Let Rotula propose the best of the counter, or add goods by hand.</p>
+            <p className="my-4 text-ink-soft">
+              Nothing picked yet. Let Rotula propose the best of the counter, or add goods by hand.
+            </p>
           )}
           <SelectionList />
           <div className="mt-3 space-y-3">
@@ -91,7 +105,9 @@ export function PickStage() {
                   <span>
                     <span className="block font-bold">{m.name}</span>
                     <span className="block text-sm text-ink-soft">
-                      {refused(m).length > 0 ? `kept off this board: ${refused(m)[0]!.label}` : lineOf(m, order.brief.servingAt)}
+                      {refused(m).length > 0
+                        ? `kept off this board: ${refused(m)[0]!.label}`
+                        : lineOf(m, order.brief.servingAt)}
                     </span>
                   </span>
                 </span>
@@ -109,7 +125,9 @@ export function PickStage() {
                     key={id}
                     type="button"
                     className="mr-2 inline-flex min-h-8 items-center underline decoration-line underline-offset-4 hover:text-ink"
-                    onClick={() => change(`allow ${goods.get(id)?.name ?? id} again`, (o) => bringBack(o, id))}
+                    onClick={() =>
+                      change(`allow ${goods.get(id)?.name ?? id} again`, (o) => bringBack(o, id))
+                    }
                     title="Allow it again"
                   >
                     {goods.get(id)?.name ?? id}

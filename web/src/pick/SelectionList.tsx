@@ -11,12 +11,19 @@ export function SelectionList() {
   const { plan, document, focus, setFocus } = useWorkbench();
   const { order, change } = document;
   return (
-    <ol className="divide-y divide-line border-b border-line" aria-label="Picked goods in the order of tasting">
+    <ol
+      className="divide-y divide-line border-b border-line"
+      aria-label="Picked goods in the order of tasting"
+    >
       {plan.walk.steps.map(({ number, main }) => {
         const locked = order.selection.locked.includes(main.id);
         const focused = focus?.id === main.id;
         return (
-          <li key={main.id} className={clsx('relative flex items-center gap-1', focused && 'bg-paper-lit')} data-good={main.id}>
+          <li
+            key={main.id}
+            className={clsx('relative flex items-center gap-1', focused && 'bg-paper-lit')}
+            data-good={main.id}
+          >
             {focused && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
             <button
               type="button"
@@ -30,17 +37,23 @@ export function SelectionList() {
                 <span className="block text-lg leading-5 font-bold">
                   <span className="font-normal text-ink-soft">{number}</span> {main.name}
                 </span>
-                <span className="block text-sm text-ink-soft">{lineOf(main, order.brief.servingAt)}</span>
-                <LotWord main={main} />
+                <span className="block text-sm text-ink-soft">
+                  {lineOf(main, order.brief.servingAt)} <LotWord main={main} />
+                </span>
               </span>
             </button>
             <button
               type="button"
-              className={clsx('flex h-11 w-9 items-center justify-center rounded-full hover:bg-shade', locked ? 'text-wax' : 'text-ink-soft')}
+              className={clsx(
+                'flex h-11 w-9 items-center justify-center rounded-full hover:bg-shade',
+                locked ? 'text-wax' : 'text-ink-soft',
+              )}
               aria-pressed={locked}
               aria-label={locked ? `Unlock ${main.name}` : `Lock ${main.name}`}
               title={locked ? 'Locked: a new proposal keeps it' : 'Lock it'}
-              onClick={() => change(`${locked ? 'unlock' : 'lock'} ${main.name}`, (o) => toggleLock(o, main.id))}
+              onClick={() =>
+                change(`${locked ? 'unlock' : 'lock'} ${main.name}`, (o) => toggleLock(o, main.id))
+              }
             >
               {locked ? <Lock size={18} /> : <LockOpen size={18} />}
             </button>
@@ -65,8 +78,13 @@ function LotWord({ main }: { main: Main }) {
   const verdict = nextLot(main)?.verdict;
   if (!verdict || verdict.says === 'ready') return null;
   return (
-    <span className={clsx('block text-sm', verdict.says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text')}>
-      {verdict.says === 'going' ? 'going: should move' : verdict.says}
+    <span
+      className={clsx(
+        'whitespace-nowrap',
+        verdict.says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text',
+      )}
+    >
+      · {verdict.says === 'going' ? 'should move' : verdict.says}
     </span>
   );
 }

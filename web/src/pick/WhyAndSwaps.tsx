@@ -26,11 +26,21 @@ export function WhyAndSwaps({ main, onGhost }: { main: Main; onGhost: (cheese: C
   const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
   return (
     <>
-      <SlateSection title={`Why ${main.name}`} aside={rival ? `${signed(effect.total, 1)} against ${rival.name}` : undefined}>
+      <SlateSection
+        title={`Why ${main.name}`}
+        aside={rival ? `${signed(effect.total, 1)} against ${rival.name}` : undefined}
+      >
         <Reasons
           reasons={[
-            ...large.map((part) => ({ effect: signed(part.effect, 1), good: part.effect > 0, says: part.says, source: part.source })),
-            ...(Math.abs(rest) >= 0.05 ? [{ effect: signed(rest, 1), good: rest > 0, says: 'smaller things together' }] : []),
+            ...large.map((part) => ({
+              effect: signed(part.effect, 1),
+              good: part.effect > 0,
+              says: part.says,
+              source: part.source,
+            })),
+            ...(Math.abs(rest) >= 0.05
+              ? [{ effect: signed(rest, 1), good: rest > 0, says: 'smaller things together' }]
+              : []),
           ]}
         />
       </SlateSection>
@@ -52,17 +62,23 @@ export function WhyAndSwaps({ main, onGhost }: { main: Main; onGhost: (cheese: C
                   onBlur={() => onGhost(null)}
                   onClick={() => {
                     onGhost(null);
-                    document.change(`swap ${main.name} for ${good.name}`, (order) => swap(order, main.id, s.in));
+                    document.change(`swap ${main.name} for ${good.name}`, (order) =>
+                      swap(order, main.id, s.in),
+                    );
                     setFocus(s.in);
                   }}
                 >
                   <GoodPicture good={good} size={36} />
                   <span className="min-w-0 flex-1">
                     <span className="block font-bold">{good.name}</span>
-                    <span className="block text-sm text-chalk-soft">{isMain(good) && lineOf(good, brief.servingAt)}</span>
+                    <span className="block text-sm text-chalk-soft">
+                      {isMain(good) && lineOf(good, brief.servingAt)}
+                    </span>
                   </span>
                   <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
-                  <span className="w-16 text-right">{s.cost === 0 ? '0' : `${s.cost > 0 ? '+' : '−'}${format.amount(Math.abs(s.cost))}`}</span>
+                  <span className="w-16 text-right">
+                    {s.cost === 0 ? '0' : `${s.cost > 0 ? '+' : '−'}${format.amount(Math.abs(s.cost))}`}
+                  </span>
                 </button>
               </li>
             );

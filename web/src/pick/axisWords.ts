@@ -3,7 +3,12 @@ import { count, inWords } from '../ui/format';
 import type { Sector } from './wheelLayout';
 
 /** One remark for an axis of balance, as the sketch on a slate would have it. */
-export function axisWords(axis: string, mains: readonly Main[], sectors: readonly Sector[], on: string): string {
+export function axisWords(
+  axis: string,
+  mains: readonly Main[],
+  sectors: readonly Sector[],
+  on: string,
+): string {
   const cheeses = mains.filter(isCheese);
   const meats = mains.filter(isMeat);
   const distinct = (words: readonly string[]) => new Set(words).size;
@@ -13,7 +18,9 @@ export function axisWords(axis: string, mains: readonly Main[], sectors: readonl
   const pale = cheeses.filter(isPale).length;
   switch (axis) {
     case 'texture':
-      return wanted.length > 0 ? `${wanted.join(', ')} missing` : `${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
+      return wanted.length > 0
+        ? `${wanted.join(', ')} missing`
+        : `${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
     case 'milk': {
       const animals = distinct(cheeses.flatMap((c) => c.milk.map((m) => m.animal)));
       return animals === 1 ? 'one animal' : `${inWords(animals)} animals`;
@@ -29,7 +36,11 @@ export function axisWords(axis: string, mains: readonly Main[], sectors: readonl
     case 'origin':
       return count(distinct(cheeses.map((c) => c.origin.region)), 'region');
     case 'company':
-      return cheeses.some((c) => c.known === 'safe bet') ? (cheeses.some((c) => c.known === 'surprise') ? 'both there' : 'no surprise') : 'no safe bet';
+      return cheeses.some((c) => c.known === 'safe bet')
+        ? cheeses.some((c) => c.known === 'surprise')
+          ? 'both there'
+          : 'no surprise'
+        : 'no safe bet';
     case 'build':
       return [...new Set(meats.map((m) => m.build))].join(', ');
     case 'animal':

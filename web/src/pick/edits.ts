@@ -2,7 +2,11 @@ import { briefFingerprint, type OrderBody } from '@rotula/core';
 
 /** The moves of the Pick stage, each a new document. */
 
-const withGoods = (order: OrderBody, goods: string[], more: Partial<OrderBody['selection']> = {}): OrderBody => ({
+const withGoods = (
+  order: OrderBody,
+  goods: string[],
+  more: Partial<OrderBody['selection']> = {},
+): OrderBody => ({
   ...order,
   state: order.state === 'new' ? 'in work' : order.state,
   selection: { ...order.selection, goods, ...more },
@@ -29,23 +33,35 @@ export const takeProposal = (order: OrderBody, goodIds: readonly string[]): Orde
 
 export const toggleLock = (order: OrderBody, id: string): OrderBody => {
   const { locked } = order.selection;
-  return withGoods(order, goodsOf(order), { locked: locked.includes(id) ? locked.filter((l) => l !== id) : [...locked, id] });
+  return withGoods(order, goodsOf(order), {
+    locked: locked.includes(id) ? locked.filter((l) => l !== id) : [...locked, id],
+  });
 };
 
 export const leaveOut = (order: OrderBody, id: string): OrderBody =>
-  withGoods(drop(order, id), goodsOf(order).filter((g) => g !== id), {
-    locked: order.selection.locked.filter((l) => l !== id),
-    leftOut: [...order.selection.leftOut.filter((l) => l !== id), id],
-  });
+  withGoods(
+    drop(order, id),
+    goodsOf(order).filter((g) => g !== id),
+    {
+      locked: order.selection.locked.filter((l) => l !== id),
+      leftOut: [...order.selection.leftOut.filter((l) => l !== id), id],
+    },
+  );
 
 export const bringBack = (order: OrderBody, id: string): OrderBody =>
   withGoods(order, goodsOf(order), { leftOut: order.selection.leftOut.filter((l) => l !== id) });
 
 export const addByHand = (order: OrderBody, id: string): OrderBody =>
-  withGoods(order, [...goodsOf(order).filter((g) => g !== id), id], { leftOut: order.selection.leftOut.filter((l) => l !== id) });
+  withGoods(order, [...goodsOf(order).filter((g) => g !== id), id], {
+    leftOut: order.selection.leftOut.filter((l) => l !== id),
+  });
 
 export const swap = (order: OrderBody, out: string, by: string): OrderBody =>
-  withGoods(drop(order, out), goodsOf(order).map((g) => (g === out ? by : g)), {
-    locked: order.selection.locked.filter((l) => l !== out),
-    leftOut: order.selection.leftOut.filter((l) => l !== by),
-  });
+  withGoods(
+    drop(order, out),
+    goodsOf(order).map((g) => (g === out ? by : g)),
+    {
+      locked: order.selection.locked.filter((l) => l !== out),
+      leftOut: order.selection.leftOut.filter((l) => l !== by),
+    },
+  );

@@ -1,4 +1,11 @@
-import { briefFingerprint, DEFAULT_NODE_LIMIT, type Brief, type Good, type House, type Pick } from '@rotula/core';
+import {
+  briefFingerprint,
+  DEFAULT_NODE_LIMIT,
+  type Brief,
+  type Good,
+  type House,
+  type Pick,
+} from '@rotula/core';
 import { wrap, type Remote } from 'comlink';
 import useSWR from 'swr';
 import type { PickWorker } from './pick.worker';

@@ -3,7 +3,14 @@ import { expose } from 'comlink';
 
 /** The optimiser, off the main thread. */
 const worker = {
-  pick(brief: Brief, counter: readonly Good[], house: House, locked: readonly string[], leftOut: readonly string[], nodeLimit: number) {
+  pick(
+    brief: Brief,
+    counter: readonly Good[],
+    house: House,
+    locked: readonly string[],
+    leftOut: readonly string[],
+    nodeLimit: number,
+  ) {
     return pick(brief, counter, house, { locked, leftOut }, { nodeLimit });
   },
 };

@@ -3,13 +3,13 @@ import { polar, type Point } from './polar';
 
 /** Where everything stands on the balance wheel: angle is texture, distance from the hub is intensity. */
 
-export const SIZE = 640;
+export const SIZE = 600;
 export const CENTRE = SIZE / 2;
 export const HUB = 34;
-export const FIELD = 222;
-export const LABELS = 232;
-export const RIM = { inner: 256, outer: 272 };
-export const TOKEN = 29;
+export const FIELD = 218;
+export const LABELS = 227;
+export const RIM = { inner: 252, outer: 268, label: 275 };
+export const TOKEN = 31;
 const SECTOR = 360 / TEXTURES.length;
 
 export interface Sector {
@@ -33,7 +33,10 @@ export function sectorsOf(balance: Balance): Sector[] {
   const most = Math.max(...empty.map((band) => band.worth));
   return TEXTURES.map((texture, i) => {
     const band = bands.find((b) => b.id === texture)!;
-    const wanted = filled.length > 0 && band.filled === 0 && (band.worth > least + 1e-9 || (doubled && band.worth >= most - 1e-9));
+    const wanted =
+      filled.length > 0 &&
+      band.filled === 0 &&
+      (band.worth > least + 1e-9 || (doubled && band.worth >= most - 1e-9));
     return { texture, from: (i - 0.5) * SECTOR, to: (i + 0.5) * SECTOR, filled: band.filled, wanted };
   });
 }
@@ -54,8 +57,11 @@ export function tokensOf(cheeses: readonly Cheese[], on: string): Token[] {
   for (const cheese of cheeses) {
     const middle = TEXTURES.indexOf(cheese.texture) * SECTOR;
     const offsets = [0, 11, -11, 16, -16];
-    const far = (p: Point) => placed.every((q) => Math.hypot(p.x - q.point.x, p.y - q.point.y) > 2 * TOKEN - 4);
-    const angle = middle + (offsets.find((o) => far(polar(CENTRE, radiusOf(cheese), middle + o))) ?? offsets[placed.length % 5]!);
+    const far = (p: Point) =>
+      placed.every((q) => Math.hypot(p.x - q.point.x, p.y - q.point.y) > 2 * TOKEN - 4);
+    const angle =
+      middle +
+      (offsets.find((o) => far(polar(CENTRE, radiusOf(cheese), middle + o))) ?? offsets[placed.length % 5]!);
     placed.push({ cheese, angle, point: polar(CENTRE, radiusOf(cheese), angle) });
   }
   return placed.map(({ cheese, point }) => ({

@@ -13,6 +13,7 @@ import { count } from '../ui/format';
 export default function PortionStage() {
   const { plan, format } = useWorkbench();
   const { portions, targets } = plan;
+  const inWalk = plan.walk.steps.map((step) => portions.mains.find((p) => p.good.id === step.main.id)!);
   return (
     <StageLayout
       slate={
@@ -26,13 +27,19 @@ export default function PortionStage() {
               <dt>To be cut, gross</dt>
               <dd className="text-right">{format.grams(portions.gross)}</dd>
               <dt>Cost, cheese and meat</dt>
-              <dd className="text-right">{format.money(portions.mains.reduce((sum, p) => sum + p.cost, 0))}</dd>
+              <dd className="text-right">
+                {format.money(portions.mains.reduce((sum, p) => sum + p.cost, 0))}
+              </dd>
               <dt>Cost, companions</dt>
-              <dd className="text-right">{format.money(portions.companions.reduce((sum, p) => sum + p.cost, 0))}</dd>
+              <dd className="text-right">
+                {format.money(portions.companions.reduce((sum, p) => sum + p.cost, 0))}
+              </dd>
               <dt className="font-bold">In all</dt>
               <dd className="text-right font-bold">{format.money(portions.cost)}</dd>
             </dl>
-            <p className="mt-2 text-sm text-chalk-soft">Drinks are suggested, not counted in. A jar that the shop opens is charged by the share used.</p>
+            <p className="mt-2 text-sm text-chalk-soft">
+              Drinks are suggested, not counted in. A jar that the shop opens is charged by the share used.
+            </p>
           </SlateSection>
           <AdviceList />
           <SlateSection title="Why so much">
@@ -46,19 +53,22 @@ export default function PortionStage() {
         </>
       }
     >
-      <PortionTable caption="Cheeses and meats" portions={portions.mains} editable />
-      <PortionTable caption="Companions" portions={portions.companions} editable />
+      <PortionTable caption="Cheeses and meats" portions={inWalk} />
+      <PortionTable caption="Companions" portions={portions.companions} />
     </StageLayout>
   );
 }
 
-function PortionTable({ caption, portions, editable }: { caption: string; portions: readonly Portion[]; editable: boolean }) {
+function PortionTable({ caption, portions }: { caption: string; portions: readonly Portion[] }) {
   const { document, format, setFocus } = useWorkbench();
   const setGrams = (portion: Portion, net: number | null) =>
-    document.change(net === null ? `grams of ${portion.good.name} as computed` : `grams of ${portion.good.name}`, (order) => {
-      const { [portion.good.id]: _old, ...rest } = order.portions;
-      return { ...order, portions: net === null ? rest : { ...rest, [portion.good.id]: net } };
-    });
+    document.change(
+      net === null ? `grams of ${portion.good.name} as computed` : `grams of ${portion.good.name}`,
+      (order) => {
+        const { [portion.good.id]: _old, ...rest } = order.portions;
+        return { ...order, portions: net === null ? rest : { ...rest, [portion.good.id]: net } };
+      },
+    );
   return (
     <table className="mb-8 w-full">
       <caption className="mb-2 text-left font-serif text-xl font-semibold">{caption}</caption>
@@ -73,8 +83,12 @@ function PortionTable({ caption, portions, editable }: { caption: string; portio
       </thead>
       <tbody>
         {portions.map((portion) => (
-          <tr key={portion.good.id} className="border-b border-line align-middle" onFocus={() => setFocus(portion.good.id)}>
-            <td className="py-1.5">
+          <tr
+            key={portion.good.id}
+            className="border-b border-line align-middle"
+            onFocus={() => setFocus(portion.good.id)}
+          >
+            <td className="py-1.5 pr-3">
               <span className="flex items-center gap-3">
                 <GoodPicture good={portion.good} size={40} />
                 <span>
@@ -82,7 +96,11 @@ function PortionTable({ caption, portions, editable }: { caption: string; portio
                   <span className="block text-sm text-ink-soft">
                     {portion.reasons.map((r) => r.says).join(' · ') || portion.good.style}
                     {portion.byHand && (
-                      <button type="button" className="ml-2 underline underline-offset-4 hover:text-ink" onClick={() => setGrams(portion, null)}>
+                      <button
+                        type="button"
+                        className="ml-2 underline underline-offset-4 hover:text-ink"
+                        onClick={() => setGrams(portion, null)}
+                      >
                         as computed
                       </button>
                     )}
@@ -91,15 +109,13 @@ function PortionTable({ caption, portions, editable }: { caption: string; portio
               </span>
             </td>
             <td className="text-right">
-              {editable && (
-                <NumberField
-                  label={`Net grams of ${portion.good.name}`}
-                  className={clsx('field w-20 text-right', portion.byHand && 'border-annatto font-bold')}
-                  value={Math.round(portion.net)}
-                  max={1e6}
-                  onCommit={(net) => setGrams(portion, net)}
-                />
-              )}
+              <NumberField
+                label={`Net grams of ${portion.good.name}`}
+                className={clsx('field w-20 text-right', portion.byHand && 'border-annatto font-bold')}
+                value={Math.round(portion.net)}
+                max={1e6}
+                onCommit={(net) => setGrams(portion, net)}
+              />
             </td>
             <td className="pl-2 text-right whitespace-nowrap">{format.grams(portion.gross)}</td>
             <td className="pl-2 text-right whitespace-nowrap">{boughtWords(portion, format.grams)}</td>

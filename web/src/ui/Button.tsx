@@ -12,7 +12,11 @@ const LOOKS: Record<Look, string> = {
   danger: 'border-[1.5px] border-wax px-4 text-wax hover:bg-wax hover:text-paper',
 };
 
-export function Button({ look = 'plain', className, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+  look = 'plain',
+  className,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
   return (
     <button
       type="button"

@@ -23,7 +23,12 @@ export function Choice<T extends string>({
   className?: string;
 }) {
   return (
-    <RadioGroup aria-label={label} value={value} onChange={onChange} className={clsx('grid gap-2', className)}>
+    <RadioGroup
+      aria-label={label}
+      value={value}
+      onChange={onChange}
+      className={clsx('grid gap-2', className)}
+    >
       {options.map((option) => (
         <Radio
           key={option.value}
@@ -55,11 +60,17 @@ export function Select<T extends string>({
   const chosen = options.find((option) => option.value === value);
   return (
     <Listbox value={value} onChange={onChange}>
-      <ListboxButton aria-label={`${label}: ${chosen?.label ?? value}`} className={clsx('field flex items-center justify-between gap-2 text-left', className)}>
+      <ListboxButton
+        aria-label={`${label}: ${chosen?.label ?? value}`}
+        className={clsx('field flex items-center justify-between gap-2 text-left', className)}
+      >
         <span className="truncate">{chosen?.label ?? value}</span>
         <ChevronDown size={18} className="shrink-0 text-ink-soft" />
       </ListboxButton>
-      <ListboxOptions anchor={{ to: 'bottom start', gap: 4 }} className="z-20 max-h-80 min-w-[var(--button-width)] overflow-y-auto rounded-lg border border-line bg-paper-lit p-1 text-ink shadow-xl">
+      <ListboxOptions
+        anchor={{ to: 'bottom start', gap: 4 }}
+        className="z-20 max-h-80 min-w-[var(--button-width)] overflow-y-auto rounded-lg border border-line bg-paper-lit p-1 text-ink shadow-xl"
+      >
         {options.map((option) => (
           <ListboxOption
             key={option.value}

@@ -24,7 +24,9 @@ export function Finder<T>({
 }) {
   const [query, setQuery] = useState('');
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = items.filter((item) => words.every((word) => textOf(item).toLowerCase().includes(word))).slice(0, 60);
+  const found = items
+    .filter((item) => words.every((word) => textOf(item).toLowerCase().includes(word)))
+    .slice(0, 60);
   return (
     <Combobox<T | null>
       immediate
@@ -37,11 +39,25 @@ export function Finder<T>({
     >
       <div className="relative">
         <Search size={18} className="pointer-events-none absolute top-3 left-3 text-ink-soft" />
-        <ComboboxInput id={id} aria-label={label} placeholder={placeholder} className="field w-full pl-10 placeholder:text-ink-soft" displayValue={() => query} onChange={(e) => setQuery(e.target.value)} />
+        <ComboboxInput
+          id={id}
+          aria-label={label}
+          placeholder={placeholder}
+          className="field w-full pl-10 placeholder:text-ink-soft"
+          displayValue={() => query}
+          onChange={(e) => setQuery(e.target.value)}
+        />
       </div>
-      <ComboboxOptions anchor={{ to: 'bottom start', gap: 4 }} className="z-20 max-h-96 w-[var(--input-width)] overflow-y-auto rounded-lg border border-line bg-paper-lit p-1 text-ink shadow-xl empty:hidden">
+      <ComboboxOptions
+        anchor={{ to: 'bottom start', gap: 4 }}
+        className="z-20 max-h-96 w-[var(--input-width)] overflow-y-auto rounded-lg border border-line bg-paper-lit p-1 text-ink shadow-xl empty:hidden"
+      >
         {found.map((item) => (
-          <ComboboxOption key={keyOf(item)} value={item} className="min-h-11 cursor-pointer rounded-md px-3 py-1.5 data-focus:bg-shade">
+          <ComboboxOption
+            key={keyOf(item)}
+            value={item}
+            className="min-h-11 cursor-pointer rounded-md px-3 py-1.5 data-focus:bg-shade"
+          >
             {show(item)}
           </ComboboxOption>
         ))}

@@ -13,7 +13,15 @@ export function Slate({ label, children }: { label: string; children: ReactNode 
   );
 }
 
-export function SlateSection({ title, aside, children }: { title: ReactNode; aside?: ReactNode; children: ReactNode }) {
+export function SlateSection({
+  title,
+  aside,
+  children,
+}: {
+  title: ReactNode;
+  aside?: ReactNode;
+  children: ReactNode;
+}) {
   return (
     <section className="border-t border-slate-line pt-4">
       <div className="mb-2 flex items-baseline justify-between gap-3">
@@ -51,7 +59,10 @@ export function Vital({
       </div>
       {bar !== undefined && (
         <div className="mt-1 h-2 rounded-full bg-slate-line">
-          <div className={clsx('h-2 rounded-full', colour)} style={{ width: `${Math.max(0, Math.min(100, bar))}%` }} />
+          <div
+            className={clsx('h-2 rounded-full', colour)}
+            style={{ width: `${Math.max(0, Math.min(100, bar))}%` }}
+          />
         </div>
       )}
       {below && <div className="mt-1 text-sm text-chalk-soft">{below}</div>}
@@ -60,12 +71,23 @@ export function Vital({
 }
 
 /** Signed reasons, one a line. */
-export function Reasons({ reasons }: { reasons: readonly { effect: ReactNode; good?: boolean; says: string; source?: string }[] }) {
+export function Reasons({
+  reasons,
+}: {
+  reasons: readonly { effect: ReactNode; good?: boolean; says: string; source?: string }[];
+}) {
   return (
     <ul className="space-y-1.5">
       {reasons.map((r, i) => (
         <li key={i} className="flex gap-2.5" title={r.source && `Source: ${r.source}`}>
-          <span className={clsx('w-9 shrink-0 text-right tabular-nums', r.good ? 'text-leaf-lit' : 'text-wax-lit')}>{r.effect}</span>
+          <span
+            className={clsx(
+              'w-9 shrink-0 text-right tabular-nums',
+              r.good ? 'text-leaf-lit' : 'text-wax-lit',
+            )}
+          >
+            {r.effect}
+          </span>
           <span>{r.says}</span>
         </li>
       ))}
@@ -73,7 +95,13 @@ export function Reasons({ reasons }: { reasons: readonly { effect: ReactNode; go
   );
 }
 
-export function Callout({ children, tone = 'caution' }: { children: ReactNode; tone?: 'caution' | 'advice' | 'stop' }) {
+export function Callout({
+  children,
+  tone = 'caution',
+}: {
+  children: ReactNode;
+  tone?: 'caution' | 'advice' | 'stop';
+}) {
   const look = {
     caution: 'border-annatto bg-[#3a2e22]',
     advice: 'border-slate-line bg-slate-lit',

@@ -25,7 +25,13 @@ export function Stepper({
         {hint && <span className="block text-sm text-ink-soft">{hint}</span>}
       </span>
       <span className="flex items-center overflow-hidden rounded-lg border-[1.5px] border-line bg-paper-lit">
-        <button type="button" className={button} aria-label={`fewer: ${label}`} disabled={value <= min} onClick={() => onChange(value - 1)}>
+        <button
+          type="button"
+          className={button}
+          aria-label={`fewer: ${label}`}
+          disabled={value <= min}
+          onClick={() => onChange(value - 1)}
+        >
           <Minus size={18} />
         </button>
         <NumberField
@@ -36,7 +42,13 @@ export function Stepper({
           max={max}
           className="w-13 border-x-[1.5px] border-line bg-transparent text-center text-lg"
         />
-        <button type="button" className={button} aria-label={`more: ${label}`} disabled={value >= max} onClick={() => onChange(value + 1)}>
+        <button
+          type="button"
+          className={button}
+          aria-label={`more: ${label}`}
+          disabled={value >= max}
+          onClick={() => onChange(value + 1)}
+        >
           <Plus size={18} />
         </button>
       </span>

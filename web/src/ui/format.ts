@@ -49,7 +49,12 @@ function moneyFormat(currency: string): Intl.NumberFormat {
 }
 
 const day = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'long' });
-const dayYear = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' });
+const dayYear = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'long',
+  year: 'numeric',
+});
 const time = new Intl.DateTimeFormat(undefined, { hour: 'numeric', minute: '2-digit' });
 
 export const dayOf = (at: string): string => day.format(new Date(at));

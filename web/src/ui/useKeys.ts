@@ -7,7 +7,8 @@ export type KeyMap = Readonly<Record<string, () => void>>;
 const BURST_MS = 35;
 
 const inField = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /**
  * Act on single keys while no field has the focus and no dialog is open. A key acts after a short wait, and only if
@@ -22,7 +23,8 @@ export function useKeys(keys: KeyMap) {
     let last = -Infinity;
     let waiting: ReturnType<typeof setTimeout> | undefined;
     const onKey = (event: KeyboardEvent) => {
-      if (inField(event.target) || event.altKey || document.querySelector('[role="dialog"],[role="listbox"]')) return;
+      if (inField(event.target) || event.altKey || document.querySelector('[role="dialog"],[role="listbox"]'))
+        return;
       const mod = event.ctrlKey || event.metaKey;
       const name = mod ? `ctrl+${event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}` : event.key;
       const burst = event.timeStamp - last < BURST_MS;

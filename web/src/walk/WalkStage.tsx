@@ -30,12 +30,18 @@ export default function WalkStage() {
               <PalateCurve steps={walk.steps} />
             </Suspense>
             <p className="mt-1 text-sm text-chalk-soft">
-              {walk.byHand ? 'Your own order.' : walk.exact ? 'The best of every possible order, by exact computation.' : 'Too many for the exact order: mild to strong, blue last.'}
+              {walk.byHand
+                ? 'Your own order.'
+                : walk.exact
+                  ? 'The best of every possible order, by exact computation.'
+                  : 'Too many for the exact order: mild to strong, blue last.'}
               {walk.byHand && (
                 <button
                   type="button"
                   className="ml-2 min-h-11 underline underline-offset-4 hover:text-chalk"
-                  onClick={() => document.change('the walk as Rotula would', (order) => ({ ...order, walk: null }))}
+                  onClick={() =>
+                    document.change('the walk as Rotula would', (order) => ({ ...order, walk: null }))
+                  }
                 >
                   as Rotula would
                 </button>
@@ -62,9 +68,16 @@ export default function WalkStage() {
       <ol className="divide-y divide-line border-y border-line">
         {walk.steps.map(({ number, main, cleanse, reasons }, i) => {
           const pairs = plan.pairs.byGood.get(main.id) ?? [];
-          const drinks = pairs.filter((p) => p.slot === 'drink' || p.slot === 'no-alcohol').flatMap((p) => (p.match ? [p.match.beside] : []));
+          const drinks = pairs
+            .filter((p) => p.slot === 'drink' || p.slot === 'no-alcohol')
+            .flatMap((p) => (p.match ? [p.match.beside] : []));
           return (
-            <li key={main.id} className={clsx('relative', focus?.id === main.id && 'bg-paper-lit')} onClick={() => setFocus(main.id)} onFocus={() => setFocus(main.id)}>
+            <li
+              key={main.id}
+              className={clsx('relative', focus?.id === main.id && 'bg-paper-lit')}
+              onClick={() => setFocus(main.id)}
+              onFocus={() => setFocus(main.id)}
+            >
               {focus?.id === main.id && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
               {cleanse && (
                 <p className="flex items-center gap-2 pt-2 pl-14 text-sm text-vein">
@@ -80,7 +93,10 @@ export default function WalkStage() {
                     {strengthOf(main)} · {reasons[0]?.says}
                   </div>
                 </div>
-                <ul className="hidden w-60 space-y-0.5 min-[860px]:block" aria-label={`Drinks beside ${main.name}`}>
+                <ul
+                  className="hidden w-60 space-y-0.5 min-[860px]:block"
+                  aria-label={`Drinks beside ${main.name}`}
+                >
                   {drinks.map((drink) => (
                     <li key={drink.id} className="flex items-center gap-2">
                       <GoodPicture good={drink} size={26} />
@@ -91,10 +107,18 @@ export default function WalkStage() {
                   ))}
                 </ul>
                 <span className="flex">
-                  <MoveButton label={`Move ${main.name} earlier`} disabled={i === 0} onClick={() => move(i, i - 1, main.name)}>
+                  <MoveButton
+                    label={`Move ${main.name} earlier`}
+                    disabled={i === 0}
+                    onClick={() => move(i, i - 1, main.name)}
+                  >
                     <ArrowUp size={20} />
                   </MoveButton>
-                  <MoveButton label={`Move ${main.name} later`} disabled={i === walk.steps.length - 1} onClick={() => move(i, i + 1, main.name)}>
+                  <MoveButton
+                    label={`Move ${main.name} later`}
+                    disabled={i === walk.steps.length - 1}
+                    onClick={() => move(i, i + 1, main.name)}
+                  >
                     <ArrowDown size={20} />
                   </MoveButton>
                 </span>
@@ -107,9 +131,26 @@ export default function WalkStage() {
   );
 }
 
-function MoveButton({ label, disabled, onClick, children }: { label: string; disabled: boolean; onClick: () => void; children: React.ReactNode }) {
+function MoveButton({
+  label,
+  disabled,
+  onClick,
+  children,
+}: {
+  label: string;
+  disabled: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
   return (
-    <button type="button" aria-label={label} title={label} disabled={disabled} onClick={onClick} className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade disabled:opacity-30">
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      onClick={onClick}
+      className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade disabled:opacity-30"
+    >
       {children}
     </button>
   );

@@ -46,7 +46,10 @@ function dots(random: () => number, n: number, size: number) {
 /** A vein wanders to the right in three short curves. */
 function vein(random: () => number): string {
   const swing = (most: number) => ((random() - 0.5) * most).toFixed(1);
-  const bends = Array.from({ length: 3 }, () => `q${(2 + random() * 2).toFixed(1)} ${swing(9)} ${(4 + random() * 4).toFixed(1)} ${swing(10)}`);
+  const bends = Array.from(
+    { length: 3 },
+    () => `q${(2 + random() * 2).toFixed(1)} ${swing(9)} ${(4 + random() * 4).toFixed(1)} ${swing(10)}`,
+  );
   return `M${(4 + random() * 24).toFixed(1)} ${(9 + random() * 30).toFixed(1)}${bends.join('')}`;
 }
 
@@ -78,17 +81,22 @@ export function CheesePicture({ cheese }: { cheese: Cheese }) {
       </clipPath>
       <g clipPath={`url(#${clip})`}>
         <path d={outline} fill={paste} />
-        {cheese.paste === 'runny' && (
-          <path d="M8 27q6-6 11 0t11 1 11-2v18H6z" fill="#fff8de" opacity=".75" />
-        )}
+        {cheese.paste === 'runny' && <path d="M8 27q6-6 11 0t11 1 11-2v18H6z" fill="#fff8de" opacity=".75" />}
         {dots(random, eyes, eyeSize).map((d, i) => (
           <ellipse key={i} cx={d.x} cy={d.y} rx={d.r} ry={d.r * 0.85} fill="#00000026" />
         ))}
         {cheese.look.crystals &&
-          dots(random, 16, 0.8).map((d, i) => <circle key={i} cx={d.x} cy={d.y} r={d.r} fill="#fffdf2" opacity=".9" />)}
+          dots(random, 16, 0.8).map((d, i) => (
+            <circle key={i} cx={d.x} cy={d.y} r={d.r} fill="#fffdf2" opacity=".9" />
+          ))}
         {(cheese.paste === 'crumbly' || cheese.paste === 'brittle') &&
           dots(random, 5, 1).map((d, i) => (
-            <path key={i} d={`M${d.x} ${d.y}l${2 + d.r * 2} ${d.r * 2 - 2}`} stroke="#00000024" strokeWidth="1" />
+            <path
+              key={i}
+              d={`M${d.x} ${d.y}l${2 + d.r * 2} ${d.r * 2 - 2}`}
+              stroke="#00000024"
+              strokeWidth="1"
+            />
           ))}
         {Array.from({ length: Math.round(cheese.look.veins * 5) }, (_, i) => (
           <path
@@ -104,7 +112,14 @@ export function CheesePicture({ cheese }: { cheese: Cheese }) {
           <path d="M2 25q6-3 11 0t11-1 11 1 11-1" fill="none" stroke="#55524c" strokeWidth="2.2" />
         )}
         {(cheese.paste === 'creamy' || cheese.paste === 'wet') && (
-          <path d="M12 16q8-6 17-3" fill="none" stroke="#fff" strokeWidth="2" strokeLinecap="round" opacity=".7" />
+          <path
+            d="M12 16q8-6 17-3"
+            fill="none"
+            stroke="#fff"
+            strokeWidth="2"
+            strokeLinecap="round"
+            opacity=".7"
+          />
         )}
         <path d={outline} fill="none" stroke={rind} strokeWidth={2 * thick} />
         {cheese.rind.kind === 'bark' && <path d="M0 0h7v48H0zM41 0h7v48h-7z" fill="#6f4526" />}

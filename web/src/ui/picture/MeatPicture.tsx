@@ -13,7 +13,11 @@ export function MeatPicture({ meat }: { meat: Meat }) {
   const [n, size] = GRAIN[meat.build];
   const r = { large: 20, medium: 18, small: 14 }[meat.calibre];
   const fish = meat.animals.some((a) => a.animal === 'fish');
-  const spots = Array.from({ length: n }, () => ({ x: 24 + (random() - 0.5) * 38, y: 24 + (random() - 0.5) * 38, s: size * (0.6 + random() * 0.8) }));
+  const spots = Array.from({ length: n }, () => ({
+    x: 24 + (random() - 0.5) * 38,
+    y: 24 + (random() - 0.5) * 38,
+    s: size * (0.6 + random() * 0.8),
+  }));
   const pistachio = allergenState(meat.allergens, 'pistachio') === 'contains';
   const ragged = meat.build === 'whole muscle';
   const outline = ragged
@@ -29,7 +33,12 @@ export function MeatPicture({ meat }: { meat: Meat }) {
         {ragged && !fish && (
           <>
             <path d="M4 36q14 8 36-2l4 12H4z" fill={meat.sense.fat >= 4 ? FAT : meat.colours[1]} />
-            <path d="M10 18q10 4 14 12M26 10q-2 10 8 16M16 28q6 2 8 8" fill="none" stroke={FAT} strokeWidth={meat.sense.fat >= 4 ? 1.8 : 0.7} />
+            <path
+              d="M10 18q10 4 14 12M26 10q-2 10 8 16M16 28q6 2 8 8"
+              fill="none"
+              stroke={FAT}
+              strokeWidth={meat.sense.fat >= 4 ? 1.8 : 0.7}
+            />
           </>
         )}
         {fish &&

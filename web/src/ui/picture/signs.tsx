@@ -4,7 +4,13 @@ import type { ReactNode } from 'react';
 /** Plain drawn signs of companions, drinks and wares, tinted with the good's own colour; 48 x 48. */
 
 const INK = '#3b3329';
-const line = { fill: 'none', stroke: INK, strokeWidth: 1.6, strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
+const line = {
+  fill: 'none',
+  stroke: INK,
+  strokeWidth: 1.6,
+  strokeLinecap: 'round',
+  strokeLinejoin: 'round',
+} as const;
 
 const jar = (c: string, lid: string): ReactNode => (
   <>
@@ -25,7 +31,12 @@ export const COMPANION_SIGNS: Record<CompanionRole, (c: string) => ReactNode> = 
   'savoury spread': (c) => jar(c, '#5c7440'),
   fruit: (c) => (
     <>
-      <path d="M24 15q12-6 15 6t-8 19q-5 3-7 1-2 2-7-1Q6 33 9 21t15-6z" fill={c} stroke={INK} strokeWidth="1.4" />
+      <path
+        d="M24 15q12-6 15 6t-8 19q-5 3-7 1-2 2-7-1Q6 33 9 21t15-6z"
+        fill={c}
+        stroke={INK}
+        strokeWidth="1.4"
+      />
       <path d="M24 15q0-6 5-9" {...line} />
     </>
   ),
@@ -44,8 +55,26 @@ export const COMPANION_SIGNS: Record<CompanionRole, (c: string) => ReactNode> = 
   ),
   brine: (c) => (
     <>
-      <ellipse cx="17" cy="27" rx="9" ry="11" fill={c} stroke={INK} strokeWidth="1.4" transform="rotate(20 17 27)" />
-      <ellipse cx="32" cy="22" rx="8" ry="10" fill={c} stroke={INK} strokeWidth="1.4" transform="rotate(-14 32 22)" />
+      <ellipse
+        cx="17"
+        cy="27"
+        rx="9"
+        ry="11"
+        fill={c}
+        stroke={INK}
+        strokeWidth="1.4"
+        transform="rotate(20 17 27)"
+      />
+      <ellipse
+        cx="32"
+        cy="22"
+        rx="8"
+        ry="10"
+        fill={c}
+        stroke={INK}
+        strokeWidth="1.4"
+        transform="rotate(-14 32 22)"
+      />
       <circle cx="32" cy="15" r="2" fill={INK} />
     </>
   ),
@@ -65,7 +94,9 @@ export const COMPANION_SIGNS: Record<CompanionRole, (c: string) => ReactNode> = 
   cracker: (c) => (
     <>
       <rect x="9" y="9" width="30" height="30" rx="4" fill={c} stroke={INK} strokeWidth="1.4" />
-      {[17, 24, 31].flatMap((x) => [17, 24, 31].map((y) => <circle key={`${x}${y}`} cx={x} cy={y} r="1.5" fill={INK} opacity=".55" />))}
+      {[17, 24, 31].flatMap((x) =>
+        [17, 24, 31].map((y) => <circle key={`${x}${y}`} cx={x} cy={y} r="1.5" fill={INK} opacity=".55" />),
+      )}
     </>
   ),
   chocolate: (c) => (
@@ -75,7 +106,9 @@ export const COMPANION_SIGNS: Record<CompanionRole, (c: string) => ReactNode> = 
     </>
   ),
   butter: (c) => <path d="M8 22l8-8h24v14l-8 8H8z" fill={c} stroke={INK} strokeWidth="1.4" />,
-  garnish: (c) => <path d="M24 42Q6 30 12 10q24 2 12 32zM24 42q2-16-6-24" fill={c} stroke={INK} strokeWidth="1.4" />,
+  garnish: (c) => (
+    <path d="M24 42Q6 30 12 10q24 2 12 32zM24 42q2-16-6-24" fill={c} stroke={INK} strokeWidth="1.4" />
+  ),
 };
 
 const wineglass = (c: string) => (

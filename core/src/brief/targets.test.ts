@@ -1,0 +1,111 @@
+import { describe, expect, test } from '@jest/globals';
+import { newLimit } from '../care/index.js';
+import { aBrief, aMeat, demoCounter } from '../testing/goods.js';
+import { practice } from '../testing/reference.js';
+import { budgetTotal, ROLES } from './brief.js';
+import { DEFAULT_HOUSE } from './house.js';
+import { BESIDE_PER_ADULT, CRACKERS_PER_ADULT, GRAMS_PER_ADULT, GRAMS_PER_KIND } from './practice.js';
+import { eatersOf, targetsOf } from './targets.js';
+
+const counter = demoCounter();
+const targets = (more: Record<string, unknown>, house = DEFAULT_HOUSE) =>
+  targetsOf(aBrief(more), counter, house);
+const adults = (n: number) => ({ guests: { adults: n } });
+
+// Source: practice.csv, common practice.
+describe('counts by heads', () => {
+  test.each([
+    [2, '2 people'],
+    [3, '3 to 5 people'],
+    [5, '3 to 5 people'],
+    [6, '6 to 8 people'],
+    [8, '6 to 8 people'],
+    [9, '9 to 19 people'],
+    [19, '9 to 19 people'],
+    [20, '20 people and more'],
+    [200, '20 people and more'],
+  ])('%p guests', (n, row) => {
+    const { low, high } = practice(`cheese kinds, ${row}`);
+    for (const parity of ['odd numbers', 'any number'] as const) {
+      const { kinds } = targets(adults(n), { ...DEFAULT_HOUSE, parity }).cheeses;
+      expect(kinds).toBeGreaterThanOrEqual(low);
+      expect(kinds).toBeLessThanOrEqual(high);
+      if (parity === 'odd numbers' && low !== high) expect(kinds % 2).toBe(1);
+    }
+  });
+});
+
+const ROWS = {
+  nibble: 'nibble before a meal',
+  drinks: 'drinks with no dinner after',
+  meal: 'the meal itself',
+  dessert: 'dessert course',
+};
+
+test.each(ROLES)('grams per adult for the role "%s" lie in the range of practice', (role) => {
+  for (const what of ['cheese', 'meat'] as const) {
+    const range = practice(`${what} per adult, ${ROWS[role]}`);
+    expect(GRAMS_PER_ADULT[role][what]).toEqual(range);
+    for (const amountSchool of ['per head', 'per kind'] as const) {
+      const { perHead } = targets({ role }, { ...DEFAULT_HOUSE, amountSchool })[
+        what === 'cheese' ? 'cheeses' : 'meats'
+      ];
+      expect(perHead).toBeLessThanOrEqual(range.high);
+    }
+  }
+});
+
+test('the tables are those of practice', () => {
+  expect(GRAMS_PER_KIND).toEqual(practice('cheese per head per kind (school: per kind)'));
+  expect(CRACKERS_PER_ADULT).toEqual(practice('crackers per adult'));
+  for (const [what, row] of Object.entries({
+    bread: 'bread',
+    nuts: 'nuts',
+    brine: 'olives and pickles',
+    'fresh fruit': 'fresh fruit',
+    'dried fruit': 'dried fruit',
+    preserve: 'preserve',
+    honey: 'honey',
+  }))
+    expect(BESIDE_PER_ADULT[what as keyof typeof BESIDE_PER_ADULT]).toEqual(practice(`${row} per adult`));
+});
+
+test('a child counts half and an infant nothing', () => {
+  expect(practice('child under 12, share of an adult').low).toBe(0.5);
+  expect(eatersOf(aBrief({ guests: { adults: 10, children: 3, under5: 1, infants: 2 } }))).toBe(12);
+});
+
+test('per kind: the cap wins over the least per kind, and that is said', () => {
+  const house = { ...DEFAULT_HOUSE, amountSchool: 'per kind' as const };
+  const capped = targets({ role: 'nibble', kinds: { cheeses: 5, meats: null } }, house);
+  expect(capped.cheeses.perHead).toBe(60);
+  expect(capped.reasons.some((r) => r.says.includes('cap and wins'))).toBe(true);
+  expect(targets({ role: 'drinks', kinds: { cheeses: 3, meats: null } }, house).cheeses.perHead).toBeCloseTo(
+    85.05,
+    10,
+  );
+});
+
+test('no meat where the dessert, the limits or a kosher board leave none; each with its reason', () => {
+  expect(targets({ role: 'dessert' }).meats.kinds).toBe(0);
+  expect(targets({ limits: [newLimit('diet:vegetarian')] }).meats.kinds).toBe(0);
+  expect(
+    targets({ limits: [newLimit('diet:kosher')] }).reasons.some((r) =>
+      r.says.includes('do not lie on one board'),
+    ),
+  ).toBe(true);
+  expect(targetsOf(aBrief(), [aMeat('m')], DEFAULT_HOUSE).meats.kinds).toBe(2);
+});
+
+test('what is left out says for whom', () => {
+  const { excluded } = targets({ limits: [newLimit('taste:blue')] });
+  expect(excluded.map((e) => e.goodId).sort()).toEqual(['slate-quay', 'widgeon-blue']);
+  expect(excluded[0]!.because[0]!.label).toBe('no blue cheese');
+});
+
+test('a budget per head counts every head', () => {
+  expect(
+    budgetTotal(aBrief({ guests: { adults: 8, infants: 2 }, budget: { amount: 1500, per: 'head' } })),
+  ).toBe(15000);
+  expect(budgetTotal(aBrief())).toBeNull();
+});

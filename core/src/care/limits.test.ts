@@ -1,0 +1,132 @@
+import { describe, expect, test } from '@jest/globals';
+import { ALLERGENS, type Good } from '../counter/index.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { exclusionsOf, fitsLimit, LIMITS, newLimit } from './limits.js';
+
+const fits = (good: Good, what: string, more = {}) => fitsLimit(good, { ...newLimit(what), ...more }).fits;
+const contents = {
+  rennet: 'microbial',
+  casing: 'none',
+  gelatine: 'none',
+  blood: 'no',
+  alcohol: 'no',
+  honey: 'no',
+};
+
+// Facts of the trade: common practice, no source; allergy law: Regulation (EU) 1169/2011.
+describe('milk', () => {
+  const goat = aCheese('goat', { milk: [{ animal: 'goat', share: 1 }] });
+  const blend = aCheese('blend', {
+    milk: [
+      { animal: 'goat', share: 0.95 },
+      { animal: 'cow', share: 0.05 },
+    ],
+  });
+  test('an allergy bars the milk of every animal', () => {
+    for (const good of demoCounter())
+      if (good.kind === 'cheese') expect(fits(good, 'allergen:milk')).toBe('no');
+  });
+  test("avoiding cow's milk leaves goat, and any share of cow counts", () => {
+    expect(fits(goat, 'milk:cow')).toBe('yes');
+    expect(fits(blend, 'milk:cow')).toBe('no');
+    expect(fits(blend, 'milk:goat')).toBe('no');
+    expect(fits(goat, 'milk:sheep')).toBe('yes');
+  });
+  test('milk powder in a salami is milk', () => {
+    expect(fits(aMeat('s', { allergens: { contains: ['milk'], rest: 'free' } }), 'allergen:milk')).toBe('no');
+  });
+  test('lactose goes by ripening, not by animal', () => {
+    expect(fits(aCheese('old', { ageDays: 300, texture: 'hard' }), 'diet:lactose')).toBe('yes');
+    expect(
+      fits(aCheese('young', { texture: 'fresh', milk: [{ animal: 'goat', share: 1 }] }), 'diet:lactose'),
+    ).toBe('no');
+    expect(fits(aCheese('mid', { ageDays: 30 }), 'diet:lactose')).toBe('unknown');
+  });
+});
+
+describe('unknown never passes', () => {
+  const blank = { allergens: {}, contents: {} };
+  test.each(ALLERGENS.map((a) => a.id).filter((id) => LIMITS.some((l) => l.id === `allergen:${id}`)))(
+    'allergen %s',
+    (id) => {
+      for (const good of [aCheese('c', blank), aMeat('m', blank), aCompanion('k', blank)])
+        expect(fits(good, `allergen:${id}`)).not.toBe('yes');
+    },
+  );
+  test.each(['vegetarian', 'vegan', 'no pork', 'halal', 'kosher', 'no alcohol'])('diet %s', (id) => {
+    for (const good of [aCheese('c', blank), aMeat('m', blank), aCompanion('k', blank)])
+      expect(fits(good, `diet:${id}`)).not.toBe('yes');
+  });
+});
+
+test('"may contain" stops an allergy and not a dislike', () => {
+  const nuts = aCompanion('n', { allergens: { mayContain: ['almond'], rest: 'free' } });
+  expect(fits(nuts, 'allergen:tree nuts')).toBe('no');
+  expect(fits(nuts, 'allergen:tree nuts', { severity: 'dislike' })).toBe('yes');
+});
+
+describe('diets look inside', () => {
+  test.each([
+    ['vegetarian', aCheese('c', { contents: { ...contents, rennet: 'animal' } }), 'no'],
+    ['vegetarian', aCheese('c', { contents: { ...contents, rennet: 'thistle' } }), 'yes'],
+    ['vegetarian', aCompanion('k', { contents: { ...contents, gelatine: 'pork' } }), 'no'],
+    [
+      'no pork',
+      aMeat('m', { animals: [{ animal: 'beef', share: 1 }], contents: { ...contents, casing: 'pork' } }),
+      'no',
+    ],
+    [
+      'no pork',
+      aMeat('m', {
+        animals: [
+          { animal: 'beef', share: 0.9 },
+          { animal: 'pork', share: 0.1 },
+        ],
+      }),
+      'no',
+    ],
+    ['no pork', aMeat('m', { animals: [{ animal: 'beef', share: 1 }] }), 'yes'],
+    ['halal', aMeat('m', { animals: [{ animal: 'beef', share: 1 }] }), 'unknown'],
+    [
+      'halal',
+      aMeat('m', {
+        animals: [{ animal: 'beef', share: 1 }],
+        contents: { ...contents, certificates: ['halal'] },
+      }),
+      'yes',
+    ],
+    ['halal', aCheese('c', { contents: { ...contents, alcohol: 'yes' } }), 'no'],
+    ['kosher', aCheese('c'), 'unknown'],
+    ['no alcohol', aCheese('c', { contents: { ...contents, alcohol: 'yes' } }), 'no'],
+    ['vegan', aCompanion('h', { contents: { ...contents, honey: 'yes' } }), 'no'],
+  ] as const)('%s: %#', (diet, good, expected) => expect(fits(good, `diet:${diet}`)).toBe(expected));
+});
+
+// Source: public-health advice on listeria, from memory; the strict side.
+describe('guests at risk', () => {
+  test.each([
+    [aCheese('c', { texture: 'bloomy' }), 'no'],
+    [aCheese('c', { texture: 'blue' }), 'no'],
+    [aCheese('c', { texture: 'washed' }), 'no'],
+    [aCheese('c', { treatment: 'raw' }), 'no'],
+    [aCheese('c', { treatment: 'unknown' }), 'unknown'],
+    [aCheese('c', { texture: 'hard' }), 'yes'],
+    [aMeat('m'), 'no'],
+  ] as const)('pregnancy: %#', (good, expected) => expect(fits(good, 'risk:pregnant')).toBe(expected));
+  test('MAO-inhibitor medicine: aged cheese and fermented sausage are out', () => {
+    expect(fits(aCheese('c', { ageDays: 300 }), 'risk:maoi')).toBe('no');
+    expect(fits(aMeat('m'), 'risk:maoi')).toBe('no');
+  });
+});
+
+test('only limits that reach the board exclude, each with its reason', () => {
+  const cheese = aCheese('c');
+  const milk = newLimit('allergen:milk');
+  expect(milk.reach).toBe('own plate');
+  expect(exclusionsOf(cheese, [milk])).toEqual([]);
+  const [exclusion] = exclusionsOf(cheese, [{ ...milk, reach: 'board' }]);
+  expect(exclusion).toMatchObject({
+    label: expect.stringContaining('milk allergy'),
+    fit: { fits: 'no', says: 'contains milk' },
+  });
+});

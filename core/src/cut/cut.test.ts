@@ -1,0 +1,201 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { isCheese } from '../counter/index.js';
+import { grams } from '../units/index.js';
+import { aCheese, aMeat, cheeses, demoCounter } from '../testing/goods.js';
+import { practice } from '../testing/reference.js';
+import { ALIKE_COST, assignLooks, type Option } from './assign.js';
+import { cutsFor } from './cuts.js';
+import {
+  chordOf,
+  cubeEdge,
+  discGrams,
+  sectorArea,
+  SMALLEST_CHORD_MM,
+  SMALLEST_WEDGE_DEGREES,
+  wedgeAngle,
+} from './geometry.js';
+import { CUT_STYLES } from './styles.js';
+
+const cutOf = (main: Parameters<typeof cutsFor>[0][number], g = 300, choices = {}) =>
+  cutsFor([main], new Map([[main.id, grams(g)]]), choices)[0]!;
+
+// Source: plane geometry; the worked values are by hand.
+describe('geometry', () => {
+  test('an eighth of a wheel is 45 degrees; its chord on 200 mm is 200 sin 22.5', () => {
+    expect(wedgeAngle(500, 4000)).toBe(45);
+    expect(chordOf(200, 45)).toBeCloseTo(200 * Math.sin(Math.PI / 8), 12);
+    expect(chordOf(200, 180)).toBe(200);
+    expect(chordOf(200, 60)).toBeCloseTo(100, 12);
+  });
+  test('sectors add up to the circle', () =>
+    expect(8 * sectorArea(200, 45)).toBeCloseTo(Math.PI * 100 ** 2, 8));
+  test('a cube of its own weight', () => expect(cubeEdge(8, 1e-3)).toBeCloseTo(20, 10));
+  // Fact of the trade, common practice: five 50 mm salami slices are 15 g, five large ham slices 75 g.
+  test('slices weigh what the trade says they do', () => {
+    expect(5 * discGrams(50, 1.5, 1.08e-3)).toBeGreaterThan(15 * 0.9);
+    expect(5 * discGrams(50, 1.5, 1.08e-3)).toBeLessThan(15 * 1.15);
+    const ham = aMeat('h', {
+      build: 'whole muscle',
+      calibre: 'large',
+      slice: { mm: 0.8, diameter: 150 },
+      form: { shape: 'sliced', grams: 5000 },
+    });
+    expect(5 * cutOf(ham).pieceGrams).toBeGreaterThan(75 * 0.9);
+    expect(5 * cutOf(ham).pieceGrams).toBeLessThan(75 * 1.1);
+  });
+  test('the smallest wedge is that of practice', () => {
+    expect(SMALLEST_WEDGE_DEGREES).toBe(practice('smallest workable wedge angle').low);
+    expect(SMALLEST_CHORD_MM).toBe(practice('smallest workable chord on the rim').low);
+  });
+});
+
+// Source: the table of cuts, common practice.
+describe('the usual cut', () => {
+  const small = { grams: 250, diameter: 110, height: 27, shape: 'wheel' };
+  test.each([
+    [
+      'bloomy wheel',
+      { texture: 'bloomy', paste: 'creamy', form: small },
+      ['first wedge out', 'centre wedges'],
+    ],
+    [
+      'goat log',
+      { texture: 'fresh', paste: 'creamy', form: { shape: 'log', grams: 160, diameter: 42, length: 107 } },
+      ['coins'],
+    ],
+    [
+      'alpine wheel',
+      { texture: 'firm', form: { shape: 'wheel', grams: 34000, diameter: 560, height: 125 } },
+      ['long triangles'],
+    ],
+    [
+      'young block',
+      { texture: 'semi-soft', form: { shape: 'block', grams: 2500, length: 290, width: 95, height: 85 } },
+      ['cubes'],
+    ],
+    ['aged hard', { texture: 'hard', paste: 'brittle' }, ['rough chunks']],
+    ['very hard', { texture: 'very hard', paste: 'brittle' }, ['nuggets']],
+    ['crumbly blue', { texture: 'blue', paste: 'crumbly' }, ['crumbled blue']],
+    ['creamy blue', { texture: 'blue', paste: 'creamy' }, ['small blue wedges']],
+    [
+      'small washed square',
+      {
+        texture: 'washed',
+        paste: 'creamy',
+        form: { shape: 'square', grams: 420, length: 105, width: 105, height: 38 },
+      },
+      ['diagonal triangles'],
+    ],
+    [
+      'pyramid',
+      { texture: 'soft', paste: 'creamy', form: { shape: 'pyramid', grams: 220, width: 75, height: 65 } },
+      ['tip wedges'],
+    ],
+    ['running wheel', { texture: 'washed', paste: 'runny', form: small }, ['lid off']],
+    [
+      'brined block',
+      {
+        texture: 'fresh',
+        paste: 'wet',
+        form: { shape: 'block', grams: 1000, length: 120, width: 90, height: 90 },
+      },
+      ['dice'],
+    ],
+    [
+      'pearls',
+      { texture: 'fresh', paste: 'wet', form: { shape: 'ball', grams: 12, diameter: 28 } },
+      ['pearls'],
+    ],
+    [
+      'fresh tub',
+      { texture: 'fresh', paste: 'wet', form: { shape: 'tub', grams: 250, diameter: 90, height: 60 } },
+      ['spooned'],
+    ],
+  ])('%s', (_, more, usual) => expect(usual).toContain(cutOf(aCheese('x', more)).styleId));
+
+  test.each([
+    ['coins of a goat log', 'goat log coin', 10],
+    ['cubes', 'cube of young block', 18],
+  ])('%s are as thick as practice', (_, row, mm) => {
+    const { low, high } = practice(row);
+    expect(mm).toBeGreaterThanOrEqual(low);
+    expect(mm).toBeLessThanOrEqual(high);
+  });
+  test('small dry sausage is cut 3 to 5 mm', () => {
+    const stick = aMeat('s', {
+      calibre: 'small',
+      slice: { mm: 1, diameter: 28 },
+      form: { shape: 'whole sausage', grams: 180, diameter: 28, length: 270 },
+    });
+    const { low, high } = practice('dry sausage slice');
+    expect(cutOf(stick)).toMatchObject({ styleId: 'bias slices' });
+    expect(cutOf(stick).sliceMm).toBeGreaterThanOrEqual(low);
+    expect(cutOf(stick).sliceMm).toBeLessThanOrEqual(high);
+  });
+});
+
+test('a running cheese is never wedged and every cheese has a cut', () => {
+  fc.assert(
+    fc.property(
+      cheeses(1, 1),
+      fc.constantFrom('supple', 'crumbly', 'brittle', 'creamy', 'runny', 'wet'),
+      ([cheese], paste) => {
+        const styles = CUT_STYLES.filter((s) => s.suits({ ...cheese!, paste: paste as never }) > 0);
+        expect(styles.length).toBeGreaterThan(0);
+        if (paste === 'runny') expect(styles.map((s) => s.look)).not.toContain('wedge');
+      },
+    ),
+  );
+});
+
+test('looks are shared out as brute force would', () => {
+  const option = fc.record({ look: fc.constantFrom('a', 'b', 'c'), suits: fc.integer({ min: 1, max: 3 }) });
+  const goods = fc.array(fc.array(option, { minLength: 1, maxLength: 3 }), { minLength: 1, maxLength: 5 });
+  const worth = (chosen: readonly Option[]) =>
+    chosen.reduce(
+      (sum, o, i) => sum + o.suits - (chosen.slice(0, i).some((p) => p.look === o.look) ? ALIKE_COST : 0),
+      0,
+    );
+  fc.assert(
+    fc.property(goods, (all) => {
+      const options = all.map((list, g) => list.map((o, i) => ({ ...o, id: `${g}${i}` })));
+      const every = options.reduce<Option[][]>(
+        (sets, list) => sets.flatMap((set) => list.map((o) => [...set, o])),
+        [[]],
+      );
+      expect(worth(assignLooks(options))).toBeCloseTo(Math.max(...every.map(worth)), 9);
+    }),
+  );
+});
+
+test('two cheeses that would look alike get different cuts where their pastes allow', () => {
+  const block = {
+    texture: 'semi-soft',
+    form: { shape: 'block', grams: 2500, length: 290, width: 95, height: 85 },
+  };
+  const mains = [aCheese('a', block), aCheese('b', block)];
+  const cuts = cutsFor(mains, new Map(mains.map((m) => [m.id, grams(200)])), {});
+  expect(new Set(cuts.map((c) => c.look)).size).toBe(2);
+});
+
+test('the pieces weigh what is to be eaten, to within one piece', () => {
+  for (const cheese of demoCounter().filter(isCheese)) {
+    const cut = cutOf(cheese, 400);
+    expect(Math.abs(cut.pieces * cut.pieceGrams - 400)).toBeLessThanOrEqual(cut.pieceGrams / 2 + 1e-9);
+  }
+});
+
+test('a choice by hand stands, and one that does not suit is not taken', () => {
+  const block = aCheese('a', {
+    texture: 'semi-soft',
+    form: { shape: 'block', grams: 2500, length: 290, width: 95, height: 85 },
+  });
+  expect(cutOf(block, 200, { a: 'fanned slices' })).toMatchObject({ styleId: 'fanned slices', byHand: true });
+  expect(cutOf(block, 200, { a: 'coins' })).toMatchObject({ styleId: 'cubes', byHand: false });
+});
+
+test('a thin wedge from a wheel is to be split', () => {
+  expect(cutOf(aCheese('a'), 100).wheel).toMatchObject({ split: true });
+  expect(cutOf(aCheese('a'), 1000).wheel).toMatchObject({ split: false });
+});

@@ -1,0 +1,87 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { newLimit } from '../care/index.js';
+import { isMain } from '../counter/index.js';
+import { aBrief, aCheese, aCompanion, cheeses, demoCounter } from '../testing/goods.js';
+import { boardSet, isGlutenFree } from './boardSet.js';
+import { pairsFor } from './pairs.js';
+import { matchOf, rankBeside } from './rank.js';
+import { candidatesFor, SLOTS, type Slot } from './slots.js';
+
+const counter = demoCounter();
+const mains = counter
+  .filter(isMain)
+  .filter((m) => ['wren-curd', 'tarpot', 'slate-quay', 'bosun-ham'].includes(m.id));
+const pairs = (brief = aBrief(), choices = {}) => pairsFor(mains, counter, brief, choices);
+
+test('every good has one of each slot, each with its reason', () => {
+  for (const main of mains) {
+    const slots = pairs().byGood.get(main.id)!;
+    expect(slots.map((s) => s.slot)).toEqual([...SLOTS]);
+    for (const slot of slots) expect(slot.why?.says.length).toBeGreaterThan(3);
+  }
+});
+
+test('the reasons of a match add up to its score', () => {
+  const honey = aCompanion('h', { role: 'honey' }, { sweet: 9, intensity: 4 });
+  fc.assert(
+    fc.property(cheeses(1, 1), ([cheese]) => {
+      const match = matchOf(cheese!, honey);
+      expect(match.reasons.reduce((sum, r) => sum + r.effect, 0)).toBeCloseTo(match.score, 12);
+    }),
+  );
+});
+
+test('limits are respected in every slot', () => {
+  const limits = ['allergen:tree nuts', 'allergen:mustard', 'allergen:gluten'].map((what) => ({
+    ...newLimit(what),
+    reach: 'board' as const,
+  }));
+  const brief = aBrief({ limits });
+  const { set } = pairs(brief);
+  expect(set.length).toBeGreaterThan(5);
+  for (const { beside } of set) {
+    expect(beside.allergens.contains).not.toContain('mustard');
+    expect(beside.allergens.contains).not.toContain('walnut');
+    expect(isGlutenFree(beside)).toBe(true);
+  }
+});
+
+test('nobody drinks: no drink with alcohol, and one without stays', () => {
+  const { byGood } = pairs(aBrief({ drinkers: 0 }));
+  const slot = (name: Slot) => byGood.get('tarpot')!.find((s) => s.slot === name)!;
+  expect(slot('drink').match).toBeNull();
+  expect(slot('no-alcohol').match).not.toBeNull();
+});
+
+test('there is always a gluten-free bread where the counter has one', () => {
+  expect(pairs().set.some(({ slot, beside }) => slot === 'bread' && isGlutenFree(beside))).toBe(true);
+});
+
+test('what the person chose stands beside that good alone', () => {
+  const { byGood } = pairs(aBrief(), { tarpot: { sweet: 'pear' } });
+  const sweet = (id: string) => byGood.get(id)!.find((s) => s.slot === 'sweet')!;
+  expect(sweet('tarpot')).toMatchObject({ byHand: true, match: { beside: { id: 'pear' } } });
+  expect(sweet('slate-quay').byHand).toBe(false);
+});
+
+test('a set of one is the best single companion for all, by trying each', () => {
+  const candidates = candidatesFor('sweet', counter, aBrief());
+  const worth = (id: string) =>
+    mains.reduce(
+      (sum, m) =>
+        sum +
+        matchOf(
+          m,
+          candidates.find((c) => c.id === id)!,
+        ).score,
+      0,
+    );
+  const best = candidates.map((c) => c.id).sort((a, b) => worth(b) - worth(a))[0];
+  expect(boardSet('sweet', mains, candidates, 1)[0]!.id).toBe(best);
+});
+
+test('ranking is by score, then by id', () => {
+  const twins = [aCompanion('b'), aCompanion('a')];
+  expect(rankBeside(aCheese('c'), twins).map((m) => m.beside.id)).toEqual(['a', 'b']);
+});

@@ -1,0 +1,189 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { By, Key } from 'selenium-webdriver';
+import { Shop } from './shop';
+
+let shop: Shop;
+const downloads = mkdtempSync(join(tmpdir(), 'rotula-downloads-'));
+
+beforeAll(async () => {
+  shop = await Shop.open({ downloads });
+});
+afterAll(async () => {
+  await shop.close();
+  rmSync(downloads, { recursive: true, force: true });
+});
+
+const picked = () => shop.texts('ol[aria-label^="Picked goods"] li');
+
+test('the first screen shows the finished demo order', async () => {
+  await shop.go('/');
+  await shop.reads('aside h2', 'Boatyard launch supper');
+  await shop.reads('aside li', 'Halyard');
+  expect(await shop.texts('ol[aria-label="Orders by date"] > li')).toHaveLength(3);
+});
+
+describe('from Book to Papers on a new order', () => {
+  test('a head count and a time make an order, and Rotula proposes', async () => {
+    await shop.fill('#new-heads', '9');
+    await shop.reads('ol[aria-label^="Picked goods"]', /\w/);
+    const goods = await picked();
+    expect(goods.length).toBe(7);
+    await shop.reads('aside', /balance\s*\d+/);
+    await shop.saved();
+  });
+
+  test('Brief: guests by kind, a limit, a budget; the targets follow', async () => {
+    await shop.press('1');
+    await shop.click('more: Children');
+    await shop.reads('header p', '10 guests');
+    const finder = await shop.see('[aria-label="Add an allergy, diet, risk or dislike"]');
+    await finder.sendKeys('no blue', Key.ENTER);
+    await shop.reads('aside', 'Left out, and for whom');
+    await shop.fill('[aria-label="Budget"]', '120');
+    await shop.reads('aside', 'cost of 120.00');
+  });
+
+  test('Pick: the limit bars the blue, a new proposal mends it; lock, leave out, swap, add', async () => {
+    await shop.press('2');
+    await shop.click('Propose the best');
+    await shop.reads('[role="status"]', 'best of every selection');
+    const before = await picked();
+    expect(before.join(' ')).not.toMatch(/Slate Quay|Widgeon/);
+    const first = before[0]!.split('\n')[0]!.replace(/^\d+ /, '');
+    await shop.click(`Lock ${first}`);
+    await shop.control(`Unlock ${first}`);
+    const last = before.at(-1)!.split('\n')[0]!.replace(/^\d+ /, '');
+    await shop.click(`Leave out ${last}`);
+    await shop.reads('main', new RegExp(`Left out:\\s*${last}`));
+    expect((await picked()).join(' ')).not.toContain(last);
+    const add = await shop.see('#find-good');
+    await add.sendKeys('Lantern', Key.ENTER);
+    await shop.reads('ol[aria-label^="Picked goods"]', 'Lantern');
+    const swap = await shop.see('aside [aria-label^="Swap Lantern for "]');
+    const by = (await swap.getAttribute('aria-label'))!.replace('Swap Lantern for ', '');
+    await swap.click();
+    await shop.reads('ol[aria-label^="Picked goods"]', by);
+    expect((await picked()).join(' ')).not.toContain('Lantern');
+    await shop.press('u');
+    await shop.reads('ol[aria-label^="Picked goods"]', 'Lantern');
+    await shop.press('U');
+    await shop.reads('ol[aria-label^="Picked goods"]', by);
+  });
+
+  test('Portion: grams by hand change the cost', async () => {
+    await shop.press('3');
+    const field = await shop.see('input[aria-label^="Net grams of"]');
+    const name = (await field.getAttribute('aria-label'))!;
+    await shop.fill(`input[aria-label="${name}"]`, '55');
+    await shop.reads('main', 'set by hand');
+    expect(await (await shop.see(`input[aria-label="${name}"]`)).getAttribute('value')).toBe('55');
+  });
+
+  test('Cut, Pair, Walk: each says why and can be changed', async () => {
+    await shop.press('4');
+    await shop.reads('main', /\d+ pieces of/);
+    await shop.reads('aside h2', 'Tools to lay out');
+    await shop.press('5');
+    const cell = await shop.see('button[aria-label^="sweet beside"]');
+    const good = /beside (.*):/.exec((await cell.getAttribute('aria-label'))!)![1]!;
+    await cell.click();
+    await shop.click('Take Ripe Pears');
+    await shop.control(`sweet beside ${good}: Ripe Pears`);
+    await shop.press('6');
+    await shop.reads('aside', 'The best of every possible order');
+    const [one] = await shop.texts('main ol li .font-bold');
+    await shop.click(`Move ${one} later`);
+    await shop.reads('aside', 'Your own order');
+    expect((await shop.texts('main ol li .font-bold'))[1]).toBe(one);
+  });
+
+  test('Papers: cut sheet, shopping list and cards; the order goes out as a file', async () => {
+    await shop.press('p');
+    await shop.reads('.paper-sheet', 'Cut sheet');
+    await shop.click('Shopping list');
+    await shop.reads('.paper-sheet', 'In all');
+    await shop.click('Cards');
+    await shop.reads('.paper-sheet article', 'Contains: milk');
+    await shop.click('Order as JSON');
+    await shop.click('Plan as CSV');
+    const json = join(downloads, 'a-board-for-9.json');
+    const csv = join(downloads, 'a-board-for-9.csv');
+    await shop.driver.wait(() => existsSync(json) && existsSync(csv), 10_000, 'the files did not come');
+    expect(JSON.parse(readFileSync(json, 'utf8'))).toMatchObject({
+      format: 'rotula.order',
+      order: { title: 'A board for 9' },
+    });
+    expect(readFileSync(csv, 'utf8')).toContain('net_g');
+  });
+
+  test('a reload finds it all kept', async () => {
+    await shop.saved();
+    await shop.press('2');
+    await shop.reads('ol[aria-label^="Picked goods"]', /\w/);
+    const kept = await picked();
+    await shop.driver.navigate().refresh();
+    await shop.reads('ol[aria-label^="Picked goods"]', /\w/);
+    expect(await picked()).toEqual(kept);
+    await shop.press('3');
+    await shop.reads('main', 'set by hand');
+    await shop.press('5');
+    await shop.reads('main', 'Ripe Pears');
+  });
+
+  test('the file comes in again as an order of its own', async () => {
+    await shop.go('/');
+    const input = await shop.driver.findElement(By.css('input[type="file"]'));
+    await input.sendKeys(join(downloads, 'a-board-for-9.json'));
+    await shop.reads('aside', 'balance');
+    await shop.driver.wait(async () => (await shop.driver.getCurrentUrl()).includes('/orders/'), 10_000);
+    await shop.go('/');
+    await shop.driver.wait(
+      async () =>
+        (await shop.texts('ol[aria-label="Orders by date"] > li')).filter((t) => t.includes('A board for 9'))
+          .length === 2,
+      10_000,
+    );
+  });
+
+  test('nothing in the browser complained', async () => expect(await shop.complaints()).toEqual([]));
+});
+
+test('two windows on one order: the older save is refused and the person chooses', async () => {
+  await shop.go('/orders/quiet-board-for-two/brief');
+  await shop.saved();
+  const first = await shop.driver.getWindowHandle();
+  await shop.driver.switchTo().newWindow('tab');
+  await shop.go('/orders/quiet-board-for-two/brief');
+  await shop.fill('[aria-label="Name of the order"]', 'From the second window');
+  await shop.saved();
+  await shop.driver.switchTo().window(first);
+  await shop.fill('[aria-label="Name of the order"]', 'From the first window');
+  await shop.reads('[role="dialog"]', 'From the second window');
+  await shop.reads('[role="dialog"]', 'From the first window');
+  await shop.click('Keep yours');
+  await shop.saved();
+  await shop.driver.navigate().refresh();
+  expect(await (await shop.see('[aria-label="Name of the order"]')).getAttribute('value')).toBe(
+    'From the first window',
+  );
+});
+
+test('the counter is found by word and filtered by kind', async () => {
+  await shop.go('/counter');
+  await shop.fill('#find-on-counter', 'buffalo');
+  await shop.reads('main [role="status"]', '2 goods');
+  await shop.click('meats');
+  await shop.reads('main [role="status"]', '0 goods');
+  await shop.reads('main', 'Nothing on the counter is called that');
+});
+
+test('the house changes units everywhere', async () => {
+  await shop.go('/house');
+  await shop.click('US customary');
+  await shop.reads('aside', /3\.31\s*lb/);
+  await shop.go('/orders/boatyard-launch-supper/portion');
+  await shop.reads('aside', /\d\.\d\d lb/);
+});

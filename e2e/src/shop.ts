@@ -1,0 +1,98 @@
+import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { openBrowser } from '../../scripts/lib/browser.mjs';
+import { startServer } from '../../scripts/lib/server.mjs';
+
+const PATIENCE_MS = 15_000;
+
+/** A running shop with a browser in front of it, driven as a person would: by what is written on the things. */
+export class Shop {
+  private constructor(
+    readonly driver: WebDriver,
+    readonly address: string,
+    private readonly closers: (() => Promise<void>)[],
+  ) {}
+
+  static async open(options: { width?: number; height?: number; downloads?: string } = {}): Promise<Shop> {
+    const server = await startServer();
+    const { driver, close } = await openBrowser(options);
+    return new Shop(driver, server.address, [close, server.close]);
+  }
+
+  async close() {
+    for (const close of this.closers) await close();
+  }
+
+  async go(path: string) {
+    await this.driver.get(this.address + path);
+    await this.see('aside');
+  }
+
+  /** The first shown element of a selector. */
+  async see(css: string): Promise<WebElement> {
+    const element = await this.driver.wait(
+      until.elementLocated(By.css(css)),
+      PATIENCE_MS,
+      `nothing matches ${css}`,
+    );
+    await this.driver.wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not shown`);
+    return element;
+  }
+
+  /** A control by its accessible name: its aria-label, or the words on it. */
+  async control(name: string): Promise<WebElement> {
+    const quoted = JSON.stringify(name);
+    const path = `//*[self::button or self::a or self::input or @role="radio"][@aria-label=${quoted} or normalize-space(.)=${quoted} or .//*[normalize-space(text())=${quoted}]]`;
+    const element = await this.driver.wait(
+      until.elementLocated(By.xpath(path)),
+      PATIENCE_MS,
+      `nothing is called ${name}`,
+    );
+    await this.driver.wait(until.elementIsEnabled(element), PATIENCE_MS, `${name} cannot be used`);
+    return element;
+  }
+
+  async click(name: string) {
+    const element = await this.control(name);
+    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+    await element.click();
+  }
+
+  async fill(css: string, text: string) {
+    const field = await this.see(css);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.ENTER);
+  }
+
+  /** Wait until the page says so. */
+  async reads(css: string, text: string | RegExp) {
+    const says = async () => {
+      const all = await this.driver.findElements(By.css(css));
+      const texts = await Promise.all(all.map((e) => e.getText().catch(() => '')));
+      return texts.some((t) => (typeof text === 'string' ? t.includes(text) : text.test(t)));
+    };
+    await this.driver.wait(says, PATIENCE_MS, `${css} does not read ${String(text)}`);
+  }
+
+  /** Press keys while no field has the focus. */
+  async press(...keys: string[]) {
+    await this.driver.executeScript('document.activeElement?.blur()');
+    for (const key of keys) await this.driver.actions().sendKeys(key).perform();
+  }
+
+  async saved() {
+    await this.driver.wait(
+      until.elementLocated(By.css('[data-save-state="saved"]')),
+      PATIENCE_MS,
+      'the order is not saved',
+    );
+  }
+
+  async texts(css: string): Promise<string[]> {
+    return Promise.all((await this.driver.findElements(By.css(css))).map((e) => e.getText()));
+  }
+
+  /** What the browser complained of since the last question; nothing is the right answer. */
+  async complaints(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get('browser');
+    return entries.filter((e) => e.level.name === 'SEVERE').map((e) => e.message);
+  }
+}

@@ -1,0 +1,285 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { mkdtempSync, rmSync } from 'node:fs';
+import type { Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import fc from 'fast-check';
+import request from 'supertest';
+import { createApp } from './app.js';
+import { readConfig } from './config.js';
+import { openDatabase } from './database/database.js';
+
+let app: NestExpressApplication;
+let server: Server;
+const data = mkdtempSync(join(tmpdir(), 'rotula-server-'));
+const config = { ...readConfig({ ROTULA_DATA: data, ROTULA_PORT: '0' }), webDirectory: join(data, 'none') };
+
+beforeAll(async () => {
+  app = await createApp(config);
+  await app.init();
+  server = app.getHttpServer() as Server;
+});
+afterAll(async () => {
+  await app.close();
+  rmSync(data, { recursive: true, force: true });
+});
+
+const brief = { servingAt: '2027-01-09T19:00', guests: { adults: 6 } };
+const newOrder = async () => (await request(server).post('/api/orders').send({ brief }).expect(201)).body;
+
+describe('counter, house and book', () => {
+  test('the demo is there after the first start, and a second start adds nothing', async () => {
+    const { body } = await request(server).get('/api/counter').expect(200);
+    expect(body.goods.length).toBeGreaterThanOrEqual(40);
+    expect(body.goods.find((g: { id: string }) => g.id === 'halyard').lots).toHaveLength(1);
+    const again = await createApp(config);
+    await again.init();
+    const second = await request(again.getHttpServer()).get('/api/counter');
+    expect(second.body.goods).toEqual(body.goods);
+    await again.close();
+  });
+  test('the house is read and saved', async () => {
+    const { body } = await request(server).get('/api/house').expect(200);
+    await request(server)
+      .put('/api/house')
+      .send({ ...body, units: 'US customary' })
+      .expect(200);
+    expect((await request(server).get('/api/house')).body.units).toBe('US customary');
+    await request(server).put('/api/house').send(body).expect(200);
+  });
+  test('the book is in the order of serving', async () => {
+    const { body } = await request(server).get('/api/orders').expect(200);
+    const times = body.orders.map((o: { brief: { servingAt: string } }) => o.brief.servingAt);
+    expect(times).toEqual([...times].sort());
+  });
+});
+
+describe('an order', () => {
+  test('takes a head count and a time, is saved, read, deleted', async () => {
+    const order = await newOrder();
+    expect(order).toMatchObject({ title: 'A board for 6', version: 1, state: 'new' });
+    const { id, version, updatedAt: _u, ...doc } = order;
+    const saved = await request(server)
+      .put(`/api/orders/${id}`)
+      .send({ version, order: { ...doc, title: 'Renamed' } })
+      .expect(200);
+    expect(saved.body).toMatchObject({ title: 'Renamed', version: 2 });
+    expect((await request(server).get(`/api/orders/${id}`).expect(200)).body.title).toBe('Renamed');
+    await request(server).delete(`/api/orders/${id}`).expect(204);
+    await request(server).get(`/api/orders/${id}`).expect(404);
+    await request(server).delete(`/api/orders/${id}`).expect(404);
+  });
+  test('a save against an older version gets 409 with the current document, and changes nothing', async () => {
+    const { id, version, updatedAt: _u, ...doc } = await newOrder();
+    await request(server)
+      .put(`/api/orders/${id}`)
+      .send({ version, order: { ...doc, title: 'First' } })
+      .expect(200);
+    const refused = await request(server)
+      .put(`/api/orders/${id}`)
+      .send({ version, order: { ...doc, title: 'Second' } })
+      .expect(409);
+    expect(refused.body).toMatchObject({ status: 409, current: { title: 'First', version: 2 } });
+    expect((await request(server).get(`/api/orders/${id}`)).body.title).toBe('First');
+  });
+  test('of many saves of one version at once exactly one is taken', async () => {
+    const { id, version, updatedAt: _u, ...doc } = await newOrder();
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        request(server)
+          .put(`/api/orders/${id}`)
+          .send({ version, order: { ...doc, title: `Save ${i}` } }),
+      ),
+    );
+    expect(answers.map((a) => a.status).sort()).toEqual([200, ...Array(7).fill(409)]);
+  });
+});
+
+describe('plan and pick are stateless', () => {
+  test('pick proposes, plan derives, and both answer the same twice', async () => {
+    const ask = { brief, search: { seed: 7, nodeLimit: 100000 } };
+    const first = await request(server).post('/api/pick').send(ask).expect(200);
+    expect(first.body).toMatchObject({ proven: true, seed: 7 });
+    expect((await request(server).post('/api/pick').send(ask)).body).toEqual(first.body);
+    const order = { title: 'x', brief, selection: { goods: first.body.goodIds } };
+    const plan = await request(server).post('/api/plan').send({ order }).expect(200);
+    expect(plan.body.mains).toEqual(first.body.goodIds);
+    expect(plan.body.walk.steps).toHaveLength(first.body.goodIds.length);
+  });
+  test('they take a counter and a house of their own', async () => {
+    const { body } = await request(server).get('/api/counter');
+    const counter = body.goods.filter((g: { kind: string }) => g.kind === 'cheese').slice(0, 4);
+    const house = { name: 'x', parity: 'any number' };
+    const answer = await request(server)
+      .post('/api/pick')
+      .send({ brief: { ...brief, kinds: { cheeses: 4, meats: 0 } }, counter, house })
+      .expect(200);
+    expect(answer.body.goodIds).toEqual(counter.map((g: { id: string }) => g.id).sort());
+  });
+});
+
+describe('wrong requests get a 4xx that names the field', () => {
+  test.each([
+    ['post', '/api/orders', { brief: { guests: { adults: 3 } } }, 'brief.servingAt'],
+    ['post', '/api/orders', { brief: { ...brief, guests: { adults: 'many' } } }, 'brief.guests.adults'],
+    [
+      'post',
+      '/api/plan',
+      {
+        order: {
+          title: 'x',
+          brief: { ...brief, limits: [{ what: 'allergen:moon', severity: 'allergy', reach: 'board' }] },
+        },
+      },
+      'order.brief.limits.0.what',
+    ],
+    ['post', '/api/pick', { brief, search: { nodeLimit: 0 } }, 'search.nodeLimit'],
+    ['post', '/api/pick', { brief, counter: [{ kind: 'stone' }] }, 'counter.0.kind'],
+    ['put', '/api/house', { units: 'cubits' }, 'units'],
+    ['put', '/api/orders/quiet-board-for-two', { order: { title: 'x', brief } }, 'version'],
+  ] as const)('%s %s', async (method, path, body, field) => {
+    const answer = await request(server)[method](path).send(body).expect(400);
+    expect(answer.body.problems.map((p: { field: string }) => p.field)).toContain(field);
+    expect(answer.body.message).toContain(field);
+  });
+  test('two goods with one id', async () => {
+    const { body } = await request(server).get('/api/counter');
+    const answer = await request(server)
+      .post('/api/pick')
+      .send({ brief, counter: [body.goods[0], body.goods[0]] })
+      .expect(400);
+    expect(answer.body.message).toContain('stands twice');
+  });
+  test('a body that is not JSON, too large, or an id that is none', async () => {
+    const broken = await request(server)
+      .post('/api/plan')
+      .set('Content-Type', 'application/json')
+      .send('{"order":')
+      .expect(400);
+    expect(broken.body.message).toContain('not valid JSON');
+    const large = JSON.stringify({ order: 'x'.repeat(6_000_000) });
+    expect(
+      (await request(server).post('/api/plan').set('Content-Type', 'application/json').send(large)).status,
+    ).toBe(413);
+    await request(server).get('/api/orders/..%2F..%2Fetc').expect(400);
+    await request(server).get('/api/orders/%E0%A4%A').expect(400);
+    await request(server).get('/api/nothing').expect(404);
+  });
+  test('whatever is sent, it is never a 5xx', async () => {
+    const paths = fc.constantFrom('/api/orders', '/api/plan', '/api/pick');
+    const loose = fc.oneof(
+      fc.jsonValue(),
+      fc.record(
+        {
+          brief: fc.oneof(fc.jsonValue(), fc.constant(brief)),
+          locks: fc.jsonValue(),
+          search: fc.jsonValue(),
+          counter: fc.jsonValue(),
+        },
+        { requiredKeys: [] },
+      ),
+      fc.record({
+        order: fc.record({
+          title: fc.jsonValue(),
+          brief: fc.constant(brief),
+          selection: fc.jsonValue(),
+          cuts: fc.jsonValue(),
+          walk: fc.jsonValue(),
+        }),
+      }),
+    );
+    await fc.assert(
+      fc.asyncProperty(paths, loose, async (path, body) => {
+        const answer = await request(server)
+          .post(path)
+          .set('Content-Type', 'application/json')
+          .send(JSON.stringify(body));
+        expect(answer.status).toBeLessThan(500);
+      }),
+      { numRuns: 120, seed: 5 },
+    );
+  });
+});
+
+test('a counter with absurd figures is refused or planned, never a 5xx', async () => {
+  const { body } = await request(server).get('/api/counter');
+  const absurd = fc.constantFrom(0, 1e-9, 1e9, -1, 0.1);
+  const keys = fc.constantFrom(
+    'mm',
+    'diameter',
+    'height',
+    'length',
+    'grams',
+    'amount',
+    'ageDays',
+    'intensity',
+    'fat',
+    'share',
+  );
+  const twist = (value: unknown, key: string, by: number): unknown =>
+    Array.isArray(value)
+      ? value.map((v) => twist(v, key, by))
+      : value && typeof value === 'object'
+        ? Object.fromEntries(
+            Object.entries(value).map(([k, v]) => [
+              k,
+              k === key && typeof v === 'number' ? by : twist(v, key, by),
+            ]),
+          )
+        : value;
+  let planned = 0;
+  await fc.assert(
+    fc.asyncProperty(keys, absurd, async (key, by) => {
+      const counter = twist(body.goods, key, by);
+      const goods = ['halyard', 'gullstone', 'wren-curd', 'bosun-ham', 'ember-stick'];
+      const order = { title: 'x', brief, selection: { goods } };
+      for (const answer of [
+        await request(server).post('/api/plan').send({ order, counter }),
+        await request(server).post('/api/pick').send({ brief, counter }),
+      ]) {
+        expect({ key, by, status: answer.status >= 500 }).toEqual({ key, by, status: false });
+        if (answer.status === 200) planned++;
+      }
+    }),
+    { numRuns: 50, seed: 3 },
+  );
+  expect(planned).toBeGreaterThan(10);
+});
+
+test('OpenAPI 3.1 tells every route that there is', async () => {
+  const { body } = await request(server).get('/api/openapi.json').expect(200);
+  expect(body.openapi).toBe('3.1.0');
+  const told = Object.entries(body.paths as Record<string, object>).flatMap(([path, methods]) =>
+    Object.keys(methods).map((m) => `${m.toUpperCase()} ${path}`),
+  );
+  const layers = (
+    app.getHttpAdapter().getInstance() as {
+      router: { stack: { route?: { path: string; methods: Record<string, boolean> } }[] };
+    }
+  ).router.stack;
+  const served = layers.flatMap(({ route }) =>
+    route
+      ? Object.keys(route.methods).map((m) => `${m.toUpperCase()} ${route.path.replace(/:(\w+)/g, '{$1}')}`)
+      : [],
+  );
+  expect(told.sort()).toEqual(served.filter((r) => !r.includes('openapi') && !r.startsWith('_')).sort());
+  expect(
+    body.paths['/api/plan'].post.requestBody.content['application/json'].schema.properties.order,
+  ).toBeDefined();
+});
+
+test('the database has its schema, WAL and foreign keys', async () => {
+  const db = await openDatabase(data, config.migrations);
+  expect(await db.$client.execute('PRAGMA journal_mode')).toMatchObject({ rows: [{ journal_mode: 'wal' }] });
+  expect(await db.$client.execute('PRAGMA foreign_keys')).toMatchObject({ rows: [{ foreign_keys: 1 }] });
+  await expect(db.$client.execute("INSERT INTO lots VALUES ('no-such-good', 'a', '{}')")).rejects.toThrow(
+    /FOREIGN KEY/,
+  );
+  db.close();
+});
+
+test('a wrong port is named', () => {
+  expect(() => readConfig({ ROTULA_PORT: 'x' })).toThrow('ROTULA_PORT');
+  expect(readConfig({}).host).toBe('127.0.0.1');
+});
