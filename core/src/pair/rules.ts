@@ -117,7 +117,7 @@ const drinkRule = (
 export const DRINK_RULES: readonly PairRule<Drink>[] = [
   drinkRule('acid cuts fat', (m, d) => 0.06 * d.acid * over(m.sense.fat, 3.5), 'its acid cuts the fat'),
   drinkRule('bubbles lift fat', (m, d) => 0.06 * d.bubbles * over(m.sense.fat, 4), 'bubbles lift the fat'),
-  drinkRule('sweet meets salt', (m, d) => 0.1 * d.sweet * over(m.sense.salty, 4.5), 'sweet meets salt'),
+  drinkRule('sweet meets salt', (m, d) => 0.14 * d.sweet * over(m.sense.salty, 4.5), 'sweet meets salt'),
   drinkRule('sweet tames funk', (m, d) => 0.06 * d.sweet * over(m.sense.funk, 4), 'sweetness tames the rind'),
   drinkRule(
     'tannin takes fat',
@@ -155,7 +155,11 @@ export const DRINK_RULES: readonly PairRule<Drink>[] = [
     (m, d) => -0.1 * d.sweet * over(5, m.sense.salty),
     'too sweet where there is little salt',
   ),
-  drinkRule('alcohol', (_, d) => -0.2 * over(d.burn, 2), 'high alcohol, the less safe balance'),
+  drinkRule(
+    'alcohol',
+    (_, d) => -0.2 * over(d.burn - d.sweet / 2, 2),
+    'high alcohol that no sweetness covers',
+  ),
   {
     id: 'shared note',
     effect: (m, drink) => 0.9 * sharedNotes(m, drink).length,

@@ -1,8 +1,8 @@
 import { lazy, Suspense } from 'react';
 import { Toaster } from 'react-hot-toast';
-import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router';
+import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import { BookPage } from '../book/BookPage';
-import { Trouble } from './Trouble';
+import { TroubleBoundary } from './TroubleBoundary';
 
 const OrderPage = lazy(() => import('../order/OrderPage'));
 const CounterPage = lazy(() => import('../counter/CounterPage'));
@@ -23,19 +23,19 @@ function Frame() {
   );
 }
 
-const router = createBrowserRouter([
-  {
-    element: <Frame />,
-    errorElement: <Trouble />,
-    children: [
-      { path: '/', element: <BookPage /> },
-      { path: '/counter', element: <CounterPage /> },
-      { path: '/house', element: <HousePage /> },
-      { path: '/orders/:id', element: <Navigate to="pick" replace /> },
-      { path: '/orders/:id/:stage', element: <OrderPage /> },
-      { path: '*', element: <Navigate to="/" replace /> },
-    ],
-  },
-]);
-
-export const App = () => <RouterProvider router={router} />;
+export const App = () => (
+  <TroubleBoundary>
+    <BrowserRouter>
+      <Routes>
+        <Route element={<Frame />}>
+          <Route path="/" element={<BookPage />} />
+          <Route path="/counter" element={<CounterPage />} />
+          <Route path="/house" element={<HousePage />} />
+          <Route path="/orders/:id" element={<Navigate to="pick" replace />} />
+          <Route path="/orders/:id/:stage" element={<OrderPage />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Route>
+      </Routes>
+    </BrowserRouter>
+  </TroubleBoundary>
+);

@@ -1,14 +1,11 @@
-import { useRouteError } from 'react-router';
 import { Button } from '../ui/Button';
 
 /** What is shown when something breaks: what happened, and that nothing is lost. */
-export function Trouble({ error }: { error?: unknown }) {
-  const thrown = useRouteError();
-  const what = error ?? thrown;
+export function Trouble({ error }: { error: unknown }) {
   return (
     <main className="mx-auto max-w-xl p-10">
       <h1 className="mb-3 text-3xl">This did not work</h1>
-      <p className="mb-2">{what instanceof Error ? what.message : 'Something went wrong here.'}</p>
+      <p className="mb-2">{error instanceof Error ? error.message : 'Something went wrong here.'}</p>
       <p className="mb-6 text-ink-soft">
         What you changed is kept in this browser and is saved when the page is back.
       </p>

@@ -1,4 +1,4 @@
-import { addDays, format } from 'date-fns';
+import { addDays, lightFormat } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import toast from 'react-hot-toast';
@@ -11,7 +11,7 @@ import { Button } from '../ui/Button';
 export function NewOrder() {
   const navigate = useNavigate();
   const [heads, setHeads] = useState('');
-  const [at, setAt] = useState(() => `${format(addDays(new Date(), 2), 'yyyy-MM-dd')}T18:30`);
+  const [at, setAt] = useState(() => `${lightFormat(addDays(new Date(), 2), 'yyyy-MM-dd')}T18:30`);
   const n = Number(heads);
   const valid = Number.isInteger(n) && n >= 1 && n <= 10000 && at !== '';
   const make = async () => {

@@ -14,7 +14,7 @@ import {
   type Good,
   type GoodKind,
 } from '@rotula/core';
-import { format as formatDate } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import clsx from 'clsx';
 import { useEffect, useMemo, useState } from 'react';
 import { useCounter, useHouse } from '../api/shop';
@@ -41,7 +41,7 @@ export default function CounterPage() {
   const [kind, setKind] = useState<GoodKind | 'all'>('all');
   const [query, setQuery] = useState('');
   const [focusId, setFocusId] = useState<string | null>(null);
-  const today = formatDate(new Date(), 'yyyy-MM-dd');
+  const today = lightFormat(new Date(), 'yyyy-MM-dd');
   useKeys({ '/': () => document.getElementById('find-on-counter')?.focus() });
   useEffect(() => {
     document.title = 'Counter · Rotula';

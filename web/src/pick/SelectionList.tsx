@@ -78,13 +78,8 @@ function LotWord({ main }: { main: Main }) {
   const verdict = nextLot(main)?.verdict;
   if (!verdict || verdict.says === 'ready') return null;
   return (
-    <span
-      className={clsx(
-        'whitespace-nowrap',
-        verdict.says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text',
-      )}
-    >
-      · {verdict.says === 'going' ? 'should move' : verdict.says}
+    <span className={clsx('block', verdict.says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text')}>
+      {verdict.says === 'going' ? 'going: should move' : verdict.says}
     </span>
   );
 }
