@@ -22,7 +22,7 @@ test('the first screen shows the finished demo order', async () => {
   await shop.go('/');
   await shop.reads('aside h2', 'Boatyard launch supper');
   await shop.reads('aside li', 'Halyard');
-  expect(await shop.texts('ol[aria-label="Orders by date"] > li')).toHaveLength(3);
+  expect(await shop.texts('ol[aria-label="Orders by date"] > li')).toHaveLength(6);
 });
 
 describe('from Book to Papers on a new order', () => {
@@ -53,9 +53,10 @@ describe('from Book to Papers on a new order', () => {
     const before = await picked();
     expect(before.join(' ')).not.toMatch(/Slate Quay|Widgeon/);
     const first = before[0]!.split('\n')[0]!.replace(/^\d+ /, '');
-    await shop.click(`Lock ${first}`);
+    await shop.press('l');
     await shop.control(`Unlock ${first}`);
     const last = before.at(-1)!.split('\n')[0]!.replace(/^\d+ /, '');
+    await (await shop.see('ol[aria-label^="Picked goods"] li:last-child button')).click();
     await shop.click(`Leave out ${last}`);
     await shop.reads('main', new RegExp(`Left out:\\s*${last}`));
     expect((await picked()).join(' ')).not.toContain(last);
@@ -90,7 +91,8 @@ describe('from Book to Papers on a new order', () => {
     const cell = await shop.see('button[aria-label^="sweet beside"]');
     const good = /beside (.*):/.exec((await cell.getAttribute('aria-label'))!)![1]!;
     await cell.click();
-    await shop.click('Take Ripe Pears');
+    const other = await shop.see(`[aria-label="Another sweet for ${good}"]`);
+    await other.sendKeys('Ripe Pears', Key.ENTER);
     await shop.control(`sweet beside ${good}: Ripe Pears`);
     await shop.press('6');
     await shop.reads('aside', 'The best of every possible order');
@@ -163,7 +165,8 @@ test('two windows on one order: the older save is refused and the person chooses
   await shop.fill('[aria-label="Name of the order"]', 'From the first window');
   await shop.reads('[role="dialog"]', 'From the second window');
   await shop.reads('[role="dialog"]', 'From the first window');
-  await shop.click('Keep yours');
+  await shop.reads('[role="dialog"]', 'changed in both');
+  await shop.click('Keep all of yours');
   await shop.saved();
   await shop.driver.navigate().refresh();
   expect(await (await shop.see('[aria-label="Name of the order"]')).getAttribute('value')).toBe(
@@ -174,7 +177,7 @@ test('two windows on one order: the older save is refused and the person chooses
 test('the counter is found by word and filtered by kind', async () => {
   await shop.go('/counter');
   await shop.fill('#find-on-counter', 'buffalo');
-  await shop.reads('main [role="status"]', '2 goods');
+  await shop.reads('main [role="status"]', '5 goods');
   await shop.click('meats');
   await shop.reads('main [role="status"]', '0 goods');
   await shop.reads('main', 'Nothing on the counter is called that');

@@ -1,7 +1,7 @@
 import type { Brief } from '../brief/index.js';
 
 /** JSON with sorted keys, so that equal values have equal text. */
-function canonical(value: unknown): string {
+export function canonical(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonical).join(',')}]`;
   if (value && typeof value === 'object') {
     const entries = Object.entries(value).filter(([, v]) => v !== undefined);

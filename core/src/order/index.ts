@@ -1,5 +1,6 @@
 export * from './order.js';
-export * from './fingerprint.js';
+export { briefFingerprint } from './fingerprint.js';
+export * from './merge.js';
 export * from './history.js';
 export * from './advice.js';
 export * from './plan.js';

@@ -52,8 +52,18 @@ export const COMPANION_RULES: readonly PairRule<Companion>[] = [
     says: () => 'its juice clears the palate',
   },
   {
+    id: 'salt wants sweet and sharp',
+    effect: (m, c) => 0.045 * Math.min(c.sense.sweet, 2 * c.sense.sour) * over(m.sense.salty, 3),
+    says: () => 'salt wants both sweet and sharp',
+  },
+  {
+    id: 'crisp against firm',
+    effect: (m, c) => 0.03 * c.crunch * over(6, softnessOf(m)),
+    says: () => 'crisp beside firm paste',
+  },
+  {
     id: 'sour on bitter mould',
-    effect: (m, c) => -0.1 * c.sense.sour * over(m.sense.bitter, 1),
+    effect: (m, c) => -0.25 * c.sense.sour * over(m.sense.bitter, 1),
     says: () => 'sourness makes the mould bitter',
   },
   {
@@ -73,7 +83,7 @@ export const COMPANION_RULES: readonly PairRule<Companion>[] = [
   },
   {
     id: 'shared note',
-    effect: (m, c) => 1.1 * sharedNotes(m, c).length,
+    effect: (m, c) => 0.9 * sharedNotes(m, c).length,
     says: (m, c) => `both are ${sharedNotes(m, c).join(' and ')}`,
   },
   {

@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react';
 import { Toaster } from 'react-hot-toast';
 import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import { BookPage } from '../book/BookPage';
+import { FindBoxProvider } from './FindBox';
 import { TroubleBoundary } from './TroubleBoundary';
 
 const OrderPage = lazy(() => import('../order/OrderPage'));
@@ -26,16 +27,18 @@ function Frame() {
 export const App = () => (
   <TroubleBoundary>
     <BrowserRouter>
-      <Routes>
-        <Route element={<Frame />}>
-          <Route path="/" element={<BookPage />} />
-          <Route path="/counter" element={<CounterPage />} />
-          <Route path="/house" element={<HousePage />} />
-          <Route path="/orders/:id" element={<Navigate to="pick" replace />} />
-          <Route path="/orders/:id/:stage" element={<OrderPage />} />
-          <Route path="*" element={<Navigate to="/" replace />} />
-        </Route>
-      </Routes>
+      <FindBoxProvider>
+        <Routes>
+          <Route element={<Frame />}>
+            <Route path="/" element={<BookPage />} />
+            <Route path="/counter" element={<CounterPage />} />
+            <Route path="/house" element={<HousePage />} />
+            <Route path="/orders/:id" element={<Navigate to="pick" replace />} />
+            <Route path="/orders/:id/:stage" element={<OrderPage />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Route>
+        </Routes>
+      </FindBoxProvider>
     </BrowserRouter>
   </TroubleBoundary>
 );

@@ -1,5 +1,8 @@
-import { NavLink } from 'react-router';
 import clsx from 'clsx';
+import { Moon, Search, Sun } from 'lucide-react';
+import { NavLink } from 'react-router';
+import { room } from '../ui/room';
+import { useFindBox, type Action } from './FindBox';
 
 const ROOMS = [
   { to: '/', label: 'Book' },
@@ -8,9 +11,12 @@ const ROOMS = [
 ];
 
 /** The little wheel, the name, and the rooms of the shop. */
-export function Brand() {
+export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
+  const find = useFindBox();
+  const where = room.use();
+  const roomLabel = where === 'cellar' ? 'Light the shop' : 'Dark room (cellar)';
   return (
-    <nav className="no-print flex items-center gap-6 pt-4 pb-3" aria-label="Rooms">
+    <nav className="no-print flex items-center gap-5 pt-4 pb-3" aria-label="Rooms">
       <NavLink
         to="/"
         className="flex items-center gap-2.5 font-serif text-[1.7rem] leading-none font-semibold"
@@ -42,6 +48,26 @@ export function Brand() {
           {label}
         </NavLink>
       ))}
+      <span className="flex">
+        <button
+          type="button"
+          className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-ink"
+          aria-label="Find ( / )"
+          title="Find goods, orders, things to do ( / )"
+          onClick={() => find(actions)}
+        >
+          <Search size={20} />
+        </button>
+        <button
+          type="button"
+          className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-ink"
+          aria-label={roomLabel}
+          title={roomLabel}
+          onClick={() => room.set(where === 'cellar' ? 'shop' : 'cellar')}
+        >
+          {where === 'cellar' ? <Sun size={20} /> : <Moon size={20} />}
+        </button>
+      </span>
     </nav>
   );
 }

@@ -1,6 +1,6 @@
 import { heads, isCheese, OrderFile, plan as planOf, type Order } from '@rotula/core';
 import { clsx } from 'clsx';
-import { Upload } from 'lucide-react';
+import { Trash2, Upload } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import toast from 'react-hot-toast';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -8,13 +8,15 @@ import { mutate } from 'swr';
 import { api } from '../api/client';
 import { useCounter, useHouse, useOrders } from '../api/shop';
 import { Brand } from '../app/Brand';
+import { useFindKey } from '../app/FindBox';
 import { Trouble } from '../app/Trouble';
+import { bodyOf } from '../order/draft';
 import { VitalFigures } from '../order/VitalFigures';
 import { BalanceWheel } from '../pick/BalanceWheel';
 import { Button } from '../ui/Button';
 import { count, dayYearOf, formatFor, timeOf } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { Slate, SlateSection } from '../ui/Slate';
+import { Slate, SlateHead, SlateSection } from '../ui/Slate';
 import { useKeys } from '../ui/useKeys';
 import { lineOf, ROLE_LABELS } from '../ui/words';
 import { NewOrder } from './NewOrder';
@@ -27,6 +29,7 @@ export function BookPage() {
   const [focused, setFocused] = useState<string | null>(null);
   const [params] = useSearchParams();
   useKeys({ n: () => document.getElementById('new-heads')?.focus() });
+  useFindKey();
   useEffect(() => {
     document.title = 'Book · Rotula';
     if (params.has('new')) document.getElementById('new-heads')?.focus();
@@ -83,12 +86,52 @@ const STATE_LOOK: Record<Order['state'], string> = {
   finished: 'bg-[#dbe4c9] text-[#3a4b25]',
 };
 
+/** Delete an order; the toast takes it back as it was. */
+async function removeOrder(order: Order) {
+  try {
+    await api.remove(order.id);
+    await mutate('orders');
+  } catch (error) {
+    toast.error(error instanceof Error ? error.message : String(error));
+    return;
+  }
+  const restore = async (toastId: string) => {
+    toast.dismiss(toastId);
+    await api.create(bodyOf(order));
+    await mutate('orders');
+  };
+  toast(
+    (t) => (
+      <span className="flex items-center gap-4">
+        Deleted “{order.title}”.
+        <button
+          type="button"
+          className="min-h-11 font-bold underline underline-offset-4"
+          onClick={() => void restore(t.id)}
+        >
+          Take it back
+        </button>
+      </span>
+    ),
+    { duration: 12_000 },
+  );
+}
+
 function OrderRow({ order, focused, onFocus }: { order: Order; focused: boolean; onFocus: () => void }) {
   return (
     <li className={clsx('relative', focused && 'bg-paper-lit')} onMouseEnter={onFocus}>
       {focused && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
-      <Link to={`/orders/${order.id}/pick`} className="block px-1 py-3" onFocus={onFocus}>
-        <span className="flex items-start justify-between gap-3">
+      <button
+        type="button"
+        className="absolute right-0 bottom-1 flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-wax"
+        aria-label={`Delete ${order.title}`}
+        title="Delete; can be taken back"
+        onClick={() => void removeOrder(order)}
+      >
+        <Trash2 size={18} />
+      </button>
+      <Link to={`/orders/${order.id}/pick`} className="block py-3 pr-12 pl-1" onFocus={onFocus}>
+        <span className="-mr-11 flex items-start justify-between gap-3">
           <span className="text-lg leading-6 font-bold">{order.title}</span>
           <span className={clsx('shrink-0 rounded-full px-2.5 py-0.5 text-sm', STATE_LOOK[order.state])}>
             {order.state}
@@ -124,7 +167,9 @@ function Preview({ order, counter, house, part }: { order: Order; part: 'wheel' 
     );
   return (
     <>
-      <VitalFigures plan={plan} format={format} reach={null} />
+      <SlateHead>
+        <VitalFigures plan={plan} format={format} reach={null} />
+      </SlateHead>
       <SlateSection title={order.title}>
         {plan.mains.length === 0 && (
           <p className="text-chalk-soft">Nothing picked yet: open it and Rotula proposes.</p>

@@ -1,4 +1,4 @@
-import { heads, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
+import { heads, ORDER_STATES, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
@@ -52,6 +52,25 @@ export default function BriefStage() {
               label="Customer"
               value={order.customer}
               onCommit={(customer) => change('the customer', (o) => ({ ...o, customer }))}
+            />
+            <label className="block">
+              <span className="mb-1 block">Said on the telephone</span>
+              <textarea
+                key={order.note}
+                className="field min-h-24 w-full py-2"
+                defaultValue={order.note}
+                maxLength={4000}
+                onBlur={(e) =>
+                  e.target.value !== order.note && change('the note', (o) => ({ ...o, note: e.target.value }))
+                }
+              />
+            </label>
+            <Choice
+              label="Where the order stands"
+              className="grid-cols-3"
+              value={order.state}
+              options={ORDER_STATES.map((state) => ({ value: state, label: capital(state) }))}
+              onChange={(state) => change(`the order is ${state}`, (o) => ({ ...o, state }))}
             />
           </div>
         </section>

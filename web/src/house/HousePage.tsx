@@ -5,6 +5,7 @@ import { mutate } from 'swr';
 import { api } from '../api/client';
 import { useHouse } from '../api/shop';
 import { Brand } from '../app/Brand';
+import { useFindKey } from '../app/FindBox';
 import { Trouble } from '../app/Trouble';
 import { Choice, Select } from '../ui/Choice';
 import { capital, formatFor } from '../ui/format';
@@ -15,6 +16,7 @@ const CURRENCIES = ['EUR', 'GBP', 'USD', 'CAD', 'AUD', 'CHF', 'SEK', 'NOK', 'DKK
 /** The shop's settings; saved as they are chosen. */
 export default function HousePage() {
   const house = useHouse();
+  useFindKey();
   useEffect(() => {
     document.title = 'House · Rotula';
   }, []);

@@ -1,46 +1,97 @@
-import { heads, type OrderBody } from '@rotula/core';
+import {
+  heads,
+  mergeByStage,
+  proposedSides,
+  stageDifferences,
+  type OrderBody,
+  type Side,
+  type StageName,
+} from '@rotula/core';
+import { useState } from 'react';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 import { count, dayOf, timeOf } from '../ui/format';
 import { Sheet } from '../ui/Sheet';
+import type { Conflict } from './autosave';
+import { bodyOf } from './draft';
 import { useWorkbench } from './context';
 
-/** Somebody saved this order since: both are shown, and the person chooses. Undo still brings the other back. */
+/** Somebody saved this order since. Both are shown stage by stage; the merge takes each stage from who changed it. */
 export function ConflictSheet() {
-  const { document } = useWorkbench();
+  const { conflict } = useWorkbench().document.saving;
+  return conflict && <Merge key={conflict.theirs.version} conflict={conflict} />;
+}
+
+/** What a stage says in one version, in a line. */
+function summary(stage: StageName, order: OrderBody, nameOf: (id: string) => string): string {
+  const byHand = (record: Readonly<Record<string, unknown>>) => {
+    const names = Object.keys(record).map(nameOf);
+    return names.length === 0 ? 'all as computed' : `by hand: ${names.join(', ')}`;
+  };
+  switch (stage) {
+    case 'Order':
+      return [order.title, order.customer, order.state, order.note].filter(Boolean).join(' · ');
+    case 'Brief': {
+      const { brief } = order;
+      return `${dayOf(brief.servingAt)}, ${timeOf(brief.servingAt)}, ${count(heads(brief), 'guest')}, ${count(brief.limits.length, 'limit')}`;
+    }
+    case 'Pick':
+      return order.selection.goods?.map(nameOf).join(', ') || 'nothing picked';
+    case 'Portion':
+      return byHand(order.portions);
+    case 'Cut':
+      return byHand(order.cuts);
+    case 'Pair':
+      return byHand(order.pairs);
+    case 'Walk':
+      return order.walk ? order.walk.map(nameOf).join(', ') : 'as computed';
+  }
+}
+
+const WHO = { mine: 'changed here', theirs: 'changed elsewhere', both: 'changed in both' };
+
+function Merge({ conflict }: { conflict: Conflict }) {
+  const { document, goods } = useWorkbench();
   const { order, resolve } = document;
-  const { conflict } = document.saving;
-  if (!conflict) return null;
+  const nameOf = (id: string) => goods.get(id)?.name ?? id;
+  const theirs = bodyOf(conflict.theirs);
+  const differences = stageDifferences(order, theirs, conflict.base);
+  const [chosen, setChosen] = useState<Partial<Record<StageName, Side>>>({});
+  const sides = { ...proposedSides(differences), ...chosen };
   return (
     <Sheet title="This order was also changed elsewhere" open onClose={() => undefined}>
       <p className="mb-4">
-        Both versions are kept until you choose. What you do not take can be brought back with undo, as long
-        as this page is open.
+        Choose, stage by stage, what shall stand. Nothing is thrown away before you do, and undo brings your
+        own version back.
       </p>
-      <div className="grid gap-4 sm:grid-cols-2">
-        <Version title="Yours, here" order={order} />
-        <Version title={`Saved elsewhere, version ${conflict.version}`} order={conflict} />
-      </div>
+      <ul className="divide-y divide-line border-y border-line">
+        {differences.map(({ stage, changedBy }) => (
+          <li key={stage} className="grid grid-cols-[110px_1fr] items-start gap-3 py-2.5">
+            <div>
+              <strong className="text-lg">{stage}</strong>
+              <span className="block text-sm text-ink-soft">{WHO[changedBy]}</span>
+            </div>
+            <Choice
+              label={`${stage}: which version`}
+              className="grid-cols-2"
+              value={sides[stage] ?? 'mine'}
+              options={[
+                { value: 'mine', label: 'Yours', hint: summary(stage, order, nameOf) },
+                { value: 'theirs', label: 'The other', hint: summary(stage, theirs, nameOf) },
+              ]}
+              onChange={(side) => setChosen((now) => ({ ...now, [stage]: side }))}
+            />
+          </li>
+        ))}
+        {differences.length === 0 && <li className="py-3">Both versions say the same.</li>}
+      </ul>
       <div className="mt-5 flex flex-wrap gap-3">
-        <Button look="strong" onClick={() => resolve('mine')}>
-          Keep yours
+        <Button look="strong" onClick={() => resolve(mergeByStage(order, theirs, sides))}>
+          Merge as chosen
         </Button>
-        <Button onClick={() => resolve('theirs')}>Take the other</Button>
+        <Button onClick={() => resolve(order)}>Keep all of yours</Button>
+        <Button onClick={() => resolve(theirs)}>Take all of the other</Button>
       </div>
     </Sheet>
-  );
-}
-
-function Version({ title, order }: { title: string; order: OrderBody }) {
-  const { goods } = useWorkbench();
-  const names = order.selection.goods?.map((id) => goods.get(id)?.name ?? id) ?? [];
-  return (
-    <section className="rounded-lg border border-line bg-paper-lit p-4">
-      <h3 className="mb-1 text-lg">{title}</h3>
-      <p>{order.title}</p>
-      <p className="text-ink-soft">
-        {dayOf(order.brief.servingAt)}, {timeOf(order.brief.servingAt)} · {count(heads(order.brief), 'guest')}
-      </p>
-      <p className="mt-2 text-ink-soft">{names.join(', ') || 'nothing picked'}</p>
-    </section>
   );
 }

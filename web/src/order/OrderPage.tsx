@@ -4,6 +4,7 @@ import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
 import { api } from '../api/client';
 import { useCounter, useHouse } from '../api/shop';
+import { useFindBox } from '../app/FindBox';
 import { Trouble } from '../app/Trouble';
 import { PickStage } from '../pick/PickStage';
 import { takeProposal } from '../pick/edits';
@@ -57,6 +58,17 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
         change('the first proposal', (o) => (o.selection.goods === null ? takeProposal(o, goodIds) : o));
     }),
   );
+  const find = useFindBox();
+  const actions = useMemo(
+    () => [
+      ...STAGES.map(({ path, label }) => ({
+        name: `Open ${label}`,
+        does: () => void navigate(`/orders/${document.id}/${path}`),
+      })),
+      { name: 'Show the keys', does: () => setKeysShown(true) },
+    ],
+    [document.id, navigate],
+  );
   useKeys({
     ...Object.fromEntries(
       STAGES.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
@@ -67,6 +79,7 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
     'ctrl+shift+z': document.redo,
     n: () => void navigate('/?new'),
     '?': () => setKeysShown(true),
+    '/': () => find(actions),
   });
   useEffect(() => {
     window.document.title = `${order.title} · Rotula`;

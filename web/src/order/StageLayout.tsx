@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Slate } from '../ui/Slate';
+import { Slate, SlateHead } from '../ui/Slate';
 import { useWorkbench } from './context';
 import { OrderHeader } from './OrderHeader';
 import { VitalFigures } from './VitalFigures';
@@ -14,7 +14,9 @@ export function StageLayout({ children, slate }: { children: ReactNode; slate: R
         {children}
       </main>
       <Slate label="What Rotula works out">
-        <VitalFigures plan={plan} format={format} reach={reach?.balance?.dial ?? null} />
+        <SlateHead>
+          <VitalFigures plan={plan} format={format} reach={reach?.balance?.dial ?? null} />
+        </SlateHead>
         {slate}
       </Slate>
     </>

@@ -18,7 +18,7 @@ export function VitalFigures({ plan, format, reach }: { plan: Plan; format: Form
         figure={dial}
         unit={reach === null ? 'of 100' : `of ${Math.max(dial, Math.round(reach))}`}
         bar={balance.dial}
-        below={count(targets.heads, 'guest')}
+        below={count(plan.cautions.length, 'caution')}
       />
       <Vital label="net weight" figure={weight} unit={unit} below={`${format.grams(perHead)} a head`} />
       <Vital

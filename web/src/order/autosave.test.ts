@@ -82,7 +82,7 @@ test('a dead server keeps the draft and is tried again', async () => {
   expect(reports.at(-1)!.state).toBe('saved');
 });
 
-test('a conflict waits for the person; mine goes over theirs, theirs replaces mine', async () => {
+test('a conflict waits for the person; what they choose goes over theirs, and theirs is not sent again', async () => {
   const sent: string[] = [];
   const conflicted = async (version: number, order: OrderBody) => {
     sent.push(`${version} ${order.title}`);
@@ -93,17 +93,24 @@ test('a conflict waits for the person; mine goes over theirs, theirs replaces mi
   mine.autosave.changed(body('mine'));
   await jest.advanceTimersByTimeAsync(20000);
   expect(sent).toEqual(['1 mine']);
-  expect(mine.reports.at(-1)!.conflict).toMatchObject({ title: 'theirs', version: 5 });
-  mine.autosave.resolve('mine');
+  expect(mine.reports.at(-1)!.conflict).toMatchObject({
+    theirs: { title: 'theirs', version: 5 },
+    base: { title: 'start' },
+  });
+  mine.autosave.resolve(body('merged'));
   await jest.advanceTimersByTimeAsync(500);
-  expect(sent).toEqual(['1 mine', '5 mine']);
+  expect(sent).toEqual(['1 mine', '5 merged']);
   expect(mine.reports.at(-1)!.state).toBe('saved');
 
   const theirs = setUp(conflicted);
   theirs.autosave.changed(body('mine'));
   await jest.advanceTimersByTimeAsync(500);
-  expect(theirs.autosave.resolve('theirs').title).toBe('theirs');
+  sent.length = 0;
+  theirs.autosave.resolve(body('theirs'));
+  await jest.advanceTimersByTimeAsync(500);
   expect(theirs.drafts.at(-1)).toBeNull();
+  expect(theirs.reports.at(-1)!.state).toBe('saved');
+  expect(sent).toEqual([]);
 });
 
 test('a refused document is not sent again until it changes', async () => {

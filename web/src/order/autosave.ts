@@ -1,15 +1,20 @@
-import type { Order, OrderBody } from '@rotula/core';
+import { sameOrder, type Order, type OrderBody } from '@rotula/core';
 import { ApiError } from '../api/client';
 import { bodyOf } from './draft';
 
 export type SaveState = 'saved' | 'saving' | 'not saved';
 
+export interface Conflict {
+  readonly theirs: Order;
+  readonly base: OrderBody;
+}
+
 /** What the person sees of saving. */
 export interface SaveReport {
   readonly state: SaveState;
   readonly trouble: string | null;
-  /** The document as somebody else saved it since, while the person has not chosen. */
-  readonly conflict: Order | null;
+  /** While the person has not chosen: what somebody else saved since, and what both started from. */
+  readonly conflict: Conflict | null;
 }
 export const ALL_SAVED: SaveReport = { state: 'saved', trouble: null, conflict: null };
 
@@ -33,7 +38,7 @@ export class Autosave {
   private latest: OrderBody;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sending = false;
-  private conflict: Order | null = null;
+  private conflict: Conflict | null = null;
 
   constructor(
     private readonly world: SaveWorld,
@@ -51,18 +56,18 @@ export class Autosave {
     if (!this.conflict) this.later(SAVE_AFTER_MS);
   }
 
-  /** Settle a conflict. Returns the document that stands from now on. */
-  resolve(keep: 'mine' | 'theirs'): OrderBody {
-    if (!this.conflict) return this.latest;
-    this.version = this.conflict.version;
-    this.saved = bodyOf(this.conflict);
+  /** Settle a conflict with the document that shall stand; it goes over the other's version. */
+  resolve(stands: OrderBody) {
+    if (!this.conflict) return;
+    this.version = this.conflict.theirs.version;
+    this.saved = bodyOf(this.conflict.theirs);
     this.conflict = null;
-    if (keep === 'theirs') {
-      this.latest = this.saved;
+    this.latest = stands;
+    if (sameOrder(stands, this.saved)) {
+      this.saved = stands;
       this.world.dropDraft();
       this.world.report(ALL_SAVED);
     } else void this.save();
-    return this.latest;
   }
 
   stop() {
@@ -101,7 +106,7 @@ export class Autosave {
   private failed(error: unknown) {
     const refusal = error instanceof ApiError ? error : null;
     if (refusal?.status === 409 && refusal.current) {
-      this.conflict = refusal.current;
+      this.conflict = { theirs: refusal.current, base: this.saved };
       this.world.report({ state: 'not saved', trouble: null, conflict: this.conflict });
       return;
     }

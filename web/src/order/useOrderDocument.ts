@@ -16,7 +16,8 @@ export interface OrderDocument {
   readonly undoes: string | null;
   readonly redoes: string | null;
   readonly saving: SaveReport;
-  readonly resolve: (keep: 'mine' | 'theirs') => void;
+  /** Settle a conflict with the document that shall stand. */
+  readonly resolve: (stands: OrderBody) => void;
 }
 
 export function useOrderDocument(loaded: Order): OrderDocument {
@@ -51,10 +52,10 @@ export function useOrderDocument(loaded: Order): OrderDocument {
       setHistory((h) => did(h, what, recipe(h.present))),
     [],
   );
-  const resolve = (keep: 'mine' | 'theirs') => {
-    const stands = autosave.resolve(keep);
-    // Theirs becomes a step of its own, so that undo still brings mine back.
-    if (keep === 'theirs') setHistory((h) => did(h, 'take the other version', stands));
+  const resolve = (stands: OrderBody) => {
+    autosave.resolve(stands);
+    // A step of its own, so that undo still brings mine back.
+    setHistory((h) => did(h, 'merge with the other window', stands));
   };
 
   return {

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { GuestCautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
+import { Finder } from '../ui/Finder';
 import { capital, count, signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
@@ -131,6 +132,27 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
             </li>
           ))}
         </ul>
+        {ranked.length > SHOWN && (
+          <div className="mt-2">
+            <Finder
+              label={`Another ${slot} for ${main.name}`}
+              placeholder={`${ranked.length - SHOWN} more`}
+              items={ranked}
+              keyOf={(match) => match.beside.id}
+              textOf={(match) => `${match.beside.name} ${match.beside.style}`}
+              show={(match) => (
+                <span className="flex items-center gap-3">
+                  <GoodPicture good={match.beside} size={30} />
+                  <span className="flex-1">
+                    {match.beside.name} <span className="text-sm text-ink-soft">{match.beside.style}</span>
+                  </span>
+                  <span>{signed(match.score, 1)}</span>
+                </span>
+              )}
+              onTake={(match) => choose(match.beside.id, match.beside.name)}
+            />
+          </div>
+        )}
         {ranked.length === 0 && (
           <p className="text-chalk-soft">The counter has none that the limits allow.</p>
         )}

@@ -22,12 +22,19 @@ const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => Rea
   cow: { colour: '#c9782b', pattern: () => null },
   sheep: {
     colour: '#5c7440',
-    pattern: () => <path d="M-2 10L10-2M4 16L16 4" stroke="#f7f1e4" strokeOpacity=".75" strokeWidth="2.4" />,
+    pattern: () => (
+      <path d="M-2 10L10-2M4 16L16 4" stroke="var(--color-paper)" strokeOpacity=".75" strokeWidth="2.4" />
+    ),
   },
-  goat: { colour: '#a23b2a', pattern: () => <circle cx="6" cy="6" r="2" fill="#f7f1e4" fillOpacity=".85" /> },
+  goat: {
+    colour: '#a23b2a',
+    pattern: () => <circle cx="6" cy="6" r="2" fill="var(--color-paper)" fillOpacity=".85" />,
+  },
   buffalo: {
     colour: '#33607a',
-    pattern: () => <path d="M0 3h12M0 9h12" stroke="#f7f1e4" strokeOpacity=".75" strokeWidth="2" />,
+    pattern: () => (
+      <path d="M0 3h12M0 9h12" stroke="var(--color-paper)" strokeOpacity=".75" strokeWidth="2" />
+    ),
   },
 };
 
@@ -107,13 +114,13 @@ export function BalanceWheel({
           <g key={texture}>
             <path
               d={segment(CENTRE, HUB, FIELD, from + 0.5, to - 0.5)}
-              fill={filled > 0 ? '#eadfc8' : '#fbf7ec'}
+              fill={filled > 0 ? 'var(--color-shade)' : 'var(--color-paper-lit)'}
             />
             {wanted && (
               <path
                 d={segment(CENTRE, HUB + 4, FIELD - 4, from + 2, to - 2)}
                 fill="none"
-                stroke="#8f4a0e"
+                stroke="var(--color-annatto-text)"
                 strokeWidth="2"
                 strokeDasharray="7 6"
               />
@@ -122,7 +129,13 @@ export function BalanceWheel({
               className="font-serif"
               fontSize="22"
               fontWeight={filled > 0 ? 600 : 400}
-              fill={wanted ? '#8f4a0e' : filled > 0 ? '#2a2520' : '#5c5346'}
+              fill={
+                wanted
+                  ? 'var(--color-annatto-text)'
+                  : filled > 0
+                    ? 'var(--color-ink)'
+                    : 'var(--color-ink-soft)'
+              }
             >
               <textPath href={`#${id}-${texture}`} startOffset="50%" textAnchor="middle">
                 {texture}
@@ -137,12 +150,12 @@ export function BalanceWheel({
             cy={CENTRE}
             r={HUB + ((FIELD - HUB) * i) / 10}
             fill="none"
-            stroke="#fffdf6"
+            stroke="var(--color-paper)"
             strokeWidth="1.6"
           />
         ))}
-        <circle cx={CENTRE} cy={CENTRE} r={HUB} fill="#f7f1e4" />
-        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="19" fill="#5c5346">
+        <circle cx={CENTRE} cy={CENTRE} r={HUB} fill="var(--color-paper)" />
+        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="19" fill="var(--color-ink-soft)">
           mild
         </text>
         {milkArcs(cheeses).map(({ milk, share, from, to }) => {
@@ -157,7 +170,7 @@ export function BalanceWheel({
                 d={arc(CENTRE, lower ? RIM.label + 13 : RIM.label, middle - 60, middle + 60, lower)}
                 fill="none"
               />
-              <text fontSize="20" fontWeight="700" fill="#2a2520">
+              <text fontSize="20" fontWeight="700" fill="var(--color-ink)">
                 <textPath href={`#${name}`} startOffset="50%" textAnchor="middle">
                   {milk}
                   {share !== 1 && ` ×${Number(share.toFixed(1))}`}
@@ -170,7 +183,7 @@ export function BalanceWheel({
           <polyline
             points={inOrder.map(({ point }) => `${point.x},${point.y}`).join(' ')}
             fill="none"
-            stroke="#8d8067"
+            stroke="var(--color-ink-soft)"
             strokeWidth="1.6"
             strokeDasharray="2 6"
             strokeLinecap="round"
@@ -226,11 +239,11 @@ function WheelToken({
     >
       {focused && <circle r={TOKEN + 11} fill="none" stroke="#c9782b" strokeWidth="4" />}
       <circle r={ring + 2} fill="#fdfaf2" />
-      <circle r={ring} fill="none" stroke="#d9cbac" strokeWidth="4" />
+      <circle r={ring} fill="none" stroke="var(--color-line)" strokeWidth="4" />
       <circle
         r={ring}
         fill="none"
-        stroke="#2a2520"
+        stroke="var(--color-ink)"
         strokeWidth="4"
         strokeDasharray={`${length * age} ${length}`}
         transform="rotate(-90)"
@@ -240,8 +253,8 @@ function WheelToken({
       </g>
       {number !== undefined && (
         <g transform={`translate(${TOKEN * 0.78} ${-TOKEN * 0.82})`}>
-          <circle r="14" fill="#2a2520" />
-          <text y="6.5" textAnchor="middle" fontSize="19" fontWeight="700" fill="#f7f1e4">
+          <circle r="14" fill="var(--color-ink)" />
+          <text y="6.5" textAnchor="middle" fontSize="19" fontWeight="700" fill="var(--color-paper)">
             {number}
           </text>
         </g>

@@ -1,4 +1,4 @@
-import { exclusionsOf, isCheese, isMain, type Cheese, type Hitch, type Main } from '@rotula/core';
+import { exclusionsOf, isCheese, isMain, isMeat, type Cheese, type Hitch, type Main } from '@rotula/core';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
 import { AdviceList } from '../order/AdviceList';
@@ -16,7 +16,8 @@ import { BalanceBars } from './BalanceBars';
 import { BalanceWheel } from './BalanceWheel';
 import { addByHand, bringBack, leaveOut, takeProposal, toggleLock } from './edits';
 import { propose } from './optimiser';
-import { SelectionList } from './SelectionList';
+import { MeatWheel } from './MeatWheel';
+import { focusSwaps, SelectionList } from './SelectionList';
 import { WhyAndSwaps } from './WhyAndSwaps';
 
 export function PickStage() {
@@ -27,8 +28,8 @@ export function PickStage() {
   const [proof, setProof] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
-  const nCheeses = plan.mains.filter(isCheese).length;
-  const nMeats = plan.mains.length - nCheeses;
+  const cheeses = plan.mains.filter(isCheese);
+  const meats = plan.mains.filter(isMeat);
 
   const pickNow = async () => {
     setWorking(true);
@@ -51,8 +52,8 @@ export function PickStage() {
   useKeys({
     l: onFocused((main) => change(`lock ${main.name}`, (o) => toggleLock(o, main.id))),
     x: onFocused((main) => change(`leave out ${main.name}`, (o) => leaveOut(o, main.id))),
-    s: () => window.document.querySelector<HTMLElement>('[aria-label^="Swap "]')?.focus(),
-    '/': () => window.document.getElementById('find-good')?.focus(),
+    s: focusSwaps,
+    a: () => window.document.getElementById('find-good')?.focus(),
     g: () => void pickNow(),
   });
 
@@ -82,8 +83,8 @@ export function PickStage() {
       <div className="grid gap-6 min-[700px]:grid-cols-[minmax(290px,318px)_1fr]">
         <div>
           <h2 className="mb-1 text-xl">
-            {capital(inWords(nCheeses))} {nCheeses === 1 ? 'cheese' : 'cheeses'}, {inWords(nMeats)}{' '}
-            {nMeats === 1 ? 'meat' : 'meats'}
+            {capital(inWords(cheeses.length))} {cheeses.length === 1 ? 'cheese' : 'cheeses'},{' '}
+            {inWords(meats.length)} {meats.length === 1 ? 'meat' : 'meats'}
           </h2>
           {plan.mains.length === 0 && (
             <p className="my-4 text-ink-soft">
@@ -139,23 +140,29 @@ export function PickStage() {
         </div>
         <div className="min-w-0">
           <BalanceWheel
-            cheeses={plan.mains.filter(isCheese)}
+            cheeses={cheeses}
             balance={plan.balance}
             servingAt={order.brief.servingAt}
             numbers={numbers}
             focus={focus?.id ?? null}
             ghost={ghost}
             onFocus={setFocus}
+            className="mx-auto max-w-[max(22rem,calc(100dvh-24.5rem))]"
           />
-          <div className="mt-2 flex flex-wrap items-center justify-center gap-x-4 gap-y-1">
-            <Button look="strong" onClick={() => void pickNow()} disabled={working}>
-              <Sparkles size={18} /> Propose the best
-            </Button>
-            <span className="text-sm text-ink-soft" role="status">
-              {plan.briefChanged
-                ? 'The brief has changed since this was proposed.'
-                : (proof ?? `Locked goods stay (${count(order.selection.locked.length, 'lock')}).`)}
-            </span>
+          <div className="mt-1 flex items-center justify-center gap-5">
+            {meats.length > 0 && (
+              <MeatWheel meats={meats} numbers={numbers} focus={focus?.id ?? null} onFocus={setFocus} />
+            )}
+            <div className="max-w-60 space-y-2">
+              <Button look="strong" onClick={() => void pickNow()} disabled={working}>
+                <Sparkles size={18} /> Propose the best
+              </Button>
+              <p className="text-sm text-ink-soft" role="status">
+                {plan.briefChanged
+                  ? 'The brief has changed since this was proposed.'
+                  : (proof ?? `Locked goods stay (${count(order.selection.locked.length, 'lock')}).`)}
+              </p>
+            </div>
           </div>
         </div>
       </div>

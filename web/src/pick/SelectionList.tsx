@@ -1,15 +1,19 @@
-import { nextLot, type Main } from '@rotula/core';
+import { nextLot, type Main, type Verdict } from '@rotula/core';
 import clsx from 'clsx';
-import { Lock, LockOpen, X } from 'lucide-react';
+import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { useWorkbench } from '../order/context';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { lineOf } from '../ui/words';
 import { leaveOut, toggleLock } from './edits';
 
-/** The picked goods in the order of tasting, each with lock and leave out. */
+/** Put the hands on the first swap of the good in focus. */
+export const focusSwaps = () => document.querySelector<HTMLElement>('[aria-label^="Swap "]')?.focus();
+
+/** The picked goods in the order of tasting; the one in focus can be locked, left out and swapped. */
 export function SelectionList() {
   const { plan, document, focus, setFocus } = useWorkbench();
-  const { order, change } = document;
+  const { order } = document;
   return (
     <ol
       className="divide-y divide-line border-b border-line"
@@ -19,53 +23,28 @@ export function SelectionList() {
         const locked = order.selection.locked.includes(main.id);
         const focused = focus?.id === main.id;
         return (
-          <li
-            key={main.id}
-            className={clsx('relative flex items-center gap-1', focused && 'bg-paper-lit')}
-            data-good={main.id}
-          >
+          <li key={main.id} className={clsx('relative', focused && 'bg-paper-lit')} data-good={main.id}>
             {focused && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
             <button
               type="button"
-              className="flex min-w-0 flex-1 items-center gap-2.5 py-2 text-left"
+              className="flex w-full items-center gap-2.5 py-1.5 text-left"
               aria-pressed={focused}
               onClick={() => setFocus(main.id)}
               onFocus={() => setFocus(main.id)}
             >
               <GoodPicture good={main} size={46} />
-              <span className="min-w-0">
-                <span className="block text-lg leading-5 font-bold">
+              <span className="min-w-0 flex-1">
+                <span className="block text-lg leading-6 font-bold">
                   <span className="font-normal text-ink-soft">{number}</span> {main.name}
                 </span>
-                <span className="block text-sm text-ink-soft">
-                  {lineOf(main, order.brief.servingAt)} <LotWord main={main} />
+                <span className="block truncate text-sm text-ink-soft">
+                  {lineOf(main, order.brief.servingAt)}
+                  <LotWord main={main} />
                 </span>
               </span>
+              {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label="locked" />}
             </button>
-            <button
-              type="button"
-              className={clsx(
-                'flex h-11 w-9 items-center justify-center rounded-full hover:bg-shade',
-                locked ? 'text-wax' : 'text-ink-soft',
-              )}
-              aria-pressed={locked}
-              aria-label={locked ? `Unlock ${main.name}` : `Lock ${main.name}`}
-              title={locked ? 'Locked: a new proposal keeps it' : 'Lock it'}
-              onClick={() =>
-                change(`${locked ? 'unlock' : 'lock'} ${main.name}`, (o) => toggleLock(o, main.id))
-              }
-            >
-              {locked ? <Lock size={18} /> : <LockOpen size={18} />}
-            </button>
-            <button
-              type="button"
-              className="flex h-11 w-9 items-center justify-center rounded-full text-ink-soft hover:bg-shade"
-              aria-label={`Leave out ${main.name}`}
-              title="Leave it out"
-              onClick={() => change(`leave out ${main.name}`, (o) => leaveOut(o, main.id))}
-            >
-              <X size={18} />
-            </button>
+            {focused && <Moves main={main} locked={locked} />}
           </li>
         );
       })}
@@ -73,13 +52,72 @@ export function SelectionList() {
   );
 }
 
-/** The counter's verdict on the lot that would be cut. */
-function LotWord({ main }: { main: Main }) {
-  const verdict = nextLot(main)?.verdict;
-  if (!verdict || verdict.says === 'ready') return null;
+/** What can be done with the good in focus. */
+function Moves({ main, locked }: { main: Main; locked: boolean }) {
+  const { change } = useWorkbench().document;
   return (
-    <span className={clsx('block', verdict.says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text')}>
-      {verdict.says === 'going' ? 'going: should move' : verdict.says}
+    <div className="flex gap-1 pb-1.5 pl-12">
+      <Move
+        name={locked ? `Unlock ${main.name}` : `Lock ${main.name}`}
+        title={locked ? 'Let a new proposal change it (l)' : 'A new proposal keeps it (l)'}
+        onClick={() => change(`${locked ? 'unlock' : 'lock'} ${main.name}`, (o) => toggleLock(o, main.id))}
+      >
+        {locked ? <LockOpen size={17} /> : <Lock size={17} />} {locked ? 'unlock' : 'lock'}
+      </Move>
+      <Move
+        name={`Leave out ${main.name}`}
+        title="Leave it out (x)"
+        onClick={() => change(`leave out ${main.name}`, (o) => leaveOut(o, main.id))}
+      >
+        <X size={17} /> leave out
+      </Move>
+      <Move name={`See swaps for ${main.name}`} title="To its swaps (s)" onClick={focusSwaps}>
+        <ArrowLeftRight size={17} /> swap
+      </Move>
+    </div>
+  );
+}
+
+function Move({
+  name,
+  title,
+  onClick,
+  children,
+}: {
+  name: string;
+  title: string;
+  onClick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      title={title}
+      onClick={onClick}
+      className="inline-flex min-h-11 items-center gap-1.5 rounded-lg px-2 text-ink-soft hover:bg-shade hover:text-ink"
+    >
+      {children}
+    </button>
+  );
+}
+
+const LOT_WORDS: Record<Verdict, string> = {
+  young: 'young',
+  ready: '',
+  'at its peak': 'peak',
+  going: 'must move',
+  past: 'past',
+};
+
+/** The counter's verdict on the lot that would be cut, in a word. */
+function LotWord({ main }: { main: Main }) {
+  const says = nextLot(main)?.verdict?.says;
+  if (!says || !LOT_WORDS[says]) return null;
+  return (
+    <span className={says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text'}>
+      {' '}
+      · {LOT_WORDS[says]}
     </span>
   );
 }

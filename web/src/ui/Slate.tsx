@@ -13,6 +13,15 @@ export function Slate({ label, children }: { label: string; children: ReactNode 
   );
 }
 
+/** The vital figures: they stay in view while the rest of the slate scrolls under them. */
+export function SlateHead({ children }: { children: ReactNode }) {
+  return (
+    <div className="sticky -top-6 z-10 -mx-6 -mt-6 border-b border-slate-line bg-slate px-6 pt-6 pb-3">
+      {children}
+    </div>
+  );
+}
+
 export function SlateSection({
   title,
   aside,
@@ -23,7 +32,7 @@ export function SlateSection({
   children: ReactNode;
 }) {
   return (
-    <section className="border-t border-slate-line pt-4">
+    <section className="border-t border-slate-line pt-4 first-of-type:border-t-0 first-of-type:pt-0">
       <div className="mb-2 flex items-baseline justify-between gap-3">
         <h2 className="text-xl">{title}</h2>
         {aside && <span className="text-sm text-chalk-soft">{aside}</span>}

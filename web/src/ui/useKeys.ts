@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { singleKeys } from './room';
 
 /** Single keys by name ("u", "U" with shift, "?", "ctrl+z"). */
 export type KeyMap = Readonly<Record<string, () => void>>;
@@ -37,7 +38,7 @@ export function useKeys(keys: KeyMap) {
         action();
         return;
       }
-      if (burst) return;
+      if (burst || singleKeys.read() === 'off') return;
       event.preventDefault();
       waiting = setTimeout(() => current.current[name]?.(), BURST_MS);
     };

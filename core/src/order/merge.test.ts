@@ -1,0 +1,57 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { aBrief, anOrder } from '../testing/goods.js';
+import { mergeByStage, proposedSides, sameOrder, STAGE_FIELDS, STAGE_NAMES, stageDifferences, type StageName } from './merge.js';
+import { OrderBody } from './order.js';
+
+/** A change in one stage, as a person would make it. */
+const EDITS: Record<StageName, (o: OrderBody, mark: number) => OrderBody> = {
+  Order: (o, mark) => ({ ...o, note: `note ${mark}` }),
+  Brief: (o, mark) => ({ ...o, brief: aBrief({ guests: { adults: mark } }) }),
+  Pick: (o, mark) => ({ ...o, selection: { ...o.selection, goods: [`good-${mark}`] } }),
+  Portion: (o, mark) => ({ ...o, portions: { a: mark } }),
+  Cut: (o, mark) => ({ ...o, cuts: { a: `cut ${mark}` } }),
+  Pair: (o, mark) => ({ ...o, pairs: { a: { sweet: `good-${mark}` } } }),
+  Walk: (o, mark) => ({ ...o, walk: [`good-${mark}`] }),
+};
+const base = anOrder();
+const edited = (stages: readonly StageName[], mark: number) => stages.reduce((o, stage) => EDITS[stage](o, mark), base);
+const stages = fc.subarray(STAGE_NAMES);
+
+test('every field of the document belongs to exactly one stage', () => {
+  expect(Object.values(STAGE_FIELDS).flat().sort()).toEqual(Object.keys(OrderBody.shape).sort());
+});
+
+test('each difference says who changed it', () => {
+  fc.assert(
+    fc.property(stages, stages, (a, b) => {
+      const differences = stageDifferences(edited(a, 1), edited(b, 2), base);
+      const expected = STAGE_NAMES.filter((s) => a.includes(s) || b.includes(s)).map((stage) => ({
+        stage,
+        changedBy: a.includes(stage) && b.includes(stage) ? 'both' : a.includes(stage) ? 'mine' : 'theirs',
+      }));
+      expect(differences).toEqual(expected);
+    }),
+  );
+});
+
+test('the proposed merge keeps every change that only one side made', () => {
+  fc.assert(
+    fc.property(stages, stages, (a, b) => {
+      const [mine, theirs] = [edited(a, 1), edited(b, 2)];
+      const merged = mergeByStage(mine, theirs, proposedSides(stageDifferences(mine, theirs, base)));
+      for (const stage of STAGE_NAMES) {
+        const from = a.includes(stage) ? mine : b.includes(stage) ? theirs : base;
+        for (const field of STAGE_FIELDS[stage]) expect(merged[field]).toEqual(from[field]);
+      }
+    }),
+  );
+});
+
+test('all of one side is that side', () => {
+  const [mine, theirs] = [edited(STAGE_NAMES, 1), edited(['Brief', 'Cut'], 2)];
+  const all = (side: 'mine' | 'theirs') => Object.fromEntries(STAGE_NAMES.map((stage) => [stage, side]));
+  expect(sameOrder(mergeByStage(mine, theirs, all('mine')), mine)).toBe(true);
+  expect(sameOrder(mergeByStage(mine, theirs, all('theirs')), theirs)).toBe(true);
+  expect(sameOrder(mine, theirs)).toBe(false);
+});

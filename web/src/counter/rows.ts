@@ -1,0 +1,86 @@
+import { COMPANION_ROLES, DRINK_TYPES, TEXTURES, verdictOf, type Good, type GoodKind } from '@rotula/core';
+import { capital } from '../ui/format';
+
+/** The counter as a list: a heading for each family or kind, then its goods by name. */
+export type Row =
+  | { readonly heading: string; readonly key: string; readonly count: number }
+  | { readonly good: Good; readonly key: string };
+
+export const PLURALS: Record<GoodKind, string> = {
+  cheese: 'cheeses',
+  meat: 'meats',
+  companion: 'companions',
+  drink: 'drinks',
+  ware: 'wares',
+};
+
+/** Every word that a good can be found by. */
+export function searchText(good: Good): string {
+  const animals = good.kind === 'cheese' ? good.milk : good.kind === 'meat' ? good.animals : [];
+  return [
+    good.name,
+    good.style,
+    good.maker,
+    good.origin.region,
+    good.kind,
+    groupOf(good),
+    ...good.adjectives,
+    ...animals.map((a) => a.animal),
+  ]
+    .join(' ')
+    .toLowerCase();
+}
+
+/** A lot tasted as going or past must move today. */
+export const mustMove = (good: Good): boolean => ['going', 'past'].includes(verdictOf(good) ?? '');
+
+export function groupOf(good: Good): string {
+  switch (good.kind) {
+    case 'cheese':
+      return good.texture;
+    case 'meat':
+      return good.build;
+    case 'companion':
+      return good.role;
+    case 'drink':
+      return good.type;
+    case 'ware':
+      return good.use;
+  }
+}
+
+/** Working order of the groups: kinds first, and inside a kind the order of its table. */
+const ORDER: readonly string[] = [
+  ...TEXTURES.map((t) => `cheese ${t}`),
+  ...['whole muscle', 'coarse', 'fine', 'spreadable'].map((b) => `meat ${b}`),
+  ...COMPANION_ROLES.map((r) => `companion ${r}`),
+  ...DRINK_TYPES.map((t) => `drink ${t}`),
+];
+const place = (good: Good) => {
+  const i = ORDER.indexOf(`${good.kind} ${groupOf(good)}`);
+  return i < 0 ? ORDER.length : i;
+};
+
+const headingOf = (good: Good) => {
+  const group = capital(groupOf(good));
+  return good.kind === 'cheese' || good.kind === 'meat' ? `${group} ${PLURALS[good.kind]}` : group;
+};
+
+export function rowsOf(goods: readonly Good[]): Row[] {
+  const sorted = [...goods].sort(
+    (a, b) => place(a) - place(b) || groupOf(a).localeCompare(groupOf(b)) || a.name.localeCompare(b.name),
+  );
+  const rows: Row[] = [];
+  sorted.forEach((good, i) => {
+    const heading = headingOf(good);
+    const before = sorted[i - 1];
+    if (!before || headingOf(before) !== heading)
+      rows.push({
+        heading,
+        key: `heading ${heading}`,
+        count: sorted.filter((g) => headingOf(g) === heading).length,
+      });
+    rows.push({ good, key: good.id });
+  });
+  return rows;
+}

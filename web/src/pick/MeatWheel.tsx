@@ -1,0 +1,104 @@
+import type { Meat } from '@rotula/core';
+import clsx from 'clsx';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { polar, segment } from './polar';
+
+/** The meats' own small wheel: angle is the build, distance from the hub is strength. */
+
+const BUILDS = [
+  { build: 'whole muscle', label: 'whole' },
+  { build: 'coarse', label: 'coarse' },
+  { build: 'spreadable', label: 'spread' },
+  { build: 'fine', label: 'fine' },
+] as const;
+const CENTRE = 120;
+const HUB = 14;
+const FIELD = 112;
+const TOKEN = 22;
+
+export function MeatWheel({
+  meats,
+  numbers,
+  focus,
+  onFocus,
+}: {
+  meats: readonly Meat[];
+  numbers: ReadonlyMap<string, number>;
+  focus: string | null;
+  onFocus: (id: string) => void;
+}) {
+  const sector = 360 / BUILDS.length;
+  const inSector = (build: string) => meats.filter((meat) => meat.build === build);
+  const places = BUILDS.flatMap(({ build }, i) =>
+    inSector(build).map((meat, j, all) => {
+      const spread = all.length > 1 ? (j - (all.length - 1) / 2) * (sector / (all.length + 0.4)) : 0;
+      const radius = Math.max(
+        HUB + TOKEN,
+        HUB + ((FIELD - TOKEN - HUB) * meat.sense.intensity) / 10 + TOKEN / 2,
+      );
+      return { meat, point: polar(CENTRE, Math.min(radius, FIELD - TOKEN + 4), i * sector + spread) };
+    }),
+  );
+  return (
+    <figure className="m-0 w-[140px] shrink-0">
+      <svg
+        viewBox="0 0 240 240"
+        className="block w-full"
+        role="img"
+        aria-label={`Meats: ${meats.map((m) => `${m.name}, ${m.build}, strength ${m.sense.intensity}`).join('; ')}`}
+      >
+        {BUILDS.map(({ build, label }, i) => {
+          const filled = inSector(build).length > 0;
+          const name = polar(CENTRE, FIELD - 15, i * sector);
+          return (
+            <g key={build}>
+              <path
+                d={segment(CENTRE, HUB, FIELD, (i - 0.5) * sector + 1, (i + 0.5) * sector - 1)}
+                fill={filled ? 'var(--color-shade)' : 'var(--color-paper-lit)'}
+              />
+              {!filled && (
+                <text
+                  x={name.x}
+                  y={name.y + 6}
+                  textAnchor="middle"
+                  fontSize="20"
+                  fill="var(--color-ink-soft)"
+                  className="font-serif"
+                >
+                  {label}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        {places.map(({ meat, point }) => (
+          <g
+            key={meat.id}
+            style={{ transform: `translate(${point.x}px, ${point.y}px)` }}
+            className={clsx('moves cursor-pointer')}
+            onClick={() => onFocus(meat.id)}
+          >
+            {focus === meat.id && (
+              <circle r={TOKEN + 6} fill="none" stroke="var(--color-annatto)" strokeWidth="4" />
+            )}
+            <circle r={TOKEN} fill="#fdfaf2" stroke="var(--color-ink)" strokeWidth="2.5" />
+            <g transform="translate(-19 -19)">
+              <GoodPicture good={meat} size={38} />
+            </g>
+            <circle cx={TOKEN * 0.8} cy={-TOKEN * 0.8} r="13" fill="var(--color-ink)" />
+            <text
+              x={TOKEN * 0.8}
+              y={-TOKEN * 0.8 + 7}
+              textAnchor="middle"
+              fontSize="20"
+              fontWeight="700"
+              fill="var(--color-paper)"
+            >
+              {numbers.get(meat.id)}
+            </text>
+          </g>
+        ))}
+      </svg>
+    </figure>
+  );
+}
