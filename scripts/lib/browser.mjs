@@ -18,6 +18,15 @@ const FLAGS = [
   '--lang=en-GB',
 ];
 
+/** The size of the window in CSS pixels. */
+export const setSize = (driver, width, height) =>
+  driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
+
 /** A headless Chromium with a fresh profile; `close` ends it and takes the profile away. */
 export async function openBrowser({ width = 1280, height = 800, downloads } = {}) {
   process.env.SE_OFFLINE = 'true';
@@ -35,12 +44,7 @@ export async function openBrowser({ width = 1280, height = 800, downloads } = {}
     .setChromeOptions(options)
     .setChromeService(new ServiceBuilder(DRIVER))
     .build();
-  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
-    width,
-    height,
-    deviceScaleFactor: 1,
-    mobile: false,
-  });
+  await setSize(driver, width, height);
   await driver.sendDevToolsCommand('Emulation.setLocaleOverride', { locale: 'en-GB' });
   const close = async () => {
     await driver.quit();

@@ -1,7 +1,15 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { aBrief, anOrder } from '../testing/goods.js';
-import { mergeByStage, proposedSides, sameOrder, STAGE_FIELDS, STAGE_NAMES, stageDifferences, type StageName } from './merge.js';
+import {
+  mergeByStage,
+  proposedSides,
+  sameOrder,
+  STAGE_FIELDS,
+  STAGE_NAMES,
+  stageDifferences,
+  type StageName,
+} from './merge.js';
 import { OrderBody } from './order.js';
 
 /** A change in one stage, as a person would make it. */
@@ -15,7 +23,8 @@ const EDITS: Record<StageName, (o: OrderBody, mark: number) => OrderBody> = {
   Walk: (o, mark) => ({ ...o, walk: [`good-${mark}`] }),
 };
 const base = anOrder();
-const edited = (stages: readonly StageName[], mark: number) => stages.reduce((o, stage) => EDITS[stage](o, mark), base);
+const edited = (stages: readonly StageName[], mark: number) =>
+  stages.reduce((o, stage) => EDITS[stage](o, mark), base);
 const stages = fc.subarray(STAGE_NAMES);
 
 test('every field of the document belongs to exactly one stage', () => {

@@ -37,7 +37,9 @@ export function stageDifferences(mine: OrderBody, theirs: OrderBody, base: Order
 
 /** The merge that loses nothing: each stage from whoever changed it; where both did, mine, until the person says. */
 export const proposedSides = (differences: readonly StageDifference[]): Partial<Record<StageName, Side>> =>
-  Object.fromEntries(differences.map(({ stage, changedBy }) => [stage, changedBy === 'theirs' ? 'theirs' : 'mine']));
+  Object.fromEntries(
+    differences.map(({ stage, changedBy }) => [stage, changedBy === 'theirs' ? 'theirs' : 'mine']),
+  );
 
 /** Theirs, with the stages that are chosen taken from mine. */
 export function mergeByStage(
@@ -45,6 +47,8 @@ export function mergeByStage(
   theirs: OrderBody,
   sides: Partial<Record<StageName, Side>>,
 ): OrderBody {
-  const fields = STAGE_NAMES.filter((stage) => sides[stage] === 'mine').flatMap((stage) => [...STAGE_FIELDS[stage]]);
+  const fields = STAGE_NAMES.filter((stage) => sides[stage] === 'mine').flatMap((stage) => [
+    ...STAGE_FIELDS[stage],
+  ]);
   return { ...theirs, ...Object.fromEntries(fields.map((field) => [field, mine[field]])) };
 }

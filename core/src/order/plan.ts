@@ -28,6 +28,7 @@ export interface OwnPlate {
 
 /** Everything that follows from an order, a counter and a house. */
 export interface Plan {
+  readonly servingAt: string;
   readonly targets: Targets;
   /** Cheeses and meats of the board, without those that are barred. */
   readonly mains: readonly Main[];
@@ -105,6 +106,7 @@ export function plan(order: OrderBody, counter: readonly Good[], house: House): 
   };
   const derived = { targets, mains, barred, missing, balance, pairs, cuts, portions, walk };
   return {
+    servingAt: brief.servingAt,
     ...derived,
     cautions: cautionsFor(table, onBoard),
     ownPlates: brief.limits

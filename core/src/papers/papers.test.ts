@@ -37,6 +37,15 @@ test('cards tell milk, number and the allergens by state', () => {
   expect(guestCards(p).find((c) => c.main.id === 'tarpot')!.notes).toContain('raw milk');
 });
 
+test('age on a card counts to the serving day', () => {
+  const lots = [{ id: 'l', grams: 9000, madeOn: '2026-10-24' }];
+  const [card] = guestCards(
+    plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c', { ageDays: 5, lots })], DEFAULT_HOUSE),
+  );
+  // The order is served on 28 November 2026, 35 days after the making.
+  expect(card!.age).toBe('5 weeks');
+});
+
 test('no card prints while an allergen is unknown', () => {
   const strange = aCheese('strange', { allergens: { contains: ['milk'], unknown: ['eggs'], rest: 'free' } });
   const [card] = guestCards(plan(anOrder({ selection: { goods: ['strange'] } }), [strange], DEFAULT_HOUSE));

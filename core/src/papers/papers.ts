@@ -1,4 +1,5 @@
 import {
+  ageOn,
   allergensByState,
   animalsIn,
   packGrams,
@@ -111,7 +112,7 @@ export function guestCards(plan: Plan): GuestCard[] {
       number,
       main,
       from: main.kind === 'cheese' ? `${animalsIn(main).join(' and ')} milk` : animalsIn(main).join(' and '),
-      age: ageWords(main.ageDays),
+      age: ageWords(ageOn(main, plan.servingAt)),
       contains: states.contains,
       mayContain: states['may contain'],
       unknown: states.unknown,

@@ -19,7 +19,7 @@ export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
     <nav className="no-print flex items-center gap-5 pt-4 pb-3" aria-label="Rooms">
       <NavLink
         to="/"
-        className="flex items-center gap-2.5 font-serif text-[1.7rem] leading-none font-semibold"
+        className="flex min-h-11 items-center gap-2.5 font-serif text-[1.7rem] leading-none font-semibold"
       >
         <svg width="30" height="30" viewBox="0 0 32 32" aria-hidden>
           <circle cx="16" cy="16" r="14" fill="#e9b44c" stroke="#2a2520" strokeWidth="3" />

@@ -120,7 +120,7 @@ function Title() {
     <h1 className="text-[2.1rem]">
       <input
         aria-label="Name of the order"
-        className="-mx-2 w-full rounded-lg border-[1.5px] border-transparent bg-transparent px-2 hover:border-line focus:border-line focus:bg-paper-lit"
+        className="-mx-2 min-h-11 w-full rounded-lg border-[1.5px] border-transparent bg-transparent px-2 hover:border-line focus:border-line focus:bg-paper-lit"
         value={draft ?? document.order.title}
         maxLength={160}
         onChange={(e) => setDraft(e.target.value)}

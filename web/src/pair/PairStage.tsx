@@ -39,7 +39,7 @@ export default function PairStage() {
                     <button
                       type="button"
                       aria-pressed={chosen}
-                      aria-label={`${pair.slot} beside ${main.name}: ${pair.match?.beside.name ?? 'nothing'}`}
+                      data-slot={pair.slot}
                       className={clsx(
                         'flex h-full w-full items-center gap-2 rounded-lg border-[1.5px] px-2 py-1 text-left hover:border-ink-soft',
                         chosen ? 'border-annatto bg-paper-lit' : 'border-line',
@@ -51,7 +51,12 @@ export default function PairStage() {
                     >
                       {pair.match && <GoodPicture good={pair.match.beside} size={30} />}
                       <span className="min-w-0">
-                        <span className="block leading-5 font-bold">{pair.match?.beside.name ?? '—'}</span>
+                        <span className="block leading-5 font-bold">
+                          <span className="sr-only">
+                            {pair.slot} beside {main.name}:{' '}
+                          </span>
+                          {pair.match?.beside.name ?? 'nothing'}
+                        </span>
                         <span className="block text-sm leading-4 text-ink-soft">
                           {pair.match ? pair.why?.says : `no ${pair.slot} allowed`}
                         </span>
@@ -114,7 +119,6 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
                   match.beside.id === pair?.match?.beside.id && 'bg-slate-lit',
                 )}
                 onClick={() => choose(match.beside.id, match.beside.name)}
-                aria-label={`Take ${match.beside.name}`}
               >
                 <span className="rounded-full bg-paper p-0.5">
                   <GoodPicture good={match.beside} size={34} />

@@ -14,7 +14,7 @@ export function CutSheet() {
           {caution.says}
         </p>
       ))}
-      <table className="w-full text-[13pt] leading-snug">
+      <table className="w-full text-[12.5pt] leading-snug">
         <thead>
           <tr className="border-b border-black text-[10pt]">
             <th />
@@ -60,14 +60,14 @@ export function CutSheet() {
           ))}
         </tbody>
       </table>
-      <p className="mt-[4mm] text-[12pt]">
+      <p className="mt-[3mm] text-[11pt] leading-snug">
         <strong>Beside:</strong>{' '}
         {plan.portions.companions
           .filter((p) => p.net > 0)
           .map((p) => `${p.good.name} ${format.grams(p.net)}`)
           .join(' · ')}
       </p>
-      <p className="mt-[2mm] text-[12pt]">
+      <p className="mt-[1.5mm] text-[11pt] leading-snug">
         <strong>Drinks beside, suggested:</strong>{' '}
         {plan.pairs.set
           .filter((e) => e.beside.kind === 'drink')
@@ -75,17 +75,17 @@ export function CutSheet() {
           .join(' · ')}
       </p>
       {plan.ownPlates.map((plate) => (
-        <p key={plate.label} className="mt-[2mm] text-[12pt]">
+        <p key={plate.label} className="mt-[1.5mm] text-[11pt] leading-snug">
           <strong>Own plate ({plate.label}):</strong>{' '}
           {[...plate.fromBoard, ...plate.instead].map((g) => g.name).join(' · ')}
         </p>
       ))}
       {document.order.note && (
-        <p className="mt-[2mm] text-[12pt]">
+        <p className="mt-[1.5mm] text-[11pt] leading-snug">
           <strong>Note:</strong> {document.order.note}
         </p>
       )}
-      <p className="mt-[4mm] text-[11pt]">
+      <p className="mt-[3mm] text-[10.5pt] leading-snug">
         Cut cold, on a damp cloth, away from the hand. Two hours out of the cold at the most, one above 32 °C;
         hold the rest back. Local codes and licensed practice decide.
       </p>

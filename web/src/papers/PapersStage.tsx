@@ -11,12 +11,14 @@ import { SlateSection } from '../ui/Slate';
 import { CutSheet } from './CutSheet';
 import { GuestCards } from './GuestCards';
 import { ShoppingList } from './ShoppingList';
+import { TastingMenu } from './TastingMenu';
 import './papers.css';
 
 const PAPERS = {
   'cut sheet': CutSheet,
   'shopping list': ShoppingList,
   cards: GuestCards,
+  'tasting menu': TastingMenu,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;
 

@@ -149,11 +149,11 @@ export function PickStage() {
             onFocus={setFocus}
             className="mx-auto max-w-[max(22rem,calc(100dvh-24.5rem))]"
           />
-          <div className="mt-1 flex items-center justify-center gap-5">
+          <div className="mt-1 flex flex-wrap items-center justify-center gap-4">
             {meats.length > 0 && (
               <MeatWheel meats={meats} numbers={numbers} focus={focus?.id ?? null} onFocus={setFocus} />
             )}
-            <div className="max-w-60 space-y-2">
+            <div className="max-w-60 min-w-0 space-y-2">
               <Button look="strong" onClick={() => void pickNow()} disabled={working}>
                 <Sparkles size={18} /> Propose the best
               </Button>

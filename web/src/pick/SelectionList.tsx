@@ -8,7 +8,7 @@ import { lineOf } from '../ui/words';
 import { leaveOut, toggleLock } from './edits';
 
 /** Put the hands on the first swap of the good in focus. */
-export const focusSwaps = () => document.querySelector<HTMLElement>('[aria-label^="Swap "]')?.focus();
+export const focusSwaps = () => document.querySelector<HTMLElement>('[data-swap]')?.focus();
 
 /** The picked goods in the order of tasting; the one in focus can be locked, left out and swapped. */
 export function SelectionList() {
@@ -72,7 +72,7 @@ function Moves({ main, locked }: { main: Main; locked: boolean }) {
         <X size={17} /> leave out
       </Move>
       <Move name={`See swaps for ${main.name}`} title="To its swaps (s)" onClick={focusSwaps}>
-        <ArrowLeftRight size={17} /> swap
+        <ArrowLeftRight size={17} /> swaps
       </Move>
     </div>
   );

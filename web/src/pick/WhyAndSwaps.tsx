@@ -55,7 +55,7 @@ export function WhyAndSwaps({ main, onGhost }: { main: Main; onGhost: (cheese: C
                 <button
                   type="button"
                   className="flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
-                  aria-label={`Swap ${main.name} for ${good.name}`}
+                  data-swap={good.name}
                   onMouseEnter={() => onGhost(ghost)}
                   onMouseLeave={() => onGhost(null)}
                   onFocus={() => onGhost(ghost)}
@@ -70,7 +70,10 @@ export function WhyAndSwaps({ main, onGhost }: { main: Main; onGhost: (cheese: C
                 >
                   <GoodPicture good={good} size={36} />
                   <span className="min-w-0 flex-1">
-                    <span className="block font-bold">{good.name}</span>
+                    <span className="block font-bold">
+                      <span className="sr-only">Swap {main.name} for </span>
+                      {good.name}
+                    </span>
                     <span className="block text-sm text-chalk-soft">
                       {isMain(good) && lineOf(good, brief.servingAt)}
                     </span>

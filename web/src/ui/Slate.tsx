@@ -6,6 +6,8 @@ export function Slate({ label, children }: { label: string; children: ReactNode 
   return (
     <aside
       aria-label={label}
+      // A region that scrolls must be reachable by keyboard.
+      tabIndex={0}
       className="on-slate slate-scroll no-print flex flex-col gap-5 bg-slate p-6 text-chalk min-[1000px]:h-dvh min-[1000px]:overflow-y-auto"
     >
       {children}

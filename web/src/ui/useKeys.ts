@@ -7,6 +7,8 @@ export type KeyMap = Readonly<Record<string, () => void>>;
 /** Two keys closer than this come from a barcode scanner, not from a hand. */
 const BURST_MS = 35;
 
+const MODIFIERS = ['Shift', 'Control', 'Alt', 'Meta'];
+
 const inField = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
@@ -26,6 +28,7 @@ export function useKeys(keys: KeyMap) {
     const onKey = (event: KeyboardEvent) => {
       if (inField(event.target) || event.altKey || document.querySelector('[role="dialog"],[role="listbox"]'))
         return;
+      if (MODIFIERS.includes(event.key)) return;
       const mod = event.ctrlKey || event.metaKey;
       const name = mod ? `ctrl+${event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}` : event.key;
       const burst = event.timeStamp - last < BURST_MS;

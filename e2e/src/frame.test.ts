@@ -1,0 +1,235 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { Key } from 'selenium-webdriver';
+import { setSize } from '../../scripts/lib/browser.mjs';
+import { printToPdf } from '../../scripts/lib/pdf.mjs';
+import { Shop } from './shop';
+
+/** The frame that every stage lives in: sizes, keys, access, papers, rooms. */
+
+let shop: Shop;
+beforeAll(async () => {
+  shop = await Shop.open();
+});
+afterAll(() => shop.close());
+
+const ORDER = '/orders/boatyard-launch-supper';
+const SCREENS = [
+  '/',
+  '/counter',
+  '/house',
+  ...['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'papers'].map((s) => `${ORDER}/${s}`),
+];
+
+const settled = () =>
+  shop.driver.wait(
+    () =>
+      shop.driver.executeScript(
+        'return document.fonts.status === "loaded" && !!document.querySelector("main h1, main h2")',
+      ),
+    15_000,
+  );
+
+describe('access', () => {
+  const axe = readFileSync(
+    createRequire(`${process.cwd()}/e2e/package.json`).resolve('axe-core/axe.min.js'),
+    'utf8',
+  );
+  // Source of the rules: WCAG 2.1 A and AA, as axe-core checks them; colour contrast of 4.5:1 among them.
+  const faults = () =>
+    shop.driver.executeAsyncScript<string[]>(
+      `const done = arguments[arguments.length - 1];
+       axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] }).then((r) => done(r.violations
+         .filter((v) => ['serious', 'critical'].includes(v.impact))
+         .flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ': ' + n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')))));`,
+    );
+  test.each(SCREENS)('%s has no serious fault, lit or in the cellar', async (path) => {
+    await shop.go(path);
+    await settled();
+    await shop.driver.executeScript(axe);
+    expect(await faults()).toEqual([]);
+    await shop.driver.executeScript('document.documentElement.dataset.room = "cellar"');
+    expect(await faults()).toEqual([]);
+  });
+});
+
+describe('sizes', () => {
+  afterAll(() => size(1280, 800));
+  const size = (width: number, height: number) => setSize(shop.driver, width, height);
+  // 640 px wide is 1280 at 200 % zoom.
+  test.each([
+    [1920, 1080],
+    [1280, 800],
+    [1024, 768],
+    [768, 1024],
+    [640, 400],
+  ])('nothing is cut off at %p x %p, and what is touched is at least 44 px high', async (width, height) => {
+    await size(width, height);
+    const faults: string[] = [];
+    for (const path of SCREENS) {
+      await shop.go(path);
+      await settled();
+      const wide = await shop.driver.executeScript<number>(
+        'return Math.max(document.documentElement.scrollWidth - innerWidth, ...[...document.querySelectorAll("main, aside")].map((e) => e.scrollWidth - e.clientWidth))',
+      );
+      if (wide > 1 && !path.endsWith('papers')) faults.push(`${path} is ${wide} px too wide`);
+      // Words inside a sentence that can be touched are exempt (WCAG 2.5.5: inline).
+      const low = await shop.driver.executeScript<string[]>(
+        `return [...document.querySelectorAll('main button, aside button, nav a, main input:not([type=file]), main [role=radio]')]
+          .filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5 && !e.closest('p, td'))
+          .map((e) => (e.getAttribute('aria-label') ?? e.textContent) + ' ' + e.getBoundingClientRect().height)`,
+      );
+      faults.push(...low.map((what) => `${path}: ${what}`));
+    }
+    expect(faults).toEqual([]);
+  });
+});
+
+describe('keys', () => {
+  test('a new order, from head count to print, with the keyboard alone', async () => {
+    await shop.go(`${ORDER}/pick`);
+    await settled();
+    await shop.driver.executeScript('window.print = () => { window.printed = true; }');
+    await shop.press('n');
+    await shop.driver.wait(
+      () => shop.driver.executeScript('return document.activeElement?.id === "new-heads"'),
+      10_000,
+    );
+    await shop.driver.actions().sendKeys('7', Key.ENTER).perform();
+    await shop.reads('ol[aria-label^="Picked goods"]', /\w/);
+    await shop.press('l');
+    await shop.see('[aria-label^="Unlock "]');
+    await shop.press('s');
+    await shop.driver.wait(
+      () => shop.driver.executeScript('return document.activeElement?.hasAttribute("data-swap")'),
+      10_000,
+    );
+    await shop.driver.actions().sendKeys(Key.ENTER).perform();
+    await shop.see('[aria-label^="Undo: swap "]');
+    await shop.press('u');
+    await shop.see('[aria-label^="Redo: swap "]');
+    for (const [key, words] of [
+      ['1', 'Who comes'],
+      ['3', 'Cheeses and meats'],
+      ['4', 'pieces of'],
+      ['5', 'sweet'],
+      ['6', 'strength'],
+    ] as const) {
+      await shop.press(key);
+      await shop.reads('main', new RegExp(words, 'i'));
+    }
+    await shop.press('p');
+    await shop.see('.paper-sheet h1');
+    await shop.driver.executeScript(
+      'document.querySelector("main [role=radiogroup] [tabindex=\\"0\\"]").focus()',
+    );
+    for (let i = 0; i < 12; i++) {
+      const on = await shop.driver.executeScript('return document.activeElement?.textContent?.trim()');
+      if (on === 'Print') break;
+      await shop.driver.actions().sendKeys(Key.TAB).perform();
+    }
+    await shop.driver.actions().sendKeys(Key.ENTER).perform();
+    expect(await shop.driver.executeScript('return window.printed')).toBe(true);
+  });
+
+  test('arrow keys walk the wheel', async () => {
+    await shop.go(`${ORDER}/pick`);
+    await shop.reads('aside h2', 'Why Wren Curd');
+    const wheel = await shop.see('svg[aria-label^="Balance wheel"]');
+    await wheel.sendKeys(Key.ARROW_RIGHT);
+    await shop.reads('aside h2', 'Why Halyard');
+  });
+
+  test('a scanner’s burst does nothing; the same key alone does', async () => {
+    await shop.go(`${ORDER}/pick`);
+    await settled();
+    await shop.driver.executeScript(
+      'for (const key of "x6u2x4") window.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }))',
+    );
+    // A hand comes later than the scanner's last key.
+    const after = await shop.driver.executeScript<number>('return performance.now() + 100');
+    await shop.driver.wait(() => shop.driver.executeScript(`return performance.now() > ${after}`), 5_000);
+    await shop.press('?');
+    await shop.reads('[role="dialog"]', 'never on a barcode scanner');
+    expect(await shop.driver.getCurrentUrl()).toContain('/pick');
+    await shop.driver.actions().sendKeys(Key.ESCAPE).perform();
+    await shop.see('[aria-label="Nothing to undo"]');
+  });
+
+  test('the find box opens goods, orders and things to do', async () => {
+    await shop.go('/');
+    await shop.press('/');
+    const box = await shop.see('[aria-label="Find goods, orders and actions"]');
+    await box.sendKeys('bookbind');
+    await shop.reads('[role="option"]', 'Bookbinders');
+    await box.sendKeys(Key.ENTER);
+    await shop.reads('header', 'Wed');
+    await shop.press('/');
+    await (await shop.see('[aria-label="Find goods, orders and actions"]')).sendKeys('cellar');
+    await shop.reads('[role="option"]', 'cellar');
+    await (await shop.see('[aria-label="Find goods, orders and actions"]')).sendKeys(Key.ENTER);
+    await shop.see('html[data-room="cellar"]');
+    await shop.driver.executeScript('localStorage.clear()');
+  });
+});
+
+describe('papers', () => {
+  // Source: ISO 216 (A4: 210 x 297 mm) and ANSI/ASME Y14.1 (Letter: 8.5 x 11 in), in points of 1/72 in.
+  test.each([
+    ['A4', 595, 842],
+    ['US Letter', 612, 792],
+  ])('print on %s: the cut sheet on one or two pages, a menu on one', async (name, width, height) => {
+    await shop.go(`${ORDER}/papers`);
+    await shop.click(name);
+    const sheet = await printToPdf(shop.driver);
+    expect(Math.abs(sheet.widthPt - width)).toBeLessThan(2);
+    expect(Math.abs(sheet.heightPt - height)).toBeLessThan(2);
+    expect(sheet.pages).toBeLessThanOrEqual(2);
+    await shop.click('Tasting menu');
+    await shop.reads('.paper-sheet', 'mild to strong');
+    expect((await printToPdf(shop.driver)).pages).toBe(1);
+  });
+});
+
+describe('nothing is lost', () => {
+  test('a change that the server never heard of survives a reload', async () => {
+    await shop.go('/orders/choir-after-concert/brief');
+    await shop.saved();
+    await shop.driver.executeScript('window.fetch = () => Promise.reject(new Error("gone"))');
+    await shop.fill('[aria-label="Name of the order"]', 'Choir, renamed without a server');
+    await shop.reads('[role="status"]', 'server away');
+    await shop.driver.navigate().refresh();
+    await shop.saved();
+    expect(await (await shop.see('[aria-label="Name of the order"]')).getAttribute('value')).toBe(
+      'Choir, renamed without a server',
+    );
+    const stored = await fetch(`${shop.address}/api/orders/choir-after-concert`).then((r) => r.json());
+    expect(stored.title).toBe('Choir, renamed without a server');
+  });
+
+  test('two windows: each stage is taken from who changed it', async () => {
+    const path = '/orders/silver-anniversary-wheel-cake';
+    await shop.go(`${path}/brief`);
+    await shop.saved();
+    const url = `${shop.address}/api${path}`;
+    const { id: _i, version, updatedAt: _u, ...order } = await fetch(url).then((r) => r.json());
+    const body = JSON.stringify({ version, order: { ...order, cuts: { snowgoose: 'centre wedges' } } });
+    await fetch(url, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body });
+    await shop.fill('[aria-label="Name of the order"]', 'Silver cake');
+    await shop.reads('[role="dialog"]', 'changed elsewhere');
+    await shop.reads('[role="dialog"]', 'changed here');
+    await shop.click('Merge as chosen');
+    await shop.saved();
+    const stored = await fetch(url).then((r) => r.json());
+    expect(stored).toMatchObject({ title: 'Silver cake', cuts: { snowgoose: 'centre wedges' } });
+  });
+
+  test('a deleted order can be taken back', async () => {
+    await shop.go('/');
+    await shop.click('Delete A quiet board for two');
+    await shop.reads('body', 'Deleted “A quiet board for two”');
+    await shop.click('Take it back');
+    await shop.reads('ol[aria-label="Orders by date"]', 'A quiet board for two');
+  });
+});

@@ -1,0 +1,50 @@
+/**
+ * Print every paper of the demo order to PDF in headless Chromium, for looking at: node scripts/papers.mjs FOLDER.
+ * Prints how many pages each came to.
+ */
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { openBrowser } from './lib/browser.mjs';
+import { printToPdf } from './lib/pdf.mjs';
+import { startServer } from './lib/server.mjs';
+import { ensureBrowser, ensureBuilt, ensureInstalled } from './lib/setup.mjs';
+
+const folder = process.argv[2] ?? '/tmp/rotula-papers';
+await ensureInstalled();
+await ensureBuilt();
+await ensureBrowser();
+mkdirSync(folder, { recursive: true });
+const server = await startServer();
+const { driver, close } = await openBrowser();
+const click = (name) =>
+  driver.executeScript(
+    "[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === arguments[0]).click()",
+    name,
+  );
+try {
+  await driver.get(`${server.address}/orders/boatyard-launch-supper/papers`);
+  await driver.wait(() => driver.executeScript("return !!document.querySelector('.paper-sheet h1')"), 10_000);
+  const papers = [
+    ['Cut sheet'],
+    ['Shopping list'],
+    ['Tasting menu'],
+    ['Cards', 'Cards'],
+    ['Cards', 'Tents'],
+    ['Cards', 'Flags'],
+    ['Cards', 'Slates'],
+  ];
+  for (const size of ['A4', 'US Letter']) {
+    await click(size);
+    for (const [paper, shape] of papers) {
+      await click(paper);
+      if (shape && shape !== 'Cards') await click(shape);
+      const { pdf, pages } = await printToPdf(driver);
+      const name = `${(shape ?? paper).toLowerCase().replace(' ', '-')}-${size.replace(' ', '-').toLowerCase()}`;
+      writeFileSync(join(folder, `${name}.pdf`), pdf);
+      console.log(`${name}.pdf: ${pages} page${pages === 1 ? '' : 's'}`);
+    }
+  }
+} finally {
+  await close();
+  await server.close();
+}
