@@ -91,33 +91,121 @@ async function benchServer() {
   rmSync(data, { recursive: true, force: true });
 }
 
-/** What a page loads, by the browser's own list. */
+const ORDER = '/orders/boatyard-launch-supper';
+const ROUTES = [
+  ['first screen (Book)', '/', 160],
+  ['Pick', `${ORDER}/pick`, null],
+  ['Brief', `${ORDER}/brief`, null],
+  ['Walk, with its chart', `${ORDER}/walk`, null],
+  ['Papers', `${ORDER}/papers`, null],
+  ['Counter', '/counter', null],
+  ['House', '/house', null],
+];
+
+/** What each page loads and when it is painted, by the browser's own performance entries. */
 async function benchPages() {
   const server = await startServer();
   const { driver, close } = await openBrowser();
+  const ready = () =>
+    driver.wait(() => driver.executeScript("return !!document.querySelector('aside h2')"), 10_000);
   try {
-    for (const [name, path, aim] of [
-      ['first screen', '/', 160],
-      ['an order, Pick', '/orders/boatyard-launch-supper/pick', null],
-      ['an order, Walk (with its chart)', '/orders/boatyard-launch-supper/walk', null],
-    ]) {
+    for (const [name, path, aim] of ROUTES) {
       await driver.get(server.address + path);
-      await driver.wait(() => driver.executeScript("return !!document.querySelector('aside h2')"), 10_000);
+      await ready();
       const scripts = await driver.executeScript(
-        "return performance.getEntriesByType('resource').filter((e) => e.name.endsWith('.js')).map((e) => new URL(e.name).pathname)",
+        "return performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname).filter((p) => p.endsWith('.js'))",
       );
       const bytes = [...new Set(scripts)]
-        .filter((path) => !path.includes('.worker'))
+        .filter((script) => !script.includes('.worker'))
         .reduce(
-          (sum, path) => sum + gzipSync(readFileSync(join(ROOT, 'web/dist', path)), { level: 9 }).length,
+          (sum, script) => sum + gzipSync(readFileSync(join(ROOT, 'web/dist', script)), { level: 9 }).length,
           0,
         );
       row(`JavaScript of ${name}, gzipped`, round(bytes / 1000, 1), 'kB', aim);
     }
+    row('first screen, Largest Contentful Paint', round(await paint(driver, server.address, ready), 0), 'ms');
+    await benchInteractions(driver, server.address, ready);
   } finally {
     await close();
     await server.close();
   }
+}
+
+/** Median Largest Contentful Paint of the first screen over cold loads. */
+async function paint(driver, address, ready) {
+  const paints = [];
+  for (let i = 0; i < 5; i++) {
+    await driver.sendDevToolsCommand('Network.clearBrowserCache', {});
+    await driver.get(address);
+    await ready();
+    paints.push(
+      await driver.executeAsyncScript(
+        "const done = arguments[0]; new PerformanceObserver((list) => done(list.getEntries().at(-1).startTime)).observe({ type: 'largest-contentful-paint', buffered: true })",
+      ),
+    );
+  }
+  return median(paints);
+}
+
+/** Interaction to next paint: the longest event of each real key or click, by Event Timing (8 ms steps). */
+async function benchInteractions(driver, address, ready) {
+  const slowest = () =>
+    driver.executeAsyncScript(
+      'const done = arguments[0]; requestAnimationFrame(() => setTimeout(() => done(Math.max(0, ...window.slow.splice(0))), 150))',
+    );
+  const watch = () =>
+    driver.executeScript(
+      "window.slow = []; new PerformanceObserver((list) => window.slow.push(...list.getEntries().map((e) => e.duration))).observe({ type: 'event', durationThreshold: 16 })",
+    );
+  const worstOf = async (name, acts, aim = 100) => {
+    const values = [];
+    for (const act of acts) {
+      await act();
+      values.push(await slowest());
+    }
+    row(name, Math.max(...values), 'ms', aim);
+  };
+  const key = (text) => () => driver.actions().sendKeys(text).perform();
+  const click = (css) => async () =>
+    driver
+      .actions()
+      .click(await driver.findElement({ css }))
+      .perform();
+  await driver.get(`${address}${ORDER}/pick`);
+  await ready();
+  await watch();
+  const stages = ['brief', 'portion', 'cut', 'pair', 'walk', 'papers', 'pick'];
+  const tour = [...stages, ...stages].map((stage) => click(`nav[aria-label="Stages"] a[href$="/${stage}"]`));
+  await worstOf('stage change by a click, interaction to next paint (worst of 14)', tour);
+  const undo = click('[aria-label^="Undo: "]');
+  const leaveOut = click('[aria-label^="Leave out "]');
+  await worstOf('leave out and undo, interaction to next paint (worst of 6)', [
+    leaveOut,
+    undo,
+    leaveOut,
+    undo,
+    leaveOut,
+    undo,
+  ]);
+  await driver.get(`${address}/counter`);
+  await ready();
+  await watch();
+  await driver.executeScript("document.querySelector('[role=listbox]').focus()");
+  await worstOf(
+    'walking the counter of 248 goods, interaction to next paint (worst of 12)',
+    Array.from({ length: 12 }, () => key('\uE00F')),
+  );
+  const drawn = await driver.executeAsyncScript(`
+    const done = arguments[0];
+    const list = document.querySelector('[role=listbox]');
+    const pictures = [...list.querySelectorAll('svg')];
+    const host = document.createElement('div');
+    const start = performance.now();
+    for (let i = 0; i < 300; i++) host.append(pictures[i % pictures.length].cloneNode(true));
+    document.body.append(host);
+    host.getBoundingClientRect();
+    requestAnimationFrame(() => setTimeout(() => { done(performance.now() - start); host.remove(); }));`);
+  row('300 drawn goods laid out and painted at once', round(drawn, 0), 'ms');
 }
 
 await benchCore();

@@ -1,5 +1,5 @@
 import { allergenState, GLUTEN_CEREALS, type Main } from '../counter/index.js';
-import { matchOf } from './rank.js';
+import { scoreOf } from './rank.js';
 import type { Beside, Slot } from './slots.js';
 
 export const isGlutenFree = (beside: Beside): boolean =>
@@ -16,7 +16,7 @@ export function boardSet(
   candidates: readonly Beside[],
   size: number,
 ): Beside[] {
-  const scores = candidates.map((beside) => mains.map((main) => matchOf(main, beside).score));
+  const scores = candidates.map((beside) => mains.map((main) => scoreOf(main, beside)));
   const best = mains.map(() => -Infinity);
   const chosen: number[] = [];
   const gain = (c: number) =>

@@ -1,6 +1,6 @@
 import { PRACTICE, reason, type Reason } from '../units/index.js';
 import type { Main } from '../counter/index.js';
-import { COMPANION_RULES, DRINK_RULES, type PairRule } from './rules.js';
+import { COMPANION_RULES, DRINK_RULES, drinkFacts, type PairRule } from './rules.js';
 import type { Beside } from './slots.js';
 
 export interface Match {
@@ -13,15 +13,39 @@ export interface Match {
 /** Effects smaller than this are not worth a sentence. */
 const SILENT = 0.05;
 
-/** How well a companion or drink sits beside a good, with signed reasons that add up to the score. */
+interface Effect {
+  readonly id: string;
+  readonly effect: number;
+  readonly says: () => string;
+}
+
+/** Every rule with its effect on a good and what stands beside it. */
+function effectsOf(main: Main, beside: Beside): Effect[] {
+  const apply = <B>(rules: readonly PairRule<B>[], facts: B) =>
+    rules.map((rule) => ({
+      id: rule.id,
+      effect: rule.effect(main, facts),
+      says: () => rule.says(main, facts),
+    }));
+  return beside.kind === 'drink' ? apply(DRINK_RULES, drinkFacts(beside)) : apply(COMPANION_RULES, beside);
+}
+
+const isHeard = ({ effect }: { effect: number }) => Math.abs(effect) > SILENT;
+
+/** How well a companion or drink sits beside a good, in points. */
+export const scoreOf = (main: Main, beside: Beside): number =>
+  effectsOf(main, beside)
+    .filter(isHeard)
+    .reduce((sum, { effect }) => sum + effect, 0);
+
+/** The same with its signed reasons, which add up to the score. */
 export function matchOf(main: Main, beside: Beside): Match {
-  const rules = (beside.kind === 'drink' ? DRINK_RULES : COMPANION_RULES) as readonly PairRule<Beside>[];
-  const reasons = rules
-    .map((rule) => ({ rule, effect: rule.effect(main, beside) }))
-    .filter(({ effect }) => Math.abs(effect) > SILENT)
-    .map(({ rule, effect }) => reason(rule.id, effect, rule.says(main, beside), PRACTICE))
-    .sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
-  return { beside, score: reasons.reduce((sum, r) => sum + r.effect, 0), reasons };
+  const reasons = effectsOf(main, beside)
+    .filter(isHeard)
+    .map(({ id, effect, says }) => reason(id, effect, says(), PRACTICE));
+  const score = reasons.reduce((sum, r) => sum + r.effect, 0);
+  reasons.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
+  return { beside, score, reasons };
 }
 
 /** Candidates for one good, the best first; ties by id. */

@@ -118,13 +118,20 @@ export const COMPANION_RULES: readonly PairRule<Companion>[] = [
   },
 ];
 
+/** A drink with what it does in the mouth, worked out once for all rules. */
+export interface DrinkFacts {
+  readonly drink: Drink;
+  readonly sense: DrinkSense;
+}
+export const drinkFacts = (drink: Drink): DrinkFacts => ({ drink, sense: drinkSense(drink) });
+
 const drinkRule = (
   id: string,
-  effect: (m: Main, d: DrinkSense, drink: Drink) => number,
+  effect: (m: Main, d: DrinkSense) => number,
   says: string,
-): PairRule<Drink> => ({ id, effect: (m, drink) => effect(m, drinkSense(drink), drink), says: () => says });
+): PairRule<DrinkFacts> => ({ id, effect: (m, { sense }) => effect(m, sense), says: () => says });
 
-export const DRINK_RULES: readonly PairRule<Drink>[] = [
+export const DRINK_RULES: readonly PairRule<DrinkFacts>[] = [
   drinkRule('acid cuts fat', (m, d) => 0.06 * d.acid * over(m.sense.fat, 3.5), 'its acid cuts the fat'),
   drinkRule('bubbles lift fat', (m, d) => 0.06 * d.bubbles * over(m.sense.fat, 4), 'bubbles lift the fat'),
   drinkRule('sweet meets salt', (m, d) => 0.14 * d.sweet * over(m.sense.salty, 4.5), 'sweet meets salt'),
@@ -172,7 +179,7 @@ export const DRINK_RULES: readonly PairRule<Drink>[] = [
   ),
   {
     id: 'shared note',
-    effect: (m, drink) => 0.9 * sharedNotes(m, drink).length,
-    says: (m, drink) => `both are ${sharedNotes(m, drink).join(' and ')}`,
+    effect: (m, { drink }) => 0.9 * sharedNotes(m, drink).length,
+    says: (m, { drink }) => `both are ${sharedNotes(m, drink).join(' and ')}`,
   },
 ];

@@ -1,6 +1,6 @@
 import type { Good, Main } from '../counter/index.js';
 import type { Brief, House } from '../brief/index.js';
-import { measure, type Balance } from './measure.js';
+import { measurer, type Balance } from './measure.js';
 import { costOfSet, problemOf, type Wishes } from './problem.js';
 
 export interface Swap {
@@ -25,7 +25,8 @@ export function swapsFor(
 ): Swap[] {
   const problem = problemOf(brief, counter, house, { locked: [], leftOut: wishes.leftOut });
   const inside = new Set(selection.map((main) => main.id));
-  const now = measure(selection, brief);
+  const measure = measurer(brief);
+  const now = measure(selection);
   const total = out.kind === 'cheese' ? problem.targets.cheeses.total : problem.targets.meats.total;
   const sameKind = selection.filter((main) => main.kind === out.kind);
   const costNow = costOfSet(total, sameKind);
@@ -33,7 +34,7 @@ export function swapsFor(
   return (out.kind === 'cheese' ? problem.cheeses : problem.meats)
     .filter((main) => !inside.has(main.id))
     .map((main) => {
-      const balance = measure(replace(selection, main), brief);
+      const balance = measure(replace(selection, main));
       return {
         out: out.id,
         in: main.id,

@@ -18,7 +18,7 @@ export function Slate({ label, children }: { label: string; children: ReactNode 
 /** The vital figures: they stay in view while the rest of the slate scrolls under them. */
 export function SlateHead({ children }: { children: ReactNode }) {
   return (
-    <div className="sticky -top-6 z-10 -mx-6 -mt-6 border-b border-slate-line bg-slate px-6 pt-6 pb-3">
+    <div className="slate-head sticky -top-6 z-10 -mx-6 -mt-6 border-b border-slate-line bg-slate px-6 pt-6 pb-3">
       {children}
     </div>
   );
