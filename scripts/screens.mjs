@@ -18,8 +18,11 @@ const VIEWS = {
   pair: { path: `${ORDER}/pair` },
   walk: { path: `${ORDER}/walk` },
   papers: { path: `${ORDER}/papers` },
+  cards: { path: `${ORDER}/papers`, press: 'Cards' },
+  menu: { path: `${ORDER}/papers`, press: 'Tasting menu' },
   counter: { path: '/counter' },
   house: { path: '/house' },
+  cellar: { path: '/orders/bookbinders-seated-tasting/pick', room: 'cellar' },
 };
 
 await ensureInstalled();
@@ -32,8 +35,10 @@ const [width, height] = (process.env.ROTULA_SIZE ?? '1280x800').split('x').map(N
 const server = await startServer();
 const { driver, close } = await openBrowser({ width, height });
 try {
-  for (const [name, { path }] of Object.entries(VIEWS)) {
+  for (const [name, { path, press, room = 'shop' }] of Object.entries(VIEWS)) {
     if (names.length > 0 && !names.includes(name)) continue;
+    await driver.get(server.address);
+    await driver.executeScript(`localStorage.setItem('rotula.room', '${room}')`);
     await driver.get(server.address + path);
     await driver.wait(
       () =>
@@ -45,6 +50,11 @@ try {
     // The reach of the counter comes from the worker a moment later.
     if (path.startsWith('/orders'))
       await driver.wait(async () => (await driver.getPageSource()).match(/of \d\d<\/span>/), 10_000);
+    if (press) {
+      const click = `[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === '${press}').click()`;
+      await driver.executeScript(click);
+      await driver.executeScript('document.querySelector(".paper-sheet").scrollIntoView()');
+    }
     writeFileSync(join(folder, `${name}.png`), Buffer.from(await driver.takeScreenshot(), 'base64'));
     console.log(`${name}.png`);
   }

@@ -131,7 +131,7 @@ export default function BriefStage() {
           />
         </section>
         <section>
-          <h2 className="mb-3 text-xl">The table's taste</h2>
+          <h2 className="mb-3 text-xl">The table’s taste</h2>
           <label className="block">
             <span className="mb-1 block">{capital(DARING[brief.adventurous - 1]!)}</span>
             <input
@@ -225,7 +225,7 @@ function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: number }
   return (
     <Select
       label={`Kinds of ${what}`}
-      className="w-48"
+      className="w-56"
       value={asked === null ? 'auto' : String(asked)}
       options={options}
       onChange={(value) =>

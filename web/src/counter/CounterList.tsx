@@ -115,7 +115,7 @@ function GoodRow({
       role="option"
       aria-selected={focused}
       className={clsx(
-        'grid h-full cursor-pointer grid-cols-[52px_minmax(0,1fr)_110px_96px] items-center gap-3 border-b border-line px-1',
+        'grid h-full cursor-pointer grid-cols-[52px_minmax(0,1fr)_104px_120px] items-center gap-3 border-b border-line px-1',
         focused ? 'bg-shade' : 'hover:bg-paper-lit',
       )}
       onClick={() => onFocus(good.id)}
@@ -127,7 +127,7 @@ function GoodRow({
       </span>
       <Ripeness good={good} />
       <span className="text-right">
-        <span className="block leading-5">
+        <span className="block leading-5 whitespace-nowrap">
           {format.money(good.price.amount)}
           <span className="text-sm text-ink-soft"> /{good.price.per}</span>
         </span>

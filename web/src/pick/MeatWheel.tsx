@@ -49,7 +49,7 @@ export function MeatWheel({
       >
         {BUILDS.map(({ build, label }, i) => {
           const filled = inSector(build).length > 0;
-          const name = polar(CENTRE, FIELD - 15, i * sector);
+          const name = polar(CENTRE, i % 2 === 0 ? FIELD - 16 : FIELD - 40, i * sector);
           return (
             <g key={build}>
               <path

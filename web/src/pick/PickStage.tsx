@@ -7,7 +7,7 @@ import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
 import { Button } from '../ui/Button';
 import { Finder } from '../ui/Finder';
-import { capital, count, inWords } from '../ui/format';
+import { capital, inWords } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout } from '../ui/Slate';
 import { useKeys } from '../ui/useKeys';
@@ -160,7 +160,7 @@ export function PickStage() {
               <p className="text-sm text-ink-soft" role="status">
                 {plan.briefChanged
                   ? 'The brief has changed since this was proposed.'
-                  : (proof ?? `Locked goods stay (${count(order.selection.locked.length, 'lock')}).`)}
+                  : (proof ?? lockWords(order.selection.locked.length))}
               </p>
             </div>
           </div>
@@ -169,3 +169,8 @@ export function PickStage() {
     </StageLayout>
   );
 }
+
+const lockWords = (locks: number) =>
+  locks === 0
+    ? 'Nothing is locked.'
+    : `A new proposal keeps the ${locks === 1 ? 'locked good' : `${locks} locked goods`}.`;

@@ -19,7 +19,7 @@ export function axisWords(
   switch (axis) {
     case 'texture':
       return wanted.length > 0
-        ? `${wanted.join(', ')} missing`
+        ? `${wanted[0]}${wanted.length > 1 ? ` and ${wanted.length - 1} more` : ''} missing`
         : `${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
     case 'milk': {
       const animals = distinct(cheeses.flatMap((c) => c.milk.map((m) => m.animal)));

@@ -51,24 +51,28 @@ export interface Token {
 const radiusOf = (cheese: Cheese) => HUB + ((FIELD - TOKEN - HUB) * cheese.sense.intensity) / 10 + TOKEN / 2;
 const TEN_YEARS = Math.log(3650);
 
-/** A place for each cheese; those that would hide each other stand side by side in their sector. */
+/** Tokens stay this far inside the edges of their sector, degrees. */
+const EDGE = 4;
+
+/**
+ * A place for each cheese. Those of one family whose strengths are so near that they would hide each other stand
+ * side by side, as far apart as their sector has room for.
+ */
 export function tokensOf(cheeses: readonly Cheese[], on: string): Token[] {
-  const placed: { cheese: Cheese; angle: number; point: Point }[] = [];
-  for (const cheese of cheeses) {
-    const middle = TEXTURES.indexOf(cheese.texture) * SECTOR;
-    const offsets = [0, 11, -11, 16, -16];
-    const far = (p: Point) =>
-      placed.every((q) => Math.hypot(p.x - q.point.x, p.y - q.point.y) > 2 * TOKEN - 4);
-    const angle =
-      middle +
-      (offsets.find((o) => far(polar(CENTRE, radiusOf(cheese), middle + o))) ?? offsets[placed.length % 5]!);
-    placed.push({ cheese, angle, point: polar(CENTRE, radiusOf(cheese), angle) });
-  }
-  return placed.map(({ cheese, point }) => ({
-    cheese,
-    point,
-    age: Math.min(1, Math.log(Math.max(1, ageOn(cheese, on))) / TEN_YEARS),
-  }));
+  return cheeses.map((cheese) => {
+    const radius = radiusOf(cheese);
+    const crowd = cheeses.filter(
+      (c) => c.texture === cheese.texture && Math.abs(radiusOf(c) - radius) < 2 * TOKEN,
+    );
+    const apart = 2 * (180 / Math.PI) * Math.asin(Math.min(1, (TOKEN + 2) / radius));
+    const room = (SECTOR - 2 * EDGE) / Math.max(1, crowd.length - 1);
+    const offset = (crowd.indexOf(cheese) - (crowd.length - 1) / 2) * Math.min(apart, room);
+    return {
+      cheese,
+      point: polar(CENTRE, radius, TEXTURES.indexOf(cheese.texture) * SECTOR + offset),
+      age: Math.min(1, Math.log(Math.max(1, ageOn(cheese, on))) / TEN_YEARS),
+    };
+  });
 }
 
 export interface MilkArc {

@@ -1,5 +1,5 @@
-import type { Cheese, Shape } from '@rotula/core';
-import { useId } from 'react';
+import { hslOf, verdictOf, type Cheese, type Shape } from '@rotula/core';
+import { useId, type SVGProps } from 'react';
 import { seeded } from '../seeded';
 
 /** A cheese's cross-section in a 48 x 48 box, from its data alone. */
@@ -53,6 +53,29 @@ function vein(random: () => number): string {
   return `M${(4 + random() * 24).toFixed(1)} ${(9 + random() * 30).toFixed(1)}${bends.join('')}`;
 }
 
+/** What the eye sees on a rind: down on a bloom, ridges on a wash, weave on cloth, flecks on a natural crust. */
+const RIND_GRAIN: Partial<Record<Cheese['rind']['kind'], SVGProps<SVGPathElement>>> = {
+  bloomy: { stroke: '#b9b4a2', strokeWidth: 2.6, strokeDasharray: '0.8 2.4' },
+  washed: { stroke: '#8f4a1c', strokeWidth: 4, strokeDasharray: '0.9 3.6' },
+  natural: { stroke: '#5f4c31', strokeWidth: 5, strokeDasharray: '1.2 5.4' },
+  rubbed: { stroke: '#6d3a18', strokeWidth: 3, strokeDasharray: '2.4 2.4' },
+  cloth: { stroke: '#7d6a49', strokeWidth: 5, strokeDasharray: '0.7 1.5' },
+  ash: { stroke: '#77746c', strokeWidth: 4, strokeDasharray: '0.8 2' },
+  leaf: { stroke: '#3f5229', strokeWidth: 3, strokeDasharray: '4 3' },
+  wax: { stroke: '#cf6a55', strokeWidth: 1.2 },
+  'plastic coat': { stroke: '#f0c66a', strokeWidth: 1.2 },
+};
+
+/** Lightness by which a second colour must differ from the paste to be something in it (herbs, fruit, truffle). */
+const SEEN = 0.2;
+
+/** Is there something in the paste that shows? Veins, ash and the colours of a rind are drawn elsewhere. */
+function speckles({ colours, look, rind }: Cheese): boolean {
+  if (!colours[1] || look.veins > 0 || look.ashLine || !['none', 'bloomy', 'natural'].includes(rind.kind))
+    return false;
+  return Math.abs(hslOf(colours[0]!)[2] - hslOf(colours[1])[2]) > SEEN;
+}
+
 export function CheesePicture({ cheese }: { cheese: Cheese }) {
   const clip = useId();
   const random = seeded(cheese.id);
@@ -61,6 +84,8 @@ export function CheesePicture({ cheese }: { cheese: Cheese }) {
   const thick = cheese.rind.kind === 'none' ? 1.2 : Math.min(5.5, 2 + cheese.rind.mm * 0.5);
   const outline = OUTLINES[cheese.form.shape];
   const [eyes, eyeSize] = EYES[cheese.look.eyes];
+  const runs = cheese.paste === 'runny';
+  const ripe = verdictOf(cheese) === 'at its peak' && ['bloomy', 'soft', 'washed'].includes(cheese.texture);
   const pearls = cheese.form.shape === 'ball' && cheese.form.grams <= 40;
   if (pearls)
     return (
@@ -121,11 +146,24 @@ export function CheesePicture({ cheese }: { cheese: Cheese }) {
             opacity=".7"
           />
         )}
+        {cheese.look.curd &&
+          dots(random, 14, 3.4).map((d, i) => (
+            <circle key={i} cx={d.x} cy={d.y} r={d.r} fill="none" stroke="#00000022" strokeWidth="1" />
+          ))}
+        {speckles(cheese) &&
+          dots(random, 16, 1.3).map((d, i) => (
+            <circle key={i} cx={d.x} cy={d.y} r={d.r} fill={cheese.colours[1]} />
+          ))}
+        {ripe && <path d={outline} fill="none" stroke="#fff3c4" strokeWidth={2 * thick + 6} opacity=".8" />}
         <path d={outline} fill="none" stroke={rind} strokeWidth={2 * thick} />
+        <path d={outline} fill="none" {...RIND_GRAIN[cheese.rind.kind]} />
         {cheese.rind.kind === 'bark' && <path d="M0 0h7v48H0zM41 0h7v48h-7z" fill="#6f4526" />}
         {cheese.rind.kind === 'leaf' && <path d="M0 0h48v14L24 20 0 13z" fill="#5c7440" />}
       </g>
-      <path d={outline} fill="none" stroke="#3b3329" strokeOpacity=".55" strokeWidth="1" />
+      <path d={outline} fill="none" stroke="#3b3329" strokeOpacity=".6" strokeWidth="1" />
+      {runs && (
+        <path d="M17 41q1 5 4 5t3-5z" fill={paste} stroke="#3b3329" strokeOpacity=".6" strokeWidth=".8" />
+      )}
     </>
   );
 }
