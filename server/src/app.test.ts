@@ -228,11 +228,13 @@ test('a counter with absurd figures is refused or planned, never a 5xx', async (
             ]),
           )
         : value;
+  const goods = ['halyard', 'gullstone', 'wren-curd', 'bosun-ham', 'ember-stick'];
+  // A counter of a few goods of every kind is enough: what is tested is each good's own figures.
+  const few = (body.goods as { id: string }[]).filter((good, i) => goods.includes(good.id) || i % 10 === 0);
   let planned = 0;
   await fc.assert(
     fc.asyncProperty(keys, absurd, async (key, by) => {
-      const counter = twist(body.goods, key, by);
-      const goods = ['halyard', 'gullstone', 'wren-curd', 'bosun-ham', 'ember-stick'];
+      const counter = twist(few, key, by);
       const order = { title: 'x', brief, selection: { goods } };
       for (const answer of [
         await request(server).post('/api/plan').send({ order, counter }),

@@ -2,7 +2,8 @@ import clsx from 'clsx';
 import { Moon, Search, Sun } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { room } from '../ui/room';
-import { useFindBox, type Action } from './FindBox';
+import type { Action } from './action';
+import { useFindBox } from './FindBox';
 
 const ROOMS = [
   { to: '/', label: 'Book' },

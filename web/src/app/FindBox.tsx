@@ -1,14 +1,9 @@
 import { createContext, lazy, Suspense, useContext, useMemo, useState, type ReactNode } from 'react';
 import { useKeys } from '../ui/useKeys';
+import type { Action } from './action';
 
 /** The box itself comes when it is first opened, so that the first screen need not wait for it. */
 const FindDialog = lazy(() => import('./FindDialog'));
-
-/** Something that can be done from the find box. */
-export interface Action {
-  readonly name: string;
-  readonly does: () => void;
-}
 
 const OpenContext = createContext<(actions?: readonly Action[]) => void>(() => undefined);
 /** Open the find box, with what can be done on this screen. */

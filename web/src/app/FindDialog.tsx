@@ -13,7 +13,7 @@ import { useCounter, useOrders } from '../api/shop';
 import { dayOf } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { room } from '../ui/room';
-import type { Action } from './FindBox';
+import type { Action } from './action';
 
 interface Entry {
   readonly key: string;
