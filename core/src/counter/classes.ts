@@ -1,4 +1,5 @@
-import type { Composition, Texture } from './good.js';
+import type { Composition } from './good.js';
+import type { Texture } from './words.js';
 
 /**
  * Firmness by moisture on a fat-free basis, % = water / (100 - fat) x 100. The bands overlap by design.

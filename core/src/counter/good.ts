@@ -1,72 +1,9 @@
 import { z } from 'zod';
 import { Days, Grams, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergens.js';
+import { TEXTURES, MILKS, MEAT_ANIMALS, FLAVOURS, RINDS, RIND_VERDICTS, SHAPES } from './words.js';
 
-/** The open format of the counter (docs/formats.md). Every table of words that a good may use stands here. */
-
-export const GOOD_KINDS = ['cheese', 'meat', 'companion', 'drink', 'ware'] as const;
-export type GoodKind = (typeof GOOD_KINDS)[number];
-
-export const TEXTURES = [
-  'fresh',
-  'soft',
-  'bloomy',
-  'washed',
-  'semi-soft',
-  'firm',
-  'hard',
-  'very hard',
-  'blue',
-] as const;
-export type Texture = (typeof TEXTURES)[number];
-
-export const MILKS = ['cow', 'sheep', 'goat', 'buffalo'] as const;
-export type Milk = (typeof MILKS)[number];
-
-export const MEAT_ANIMALS = ['pork', 'beef', 'poultry', 'fish', 'game'] as const;
-export type MeatAnimal = (typeof MEAT_ANIMALS)[number];
-
-export const FLAVOURS = [
-  'milky',
-  'buttery',
-  'nutty',
-  'fruity',
-  'earthy',
-  'herbal',
-  'caramel',
-  'sharp',
-  'spicy',
-] as const;
-export const RINDS = [
-  'none',
-  'bloomy',
-  'washed',
-  'natural',
-  'rubbed',
-  'cloth',
-  'wax',
-  'plastic coat',
-  'ash',
-  'leaf',
-  'bark',
-] as const;
-export type Rind = (typeof RINDS)[number];
-export const RIND_VERDICTS = ['none', 'eaten', 'guest decides', 'cut off', 'decoration'] as const;
-export const SHAPES = [
-  'wheel',
-  'half wheel',
-  'wedge',
-  'log',
-  'pyramid',
-  'square',
-  'block',
-  'drum',
-  'ball',
-  'tub',
-  'whole sausage',
-  'sliced',
-] as const;
-export type Shape = (typeof SHAPES)[number];
+/** The open format of the counter (docs/formats.md). */
 
 const Name = z.string().trim().min(1).max(120);
 const Text = z.string().max(2000);

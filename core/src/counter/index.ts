@@ -1,4 +1,5 @@
 export * from './allergens.js';
+export * from './words.js';
 export * from './good.js';
 export * from './classes.js';
 export * from './lots.js';

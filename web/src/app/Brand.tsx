@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { Moon, Search, Sun } from 'lucide-react';
 import { NavLink } from 'react-router';
+import { IconButton } from '../ui/IconButton';
 import { room } from '../ui/room';
 import type { Action } from './action';
 import { useFindBox } from './FindBox';
@@ -50,24 +51,12 @@ export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
         </NavLink>
       ))}
       <span className="flex">
-        <button
-          type="button"
-          className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-ink"
-          aria-label="Find ( / )"
-          title="Find goods, orders, things to do ( / )"
-          onClick={() => find(actions)}
-        >
+        <IconButton label="Find ( / )" onClick={() => find(actions)}>
           <Search size={20} />
-        </button>
-        <button
-          type="button"
-          className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-ink"
-          aria-label={roomLabel}
-          title={roomLabel}
-          onClick={() => room.set(where === 'cellar' ? 'shop' : 'cellar')}
-        >
+        </IconButton>
+        <IconButton label={roomLabel} onClick={() => room.set(where === 'cellar' ? 'shop' : 'cellar')}>
           {where === 'cellar' ? <Sun size={20} /> : <Moon size={20} />}
-        </button>
+        </IconButton>
       </span>
     </nav>
   );

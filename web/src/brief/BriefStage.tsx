@@ -1,13 +1,12 @@
 import { heads, ORDER_STATES, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
-import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
 import { Choice, Select } from '../ui/Choice';
-import { capital, count } from '../ui/format';
-import { NumberField } from '../ui/NumberField';
-import { Callout, SlateSection } from '../ui/Slate';
+import { capital } from '../ui/format';
 import { Stepper } from '../ui/Stepper';
 import { ROLE_LABELS } from '../ui/words';
+import { BriefSlate } from './BriefSlate';
+import { BudgetField, KindsSelect, TextField } from './fields';
 import { LimitsEditor } from './LimitsEditor';
 
 const DARING = [
@@ -173,136 +172,5 @@ export default function BriefStage() {
         </section>
       </div>
     </StageLayout>
-  );
-}
-
-function BudgetField() {
-  const { document, format } = useWorkbench();
-  const { budget } = document.order.brief;
-  const text = budget ? String(budget.amount / format.minorPerUnit) : '';
-  return (
-    <span className="flex items-center gap-2">
-      <NumberField
-        label="Budget"
-        className="field w-32 text-lg"
-        value={text}
-        min={0.01}
-        max={1e7}
-        onCommit={(n) =>
-          document.change('the budget', (o) => ({
-            ...o,
-            brief: {
-              ...o.brief,
-              budget: {
-                amount: Math.round(n * format.minorPerUnit) as never,
-                per: o.brief.budget?.per ?? 'total',
-              },
-            },
-          }))
-        }
-      />
-      {budget && (
-        <button
-          type="button"
-          className="min-h-11 px-1 text-ink-soft underline underline-offset-4"
-          onClick={() => document.change('no budget', (o) => ({ ...o, brief: { ...o.brief, budget: null } }))}
-        >
-          none
-        </button>
-      )}
-    </span>
-  );
-}
-
-function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: number }) {
-  const { document, plan } = useWorkbench();
-  const asked = document.order.brief.kinds[what];
-  const usual = plan.targets[what].kinds;
-  const options = [
-    { value: 'auto', label: asked === null ? `by heads: ${count(usual, what.slice(0, -1))}` : 'by heads' },
-    ...Array.from({ length: most + 1 }, (_, n) => ({ value: String(n), label: count(n, what.slice(0, -1)) })),
-  ];
-  return (
-    <Select
-      label={`Kinds of ${what}`}
-      className="w-56"
-      value={asked === null ? 'auto' : String(asked)}
-      options={options}
-      onChange={(value) =>
-        document.change(`the number of ${what}`, (o) => ({
-          ...o,
-          brief: { ...o.brief, kinds: { ...o.brief.kinds, [what]: value === 'auto' ? null : Number(value) } },
-        }))
-      }
-    />
-  );
-}
-
-function TextField({
-  label,
-  value,
-  onCommit,
-}: {
-  label: string;
-  value: string;
-  onCommit: (value: string) => void;
-}) {
-  return (
-    <label className="block">
-      <span className="mb-1 block">{label}</span>
-      <input
-        key={value}
-        className="field w-full"
-        defaultValue={value}
-        maxLength={160}
-        onBlur={(e) => e.target.value !== value && onCommit(e.target.value)}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-      />
-    </label>
-  );
-}
-
-function BriefSlate() {
-  const { plan, goods, format } = useWorkbench();
-  const { targets } = plan;
-  return (
-    <>
-      <SlateSection title="What follows">
-        <ul className="space-y-1.5">
-          {targets.reasons.map((r) => (
-            <li key={r.rule + r.says}>{r.says}</li>
-          ))}
-        </ul>
-        <p className="mt-2 text-chalk-soft">
-          In all {format.grams(targets.cheeses.total)} of cheese and {format.grams(targets.meats.total)} of
-          meat to eat.
-        </p>
-      </SlateSection>
-      {plan.ownPlates.map((plate) => (
-        <SlateSection key={plate.label} title="Their own plate" aside={plate.label}>
-          <p>
-            From the board: {plate.fromBoard.map((g) => g.name).join(', ') || 'nothing'}.
-            {plate.instead.length > 0 &&
-              ` Beside it, for them: ${plate.instead.map((g) => g.name).join(', ')}.`}
-          </p>
-        </SlateSection>
-      ))}
-      <Cautions />
-      {targets.excluded.length > 0 && (
-        <SlateSection title="Left out, and for whom" aside={`${targets.excluded.length} of ${goods.size}`}>
-          <ul className="space-y-1">
-            {targets.excluded.slice(0, 40).map(({ goodId, because }) => (
-              <li key={goodId}>
-                <strong>{goods.get(goodId)?.name ?? goodId}</strong>{' '}
-                <span className="text-chalk-soft">
-                  {because.map((b) => `${b.label}: ${b.fit.says}`).join('; ')}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </SlateSection>
-      )}
-      {targets.heads === 0 && <Callout tone="advice">Say how many come, and everything follows.</Callout>}
-    </>
   );
 }

@@ -3,6 +3,7 @@ import { X } from 'lucide-react';
 import { Select } from '../ui/Choice';
 import { Finder } from '../ui/Finder';
 import { capital } from '../ui/format';
+import { IconButton } from '../ui/IconButton';
 import { Stepper } from '../ui/Stepper';
 
 const REACH_HINTS: Record<Limit['reach'], string> = {
@@ -66,10 +67,8 @@ export function LimitsEditor({
                 max={Math.max(1, people)}
                 onChange={(guests) => edit(limit.what, { guests })}
               />
-              <button
-                type="button"
-                className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade"
-                aria-label={`Take away the limit: ${rule.label}`}
+              <IconButton
+                label={`Take away the limit: ${rule.label}`}
                 onClick={() =>
                   onChange(
                     `no limit “${rule.label}”`,
@@ -78,7 +77,7 @@ export function LimitsEditor({
                 }
               >
                 <X size={18} />
-              </button>
+              </IconButton>
             </li>
           );
         })}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { Brand } from '../app/Brand';
 import { count, dayOf, timeOf } from '../ui/format';
+import { IconButton } from '../ui/IconButton';
 import { ROLE_LABELS } from '../ui/words';
 import { useWorkbench } from './context';
 import { STAGES } from './stages';
@@ -78,31 +79,6 @@ export function OrderHeader() {
         ))}
       </nav>
     </header>
-  );
-}
-
-function IconButton({
-  label,
-  disabled,
-  onClick,
-  children,
-}: {
-  label: string;
-  disabled: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-      className="flex size-11 items-center justify-center rounded-full text-ink hover:bg-shade disabled:text-ink-soft disabled:opacity-40"
-    >
-      {children}
-    </button>
   );
 }
 

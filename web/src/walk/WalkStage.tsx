@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react';
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
+import { IconButton } from '../ui/IconButton';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
 import { strengthOf } from '../ui/words';
@@ -107,20 +108,20 @@ export default function WalkStage() {
                   ))}
                 </ul>
                 <span className="flex">
-                  <MoveButton
+                  <IconButton
                     label={`Move ${main.name} earlier`}
                     disabled={i === 0}
                     onClick={() => move(i, i - 1, main.name)}
                   >
                     <ArrowUp size={20} />
-                  </MoveButton>
-                  <MoveButton
+                  </IconButton>
+                  <IconButton
                     label={`Move ${main.name} later`}
                     disabled={i === walk.steps.length - 1}
                     onClick={() => move(i, i + 1, main.name)}
                   >
                     <ArrowDown size={20} />
-                  </MoveButton>
+                  </IconButton>
                 </span>
               </div>
             </li>
@@ -128,30 +129,5 @@ export default function WalkStage() {
         })}
       </ol>
     </StageLayout>
-  );
-}
-
-function MoveButton({
-  label,
-  disabled,
-  onClick,
-  children,
-}: {
-  label: string;
-  disabled: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-      className="flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade disabled:opacity-30"
-    >
-      {children}
-    </button>
   );
 }

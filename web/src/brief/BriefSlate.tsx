@@ -1,0 +1,49 @@
+import { Cautions } from '../order/Cautions';
+import { useWorkbench } from '../order/context';
+import { Callout, SlateSection } from '../ui/Slate';
+
+/** What follows from the brief: targets, own plates, cautions, and what is left out for whom. */
+export function BriefSlate() {
+  const { plan, goods, format } = useWorkbench();
+  const { targets } = plan;
+  return (
+    <>
+      <SlateSection title="What follows">
+        <ul className="space-y-1.5">
+          {targets.reasons.map((r) => (
+            <li key={r.rule + r.says}>{r.says}</li>
+          ))}
+        </ul>
+        <p className="mt-2 text-chalk-soft">
+          In all {format.grams(targets.cheeses.total)} of cheese and {format.grams(targets.meats.total)} of
+          meat to eat.
+        </p>
+      </SlateSection>
+      {plan.ownPlates.map((plate) => (
+        <SlateSection key={plate.label} title="Their own plate" aside={plate.label}>
+          <p>
+            From the board: {plate.fromBoard.map((g) => g.name).join(', ') || 'nothing'}.
+            {plate.instead.length > 0 &&
+              ` Beside it, for them: ${plate.instead.map((g) => g.name).join(', ')}.`}
+          </p>
+        </SlateSection>
+      ))}
+      <Cautions />
+      {targets.excluded.length > 0 && (
+        <SlateSection title="Left out, and for whom" aside={`${targets.excluded.length} of ${goods.size}`}>
+          <ul className="space-y-1">
+            {targets.excluded.slice(0, 40).map(({ goodId, because }) => (
+              <li key={goodId}>
+                <strong>{goods.get(goodId)?.name ?? goodId}</strong>{' '}
+                <span className="text-chalk-soft">
+                  {because.map((b) => `${b.label}: ${b.fit.says}`).join('; ')}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </SlateSection>
+      )}
+      {targets.heads === 0 && <Callout tone="advice">Say how many come, and everything follows.</Callout>}
+    </>
+  );
+}

@@ -1,0 +1,93 @@
+import { useWorkbench } from '../order/context';
+import { Select } from '../ui/Choice';
+import { count } from '../ui/format';
+import { NumberField } from '../ui/NumberField';
+
+/** Money in the house's currency; an empty brief has no budget. */
+export function BudgetField() {
+  const { document, format } = useWorkbench();
+  const { budget } = document.order.brief;
+  const text = budget ? String(budget.amount / format.minorPerUnit) : '';
+  return (
+    <span className="flex items-center gap-2">
+      <NumberField
+        label="Budget"
+        className="field w-32 text-lg"
+        value={text}
+        min={0.01}
+        max={1e7}
+        onCommit={(n) =>
+          document.change('the budget', (o) => ({
+            ...o,
+            brief: {
+              ...o.brief,
+              budget: {
+                amount: Math.round(n * format.minorPerUnit) as never,
+                per: o.brief.budget?.per ?? 'total',
+              },
+            },
+          }))
+        }
+      />
+      {budget && (
+        <button
+          type="button"
+          className="min-h-11 px-1 text-ink-soft underline underline-offset-4"
+          onClick={() => document.change('no budget', (o) => ({ ...o, brief: { ...o.brief, budget: null } }))}
+        >
+          none
+        </button>
+      )}
+    </span>
+  );
+}
+
+/** How many kinds: by the head count, or as asked. */
+export function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: number }) {
+  const { document, plan } = useWorkbench();
+  const asked = document.order.brief.kinds[what];
+  const usual = plan.targets[what].kinds;
+  const options = [
+    { value: 'auto', label: asked === null ? `by heads: ${count(usual, what.slice(0, -1))}` : 'by heads' },
+    ...Array.from({ length: most + 1 }, (_, n) => ({ value: String(n), label: count(n, what.slice(0, -1)) })),
+  ];
+  return (
+    <Select
+      label={`Kinds of ${what}`}
+      className="w-56"
+      value={asked === null ? 'auto' : String(asked)}
+      options={options}
+      onChange={(value) =>
+        document.change(`the number of ${what}`, (o) => ({
+          ...o,
+          brief: { ...o.brief, kinds: { ...o.brief.kinds, [what]: value === 'auto' ? null : Number(value) } },
+        }))
+      }
+    />
+  );
+}
+
+/** A line of text, taken when the field is left. */
+export function TextField({
+  label,
+  value,
+  onCommit,
+}: {
+  label: string;
+  value: string;
+  onCommit: (value: string) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="mb-1 block">{label}</span>
+      <input
+        key={value}
+        className="field w-full"
+        defaultValue={value}
+        maxLength={160}
+        onBlur={(e) => e.target.value !== value && onCommit(e.target.value)}
+        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      />
+    </label>
+  );
+}
