@@ -79,10 +79,13 @@ describe('from Book to Papers on a new order', () => {
 
   test('Portion: grams by hand change the cost', async () => {
     await shop.press('3');
-    const field = await shop.see('input[aria-label^="Net grams of"]');
+    const field = await shop.see('input[aria-label^="Net g of"]');
     const name = (await field.getAttribute('aria-label'))!;
     await shop.fill(`input[aria-label="${name}"]`, '55');
     await shop.reads('main', 'set by hand');
+    expect(await (await shop.see(`input[aria-label="${name}"]`)).getAttribute('value')).toBe('55');
+    await shop.fill(`input[aria-label="${name}"]`, 'plenty');
+    await shop.reads('body', 'give a number from 0');
     expect(await (await shop.see(`input[aria-label="${name}"]`)).getAttribute('value')).toBe('55');
   });
 

@@ -1,6 +1,6 @@
 import { exclusionsOf, isCheese, isMain, isMeat, type Cheese, type Hitch, type Main } from '@rotula/core';
 import { Sparkles } from 'lucide-react';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { AdviceList } from '../order/AdviceList';
 import { GuestCautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
@@ -28,6 +28,9 @@ export function PickStage() {
   const [proof, setProof] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
+  // The why of the focus may come a moment later than the change itself.
+  const now = useMemo(() => ({ main: focus, plan, order }), [focus, plan, order]);
+  const why = useDeferredValue(now);
   const cheeses = plan.mains.filter(isCheese);
   const meats = plan.mains.filter(isMeat);
 
@@ -76,7 +79,7 @@ export function PickStage() {
           ))}
           <GuestCautions />
           <AdviceList />
-          {focus && <WhyAndSwaps main={focus} onGhost={setGhost} />}
+          {why.main && <WhyAndSwaps main={why.main} plan={why.plan} order={why.order} onGhost={setGhost} />}
         </>
       }
     >

@@ -1,4 +1,14 @@
-import { effectOf, goodsById, isCheese, isMain, swapsFor, type Cheese, type Main } from '@rotula/core';
+import {
+  effectOf,
+  goodsById,
+  isCheese,
+  isMain,
+  swapsFor,
+  type Cheese,
+  type Main,
+  type OrderBody,
+  type Plan,
+} from '@rotula/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../order/context';
 import { signed } from '../ui/format';
@@ -11,9 +21,19 @@ const SHOWN_SWAPS = 4;
 const SHOWN_REASONS = 5;
 
 /** Why the good in focus is there, against its best rival, and what could stand in its place. */
-export function WhyAndSwaps({ main, onGhost }: { main: Main; onGhost: (cheese: Cheese | null) => void }) {
-  const { plan, counter, house, document, format, setFocus } = useWorkbench();
-  const { brief, selection } = document.order;
+export function WhyAndSwaps({
+  main,
+  plan,
+  order,
+  onGhost,
+}: {
+  main: Main;
+  plan: Plan;
+  order: OrderBody;
+  onGhost: (cheese: Cheese | null) => void;
+}) {
+  const { counter, house, document, format, setFocus } = useWorkbench();
+  const { brief, selection } = order;
   const swaps = useMemo(
     () => swapsFor(main, plan.mains, brief, counter, house, { leftOut: selection.leftOut }),
     [main, plan.mains, brief, counter, house, selection.leftOut],

@@ -75,7 +75,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
       <thead>
         <tr className="border-b-[1.5px] border-ink text-left text-sm text-ink-soft">
           <th className="py-1 font-normal">good</th>
-          <th className="py-1 text-right font-normal">net g</th>
+          <th className="py-1 text-right font-normal">net {format.small.name}</th>
           <th className="py-1 text-right font-normal">gross</th>
           <th className="py-1 text-right font-normal">bought</th>
           <th className="py-1 text-right font-normal">cost</th>
@@ -110,11 +110,11 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
             </td>
             <td className="text-right">
               <NumberField
-                label={`Net grams of ${portion.good.name}`}
+                label={`Net ${format.small.name} of ${portion.good.name}`}
                 className={clsx('field w-20 text-right', portion.byHand && 'border-annatto font-bold')}
-                value={Math.round(portion.net)}
+                value={Number((portion.net / format.small.grams).toFixed(format.small.name === 'g' ? 0 : 1))}
                 max={1e6}
-                onCommit={(net) => setGrams(portion, net)}
+                onCommit={(n) => setGrams(portion, n * format.small.grams)}
               />
             </td>
             <td className="pl-2 text-right whitespace-nowrap">{format.grams(portion.gross)}</td>

@@ -1,9 +1,10 @@
 import clsx from 'clsx';
 import { useState } from 'react';
+import toast from 'react-hot-toast';
 
 /**
- * A number that is taken when the field is left or Enter is pressed. What is not a number, or outside the bounds,
- * goes back to what it was.
+ * A number that is taken when the field is left or Enter is pressed. What is not a number, or outside the bounds, is
+ * marked while it is typed, and on leaving the field goes back to what it was, with a word on what would do.
  */
 export function NumberField({
   label,
@@ -21,17 +22,23 @@ export function NumberField({
   className?: string;
 }) {
   const [draft, setDraft] = useState<string | null>(null);
+  const n = draft === null || draft.trim() === '' ? NaN : Number(draft.replace(',', '.'));
+  const good = n >= min && n <= max;
   const commit = () => {
     if (draft === null) return;
-    const n = Number(draft.replace(',', '.'));
-    if (draft.trim() !== '' && Number.isFinite(n) && n >= min && n <= max && n !== value) onCommit(n);
     setDraft(null);
+    if (good && n !== Number(value)) onCommit(n);
+    if (!good && draft !== String(value))
+      toast.error(
+        `${label}: give a number from ${min} to ${max}. ${value === '' ? 'It stays empty.' : `It stays ${value}.`}`,
+      );
   };
   return (
     <input
       aria-label={label}
       inputMode="decimal"
-      className={clsx('min-h-11', className)}
+      aria-invalid={draft !== null && !good}
+      className={clsx('min-h-11 aria-invalid:border-wax aria-invalid:text-wax', className)}
       value={draft ?? value}
       onFocus={(e) => e.target.select()}
       onChange={(e) => setDraft(e.target.value)}

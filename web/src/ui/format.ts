@@ -1,4 +1,4 @@
-import { inchesFromMillimetres, ouncesFromGrams, type House } from '@rotula/core';
+import { G_PER_OZ, inchesFromMillimetres, ouncesFromGrams, type House } from '@rotula/core';
 
 /** Numbers in the person's units, money in the house's currency, dates in the person's locale. */
 
@@ -6,6 +6,8 @@ export interface Format {
   grams: (g: number) => string;
   /** Whole figure and unit apart, for a big figure with a small unit. */
   weight: (g: number) => readonly [string, string];
+  /** The small unit of weight, for a field: its name, and grams in one of it. */
+  small: { readonly name: 'g' | 'oz'; readonly grams: number };
   mm: (mm: number) => string;
   money: (minor: number) => string;
   /** Without the sign of the currency, for columns. */
@@ -35,6 +37,7 @@ export function formatFor(house: House): Format {
   return {
     weight,
     grams: (g) => weight(g).join(' '),
+    small: us ? { name: 'oz', grams: G_PER_OZ } : { name: 'g', grams: 1 },
     mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
     amount: (minor) => round(minor / minorPerUnit, digits),
