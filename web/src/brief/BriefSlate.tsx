@@ -11,7 +11,7 @@ export function BriefSlate() {
       <SlateSection title="What follows">
         <ul className="space-y-1.5">
           {targets.reasons.map((r) => (
-            <li key={r.rule + r.says}>{r.says}</li>
+            <li key={r.rule + r.says}>{format.says(r.says)}</li>
           ))}
         </ul>
         <p className="mt-2 text-chalk-soft">

@@ -27,7 +27,9 @@ export default function BriefStage() {
     set(what, { guests: { ...brief.guests, ...part } });
   const perAdult = (role: Brief['role']) => {
     const { cheese, meat } = GRAMS_PER_ADULT[role];
-    return `${cheese.low} to ${cheese.high} g cheese${meat.high > 0 ? `, ${meat.low} to ${meat.high} g meat` : ', no meat'}`;
+    return format.says(
+      `${cheese.low} to ${cheese.high} g cheese${meat.high > 0 ? `, ${meat.low} to ${meat.high} g meat` : ', no meat'}`,
+    );
   };
   return (
     <StageLayout slate={<BriefSlate />}>

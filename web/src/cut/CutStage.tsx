@@ -69,11 +69,11 @@ export default function CutStage() {
                 options={[
                   {
                     value: 'auto',
-                    label: cut.byHand ? 'as Rotula would' : cut.label,
+                    label: cut.byHand ? 'as Rotula would' : format.says(cut.label),
                     hint: cut.byHand ? undefined : 'as Rotula would',
                   },
-                  ...(cut.byHand ? [{ value: cut.styleId, label: cut.label }] : []),
-                  ...cut.others.map((o) => ({ value: o.id, label: o.label })),
+                  ...(cut.byHand ? [{ value: cut.styleId, label: format.says(cut.label) }] : []),
+                  ...cut.others.map((o) => ({ value: o.id, label: format.says(o.label) })),
                 ]}
                 onChange={(styleId) => choose(cut, main.name, styleId)}
               />
@@ -86,13 +86,13 @@ export default function CutStage() {
 }
 
 function CutSlate() {
-  const { plan, focus } = useWorkbench();
+  const { plan, format, focus } = useWorkbench();
   const cut = plan.cuts.find((c) => c.goodId === focus?.id);
   const tools = [...new Set(plan.cuts.map((c) => c.tool))];
   return (
     <>
       {focus && cut && (
-        <SlateSection title={`Why ${cut.label}`}>
+        <SlateSection title={`Why ${format.says(cut.label)}`}>
           <div className="mb-2 flex items-center gap-3">
             <GoodPicture good={focus} size={56} />
             <span className="text-lg font-bold">{focus.name}</span>
@@ -100,7 +100,7 @@ function CutSlate() {
           <ul className="space-y-1.5">
             {cut.reasons.map((r) => (
               <li key={r.rule + r.says} className={clsx(r.effect < 0 && 'text-wax-lit')}>
-                {r.says}
+                {format.says(r.says)}
               </li>
             ))}
           </ul>

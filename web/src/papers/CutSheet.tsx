@@ -43,7 +43,7 @@ export function CutSheet() {
                 <strong>
                   {cut.pieces} × {format.grams(cut.pieceGrams)}
                 </strong>
-                , {cut.label}
+                , {format.says(cut.label)}
                 <div className="text-[11pt]">
                   {cut.tool}
                   {cut.wheel &&

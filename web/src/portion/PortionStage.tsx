@@ -45,7 +45,7 @@ export default function PortionStage() {
           <SlateSection title="Why so much">
             <ul className="space-y-1.5">
               {targets.reasons.map((r) => (
-                <li key={r.rule + r.says}>{r.says}</li>
+                <li key={r.rule + r.says}>{format.says(r.says)}</li>
               ))}
             </ul>
           </SlateSection>
@@ -94,7 +94,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
                 <span>
                   <span className="block text-lg leading-5 font-bold">{portion.good.name}</span>
                   <span className="block text-sm text-ink-soft">
-                    {portion.reasons.map((r) => r.says).join(' · ') || portion.good.style}
+                    {format.says(portion.reasons.map((r) => r.says).join(' · ')) || portion.good.style}
                     {portion.byHand && (
                       <button
                         type="button"

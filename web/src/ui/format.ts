@@ -1,4 +1,4 @@
-import { G_PER_OZ, inchesFromMillimetres, ouncesFromGrams, type House } from '@rotula/core';
+import { G_PER_OZ, inchesFromMillimetres, MM_PER_INCH, ouncesFromGrams, type House } from '@rotula/core';
 
 /** Numbers in the person's units, money in the house's currency, dates in the person's locale. */
 
@@ -9,6 +9,8 @@ export interface Format {
   /** The small unit of weight, for a field: its name, and grams in one of it. */
   small: { readonly name: 'g' | 'oz'; readonly grams: number };
   mm: (mm: number) => string;
+  /** A sentence of core, whose grams and millimetres it says in metric, in the person's units. */
+  says: (text: string) => string;
   money: (minor: number) => string;
   /** Without the sign of the currency, for columns. */
   amount: (minor: number) => string;
@@ -27,6 +29,15 @@ function weightUs(g: number): readonly [string, string] {
   return oz >= 16 ? [round(oz / 16, 2), 'lb'] : [round(oz, oz < 10 ? 1 : 0), 'oz'];
 }
 
+/** "85 to 115 g" becomes "3.0 to 4.1 oz", "18 mm" becomes "0.71 in". */
+export function saysInUs(text: string): string {
+  const convert = (unit: string, perOne: number, digits: number) => (_: string, low: string, high?: string) =>
+    `${[low, high].flatMap((n) => (n ? [(Number(n) / perOne).toFixed(digits)] : [])).join(' to ')} ${unit}`;
+  return text
+    .replace(/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? g\b/g, convert('oz', G_PER_OZ, 1))
+    .replace(/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? mm\b/g, convert('in', MM_PER_INCH, 2));
+}
+
 export function formatFor(house: House): Format {
   const us = house.units === 'US customary';
   const weight = us ? weightUs : weightMetric;
@@ -38,6 +49,7 @@ export function formatFor(house: House): Format {
     weight,
     grams: (g) => weight(g).join(' '),
     small: us ? { name: 'oz', grams: G_PER_OZ } : { name: 'g', grams: 1 },
+    says: us ? saysInUs : (text) => text,
     mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
     amount: (minor) => round(minor / minorPerUnit, digits),
