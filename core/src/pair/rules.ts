@@ -3,7 +3,7 @@ import type { Companion, Drink, Main } from '../counter/index.js';
 
 /**
  * The sensory model of pairing: signed rules over the scales, each with one sentence. Effects are in points; about 3
- * is a strong one. Weights are the house's judgement from common practice; pairs.csv checks their outcome.
+ * is a strong one. Weights are the house's judgement from common practice, tuned until the classics of pairs.csv held.
  */
 export interface PairRule<B> {
   readonly id: string;

@@ -127,7 +127,7 @@ export function BalanceWheel({
             )}
             <text
               className="font-serif"
-              fontSize="22"
+              fontSize="24"
               fontWeight={filled > 0 ? 600 : 400}
               fill={
                 wanted
@@ -155,7 +155,7 @@ export function BalanceWheel({
           />
         ))}
         <circle cx={CENTRE} cy={CENTRE} r={HUB} fill="var(--color-paper)" />
-        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="19" fill="var(--color-ink-soft)">
+        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="23.5" fill="var(--color-ink-soft)">
           mild
         </text>
         {milkArcs(cheeses).map(({ milk, share, from, to }) => {
@@ -170,7 +170,7 @@ export function BalanceWheel({
                 d={arc(CENTRE, lower ? RIM.label + 13 : RIM.label, middle - 60, middle + 60, lower)}
                 fill="none"
               />
-              <text fontSize="20" fontWeight="700" fill="var(--color-ink)">
+              <text fontSize="23.5" fontWeight="700" fill="var(--color-ink)">
                 <textPath href={`#${name}`} startOffset="50%" textAnchor="middle">
                   {milk}
                   {share !== 1 && ` ×${Number(share.toFixed(1))}`}
@@ -253,8 +253,8 @@ function WheelToken({
       </g>
       {number !== undefined && (
         <g transform={`translate(${TOKEN * 0.78} ${-TOKEN * 0.82})`}>
-          <circle r="14" fill="var(--color-ink)" />
-          <text y="6.5" textAnchor="middle" fontSize="19" fontWeight="700" fill="var(--color-paper)">
+          <circle r="16" fill="var(--color-ink)" />
+          <text y="8" textAnchor="middle" fontSize="23.5" fontWeight="700" fill="var(--color-paper)">
             {number}
           </text>
         </g>

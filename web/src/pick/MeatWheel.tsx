@@ -61,7 +61,7 @@ export function MeatWheel({
                   x={name.x}
                   y={name.y + 6}
                   textAnchor="middle"
-                  fontSize="20"
+                  fontSize="24"
                   fill="var(--color-ink-soft)"
                   className="font-serif"
                 >
@@ -85,12 +85,12 @@ export function MeatWheel({
             <g transform="translate(-19 -19)">
               <GoodPicture good={meat} size={38} />
             </g>
-            <circle cx={TOKEN * 0.8} cy={-TOKEN * 0.8} r="13" fill="var(--color-ink)" />
+            <circle cx={TOKEN * 0.8} cy={-TOKEN * 0.8} r="15" fill="var(--color-ink)" />
             <text
               x={TOKEN * 0.8}
-              y={-TOKEN * 0.8 + 7}
+              y={-TOKEN * 0.8 + 8}
               textAnchor="middle"
-              fontSize="20"
+              fontSize="24"
               fontWeight="700"
               fill="var(--color-paper)"
             >
