@@ -1,4 +1,4 @@
-import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { By, error, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { openBrowser } from '../../scripts/lib/browser.mjs';
 import { startServer } from '../../scripts/lib/server.mjs';
 
@@ -54,7 +54,16 @@ export class Shop {
   async click(name: string) {
     const element = await this.control(name);
     await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
-    await element.click();
+    // Something may still be sliding into place: wait until nothing covers it. A cover that stays fails here.
+    const clicked = () =>
+      element.click().then(
+        () => true,
+        (fault: unknown) => {
+          if (fault instanceof error.ElementClickInterceptedError) return false;
+          throw fault;
+        },
+      );
+    await this.driver.wait(clicked, PATIENCE_MS, `${name} stays covered`);
   }
 
   async fill(css: string, text: string) {
