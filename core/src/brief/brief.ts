@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Money } from '../units/index.js';
 import { Limit } from '../care/index.js';
+import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 
 /** Which role the food plays; the grams follow from it. */
 export const ROLES = ['nibble', 'drinks', 'meal', 'dessert'] as const;
@@ -12,12 +13,43 @@ export const LocalDateTime = z
   .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T18:30')
   .refine((text) => !Number.isNaN(Date.parse(`${text}:00Z`)), 'there is no such day or time');
 
+/** Where it is eaten; heat shortens the time out and melts what is soft. */
+export const SETTINGS = ['indoors', 'outdoors', 'outdoors, hot'] as const;
+export const TABLES = ['walk around', 'against a wall', 'seated', 'passed round'] as const;
+export const LIGHTS = ['bright', 'dim'] as const;
+export const MANNERS = ['plain', 'usual', 'lavish'] as const;
+export const SURFACES = [
+  'wood',
+  'slate',
+  'marble',
+  'metal',
+  'plate',
+  'salt block',
+  'tiered stand',
+  'several small boards',
+  'bare table',
+  'boxes',
+] as const;
+export const THEME_HOLDS = ['milk', 'family', 'region', 'colour', 'flavour'] as const;
+export const FLIGHTS = ['vertical', 'face-off'] as const;
+export type ThemeHolds = (typeof THEME_HOLDS)[number];
+export type Flight = (typeof FLIGHTS)[number];
+
+const Short = z.string().trim().max(120);
 const Heads = z.number().int().min(0).max(10000);
 
 export const Brief = z.object({
   servingAt: LocalDateTime,
   place: z.string().max(200).default(''),
   role: z.enum(ROLES).default('drinks'),
+  occasion: Short.default(''),
+  setting: z.enum(SETTINGS).default('indoors'),
+  table: z.enum(TABLES).default('walk around'),
+  light: z.enum(LIGHTS).default('bright'),
+  manner: z.enum(MANNERS).default('usual'),
+  surface: z.enum(SURFACES).default('wood'),
+  /** Minutes that the finished board travels. */
+  travelMinutes: z.number().int().min(0).max(1440).default(0),
   guests: z
     .object({
       adults: Heads.default(0),
@@ -30,6 +62,11 @@ export const Brief = z.object({
   drinkers: Heads.nullable().default(null),
   /** 1 timid: cow's milk and known names; 5 adventurous: the pungent and the odd. */
   adventurous: z.number().int().min(1).max(5).default(3),
+  /** 1 savoury, 5 a sweet tooth. */
+  sweetTooth: z.number().int().min(1).max(5).default(3),
+  /** Guests who eat few carbohydrates, and guests who dislike food that touches. */
+  lowCarb: Heads.default(0),
+  apart: Heads.default(0),
   limits: z
     .array(Limit)
     .max(40)
@@ -49,6 +86,26 @@ export const Brief = z.object({
       meats: z.number().int().min(0).max(5).nullable().default(null),
     })
     .default({ cheeses: null, meats: null }),
+  /** A theme holds one axis; the others carry the variety. */
+  theme: z
+    .object({ holds: z.enum(THEME_HOLDS), is: Short.min(1) })
+    .nullable()
+    .default(null),
+  /** A flight holds all axes but one: one maker at several ages, or one style from several makers. */
+  flight: z
+    .object({ kind: z.enum(FLIGHTS), of: Short.min(1) })
+    .nullable()
+    .default(null),
+  /** Prefer what is at its best on the day. */
+  season: z.boolean().default(true),
+  /** Schools of this order; null follows the house. */
+  schools: z
+    .object({
+      cover: z.enum(COVER_SCHOOLS).nullable().default(null),
+      aim: z.enum(AIM_SCHOOLS).nullable().default(null),
+      company: z.enum(COMPANY_SCHOOLS).nullable().default(null),
+    })
+    .default({ cover: null, aim: null, company: null }),
 });
 export type Brief = z.infer<typeof Brief>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({
@@ -11,6 +12,11 @@ export const House = z.object({
   paper: z.enum(['A4', 'US Letter']).default('A4'),
   amountSchool: z.enum(['per head', 'per kind']).default('per head'),
   parity: z.enum(['odd numbers', 'any number']).default('odd numbers'),
+  cover: z.enum(COVER_SCHOOLS).default('free'),
+  aim: z.enum(AIM_SCHOOLS).default('balance'),
+  company: z.enum(COMPANY_SCHOOLS).default('free'),
+  /** How each supplier's columns are named, learnt once; the key is its sorted headings. */
+  columnMaps: z.record(z.string().max(4000), z.record(z.string().max(200), z.string().max(80))).default({}),
 });
 export type House = z.infer<typeof House>;
 export const DEFAULT_HOUSE: House = House.parse({});
@@ -38,6 +44,53 @@ export const SCHOOLS = {
         against: 'A table of two or a small board may want an even number.',
       },
       'any number': { for: 'The head count alone decides.', against: 'Even groups look set out in rows.' },
+    },
+  },
+  cover: {
+    question: 'Which kinds must be there?',
+    options: {
+      free: { for: 'Balance decides alone.', against: 'Nobody can count the families off on their fingers.' },
+      'five families': {
+        for: 'One each of fresh, semi-soft, bloomy, hard and blue: everybody finds a friend.',
+        against: 'It needs five kinds, and a blue at every table.',
+      },
+      'three textures': {
+        for: 'Soft or bloomy, a middle one, and a hard sharp one: the usual three.',
+        against: 'Says nothing of the milks.',
+      },
+      'hard and soft': { for: 'The least that a board needs.', against: 'Two of five may still be twins.' },
+      'five characters': {
+        for: 'Soft, blue, hard, one unusual, one sweet with fruit in it.',
+        against: 'A sweet one is not to everybody’s taste.',
+      },
+      'three milks': { for: 'Cow, sheep and goat: variety that can be named.', against: 'Some avoid goat.' },
+    },
+  },
+  aim: {
+    question: 'What is sought?',
+    options: {
+      balance: {
+        for: 'Every milk, texture, age and strength has its place.',
+        against: 'Neighbours may be near to each other.',
+      },
+      contrast: {
+        for: 'The cheeses that differ most from each other, as masters choose them.',
+        against: 'Goes to the edges: strong, odd and young together.',
+      },
+    },
+  },
+  company: {
+    question: 'A safe bet and a surprise?',
+    options: {
+      free: {
+        for: 'They count in the balance and are not forced.',
+        against: 'A shy guest may find no friend.',
+      },
+      'a safe bet': { for: 'Always one that everybody knows.', against: 'One place is spoken for.' },
+      'a safe bet and a surprise': {
+        for: 'One to start with, one to talk about.',
+        against: 'Two places are spoken for.',
+      },
     },
   },
 } as const;

@@ -1,4 +1,4 @@
-import { animalsIn, isMain, type Good } from '../counter/index.js';
+import { allergensOf, animalsIn, contentsOf, isMain, type Good } from '../counter/index.js';
 import { limitRule, type Limit } from './limits.js';
 
 /** Who sits at the table, as far as care is concerned. */
@@ -37,7 +37,7 @@ const ROWS: readonly CautionRow[] = [
     source: PUBLIC_HEALTH,
     country: 'all',
     when: (table) => table.infants > 0,
-    applies: (good) => isCompanionOf(good, 'honey') || good.contents.honey === 'yes',
+    applies: (good) => isCompanionOf(good, 'honey') || contentsOf(good).honey === 'yes',
     says: 'No honey, not even inside something, for infants under 12 months.',
   },
   {
@@ -87,8 +87,7 @@ const ROWS: readonly CautionRow[] = [
     source: 'Regulation (EU) 1169/2011',
     country: 'EU',
     when: always,
-    applies: (good) =>
-      good.kind !== 'ware' && (good.allergens.unknown.length > 0 || good.allergens.rest === 'unknown'),
+    applies: (good) => good.kind !== 'ware' && allergensOf(good).unknown.length > 0,
     says: 'Allergens not all known: no card is printed until they are. Unknown is never safe.',
   },
   {

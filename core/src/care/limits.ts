@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import {
   ALLERGENS,
-  allergenState,
+  allergenOf,
+  contentsOf,
   GLUTEN_CEREALS,
   isMain,
   MILKS,
@@ -48,7 +49,7 @@ function allergenTest(ids: readonly AllergenId[]) {
     const strict = severity === 'allergy' || severity === 'medical';
     return all(
       ...ids.map((id): Fit => {
-        const state = allergenState(good.allergens, id);
+        const state = allergenOf(good, id);
         if (state === 'contains') return no(`contains ${id}`);
         if (state === 'may contain' && strict) return no(`may contain ${id}`);
         if (state === 'unknown') return unknown(`${id} is not known`);
@@ -86,7 +87,7 @@ const milkRule = (animal: Milk): LimitRule => ({
       return good.milk.some((m) => m.animal === animal) ? no(`has ${animal}'s milk in it`) : YES;
     if (animal !== 'cow') return YES;
     // Butter, chocolate and milk powder are cow's unless somebody says otherwise.
-    const state = allergenState(good.allergens, 'milk');
+    const state = allergenOf(good, 'milk');
     if (state === 'contains') return no("contains cow's milk");
     return state === 'unknown' ? unknown('milk is not known') : YES;
   },
@@ -95,7 +96,7 @@ const milkRule = (animal: Milk): LimitRule => ({
 const isMeatGood = (good: Good) => good.kind === 'meat';
 
 function noPork(good: Good): Fit {
-  const { casing, gelatine } = good.contents;
+  const { casing, gelatine } = contentsOf(good);
   return all(
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'pork') ? no('is pork') : YES,
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'game')
@@ -110,7 +111,7 @@ function noPork(good: Good): Fit {
 
 function noAlcohol(good: Good): Fit {
   if (good.kind === 'drink') return good.abv > 0.5 ? no(`${good.abv} % alcohol`) : YES;
-  const { alcohol } = good.contents;
+  const { alcohol } = contentsOf(good);
   return alcohol === 'yes'
     ? no('alcohol in it')
     : alcohol === 'unknown'
@@ -121,9 +122,10 @@ function noAlcohol(good: Good): Fit {
 function vegetarian(good: Good): Fit {
   if (good.contents.certificates.includes('vegetarian') || good.contents.certificates.includes('vegan'))
     return YES;
-  const { rennet, gelatine } = good.contents;
+  const { rennet, gelatine, meat } = contentsOf(good);
   return all(
     isMeatGood(good) ? no('is meat') : YES,
+    meat ? no('meat or fish inside') : YES,
     good.kind === 'cheese' && rennet === 'animal' ? no('animal rennet') : YES,
     good.kind === 'cheese' && rennet === 'unknown' ? unknown('the rennet is not known') : YES,
     gelatine !== 'none' && gelatine !== 'unknown' ? no(`${gelatine} gelatine`) : YES,
@@ -138,9 +140,9 @@ function vegan(good: Good): Fit {
     good.kind === 'cheese' ? no('is milk') : YES,
     vegetarian(good),
     allergenTest(['milk', 'eggs'])(good, 'diet'),
-    good.contents.honey === 'yes'
+    contentsOf(good).honey === 'yes'
       ? no('honey')
-      : good.contents.honey === 'unknown'
+      : contentsOf(good).honey === 'unknown'
         ? unknown('honey is not known')
         : YES,
   );
@@ -150,10 +152,10 @@ function halal(good: Good): Fit {
   return all(
     noPork(good),
     noAlcohol(good),
-    good.contents.blood === 'yes' ? no('blood') : YES,
+    contentsOf(good).blood === 'yes' ? no('blood') : YES,
     isMeatGood(good) && !good.contents.certificates.includes('halal') ? unknown('no halal certificate') : YES,
     good.kind === 'cheese' &&
-      ['animal', 'unknown'].includes(good.contents.rennet) &&
+      ['animal', 'unknown'].includes(contentsOf(good).rennet) &&
       !good.contents.certificates.includes('halal')
       ? unknown('rennet without a halal certificate')
       : YES,

@@ -59,6 +59,46 @@ export const ACCEPTED_FIRMNESS: Record<Texture, readonly Firmness[]> = {
   blue: ['firm/semi-hard', 'soft', 'hard'],
 };
 
+/** How far outside the accepted bands a family may lie before it is pointed out, points of MFFB (common practice). */
+const TOLERANCE_MFFB = 2;
+
+const BOUNDS: Record<Firmness, readonly [from: number, to: number]> = {
+  'extra hard': [-Infinity, 51],
+  hard: [49, 56],
+  'firm/semi-hard': [54, 69],
+  soft: [67, Infinity],
+};
+
+/** Family and published firmness side by side. */
+export interface FamilyCheck {
+  readonly mffb: number;
+  readonly firmness: readonly Firmness[];
+  readonly fatClass: FatClass;
+  /** Points of MFFB outside what its family may show; 0 inside. */
+  readonly outside: number;
+  /** Further outside than the tolerance: pointed out, never changed. */
+  readonly unusual: boolean;
+}
+
+/** Does the composition of a cheese go with its family? Null where the composition is not known. */
+export function familyCheck(texture: Texture, composition: Composition | null): FamilyCheck | null {
+  if (!composition || composition.fat >= 100 || composition.water >= 100) return null;
+  const mffb = moistureOnFatFreeBasis(composition);
+  const outside = Math.min(
+    ...ACCEPTED_FIRMNESS[texture].map((name) => {
+      const [from, to] = BOUNDS[name];
+      return Math.max(0, from - mffb, mffb - to);
+    }),
+  );
+  return {
+    mffb,
+    firmness: firmnessOf(composition),
+    fatClass: fatClassOf(composition),
+    outside,
+    unusual: outside > TOLERANCE_MFFB,
+  };
+}
+
 const SPARKLING = [
   { word: 'brut nature', holds: (sugar: number) => sugar < 3 },
   { word: 'extra brut', holds: (sugar: number) => sugar <= 6 },

@@ -37,7 +37,7 @@ export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as co
 export type Verdict = (typeof VERDICTS)[number];
 
 export const Lot = z.object({
-  id: z.string().min(1).max(64),
+  id: z.string().trim().min(1).max(64),
   grams: Grams.describe('weight left; for drinks and wares the number of pieces is in `pieces`').default(
     0 as never,
   ),
@@ -45,6 +45,11 @@ export const Lot = z.object({
   madeOn: IsoDate.nullable().default(null),
   receivedOn: IsoDate.nullable().default(null),
   opened: z.boolean().default(false),
+  /** Its own price where it differs from the good's: the same cheese sold at several ages. */
+  price: Money.nullable().default(null),
+  /** When it is at its best, by whoever ripens it; between these days it is at its peak. */
+  bestFrom: IsoDate.nullable().default(null),
+  bestUntil: IsoDate.nullable().default(null),
   verdict: z
     .object({ says: z.enum(VERDICTS), taster: Name, on: IsoDate, note: Text.default('') })
     .nullable()
@@ -62,6 +67,15 @@ export const Pack = z.object({
   grams: Grams.nullable().default(null),
   ml: z.number().positive().max(1e5).nullable().default(null),
   pieces: z.number().int().positive().max(1e4).nullable().default(null),
+});
+
+/** A small end bought to try something unknown: what it cost, how it was, and what was made of it. */
+export const Trial = z.object({
+  paid: Money,
+  grams: Grams,
+  smell: z.string().max(300).default(''),
+  looks: z.string().max(300).default(''),
+  decision: z.enum(['undecided', 'buy it', 'not again']).default('undecided'),
 });
 
 const present = z.enum(['no', 'yes', 'unknown']);
@@ -103,6 +117,9 @@ const Common = z.object({
   }),
   contents: Contents.default(Contents.parse({})),
   lots: z.array(Lot).max(50).default([]),
+  /** The shop's or supplier's own number, by which price lists name it. */
+  code: z.string().max(60).default(''),
+  trial: Trial.nullable().default(null),
 });
 
 const shares = <T extends readonly [string, ...string[]]>(animals: T) =>
@@ -266,9 +283,12 @@ export type Good = z.infer<typeof Good>;
 /** What is eaten as itself and tasted in order: the cheeses and the meats. */
 export type Main = Cheese | Meat;
 
+/** A large wholesaler's list; the counter stays usable at that. */
+export const MOST_GOODS = 25_000;
+
 export const Counter = z
   .array(Good)
-  .max(5000)
+  .max(MOST_GOODS)
   .superRefine((goods, ctx) => {
     const seen = new Set<string>();
     goods.forEach((good, i) => {

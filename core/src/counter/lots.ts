@@ -1,5 +1,6 @@
 import { days, type Days } from '../units/index.js';
 import type { Good, Lot, Main, Verdict } from './good.js';
+import { carryVerdict } from './ripening.js';
 
 const DAY_MS = 86_400_000;
 
@@ -8,35 +9,75 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(to.slice(0, 10)) - Date.parse(from.slice(0, 10))) / DAY_MS);
 }
 
+/** A taster's verdict as it stands on a later day. */
+export interface CarriedVerdict {
+  readonly says: Verdict;
+  /** It differs from what was tasted. */
+  readonly carried: boolean;
+  readonly tasted: NonNullable<Lot['verdict']>;
+}
+
+/** The lot that will be cut, with its verdict on that day; the verdict is null when nobody tasted it. */
+export interface LotOnDay {
+  readonly lot: Lot;
+  readonly verdict: CarriedVerdict | null;
+}
+
+/** A lot's verdict on a day: what was tasted, moved on by the pace at which its kind ripens, or by its best window. */
+export function verdictOn(good: Good, lot: Lot, date: string): CarriedVerdict | null {
+  const tasted = lot.verdict;
+  if (!tasted) return null;
+  const says = carryVerdict(
+    good,
+    lot,
+    tasted.says,
+    Math.max(0, daysBetween(tasted.on, date)),
+    date.slice(0, 10),
+  );
+  return { says, carried: says !== tasted.says, tasted };
+}
+
 /**
- * The lot that is used first: opened before whole, then the oldest received, then by id; null when none has weight.
- * A lot tasted as past is never used. Common practice, no source.
+ * The lot that is used first on a day: opened before whole unless it is not ready, then the one that must move, then the
+ * oldest received, then by id; null when none has weight. What is past on the day is never used. Common practice.
  */
-export function nextLot(good: Good): Lot | null {
-  const usable = good.lots.filter((lot) => (lot.grams > 0 || lot.pieces > 0) && lot.verdict?.says !== 'past');
+export function lotOn(good: Good, date: string): LotOnDay | null {
+  const usable = good.lots
+    .filter((lot) => lot.grams > 0 || lot.pieces > 0)
+    .map((lot) => ({ lot, verdict: verdictOn(good, lot, date) }))
+    .filter(({ verdict }) => verdict?.says !== 'past');
+  const rank = ({ lot, verdict }: LotOnDay) =>
+    verdict?.says === 'young' ? 3 : lot.opened ? 0 : verdict?.says === 'going' ? 1 : 2;
   usable.sort(
     (a, b) =>
-      Number(b.opened) - Number(a.opened) ||
-      (a.receivedOn ?? '').localeCompare(b.receivedOn ?? '') ||
-      a.id.localeCompare(b.id),
+      rank(a) - rank(b) ||
+      (a.lot.receivedOn ?? '').localeCompare(b.lot.receivedOn ?? '') ||
+      (a.lot.id < b.lot.id ? -1 : 1),
   );
   return usable[0] ?? null;
 }
 
 /** Age on the given day: from the lot's making date when it has one, else the usual age of the good. */
 export function ageOn(main: Main, date: string): Days {
-  const made = nextLot(main)?.madeOn;
+  const made = lotOn(main, date)?.lot.madeOn;
   return made ? days(Math.max(0, daysBetween(made, date))) : main.ageDays;
 }
 
-/** The last taster's word on the lot that is used first; null when nobody tasted it. */
-export const verdictOf = (good: Good): Verdict | null => nextLot(good)?.verdict?.says ?? null;
+/** The verdict of the lot that will be cut on that day; null when nobody tasted it. */
+export const verdictOf = (good: Good, date: string): Verdict | null =>
+  lotOn(good, date)?.verdict?.says ?? null;
+
+/** Price of the good on that day, in its own unit: the lot's where it has one. */
+export const priceOn = (good: Good, date: string): number =>
+  lotOn(good, date)?.lot.price ?? good.price.amount;
 
 /**
- * Weight on hand over all usable lots, grams. A good with no lot is not counted by weight
+ * Weight on hand over all lots that are not past on the day, grams. A good with no lot is not counted by weight
  * (null): a price list, or a shop that does not keep stock here.
  */
-export function gramsOnHand(good: Good): number | null {
+export function gramsOnHand(good: Good, date: string): number | null {
   if (good.lots.length === 0) return null;
-  return good.lots.filter((lot) => lot.verdict?.says !== 'past').reduce((sum, lot) => sum + lot.grams, 0);
+  return good.lots
+    .filter((lot) => verdictOn(good, lot, date)?.says !== 'past')
+    .reduce((sum, lot) => sum + lot.grams, 0);
 }

@@ -1,32 +1,21 @@
 import type { Brief } from '../brief/index.js';
+import { canonicalText, hashOf } from '../units/index.js';
 
-/** JSON with sorted keys, so that equal values have equal text. */
-export function canonical(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonical).join(',')}]`;
-  if (value && typeof value === 'object') {
-    const entries = Object.entries(value).filter(([, v]) => v !== undefined);
-    entries.sort(([a], [b]) => (a < b ? -1 : 1));
-    return `{${entries.map(([k, v]) => `${JSON.stringify(k)}:${canonical(v)}`).join(',')}}`;
-  }
-  return JSON.stringify(value);
-}
+/** Parts of a brief that no pick can feel. */
+const UNFELT = [
+  'place',
+  'occasion',
+  'table',
+  'surface',
+  'travelMinutes',
+  'manner',
+  'apart',
+  'lowCarb',
+] as const;
 
-/** 53-bit hash of a text (cyrb53, public domain), hexadecimal. Not for secrets. */
-function hash(text: string): string {
-  let h1 = 0xdeadbeef;
-  let h2 = 0x41c6ce57;
-  for (let i = 0; i < text.length; i++) {
-    const ch = text.charCodeAt(i);
-    h1 = Math.imul(h1 ^ ch, 2654435761);
-    h2 = Math.imul(h2 ^ ch, 1597334677);
-  }
-  h1 = Math.imul(h1 ^ (h1 >>> 16), 2246822507) ^ Math.imul(h2 ^ (h2 >>> 13), 3266489909);
-  h2 = Math.imul(h2 ^ (h2 >>> 16), 2246822507) ^ Math.imul(h1 ^ (h1 >>> 13), 3266489909);
-  return (4294967296 * (2097151 & h2) + (h1 >>> 0)).toString(16).padStart(14, '0');
-}
-
-/** Changes when anything in the brief changes that the pick could feel; place and notes do not count. */
+/** Changes when anything in the brief changes that the pick could feel. */
 export function briefFingerprint(brief: Brief): string {
-  const { place: _place, ...felt } = brief;
-  return hash(canonical(felt));
+  const felt: Partial<Brief> = { ...brief };
+  for (const key of UNFELT) delete felt[key];
+  return hashOf(canonicalText(felt));
 }

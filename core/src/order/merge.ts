@@ -1,4 +1,4 @@
-import { canonical } from './fingerprint.js';
+import { canonicalText as canonical } from '../units/index.js';
 import type { OrderBody } from './order.js';
 
 /** Which part of the document each stage decides; every field of OrderBody stands in exactly one row. */

@@ -7,8 +7,8 @@ import {
   type Exclusion,
   type Limit,
 } from '../care/index.js';
-import { drinkersOf, targetsOf, type House, type Targets } from '../brief/index.js';
-import { goodsById, isMain, type Good, type Main } from '../counter/index.js';
+import { drinkersOf, settled, targetsOf, type House, type Targets } from '../brief/index.js';
+import { goodsById, isMain, servedOn, type Good, type Main } from '../counter/index.js';
 import { cutsFor, type Cut } from '../cut/index.js';
 import { pairsFor, type Pairs } from '../pair/index.js';
 import { measure, type Balance } from '../pick/index.js';
@@ -77,8 +77,10 @@ function ownPlate(
 }
 
 /** Derive the whole plan. Pure and quick; it never searches, and asking twice gives the same plan. */
-export function plan(order: OrderBody, counter: readonly Good[], house: House): Plan {
-  const { brief, selection } = order;
+export function plan(order: OrderBody, onCounter: readonly Good[], house: House): Plan {
+  const { selection } = order;
+  const brief = settled(order.brief, house);
+  const counter = servedOn(onCounter, brief.servingAt);
   const goods = goodsById(counter);
   const targets = targetsOf(brief, counter, house);
   const picked = selection.goods ?? [];
@@ -113,6 +115,6 @@ export function plan(order: OrderBody, counter: readonly Good[], house: House): 
       .filter((limit) => limit.reach === 'own plate')
       .map((limit) => ownPlate(limit, onBoard, counter, brief.limits)),
     advice: adviceFor(order, derived),
-    briefChanged: selection.goods !== null && selection.briefFingerprint !== briefFingerprint(brief),
+    briefChanged: selection.goods !== null && selection.briefFingerprint !== briefFingerprint(order.brief),
   };
 }

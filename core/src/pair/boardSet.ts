@@ -1,9 +1,9 @@
-import { allergenState, GLUTEN_CEREALS, type Main } from '../counter/index.js';
+import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
 import { scoreOf } from './rank.js';
 import type { Beside, Slot } from './slots.js';
 
 export const isGlutenFree = (beside: Beside): boolean =>
-  GLUTEN_CEREALS.every((cereal) => allergenState(beside.allergens, cereal) === 'free');
+  GLUTEN_CEREALS.every((cereal) => allergenOf(beside, cereal) === 'free');
 
 /**
  * A few companions that together serve every good best: the set that raises the sum, over the goods, of the best

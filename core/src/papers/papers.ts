@@ -1,6 +1,6 @@
 import {
   ageOn,
-  allergensByState,
+  allergensOf,
   animalsIn,
   packGrams,
   type AllergenId,
@@ -106,7 +106,7 @@ export const cardMayPrint = (card: GuestCard): boolean => card.unknown.length ==
 export function guestCards(plan: Plan): GuestCard[] {
   const atRisk = { infants: 0, under5: 0, drinkers: 0, limits: [] };
   return plan.walk.steps.map(({ number, main }) => {
-    const states = allergensByState(main.allergens);
+    const states = allergensOf(main);
     const raw = cautionsFor(atRisk, [main]).some((c) => c.id === 'raw milk');
     return {
       number,

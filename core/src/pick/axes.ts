@@ -10,6 +10,7 @@ import {
 } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf, SIGHTS } from '../sense/index.js';
+import { heldAxes } from './theme.js';
 
 /**
  * The axes of balance (docs/balance.md). Each spreads a good over bands; a good belongs to an axis with a whole
@@ -46,7 +47,7 @@ export function tiles(centres: readonly (readonly [string, number])[], x: number
 }
 
 /** Age in days on a log scale: a week matters to a fresh cheese and not to a grana. */
-const AGES = (
+export const AGES = (
   [
     ['days', 10],
     ['weeks', 40],
@@ -115,7 +116,14 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
     bands: equal(SIGHTS),
     membership: (cheese) => ({ [sightOf(cheese)]: 1 }),
   },
-  { id: 'origin', label: 'origin', weight: 4, bands: null, membership: originOf },
+  {
+    id: 'origin',
+    label: 'origin',
+    weight: 4,
+    bands: null,
+    // A face-off sets makers against each other, wherever they are.
+    membership: (cheese, brief) => originOf(cheese, brief.flight?.kind === 'face-off'),
+  },
   {
     id: 'company',
     label: 'safe bet and surprise',
@@ -157,25 +165,39 @@ export const MEAT_AXES: readonly Axis<Meat>[] = [
     membership: (meat) => ({ [meat.calibre]: 1 }),
   },
   {
-    id: 'character',
-    label: 'heat and smoke',
-    weight: 7,
+    id: 'heat',
+    label: 'heat',
+    weight: 4,
     bands: (brief) => [
       { id: 'gentle', want: 1 },
-      { id: 'smoked', want: 0.7 },
       { id: 'spicy', want: brief.adventurous / 5 },
     ],
-    membership: (meat) => ({
-      [meat.sense.heat >= 3 ? 'spicy' : meat.sense.smoke >= 3 ? 'smoked' : 'gentle']: 1,
-    }),
+    membership: (meat) => ({ [meat.sense.heat >= 3 ? 'spicy' : 'gentle']: 1 }),
+  },
+  {
+    id: 'smoke',
+    label: 'smoke',
+    weight: 3,
+    bands: () => [
+      { id: 'unsmoked', want: 1 },
+      { id: 'smoked', want: 0.7 },
+    ],
+    membership: (meat) => ({ [meat.sense.smoke >= 3 ? 'smoked' : 'unsmoked']: 1 }),
   },
 ];
 
-function originOf(main: Main): Record<string, number> {
-  const key = main.origin.region || main.origin.country;
+function originOf(main: Main, byMaker: boolean): Record<string, number> {
+  const key = (byMaker && main.maker) || main.origin.region || main.origin.country;
   return key ? { [key]: 1 } : {};
 }
 
-export const AXES: readonly Axis[] = [...CHEESE_AXES, ...MEAT_AXES] as readonly Axis[];
-export const axesOf = (kind: Main['kind']): readonly Axis[] =>
-  (kind === 'cheese' ? CHEESE_AXES : MEAT_AXES) as readonly Axis[];
+const AXES: Record<Main['kind'], readonly Axis[]> = {
+  cheese: CHEESE_AXES as readonly Axis[],
+  meat: MEAT_AXES as readonly Axis[],
+};
+
+/** The axes of one kind; those that a theme or a flight holds have no weight and read "held". */
+export function axesOf(kind: Main['kind'], brief: Brief): readonly Axis[] {
+  const held = heldAxes(brief, kind);
+  return held.size === 0 ? AXES[kind] : AXES[kind].map((a) => (held.has(a.id) ? { ...a, weight: 0 } : a));
+}

@@ -1,9 +1,22 @@
-export * from './axes.js';
-export * from './fill.js';
-export * from './terms.js';
+export { CHEESE_AXES, MEAT_AXES, axesOf, tiles, type Axis } from './axes.js';
+export { heldAxes, keepsTheme } from './theme.js';
 export * from './measure.js';
-export * from './problem.js';
-export * from './search.js';
+export { bestRaw, differenceOf } from './parts.js';
+export { instanceOf, valueOf, keepsAll, type Instance, type Question } from './instance.js';
+export { optimise, type Optimum } from './optimise.js';
+export {
+  costIn,
+  problemOf,
+  questionOf,
+  NO_WISHES,
+  type Hitch,
+  type Problem,
+  type Wishes,
+} from './problem.js';
 export * from './pick.js';
-export * from './swaps.js';
-export * from './why.js';
+export { swapsForAll, type Swap } from './swaps.js';
+export { effectOf, ageWords, type Effect } from './why.js';
+export * from './alternatives.js';
+export { wishesOf, fits, type Ask, type Wish } from './wishes.js';
+export * from './collide.js';
+export * from './steps.js';

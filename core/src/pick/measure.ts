@@ -1,9 +1,11 @@
-import { isCheese, type Main } from '../counter/index.js';
+import type { Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { axesOf, OPEN_WANT, type Axis } from './axes.js';
-import { bestFill, fillValue } from './fill.js';
-import { fitsOf, qualityOf, riseOf, samenessOf } from './terms.js';
-import type { Reason } from '../units/index.js';
+import { reason, type Reason } from '../units/index.js';
+import { axesOf } from './axes.js';
+import { bandWorths, bestOnAxis, bestRaw, openWorth, partsOf, worthAt, type Part } from './parts.js';
+import { SAMENESS } from './sameness.js';
+import { fitsOf, qualityOf } from './terms.js';
+import { heldAxes } from './theme.js';
 
 /** The balance measure (docs/balance.md). Pure; the order of the goods never matters. */
 
@@ -23,10 +25,12 @@ export interface AxisScore {
   /** The most raw points that so many goods could reach. */
   readonly best: number;
   readonly bands: readonly BandFill[];
+  /** A theme or a flight holds this axis: it has no weight. */
+  readonly held: boolean;
 }
 
 export interface Balance {
-  /** Raw value R: the sum over the axes. Compare this across counts. */
+  /** Raw value R: the sum over the axes. Compare this across counts and prices. */
   readonly raw: number;
   readonly best: number;
   /** 0 to 100: R over the best R for the count, features freely combined. */
@@ -36,54 +40,54 @@ export interface Balance {
   readonly fit: number;
   readonly sameness: number;
   readonly rise: number;
-  /** What the optimiser maximises: dial and the signed terms together. */
+  /** 100 times the mean difference between two cheeses, under the contrast school; else null. */
+  readonly contrast: number | null;
+  /** What the optimiser maximises: the parts below together. */
   readonly value: number;
+  /** Signed points of the value by part: axes (or contrast), quality, fit, each sameness, rise. They add up to it. */
+  readonly parts: ReadonlyMap<string, number>;
   readonly remarks: readonly Reason[];
 }
 
-/** Worth of each band: the axis' weight shared by its wants. An open axis returns null; each of its bands is worth the same. */
-export function bandWorths(axis: Axis, brief: Brief): ReadonlyMap<string, number> | null {
-  if (!axis.bands) return null;
-  const bands = axis.bands(brief);
-  const sum = bands.reduce((total, band) => total + band.want, 0);
-  return new Map(bands.map((band) => [band.id, (axis.weight * band.want) / sum]));
+export const KINDS = ['cheese', 'meat'] as const;
+export type MainKind = (typeof KINDS)[number];
+export type Counts = Readonly<Record<MainKind, number>>;
+
+/** The parts for one pair of counts, with what a point of each is worth in the value. */
+export interface Ready {
+  readonly best: Counts;
+  readonly bestTotal: number;
+  readonly parts: readonly { readonly part: Part; readonly scale: number }[];
 }
 
-export const openWorth = (axis: Axis): number => axis.weight * OPEN_WANT;
-
-/** The most raw points on one axis for n goods, whatever else they are. */
-export function bestOnAxis(axis: Axis, brief: Brief, n: number): number {
-  const worths = bandWorths(axis, brief);
-  return worths ? bestFill([...worths.values()], n) : openWorth(axis) * n;
+/** @param brief with its schools settled (brief/schools.ts) */
+export function readyFor(brief: Brief, counts: Counts): Ready {
+  const best = {
+    cheese: bestRaw('cheese', brief, counts.cheese),
+    meat: bestRaw('meat', brief, counts.meat),
+  };
+  const bestTotal = best.cheese + best.meat;
+  const perRaw = bestTotal > 0 ? 100 / bestTotal : 0;
+  const contrast = brief.schools.aim === 'contrast';
+  const scaleOf = (part: Part): number => {
+    if (part.of === 'axis') return contrast && part.kind === 'cheese' ? 0 : perRaw;
+    return part.of === 'contrast' && bestTotal > 0 ? best.cheese / bestTotal : 1;
+  };
+  return {
+    best,
+    bestTotal,
+    parts: KINDS.flatMap((kind) =>
+      partsOf(kind, brief, counts[kind]).map((part) => ({ part, scale: scaleOf(part) })),
+    ),
+  };
 }
 
-export function bestRaw(kind: Main['kind'], brief: Brief, n: number): number {
-  return axesOf(kind).reduce((sum, axis) => sum + bestOnAxis(axis, brief, n), 0);
-}
-
-/** What the measure reads of one good. */
-interface Features {
-  /** For each axis of its kind the bands it belongs to. */
-  readonly memberships: readonly (readonly [band: string, share: number])[][];
-  readonly quality: Reason;
-  readonly fits: readonly Reason[];
-}
-
-/** An axis made ready for one brief. */
-interface ReadyAxis {
-  readonly axis: Axis;
-  readonly worths: ReadonlyMap<string, number> | null;
-  /** The most raw points for n goods. */
-  readonly best: (n: number) => number;
-}
-
-function readyAxis(axis: Axis, brief: Brief): ReadyAxis {
-  const best = remembered((n: number) => bestOnAxis(axis, brief, n));
-  return { axis, worths: bandWorths(axis, brief), best };
-}
+/** Name of a part in the account of a value: an axis that both kinds have is told apart. */
+export const partName = ({ id, kind, of }: Part): string =>
+  of === 'axis' || of === 'contrast' ? `${kind} ${id}` : id;
 
 /** A function that works each answer out once. */
-function remembered<K, V>(work: (key: K) => V): (key: K) => V {
+export function remembered<K, V>(work: (key: K) => V): (key: K) => V {
   const known = new Map<K, V>();
   return (key) => {
     const found = known.get(key);
@@ -94,79 +98,105 @@ function remembered<K, V>(work: (key: K) => V): (key: K) => V {
   };
 }
 
-function scoreAxis(
-  { axis, worths, best }: ReadyAxis,
-  kind: Main['kind'],
-  memberships: readonly (readonly (readonly [string, number])[])[],
-): AxisScore {
-  const filled = new Map<string, number>();
-  for (const bands of memberships)
-    for (const [band, share] of bands) filled.set(band, (filled.get(band) ?? 0) + share);
-  const ids = worths ? [...worths.keys()] : [...filled.keys()].sort();
-  const bands = ids.map((id) => ({
-    id,
-    worth: worths?.get(id) ?? openWorth(axis),
-    filled: filled.get(id) ?? 0,
-  }));
-  const raw = bands.reduce((sum, band) => sum + band.worth * fillValue(band.filled), 0);
-  return {
-    id: axis.id,
-    label: axis.label,
-    kind,
-    raw,
-    best: best(memberships.length),
-    bands,
-  };
-}
-
 /** Sum by id, so that floating-point addition cannot feel the order of the goods. */
 const inOrder = <M extends Main>(mains: readonly M[]): M[] =>
   [...mains].sort((a, b) => (a.id < b.id ? -1 : 1));
 
-const KINDS = ['cheese', 'meat'] as const;
 const total = (reasons: readonly Reason[]) => reasons.reduce((sum, r) => sum + r.effect, 0);
 
-/**
- * A measure for one brief. It reads each good once and remembers what it read, so that measuring many selections of
- * the same goods (every swap for every place) stays quick.
- */
-export function measurer(brief: Brief): (selection: readonly Main[]) => Balance {
-  const ready = {
-    cheese: axesOf('cheese').map((axis) => readyAxis(axis, brief)),
-    meat: axesOf('meat').map((axis) => readyAxis(axis, brief)),
-  };
-  const featuresOf = remembered((main: Main): Features => ({
-    memberships: ready[main.kind].map(({ axis }) => Object.entries(axis.membership(main, brief))),
-    quality: qualityOf(main),
-    fits: fitsOf(main, brief),
-  }));
-  const samenessWith = remembered((a: Main) => remembered((b: Main) => samenessOf(a, b)));
-  return (selection) => {
-    const mains = inOrder(selection);
-    const features = mains.map(featuresOf);
-    const axes = KINDS.flatMap((kind) => {
-      const own = features.filter((_, i) => mains[i]!.kind === kind);
-      return ready[kind].map((axis, a) =>
-        scoreAxis(
-          axis,
-          kind,
-          own.map((f) => f.memberships[a]!),
-        ),
-      );
-    });
-    const raw = axes.reduce((sum, axis) => sum + axis.raw, 0);
-    const best = axes.reduce((sum, axis) => sum + axis.best, 0);
-    const dial = best > 0 ? (100 * raw) / best : 0;
-    const fits = features.flatMap((f) => f.fits);
-    const alike = mains.flatMap((a, i) => mains.slice(i + 1).flatMap((b) => samenessWith(a)(b)));
-    const quality = total(features.map((f) => f.quality));
-    const fit = total(fits);
-    const sameness = total(alike);
-    const rise = riseOf(mains.filter(isCheese).map((cheese) => cheese.sense.intensity));
-    const value = dial + quality + fit + sameness + rise;
-    return { raw, best, dial, axes, quality, fit, sameness, rise, value, remarks: [...fits, ...alike] };
+function fillsOf(part: Part, mains: readonly Main[]): Map<string, number> {
+  const fills = new Map<string, number>();
+  for (const main of mains)
+    for (const [band, share] of Object.entries(part.membership(main)))
+      fills.set(band, (fills.get(band) ?? 0) + share);
+  return fills;
+}
+
+function axisScore(part: Part, fills: Map<string, number>, brief: Brief, n: number, raw: number): AxisScore {
+  const axis = axesOf(part.kind, brief).find((a) => a.id === part.id)!;
+  const worths = bandWorths(axis, brief);
+  const ids = worths ? [...worths.keys()] : [...fills.keys()].sort();
+  return {
+    id: part.id,
+    label: part.label,
+    kind: part.kind,
+    raw,
+    best: bestOnAxis(axis, brief, n),
+    bands: ids.map((id) => ({
+      id,
+      worth: worths?.get(id) ?? openWorth(axis),
+      filled: fills.get(id) ?? 0,
+    })),
+    held: heldAxes(brief, part.kind).has(part.id),
   };
 }
 
-/** Measure a selection of cheeses and meats for a brief. An empty selection has dial 0. */
+/** What is remarked of a class of goods that say the same. */
+function remarkOf(part: Part, band: string, effect: number, mains: readonly Main[]): Reason {
+  const row = SAMENESS.find((r) => r.id === part.id)!;
+  const inside = mains.filter((main) => part.membership(main)[band]);
+  return reason(row.id, effect, row.says(inside.map((main) => main.name)));
+}
+
+/** One remark for each row and set of goods, its cost summed: overlapping windows name the same two goods twice. */
+function gathered(remarks: readonly Reason[]): Reason[] {
+  const bySays = new Map<string, Reason>();
+  for (const r of remarks) bySays.set(r.says, { ...r, effect: r.effect + (bySays.get(r.says)?.effect ?? 0) });
+  return [...bySays.values()];
+}
+
+/** A measure for one brief. It makes the parts ready once for each count, so that many selections are quick to measure. */
+export function measurer(brief: Brief): (selection: readonly Main[]) => Balance {
+  const ready = remembered((counts: string) => {
+    const [cheese, meat] = counts.split(' ').map(Number);
+    return readyFor(brief, { cheese: cheese!, meat: meat! });
+  });
+  return (selection) => {
+    const mains = inOrder(selection);
+    const ofKind = {
+      cheese: mains.filter((m) => m.kind === 'cheese'),
+      meat: mains.filter((m) => m.kind === 'meat'),
+    };
+    const { bestTotal, parts } = ready(`${ofKind.cheese.length} ${ofKind.meat.length}`);
+    const account = new Map<string, number>();
+    const sums = { axis: 0, sameness: 0, rise: 0, contrast: 0 };
+    const axes: AxisScore[] = [];
+    const remarks: Reason[] = [];
+    for (const { part, scale } of parts) {
+      const own = ofKind[part.kind];
+      const fills = fillsOf(part, own);
+      let points = 0;
+      const bands = new Set([...part.always, ...fills.keys()]);
+      for (const band of bands) {
+        const worth = worthAt(part.worths(band), fills.get(band) ?? 0);
+        points += worth;
+        if (part.of === 'sameness' && worth < 0) remarks.push(remarkOf(part, band, worth, own));
+      }
+      sums[part.of] += points;
+      if (scale !== 0) account.set(partName(part), points * scale);
+      if (part.of === 'axis') axes.push(axisScore(part, fills, brief, own.length, points));
+    }
+    const fits = mains.flatMap((main) => fitsOf(main, brief));
+    const quality = total(mains.map((main) => qualityOf(main, brief)));
+    const fit = total(fits);
+    account.set('quality', quality);
+    account.set('fit', fit);
+    return {
+      raw: sums.axis,
+      best: bestTotal,
+      dial: bestTotal > 0 ? (100 * sums.axis) / bestTotal : 0,
+      axes,
+      quality,
+      fit,
+      sameness: sums.sameness,
+      rise: sums.rise,
+      contrast: brief.schools.aim === 'contrast' ? sums.contrast : null,
+      value: [...account.values()].reduce((a, b) => a + b, 0),
+      parts: account,
+      remarks: [...fits, ...gathered(remarks)],
+    };
+  };
+}
+
+/** Measure a selection of cheeses and meats for a brief whose schools are settled. An empty selection has dial 0. */
 export const measure = (selection: readonly Main[], brief: Brief): Balance => measurer(brief)(selection);

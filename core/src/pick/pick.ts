@@ -1,15 +1,18 @@
 import { z } from 'zod';
-import { goodsById, GoodId, type Good } from '../counter/index.js';
+import { GoodId, type Good, type Main } from '../counter/index.js';
 import type { Brief, House } from '../brief/index.js';
-import { PRACTICE, reason, type Reason } from '../units/index.js';
+import { reason, type Reason } from '../units/index.js';
+import { instanceOf } from './instance.js';
 import { measure, type Balance } from './measure.js';
-import { costOfSet, problemOf, type Hitch, type Problem, type Wishes } from './problem.js';
-import { search, type SearchOptions } from './search.js';
+import { optimise } from './optimise.js';
+import { problemOf, questionOf, type Hitch, type Problem, type Wishes } from './problem.js';
 
 export const Locks = z.object({
   locked: z.array(GoodId).max(20).default([]),
   leftOut: z.array(GoodId).max(5000).default([]),
 });
+
+export const DEFAULT_NODE_LIMIT = 20_000;
 
 /** `seed` is kept with the answer; this search is exact and takes none of its choices by chance. */
 export const Search = z.object({
@@ -19,12 +22,17 @@ export const Search = z.object({
     .min(0)
     .max(2 ** 31)
     .default(1),
-  nodeLimit: z.number().int().min(1).max(2_000_000).default(400_000),
+  nodeLimit: z.number().int().min(1).max(500_000).default(DEFAULT_NODE_LIMIT),
 });
-export const DEFAULT_NODE_LIMIT = 400_000;
+
+/** A selection on the way to the best one, or the best one itself. */
+export interface Found {
+  readonly goodIds: readonly string[];
+  readonly value: number;
+}
 
 export interface Pick {
-  /** Proposed cheeses and meats; null when nothing fits. */
+  /** Proposed cheeses then meats, each by id; null when nothing fits. */
   readonly goodIds: readonly string[] | null;
   readonly balance: Balance | null;
   readonly proven: boolean;
@@ -34,91 +42,65 @@ export interface Pick {
   readonly reasons: readonly Reason[];
 }
 
+export interface PickOptions {
+  readonly nodeLimit: number;
+  /** Called with every better selection; true stops with the best so far. */
+  readonly onBest?: (found: Found) => boolean;
+}
+
+/** Goods of a set of items, cheeses then meats, each by id (the items are in the order of the ids). */
+export const namesOf = (mains: readonly Main[], set: readonly number[]): string[] => {
+  const goods = set.map((i) => mains[i]!);
+  return [...goods.filter((m) => m.kind === 'cheese'), ...goods.filter((m) => m.kind === 'meat')].map(
+    (m) => m.id,
+  );
+};
+
 /** Propose the best selection on this counter for a brief and the person's wishes. Same question, same answer. */
-export function pick(
+export const pick = (
   brief: Brief,
   counter: readonly Good[],
   house: House,
   wishes: Wishes,
-  options: SearchOptions,
-): Pick {
-  const problem = problemOf(brief, counter, house, wishes);
-  const short = shortages(problem);
-  if (short.length > 0)
+  options: PickOptions,
+): Pick => solve(problemOf(brief, counter, house, wishes), options);
+
+/** The best selection of a problem that is already put. */
+export function solve(problem: Problem, options: PickOptions): Pick {
+  const { mains, brief } = problem;
+  const instance = instanceOf(questionOf(problem));
+  const { onBest } = options;
+  const { set, value, proven, gap, nodes } = optimise(instance, {
+    nodeLimit: options.nodeLimit,
+    onBest: onBest && ((found, at) => onBest({ goodIds: namesOf(mains, found), value: at })),
+  });
+  if (!set) {
+    const says = proven
+      ? 'Nothing on this counter keeps every wish at once.'
+      : 'Nothing was found within the step limit. Take locks off or raise the budget.';
     return {
       goodIds: null,
       balance: null,
-      proven: true,
-      gap: 0,
-      nodes: 0,
-      hitches: [...problem.hitches, ...short],
-      reasons: [],
-    };
-  const solution = search(problem, options);
-  if (!solution.goodIds) {
-    const hitches = [...problem.hitches, nothingFits(problem, solution.proven)];
-    return {
-      goodIds: null,
-      balance: null,
-      proven: solution.proven,
-      gap: 0,
-      nodes: solution.nodes,
-      hitches,
+      proven,
+      gap,
+      nodes,
+      hitches: [...problem.hitches, { id: 'nothing fits', says, goodIds: [] }],
       reasons: [],
     };
   }
-  const goods = goodsById(counter);
-  const chosen = solution.goodIds.map((id) => goods.get(id) as Problem['cheeses'][number]);
-  const says = solution.proven
-    ? `best of every selection on this counter, proven in ${solution.nodes} steps`
-    : `best found in ${solution.nodes} steps; at most ${solution.gap.toFixed(1)} points could still be won`;
+  const says = proven
+    ? `best of every selection on this counter, proven in ${nodes} steps`
+    : `best found in ${nodes} steps; at most ${gap.toFixed(1)} of ${value.toFixed(0)} points could still be won`;
   return {
-    goodIds: solution.goodIds,
-    balance: measure(chosen, brief),
-    proven: solution.proven,
-    gap: solution.gap,
-    nodes: solution.nodes,
+    goodIds: namesOf(mains, set),
+    balance: measure(
+      set.map((i) => mains[i]!),
+      brief,
+    ),
+    proven,
+    gap,
+    nodes,
     hitches: problem.hitches,
-    reasons: [reason('optimum', 0, says, PRACTICE)],
+    reasons: [reason('optimum', 0, says, 'docs/balance.md')],
   };
-}
-
-/** Kinds of which the limits and the stock leave fewer than asked for. */
-function shortages(problem: Problem): Hitch[] {
-  const { targets } = problem;
-  const sides = [
-    { word: 'cheeses', pool: problem.cheeses, asked: problem.nCheeses, kind: 'cheese' },
-    { word: 'meats', pool: problem.meats, asked: problem.nMeats, kind: 'meat' },
-  ];
-  return sides
-    .filter(({ pool, asked }) => pool.length < asked)
-    .map(({ word, pool, asked }) => ({
-      id: 'too few',
-      says: `${asked} ${word} are asked for and ${pool.length} ${pool.length === 1 ? 'is' : 'are'} left after limits, stock and what was left out (${targets.excluded.length} goods are out by limits). Ask for fewer, put a left-out one back, or let a guest with a limit have their own plate.`,
-      goodIds: [],
-    }));
-}
-
-/** Nothing passed purse and stock: say what the cheapest goods alone would cost. */
-function nothingFits(problem: Problem, proven: boolean): Hitch {
-  const cheapest = (pool: Problem['cheeses'], n: number, total: number) => {
-    const locked = pool.filter((m) => problem.locked.has(m.id));
-    const free = pool.filter((m) => !problem.locked.has(m.id));
-    const byCost = free
-      .map((m) => ({ m, cost: costOfSet(total / Math.max(1, n), [m]) }))
-      .sort((a, b) => a.cost - b.cost);
-    return costOfSet(total, [...locked, ...byCost.map((x) => x.m)].slice(0, n));
-  };
-  const least =
-    cheapest(problem.cheeses, problem.nCheeses, problem.targets.cheeses.total) +
-    cheapest(problem.meats, problem.nMeats, problem.targets.meats.total);
-  const purse = problem.purse ?? 0;
-  const money = (n: number) => (n / 100).toFixed(2);
-  const says =
-    problem.purse !== null && least > purse
-      ? `Even the cheapest cheeses and meats cost about ${money(least)}; after ${money(problem.reserve)} kept for what stands beside, the budget leaves ${money(purse)}. Raise the budget, ask for fewer heads, or choose a lighter role.`
-      : proven
-        ? 'No selection keeps every wish at once: the stock on the counter is too small for these heads. Ask for more kinds, fewer heads, or take locks off.'
-        : 'Nothing was found within the step limit. Take locks off or raise the budget.';
-  return { id: 'over budget', says, goodIds: [] };
 }

@@ -1,8 +1,19 @@
-import type { Money } from '../units/index.js';
 import { exclusionsOf } from '../care/index.js';
-import { gramsOnHand, isMain, nextLot, type Good, type Main } from '../counter/index.js';
-import { besideEstimate, netGrams, purchase } from '../amount/index.js';
-import { budgetTotal, targetsOf, type Brief, type House, type Targets } from '../brief/index.js';
+import { gramsOnHand, isMain, lotOn, servedOn, type Cheese, type Good, type Main } from '../counter/index.js';
+import { besideEstimate, usualPurchase } from '../amount/index.js';
+import {
+  budgetTotal,
+  COVERS,
+  settled,
+  targetsOf,
+  type Brief,
+  type House,
+  type Targets,
+} from '../brief/index.js';
+import { money, type Money } from '../units/index.js';
+import type { Question } from './instance.js';
+import type { Counts } from './measure.js';
+import { keepsTheme } from './theme.js';
 
 /** A wish of the person that the optimiser must keep. */
 export interface Wishes {
@@ -11,24 +22,31 @@ export interface Wishes {
   /** Must not be in. */
   readonly leftOut: readonly string[];
 }
+export const NO_WISHES: Wishes = { locked: [], leftOut: [] };
 
 /** Something that the person should hear before or instead of a selection. */
 export interface Hitch {
   readonly id:
-    'lock against a limit' | 'lock not on the counter' | 'more locks than kinds' | 'too few' | 'over budget';
+    | 'lock against a limit'
+    | 'lock not on the counter'
+    | 'lock off the theme'
+    | 'more locks than kinds'
+    | 'school needs more kinds'
+    | 'nothing fits';
   readonly says: string;
   readonly goodIds: readonly string[];
 }
 
-/** The question that the optimiser answers. */
+/** The question that the optimiser answers, in the words of the counter. */
 export interface Problem {
+  /** With its schools settled. */
   readonly brief: Brief;
   readonly targets: Targets;
-  readonly cheeses: readonly Main[];
-  readonly meats: readonly Main[];
+  /** Every cheese and meat that may be picked, as it will be on the serving day; by id. */
+  readonly mains: readonly Main[];
+  readonly counts: Counts;
   readonly locked: ReadonlySet<string>;
-  readonly nCheeses: number;
-  readonly nMeats: number;
+  readonly groups: Question['groups'];
   /** What cheeses and meats may cost together, after what the companions will take; null for no limit. */
   readonly purse: number | null;
   readonly reserve: Money;
@@ -37,85 +55,156 @@ export interface Problem {
 
 const byId = (a: Main, b: Main) => (a.id < b.id ? -1 : 1);
 
-/** May this good be proposed today? Past its time and out of stock are out; goods without lots are taken as on order. */
-const isAvailable = (main: Main): boolean => {
-  const onHand = gramsOnHand(main);
-  return onHand === null || (onHand > 0 && nextLot(main) !== null);
-};
-
-/** Exact cost of a set of one kind that shares `total` grams. */
-export function costOfSet(total: number, set: readonly Main[]): number {
-  const net = netGrams(total as never, set);
-  return set.reduce((sum, main, i) => sum + purchase(main, net[i]!).cost, 0);
+/** May this good be proposed for that day? Past its time, out of stock and untried ends are out; no lots: on order. */
+function isAvailable(main: Main, net: number, date: string): boolean {
+  if (main.trial !== null && main.trial.decision !== 'buy it') return false;
+  const onHand = gramsOnHand(main, date);
+  return onHand === null || (lotOn(main, date) !== null && net <= onHand);
 }
 
-/** Does the counter hold enough of every good of the set? */
-export function stockHolds(total: number, set: readonly Main[]): boolean {
-  const net = netGrams(total as never, set);
-  return set.every((main, i) => {
-    const onHand = gramsOnHand(main);
-    return onHand === null || purchase(main, net[i]!).gross <= onHand;
-  });
+/** What one good would cost in this order; it does not depend on the others (amount/usual.ts). */
+export const costIn =
+  (targets: Targets, counts: Counts) =>
+  (main: Main): number =>
+    usualPurchase(
+      main,
+      main.kind === 'cheese' ? targets.cheeses.total : targets.meats.total,
+      counts[main.kind],
+    ).cost;
+
+const grossIn = (targets: Targets, counts: Counts, main: Main): number =>
+  usualPurchase(main, main.kind === 'cheese' ? targets.cheeses.total : targets.meats.total, counts[main.kind])
+    .gross;
+
+const asCheese = (test: (cheese: Cheese) => boolean) => (main: Main) => main.kind === 'cheese' && test(main);
+
+/**
+ * The places of a cover school as groups. A cheese fills one place only, so by Hall's theorem (1935) every set of places
+ * needs as many cheeses that fill any of them. With fewer cheeses than places, as many places as there are cheeses.
+ */
+function coverGroups({ schools }: Brief, nCheeses: number): Question['groups'] {
+  const places = COVERS[schools.cover!];
+  const short = nCheeses < places.length;
+  const anyOf = (some: typeof places) => asCheese((cheese) => some.some((place) => place.fills(cheese)));
+  if (short)
+    return [
+      { id: schools.cover!, members: anyOf(places), lo: nCheeses, hi: Infinity },
+      ...places.map((place) => ({ id: place.id, members: anyOf([place]), lo: 0, hi: 1 })),
+    ];
+  const subsets = Array.from({ length: 2 ** places.length - 1 }, (_, bits) =>
+    places.filter((_p, i) => ((bits + 1) >> i) & 1),
+  );
+  return subsets.map((some) => ({
+    id: some.map((place) => place.id).join(' + '),
+    members: anyOf(some),
+    lo: some.length,
+    hi: Infinity,
+  }));
 }
 
-/** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
-export function problemOf(brief: Brief, counter: readonly Good[], house: House, wishes: Wishes): Problem {
-  const targets = targetsOf(brief, counter, house);
-  const mains = counter.filter(isMain);
-  const fits = new Map(mains.map((main) => [main.id, exclusionsOf(main, brief.limits)]));
+function companyGroups({ schools }: Brief, nCheeses: number): Question['groups'] {
+  const known = (is: Main['known']) => (main: Main) => main.kind === 'cheese' && main.known === is;
+  const groups: Question['groups'][number][] = [];
+  if (schools.company !== 'free' && nCheeses > 0)
+    groups.push({ id: 'a safe bet', members: known('safe bet'), lo: 1, hi: Infinity });
+  if (schools.company === 'a safe bet and a surprise' && nCheeses > 1)
+    groups.push({ id: 'a surprise', members: known('surprise'), lo: 1, hi: Infinity });
+  return groups;
+}
+
+interface Locks {
+  readonly locked: ReadonlySet<string>;
+  readonly hitches: readonly Hitch[];
+}
+
+function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): Locks {
   const hitches: Hitch[] = [];
   const locked = new Set<string>();
+  const hitch = (id: Hitch['id'], goodId: string, says: string) =>
+    hitches.push({ id, says, goodIds: [goodId] });
   for (const id of new Set(wishes.locked)) {
     const main = mains.find((m) => m.id === id);
     if (!main) {
-      hitches.push({
-        id: 'lock not on the counter',
-        says: `${id} is locked but is not on the counter.`,
-        goodIds: [id],
-      });
+      hitch('lock not on the counter', id, `${id} is locked but is not on the counter.`);
       continue;
     }
-    const against = fits.get(id)!;
+    const against = exclusionsOf(main, brief.limits);
     if (against.length > 0) {
       const why = against.map((a) => `${a.label}: ${a.fit.says}`).join('; ');
-      hitches.push({
-        id: 'lock against a limit',
-        says: `${main.name} is locked, but a guest's limit comes first (${why}). It was left out.`,
-        goodIds: [id],
-      });
+      const says = `${main.name} is locked, but a guest's limit comes first (${why}). It was left out.`;
+      hitch('lock against a limit', id, says);
       continue;
     }
+    if (!keepsTheme(main, brief))
+      hitch('lock off the theme', id, `${main.name} is locked, so it stays, though it is off the theme.`);
     locked.add(id);
   }
-  const open = (kind: Main['kind']) =>
-    mains
-      .filter((m) => m.kind === kind && fits.get(m.id)!.length === 0 && (locked.has(m.id) || isAvailable(m)))
-      .filter((m) => locked.has(m.id) || !wishes.leftOut.includes(m.id))
-      .sort(byId);
-  const cheeses = open('cheese');
-  const meats = open('meat');
-  const count = (pool: readonly Main[], kinds: number, word: string) => {
-    const held = pool.filter((m) => locked.has(m.id)).length;
-    if (held > kinds)
+  return { locked, hitches };
+}
+
+const WORDS = { cheese: 'cheeses', meat: 'meats' } as const;
+
+/** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
+export function problemOf(asked: Brief, counter: readonly Good[], house: House, wishes: Wishes): Problem {
+  const brief = settled(asked, house);
+  const date = brief.servingAt;
+  const served = servedOn(counter, date);
+  const targets = targetsOf(brief, served, house);
+  const all = served.filter(isMain);
+  const { locked, hitches: lockHitches } = locksOf(wishes, all, brief);
+  const hitches = [...lockHitches];
+  const count = (kind: Main['kind'], kinds: number): number => {
+    const held = all.filter((m) => m.kind === kind && locked.has(m.id));
+    if (held.length > kinds)
       hitches.push({
         id: 'more locks than kinds',
-        says: `${held} ${word} are locked and ${kinds} asked for: all ${held} were kept.`,
-        goodIds: pool.filter((m) => locked.has(m.id)).map((m) => m.id),
+        says: `${held.length} ${WORDS[kind]} are locked and ${kinds} asked for: all ${held.length} were kept.`,
+        goodIds: held.map((m) => m.id),
       });
-    return Math.max(kinds, held);
+    return Math.max(kinds, held.length);
   };
+  const counts = { cheese: count('cheese', targets.cheeses.kinds), meat: count('meat', targets.meats.kinds) };
+  const out = new Set(wishes.leftOut);
+  const barred = new Set(targets.excluded.map(({ goodId }) => goodId));
+  const mains = all
+    .filter(
+      (m) =>
+        locked.has(m.id) ||
+        (!barred.has(m.id) &&
+          !out.has(m.id) &&
+          keepsTheme(m, brief) &&
+          isAvailable(m, grossIn(targets, counts, m), date)),
+    )
+    .sort(byId);
+  const places = COVERS[brief.schools.cover!];
+  if (counts.cheese > 0 && counts.cheese < places.length)
+    hitches.push({
+      id: 'school needs more kinds',
+      says: `${counts.cheese} cheeses cannot fill the ${places.length} places of “${brief.schools.cover}” (${places.map((p) => p.id).join(', ')}): each fills one of them.`,
+      goodIds: [],
+    });
   const budget = budgetTotal(brief);
-  const reserve = besideEstimate(brief, counter);
+  const reserve = besideEstimate(brief, served);
   return {
     brief,
     targets,
-    cheeses,
-    meats,
+    mains,
+    counts,
     locked,
-    nCheeses: count(cheeses, targets.cheeses.kinds, 'cheeses'),
-    nMeats: count(meats, targets.meats.kinds, 'meats'),
+    groups: [...coverGroups(brief, counts.cheese), ...companyGroups(brief, counts.cheese)],
     purse: budget === null ? null : Math.max(0, budget - reserve),
-    reserve,
+    reserve: money(reserve),
     hitches,
   };
 }
+
+/** The optimiser's question for a problem. */
+export const questionOf = (problem: Problem): Question => ({
+  brief: problem.brief,
+  mains: problem.mains,
+  counts: problem.counts,
+  cost: costIn(problem.targets, problem.counts),
+  purse: problem.purse,
+  locked: problem.locked,
+  groups: problem.groups,
+});

@@ -1,23 +1,23 @@
-import { nextLot, mainMilk, type Main, type Verdict } from '../counter/index.js';
+import { lotOn, type Main, type Verdict } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { isPale } from '../sense/index.js';
+import { inSeason } from '../brief/index.js';
 import { PRACTICE, reason, type Reason } from '../units/index.js';
 
-/** The signed terms beside balance, in points of the dial. Tables and small functions; all common practice. */
+/** What a good brings by itself, in points of the dial: eating quality and fit. Tables; all common practice. */
 
-/** What the last taster said of the lot on this counter. */
+/** The counter's own verdict, carried to the serving day. Going goods must move, so they are a little preferred. */
 const QUALITY: Record<Verdict, number> = { young: -4, ready: 1, 'at its peak': 3, going: 1, past: -20 };
 
-export function qualityOf(main: Main): Reason {
-  const verdict = nextLot(main)?.verdict;
-  if (!verdict) return reason('quality', 0, 'not tasted');
-  const says = verdict.says === 'going' ? 'going, so it must move' : verdict.says;
-  return reason(
-    'quality',
-    QUALITY[verdict.says],
-    `${says}, tasted ${verdict.on} by ${verdict.taster}`,
-    'the counter’s own verdict',
-  );
+/** Eating quality of the lot that will be cut, on the serving day; 0 for a lot that nobody tasted. */
+export function qualityOf(main: Main, brief: Brief): Reason {
+  const lot = lotOn(main, brief.servingAt);
+  if (!lot?.verdict) return reason('quality', 0, 'not tasted');
+  const { says, carried, tasted } = lot.verdict;
+  const word = says === 'going' ? 'going, so it must move' : says;
+  const how = carried
+    ? `${word} on the day (${tasted.says} when ${tasted.taster} tasted it, ${tasted.on})`
+    : `${word}, tasted ${tasted.on} by ${tasted.taster}`;
+  return reason('quality', QUALITY[says], how, 'the counter’s own verdict');
 }
 
 interface FitRule {
@@ -38,6 +38,11 @@ const FITS: readonly FitRule[] = [
     says: 'strong for a timid table',
   },
   {
+    rule: 'timid and familiar',
+    effect: (main, { adventurous }) => (adventurous <= 2 && main.known === 'safe bet' ? 1 : 0),
+    says: 'a known name, for a timid table',
+  },
+  {
     rule: 'hot meat',
     effect: (main) => (main.kind === 'meat' && main.sense.heat >= 4 ? -2 : 0),
     says: 'hot enough to flatten the cheese',
@@ -47,6 +52,33 @@ const FITS: readonly FitRule[] = [
     effect: (main, { adventurous }) => (adventurous >= 4 && main.known === 'surprise' ? 1.5 : 0),
     says: 'an odd one, for an adventurous table',
   },
+  {
+    rule: 'sweet tooth',
+    effect: (main, { sweetTooth }) =>
+      sweetTooth >= 4 &&
+      (main.sense.sweet >= 4 || main.flavours.includes('fruity') || main.flavours.includes('caramel'))
+        ? 1
+        : 0,
+    says: 'sweet or fruity, for a sweet tooth',
+  },
+  {
+    rule: 'hard to see',
+    effect: (main, { light }) => (light === 'dim' && main.kind === 'cheese' && main.look.veins > 0 ? 0.5 : 0),
+    says: 'shows itself in a dim room',
+  },
+  {
+    rule: 'heat of the day',
+    effect: (main, { setting }) =>
+      setting === 'outdoors, hot' && main.kind === 'cheese' && ['runny', 'creamy'].includes(main.paste)
+        ? -2
+        : 0,
+    says: 'runs in the heat',
+  },
+  {
+    rule: 'in season',
+    effect: (main, brief) => (brief.season && inSeason(main, brief.servingAt) ? 1 : 0),
+    says: 'at its best at this time of year',
+  },
 ];
 
 /** How a good suits this table, apart from balance. */
@@ -54,69 +86,3 @@ export const fitsOf = (main: Main, brief: Brief): Reason[] =>
   FITS.map(({ rule, effect, says }) => reason(rule, effect(main, brief), says, PRACTICE)).filter(
     (r) => r.effect !== 0,
   );
-
-interface PairRule {
-  readonly rule: string;
-  readonly effect: number;
-  readonly when: (a: Main, b: Main) => boolean;
-  readonly says: (a: Main, b: Main) => string;
-}
-
-const bothCheese = (a: Main, b: Main) => a.kind === 'cheese' && b.kind === 'cheese';
-
-/** Sameness, told on pairs. Every effect is negative: the optimiser's bound leans on that. */
-const SAMENESS: readonly PairRule[] = [
-  {
-    rule: 'two alike',
-    effect: -4,
-    when: (a, b) =>
-      a.kind === 'cheese' &&
-      b.kind === 'cheese' &&
-      a.texture === b.texture &&
-      mainMilk(a) === mainMilk(b) &&
-      Math.abs(a.sense.intensity - b.sense.intensity) <= 1,
-    says: (a, b) => `${a.name} and ${b.name} are much alike`,
-  },
-  {
-    rule: 'meats alike',
-    effect: -4,
-    when: (a, b) =>
-      a.kind === 'meat' &&
-      b.kind === 'meat' &&
-      a.build === b.build &&
-      a.calibre === b.calibre &&
-      a.animals[0]!.animal === b.animals[0]!.animal,
-    says: (a, b) => `${a.name} and ${b.name} are much alike`,
-  },
-  {
-    rule: 'pale',
-    effect: -0.5,
-    when: (a, b) => a.kind === 'cheese' && b.kind === 'cheese' && isPale(a) && isPale(b),
-    says: (a, b) => `${a.name} and ${b.name} are both pale`,
-  },
-  {
-    rule: 'strong with no relief',
-    effect: -1.5,
-    when: (a, b) => bothCheese(a, b) && a.sense.intensity >= 7.5 && b.sense.intensity >= 7.5,
-    says: (a, b) => `${a.name} and ${b.name} are both strong`,
-  },
-];
-
-export const samenessOf = (a: Main, b: Main): Reason[] =>
-  SAMENESS.filter((row) => row.when(a, b)).map((row) => reason(row.rule, row.effect, row.says(a, b)));
-
-const RISE_LIMIT = 3;
-
-/**
- * How evenly the cheeses rise from mild to strong: minus the widest step beyond an even one, minus what a short
- * range lacks to 4 points. 0 at best, never under -3; 0 for fewer than three cheeses.
- */
-export function riseOf(intensities: readonly number[]): number {
-  if (intensities.length < 3) return 0;
-  const sorted = [...intensities].sort((a, b) => a - b);
-  const range = sorted[sorted.length - 1]! - sorted[0]!;
-  let widest = 0;
-  for (let i = 1; i < sorted.length; i++) widest = Math.max(widest, sorted[i]! - sorted[i - 1]!);
-  const uneven = widest - range / (sorted.length - 1);
-  return 0 - Math.min(RISE_LIMIT, uneven + Math.max(0, 4 - range));
-}

@@ -2,8 +2,7 @@ import { ageOn, mainMilk, type Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf } from '../sense/index.js';
 import { reason, type Reason } from '../units/index.js';
-import { axesOf } from './axes.js';
-import { bestRaw, measure, type Balance } from './measure.js';
+import { measurer, type Balance } from './measure.js';
 import { qualityOf } from './terms.js';
 
 export interface Effect {
@@ -20,42 +19,45 @@ export interface Effect {
  */
 export function effectOf(main: Main, selection: readonly Main[], rival: Main | null, brief: Brief): Effect {
   const others = selection.filter((m) => m.id !== main.id);
-  const withIt = measure(selection, brief);
-  const without = measure(rival ? [...others, rival] : others, brief);
-  const count = (kind: Main['kind']) => selection.filter((m) => m.kind === kind).length;
-  const best = bestRaw('cheese', brief, count('cheese')) + bestRaw('meat', brief, count('meat'));
-  const points = best > 0 ? 100 / best : 0;
-  const axes = axesOf(main.kind).map((axis) => {
-    const diff = (rawOf(withIt, axis.id, main.kind) - rawOf(without, axis.id, main.kind)) * points;
-    return reason(axis.id, diff, axisSays(axis.id, main, rival, others, diff, brief), 'docs/balance.md');
+  const measured = measurer(brief);
+  const withIt = measured(selection);
+  const without = measured(rival ? [...others, rival] : others);
+  // With its place empty fewer goods share the dial: their points are told on the scale of the full selection.
+  const scale = rival || withIt.best === 0 ? 1 : without.best / withIt.best;
+  const names = new Set([...withIt.parts.keys(), ...without.parts.keys()]);
+  const parts = [...names].map((name) => {
+    const scaled = isShared(name) ? scale : 1;
+    const diff = (withIt.parts.get(name) ?? 0) - (without.parts.get(name) ?? 0) * scaled;
+    return reason(name, diff, saysOf(name, { main, rival, others, diff, brief, withIt }), 'docs/balance.md');
   });
-  const terms = [
-    reason('quality', withIt.quality - without.quality, qualityOf(main).says, 'the counter’s own verdict'),
-    reason(
-      'fit',
-      withIt.fit - without.fit,
-      `suits this table ${withIt.fit < without.fit ? 'less' : 'better'} than ${rival?.name ?? 'nothing'}`,
-    ),
-    reason(
-      'sameness',
-      withIt.sameness - without.sameness,
-      samenessSays(withIt, main, withIt.sameness < without.sameness),
-    ),
-    reason(
-      'rise',
-      withIt.rise - without.rise,
-      withIt.rise < without.rise
-        ? 'a less even rise from mild to strong'
-        : 'a more even rise from mild to strong',
-    ),
-  ];
-  const parts = [...axes, ...terms].filter((part) => Math.abs(part.effect) > 1e-9);
-  parts.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
-  return { rival, parts, total: parts.reduce((sum, part) => sum + part.effect, 0) };
+  const felt = parts.filter((part) => Math.abs(part.effect) > 1e-9);
+  felt.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
+  return { rival, parts: felt, total: felt.reduce((sum, part) => sum + part.effect, 0) };
 }
 
-const rawOf = (balance: Balance, axis: string, kind: Main['kind']): number =>
-  balance.axes.find((a) => a.id === axis && a.kind === kind)!.raw;
+/** Parts that are shares of the dial. */
+const isShared = (name: string) => /^(cheese|meat) /.test(name);
+
+interface Saying {
+  readonly main: Main;
+  readonly rival: Main | null;
+  readonly others: readonly Main[];
+  readonly diff: number;
+  readonly brief: Brief;
+  readonly withIt: Balance;
+}
+
+function saysOf(name: string, at: Saying): string {
+  const { main, rival, others, diff, brief, withIt } = at;
+  if (isShared(name)) return axisSays(name.replace(/^\w+ /, ''), main, rival, others, diff, brief);
+  if (name === 'quality') return qualityOf(main, brief).says;
+  if (name === 'fit')
+    return `suits this table ${diff < 0 ? 'less' : 'better'} than ${rival?.name ?? 'nothing'}`;
+  if (name === 'rise')
+    return diff < 0 ? 'a less even rise from mild to strong' : 'a more even rise from mild to strong';
+  if (diff >= 0) return 'less of the same than its rival';
+  return withIt.remarks.find((r) => r.rule === name)?.says ?? 'more of the same';
+}
 
 /** The word of a good on an axis, as a monger would say it. */
 const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
@@ -70,7 +72,8 @@ const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
   build: (m) => (m.kind === 'meat' ? m.build : ''),
   animal: (m) => (m.kind === 'meat' ? m.animals.map((a) => a.animal).join(' and ') : ''),
   calibre: (m) => (m.kind === 'meat' ? `${m.calibre} format` : ''),
-  character: (m) => (m.sense.heat >= 3 ? 'spicy' : m.sense.smoke >= 3 ? 'smoked' : 'gentle'),
+  heat: (m) => (m.sense.heat >= 3 ? 'spicy' : 'gentle'),
+  smoke: (m) => (m.sense.smoke >= 3 ? 'smoked' : 'unsmoked'),
 };
 
 /** Days as a monger says them: 9 days, 6 weeks, 7 months, 3 years. */
@@ -98,10 +101,4 @@ function axisSays(
   const other = WORDS[axis]!(rival, brief);
   if (other === word) return here;
   return diff >= 0 ? `${here}; its best rival is ${other}` : `${here}; ${rival.name} would bring ${other}`;
-}
-
-function samenessSays(balance: Balance, main: Main, worse: boolean): string {
-  if (!worse) return 'less of the same than its rival';
-  const remark = balance.remarks.find((r) => r.effect < 0 && r.says.includes(main.name));
-  return remark ? remark.says : 'more of the same';
 }

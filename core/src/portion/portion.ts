@@ -61,7 +61,7 @@ function trimWords(main: Main): string {
     : 'lost in cutting';
 }
 
-function mainPortion(main: Main, net: Grams, byHand: boolean): Portion {
+function mainPortion(main: Main, net: Grams, byHand: boolean, date: string): Portion {
   const bought = purchase(main, net);
   const reasons: Reason[] = [];
   const { why } = shareOf(main);
@@ -73,7 +73,7 @@ function mainPortion(main: Main, net: Grams, byHand: boolean): Portion {
     reasons.push(
       reason('whole packs', bought.left, `sold whole, about ${Math.round(bought.left)} g left over`),
     );
-  const onHand = gramsOnHand(main);
+  const onHand = gramsOnHand(main, date);
   if (onHand !== null && onHand < bought.gross)
     reasons.push(
       reason(
@@ -128,7 +128,7 @@ export function portionsFor(
   choices: PortionChoices,
 ): Portions {
   const net = mainsNet(mains, targets, choices);
-  const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined));
+  const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined, brief.servingAt));
   const companions = companionPortions(beside.filter(isCompanion), brief, choices);
   const sum = (portions: readonly Portion[], key: 'net' | 'gross' | 'cost') =>
     portions.reduce((total, portion) => total + portion[key], 0);

@@ -14,3 +14,18 @@ export function practice(what: string): { low: number; high: number } {
   if (!row) throw new Error(`practice.csv has no row "${what}"`);
   return { low: Number(row.low), high: Number(row.high) };
 }
+
+/** Published composition by style, g per 100 g. */
+export const composition = () =>
+  reference('composition').map((row) => ({
+    style: row.style!,
+    water: Number(row.water),
+    fat: Number(row.fat),
+  }));
+
+/** Which firmness each family may show, and how far outside is still let pass. */
+export const textureFamilies = () =>
+  reference('texture-families').map((row) => ({
+    family: row.family!,
+    tolerance: Number(row.tolerance_points_mffb),
+  }));

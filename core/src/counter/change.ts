@@ -1,0 +1,81 @@
+import { z } from 'zod';
+import { canonicalText, hashOf } from '../units/index.js';
+import { Good, GoodId, MOST_GOODS } from './good.js';
+
+/** One step on the counter: goods put (new or changed) and goods taken away, all or nothing. Its inverse undoes it. */
+
+/** The text by which two versions of a good are told apart. */
+export const goodMark = (good: Good): string => hashOf(canonicalText(good));
+
+const Was = z.string().max(32).nullable();
+
+export const CounterChange = z.object({
+  name: z.string().trim().min(1).max(200),
+  put: z
+    .array(z.object({ good: Good, was: Was.describe('mark of the good that it replaces; null: a new one') }))
+    .max(MOST_GOODS)
+    .default([]),
+  remove: z
+    .array(z.object({ id: GoodId, was: Was.unwrap() }))
+    .max(MOST_GOODS)
+    .default([]),
+});
+export type CounterChange = z.infer<typeof CounterChange>;
+
+type Change = Pick<CounterChange, 'put' | 'remove'>;
+
+/** The change that puts these goods over what is on the counter now. */
+export function changeTo(
+  name: string,
+  goods: readonly Good[],
+  counter: ReadonlyMap<string, Good>,
+): CounterChange {
+  const put = goods.map((good) => {
+    const before = counter.get(good.id);
+    return { good, was: before ? goodMark(before) : null };
+  });
+  return { name, put, remove: [] };
+}
+
+export const removalOf = (name: string, goods: readonly Good[]): CounterChange => ({
+  name,
+  put: [],
+  remove: goods.map((good) => ({ id: good.id, was: goodMark(good) })),
+});
+
+/** Goods of a change that are no longer as they were when it was made; empty when it may be carried out. */
+export function staleGoods({ put, remove }: Change, counter: ReadonlyMap<string, Good>): string[] {
+  const isStale = (id: string, was: string | null) => {
+    const now = counter.get(id);
+    return (now ? goodMark(now) : null) !== was;
+  };
+  return [
+    ...put.filter(({ good, was }) => isStale(good.id, was)).map(({ good }) => good.id),
+    ...remove.filter(({ id, was }) => isStale(id, was)).map(({ id }) => id),
+  ];
+}
+
+/** The counter after a change, in the order it had, new goods at the end. */
+export function changed({ put, remove }: Change, counter: readonly Good[]): Good[] {
+  const next = new Map(counter.map((good) => [good.id, good]));
+  for (const { good } of put) next.set(good.id, good);
+  for (const { id } of remove) next.delete(id);
+  return [...next.values()];
+}
+
+/** The change that takes a change back. @param before the counter as it was before the change */
+export function inverseOf(change: CounterChange, before: ReadonlyMap<string, Good>): CounterChange {
+  const touched = [...change.put.map(({ good }) => good.id), ...change.remove.map(({ id }) => id)];
+  const after = new Map(change.put.map(({ good }) => [good.id, good]));
+  const back = touched.flatMap((id) => before.get(id) ?? []);
+  return {
+    name: change.name,
+    put: back.map((good) => {
+      const now = after.get(good.id);
+      return { good, was: now ? goodMark(now) : null };
+    }),
+    remove: [...after.values()]
+      .filter((good) => !before.has(good.id))
+      .map((good) => ({ id: good.id, was: goodMark(good) })),
+  };
+}

@@ -1,0 +1,209 @@
+import type { Good } from './good.js';
+import { goodMark } from './change.js';
+import { HEADINGS, goodFrom, readRow, type ReadRow } from './table.js';
+
+/**
+ * Taking a table or a file of goods in: what would be new, what would change, and what is refused and why, before
+ * anything happens. Nothing here touches the counter.
+ */
+export interface IntakeRow {
+  readonly line: number;
+  readonly id: string;
+  readonly name: string;
+  readonly outcome: 'new' | 'changed' | 'same' | 'refused';
+  /** Why it was refused, or which fields change. */
+  readonly says: string;
+  readonly good: Good | null;
+}
+
+export interface Intake {
+  readonly rows: readonly IntakeRow[];
+  readonly counts: Readonly<Record<IntakeRow['outcome'], number>>;
+}
+
+/** Headings that we do not know: a supplier's own names. */
+export const unknownHeadings = (headings: readonly string[]): string[] =>
+  headings.filter((heading) => heading !== '' && heading !== 'price' && !HEADINGS.includes(heading));
+
+/** By which a set of headings is remembered. */
+export const headingsKey = (headings: readonly string[]): string =>
+  [...headings].sort().join('|').slice(0, 4000);
+
+/** What suppliers often call our columns; the rest is asked once. Common practice, no source. */
+const USUAL_NAMES: readonly (readonly [RegExp, string])[] = [
+  [/^(item|article|product)?[ _-]*(no|number|nr|code|sku|ref)\.?$/i, 'code'],
+  [/^(product|item|article|description|name|cheese)$/i, 'name'],
+  [/^(price|cost|unit price|price per kg|kg price|eur|gbp|usd)/i, 'price'],
+  [/^(producer|maker|dairy|brand|supplier)$/i, 'maker'],
+  [/^(region|origin)$/i, 'origin.region'],
+  [/^country$/i, 'origin.country'],
+  [/^(type|style|variety)$/i, 'style'],
+  [/^(note|notes|remarks?|comment)$/i, 'note'],
+];
+
+/** A first guess at a supplier's columns: ours by name, else by what suppliers usually call them, else none. */
+export function guessColumns(headings: readonly string[]): Record<string, string> {
+  const taken = new Set<string>();
+  return Object.fromEntries(
+    headings.map((heading) => {
+      const own = [...HEADINGS, 'price'].find((h) => h.toLowerCase() === heading.trim().toLowerCase());
+      const guess = own ?? USUAL_NAMES.find(([pattern]) => pattern.test(heading.trim()))?.[1] ?? '';
+      if (guess === '' || taken.has(guess)) return [heading, ''];
+      taken.add(guess);
+      return [heading, guess];
+    }),
+  );
+}
+
+const outcomeOf = (good: Good, before: Good | null): IntakeRow['outcome'] =>
+  before === null ? 'new' : goodMark(before) === goodMark(good) ? 'same' : 'changed';
+
+/** Which top fields of a good differ, in words. */
+function differences(good: Good, before: Good): string {
+  const keys = Object.keys(good) as (keyof Good)[];
+  const differ = keys.filter((key) => JSON.stringify(good[key]) !== JSON.stringify(before[key]));
+  return differ.join(', ');
+}
+
+function tally(rows: readonly IntakeRow[]): Intake {
+  const counts = { new: 0, changed: 0, same: 0, refused: 0 };
+  for (const row of rows) counts[row.outcome]++;
+  return { rows, counts };
+}
+
+const rowOf = (line: number, good: Good, before: Good | null): IntakeRow => ({
+  line,
+  id: good.id,
+  name: good.name,
+  outcome: outcomeOf(good, before),
+  says: before ? differences(good, before) : '',
+  good,
+});
+
+const refused = (line: number, id: string, name: string, says: string): IntakeRow => ({
+  line,
+  id,
+  name,
+  outcome: 'refused',
+  says,
+  good: null,
+});
+
+/** Finds the good that a row means: by id, else by the supplier's number, else by its name if only one has it. */
+function finder(counter: readonly Good[]) {
+  const byId = new Map(counter.map((good) => [good.id, good]));
+  const byCode = new Map(counter.filter((good) => good.code).map((good) => [good.code.toLowerCase(), good]));
+  const byName = new Map<string, Good[]>();
+  for (const good of counter)
+    byName.set(good.name.toLowerCase(), [...(byName.get(good.name.toLowerCase()) ?? []), good]);
+  return ({ id, code, name }: ReadRow): Good | null | 'several' => {
+    if (id) return byId.get(id) ?? null;
+    const coded = code ? byCode.get(code.toLowerCase()) : undefined;
+    if (coded) return coded;
+    const named = byName.get(name.trim().toLowerCase()) ?? [];
+    return named.length > 1 ? 'several' : (named[0] ?? null);
+  };
+}
+
+/** Words to an id: lower-case letters, digits and dashes. */
+export const idFrom = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60);
+
+/** Told every so many rows; true stops. */
+export type OnProgress = (done: number, all: number) => boolean;
+const TELL_EVERY = 500;
+
+/**
+ * Take a table in. A row of goods may be followed by rows of its lots (same id, with a `lot.id`). A row without a kind
+ * that names a known good changes only the columns that the table has, as a price list does.
+ * @param headings mapped to our columns; '' passes a column over
+ * @returns null when it was stopped
+ */
+export function intakeOfTable(
+  headings: readonly string[],
+  body: readonly (readonly string[])[],
+  counter: readonly Good[],
+  minorPerUnit: number,
+  onProgress: OnProgress = () => false,
+): Intake | null {
+  const find = finder(counter);
+  const hasLots = headings.some((heading) => heading.startsWith('lot.'));
+  const read = body.map((cells, i) => readRow(headings, cells, i + 2));
+  const lotsById = new Map<string, ReadRow[]>();
+  for (const row of read) if (row.isLot) lotsById.set(row.id, [...(lotsById.get(row.id) ?? []), row]);
+  const goodIds = new Set(read.filter((row) => !row.isLot).map((row) => row.id));
+  const rows: IntakeRow[] = [];
+  const seen = new Set<string>();
+  for (const [i, row] of read.entries()) {
+    if (i % TELL_EVERY === 0 && onProgress(i, read.length)) return null;
+    if (row.isLot && (goodIds.has(row.id) || seen.has(row.id))) continue;
+    const before = find(row);
+    if (before === 'several') {
+      rows.push(
+        refused(
+          row.line,
+          row.id,
+          row.name,
+          `several goods are called “${row.name}”: give the id or the code`,
+        ),
+      );
+      continue;
+    }
+    if (!before && row.kind === '') {
+      const what = row.id || row.code || row.name || 'this row';
+      rows.push(
+        refused(row.line, row.id, row.name, `${what} is not on the counter, and a new good needs a kind`),
+      );
+      continue;
+    }
+    // Only lots of a known good: its own row is as it is.
+    const own = row.isLot ? null : before && !row.id ? { ...row, fields: withoutNames(row) } : row;
+    const parsed = goodFrom(own, lotsById.get(row.id) ?? [], before, minorPerUnit, hasLots);
+    if ('says' in parsed) rows.push(refused(row.line, row.id, row.name || (before?.name ?? ''), parsed.says));
+    else if (seen.has(parsed.good.id))
+      rows.push(refused(row.line, row.id, row.name, `${parsed.good.id} stands twice in this file`));
+    else rows.push(rowOf(row.line, parsed.good, before));
+    if (!('says' in parsed)) seen.add(parsed.good.id);
+  }
+  onProgress(read.length, read.length);
+  return tally(rows);
+}
+
+/** A row that was found by code or name changes neither id nor name, whatever its spelling. */
+const withoutNames = (row: ReadRow): ReadRow['fields'] =>
+  new Map(
+    [...row.fields].filter(
+      ([column]) => column.path !== 'id' && column.path !== 'name' && column.path !== 'kind',
+    ),
+  );
+
+/** Take the goods of a JSON file in; each stands or falls alone. `parse` is Good.safeParse. */
+export function intakeOfGoods(
+  goods: readonly unknown[],
+  counter: readonly Good[],
+  parse: (value: unknown) => { good: Good } | { says: string },
+  onProgress: OnProgress = () => false,
+): Intake | null {
+  const byId = new Map(counter.map((good) => [good.id, good]));
+  const seen = new Set<string>();
+  const rows: IntakeRow[] = [];
+  for (const [i, value] of goods.entries()) {
+    if (i % TELL_EVERY === 0 && onProgress(i, goods.length)) return null;
+    const named = value as { id?: unknown; name?: unknown } | null;
+    const [id, name] = [String(named?.id ?? ''), String(named?.name ?? '')];
+    const parsed = parse(value);
+    if ('says' in parsed) rows.push(refused(i + 1, id, name, parsed.says));
+    else if (seen.has(parsed.good.id)) rows.push(refused(i + 1, id, name, `${id} stands twice in this file`));
+    else {
+      seen.add(parsed.good.id);
+      rows.push(rowOf(i + 1, parsed.good, byId.get(parsed.good.id) ?? null));
+    }
+  }
+  onProgress(goods.length, goods.length);
+  return tally(rows);
+}
