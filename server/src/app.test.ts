@@ -6,9 +6,11 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import fc from 'fast-check';
 import request from 'supertest';
+import { changeTo, goodsById, inverseOf, type CounterChange, type Good } from '@rotula/core';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/database.js';
+import { movedDates } from './database/demo.js';
 
 let app: NestExpressApplication;
 let server: Server;
@@ -52,6 +54,55 @@ describe('counter, house and book', () => {
     const { body } = await request(server).get('/api/orders').expect(200);
     const times = body.orders.map((o: { brief: { servingAt: string } }) => o.brief.servingAt);
     expect(times).toEqual([...times].sort());
+  });
+});
+
+describe('a change of the counter', () => {
+  const goodsNow = async () => goodsById((await request(server).get('/api/counter')).body.goods as Good[]);
+  const send = (change: CounterChange) => request(server).post('/api/counter/changes').send(change);
+  test('edits, adds and takes away in one step, and its inverse brings all back', async () => {
+    const before = await goodsNow();
+    const halyard = { ...before.get('halyard')!, note: 'wrapped anew' };
+    const fresh = { ...before.get('tarpot')!, id: 'tarpot-two', name: 'Tarpot Two' };
+    const change = changeTo('two goods', [halyard, fresh], before);
+    expect((await send(change).expect(200)).body).toEqual({ put: 2, removed: 0 });
+    const after = await goodsNow();
+    expect(after.get('halyard')).toEqual(halyard);
+    expect(after.get('tarpot-two')).toEqual(fresh);
+    await send(inverseOf(change, before)).expect(200);
+    expect([...(await goodsNow()).values()]).toEqual([...before.values()]);
+  });
+  test('what was changed elsewhere is not overwritten: 409 names it, nothing is written', async () => {
+    const before = await goodsNow();
+    const mine = changeTo(
+      'mine',
+      [
+        { ...before.get('halyard')!, note: 'mine' },
+        { ...before.get('tarpot')!, note: 'mine' },
+      ],
+      before,
+    );
+    const theirs = changeTo('theirs', [{ ...before.get('halyard')!, note: 'theirs' }], before);
+    await send(theirs).expect(200);
+    const refused = await send(mine).expect(409);
+    expect(refused.body).toMatchObject({ stale: ['halyard'], message: expect.stringContaining('halyard') });
+    expect((await goodsNow()).get('tarpot')!.note).toBe(before.get('tarpot')!.note);
+    await send(inverseOf(theirs, before)).expect(200);
+  });
+  test('of many edits of one good at once exactly one is taken', async () => {
+    const before = await goodsNow();
+    const edit = (i: number) => changeTo('edit', [{ ...before.get('halyard')!, note: `edit ${i}` }], before);
+    const answers = await Promise.all(Array.from({ length: 6 }, (_, i) => send(edit(i))));
+    expect(answers.map((a) => a.status).sort()).toEqual([200, 409, 409, 409, 409, 409]);
+    const now = await goodsNow();
+    await send(changeTo('back', [before.get('halyard')!], now)).expect(200);
+  });
+  test('a good that is none is refused with its field', async () => {
+    const answer = await send({
+      name: 'x',
+      put: [{ good: { kind: 'cheese', id: 'x' }, was: null }],
+    } as never).expect(400);
+    expect(answer.body.problems[0].field).toMatch(/^put\.0\.good/);
   });
 });
 
@@ -269,6 +320,14 @@ test('OpenAPI 3.1 tells every route that there is', async () => {
   expect(
     body.paths['/api/plan'].post.requestBody.content['application/json'].schema.properties.order,
   ).toBeDefined();
+});
+
+test('the demo is always of this week: dates move by whole weeks, weekdays stay', () => {
+  const text = '{"servingAt":"2026-11-28T18:30","on":"2026-11-23","note":"2026-11-23 as said"}';
+  expect(movedDates(text, '2026-11-30T08:00')).toBe(text);
+  expect(movedDates(text, '2026-12-09T08:00')).toBe(
+    '{"servingAt":"2026-12-12T18:30","on":"2026-12-07","note":"2026-11-23 as said"}',
+  );
 });
 
 test('the database has its schema, WAL and foreign keys', async () => {

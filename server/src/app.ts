@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { NextFunction, Request, Response } from 'express';
+import { json, type NextFunction, type Request, type Response } from 'express';
 import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
 import { openDatabase } from './database/database.js';
@@ -11,6 +11,7 @@ import { hasDemo, loadDemo } from './database/demo.js';
 import { ProblemFilter } from './http/problem.filter.js';
 
 const BODY_LIMIT = '5mb';
+const IMPORT_LIMIT = '120mb';
 
 /** The whole application, ready to listen: API and, where it is built, the interface. */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
@@ -20,6 +21,8 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     logger: ['error', 'warn'],
     bodyParser: false,
   });
+  // Only an import is ever larger than a few megabytes: a whole price list in one step.
+  app.use('/api/counter/changes', json({ limit: IMPORT_LIMIT }));
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();

@@ -24,6 +24,10 @@ export const BESIDE_OF: Partial<Record<CompanionRole, keyof typeof BESIDE_PER_AD
 export const besideTotal = (brief: Brief, what: keyof typeof BESIDE_PER_ADULT): Grams =>
   grams(Math.round(mid(BESIDE_PER_ADULT[what]) * eatersOf(brief)));
 
+/** Breads and crackers come in several kinds, each in whole packs: one plain, one gluten-free, one with interest. */
+const SMALL_TABLE = 8;
+const breadKinds = (brief: Brief): number => (eatersOf(brief) > SMALL_TABLE ? 3 : 2);
+
 const median = (sorted: readonly number[]): number => sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
 
 /**
@@ -34,10 +38,11 @@ export function besideEstimate(brief: Brief, counter: readonly Good[]): Money {
   const allowed = counter.filter(isCompanion).filter((good) => exclusionsOf(good, brief.limits).length === 0);
   const kinds = Object.keys(BESIDE_PER_ADULT) as (keyof typeof BESIDE_PER_ADULT)[];
   const costs = kinds.map((what) => {
-    const total = besideTotal(brief, what);
+    const kindsOfIt = what === 'bread' ? breadKinds(brief) : 1;
+    const each = grams(Math.round(besideTotal(brief, what) / kindsOfIt));
     const prices = allowed
       .filter((good: Companion) => BESIDE_OF[good.role] === what)
-      .map((good) => purchase(good, total).cost)
+      .map((good) => kindsOfIt * purchase(good, each).cost)
       .sort((a, b) => a - b);
     return median(prices);
   });

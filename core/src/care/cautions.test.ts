@@ -3,7 +3,7 @@ import { aCheese, aCompanion } from '../testing/goods.js';
 import { cautionsFor } from './cautions.js';
 import { newLimit } from './limits.js';
 
-const table = { infants: 0, under5: 0, drinkers: 0, limits: [] };
+const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false };
 const idsOf = (...args: Parameters<typeof cautionsFor>) => cautionsFor(...args).map((c) => c.id);
 
 test('honey is warned of when an infant sits at the table, hidden honey too', () => {
@@ -37,4 +37,21 @@ test('a limit that does not clear the board asks for a plate of its own and name
 
 test('unknown allergens are a caution', () => {
   expect(idsOf(table, [aCheese('c', { allergens: { contains: ['milk'] } })])).toContain('unknown allergens');
+});
+
+// Source: the rows of care/risks.ts, public-health advice; each is told with its source and country.
+test('a guest at risk who eats from the board brings one caution for each row that a good falls under', () => {
+  const limit = { ...newLimit('risk:pregnant'), reach: 'own plate' as const };
+  const rawBlue = aCheese('blue', { texture: 'blue', treatment: 'raw' });
+  const found = cautionsFor({ ...table, limits: [limit] }, [rawBlue, aCheese('mild')]).filter((c) =>
+    c.id.startsWith('risk '),
+  );
+  expect(found.map((c) => c.id)).toEqual(['risk risk:pregnant mould-ripened', 'risk risk:pregnant raw milk']);
+  for (const caution of found) {
+    expect(caution).toMatchObject({
+      goods: ['blue'],
+      source: expect.stringMatching(/./),
+      country: expect.stringMatching(/[A-Z]/),
+    });
+  }
 });

@@ -1,5 +1,6 @@
 import { allergensOf, animalsIn, contentsOf, isMain, type Good } from '../counter/index.js';
 import { limitRule, type Limit } from './limits.js';
+import { riskRowsOf } from './risks.js';
 
 /** Who sits at the table, as far as care is concerned. */
 export interface Table {
@@ -7,6 +8,8 @@ export interface Table {
   readonly under5: number;
   readonly drinkers: number;
   readonly limits: readonly Limit[];
+  /** Served in heat above 32 °C. */
+  readonly hot: boolean;
 }
 
 export interface Caution {
@@ -62,9 +65,17 @@ const ROWS: readonly CautionRow[] = [
     id: 'out of the cold',
     source: 'USDA FSIS consumer advice: two hours out, one hour above 32 °C',
     country: 'US',
-    when: always,
+    when: (table) => !table.hot,
     applies: isMain,
     says: 'Two hours out of the cold at the most, one hour above 32 °C. Hold the rest back, cold, and refill with a fresh plate.',
+  },
+  {
+    id: 'out in the heat',
+    source: 'USDA FSIS consumer advice: one hour out above 32 °C (90 °F)',
+    country: 'US',
+    when: (table) => table.hot,
+    applies: isMain,
+    says: 'In this heat one hour out of the cold at the most. Small plates, refilled fresh, in the shade and on ice.',
   },
   {
     id: 'raw milk',
@@ -109,7 +120,11 @@ export function cautionsFor(table: Table, goods: readonly Good[]): Caution[] {
     country,
     goods: goods.filter(applies).map((good) => good.id),
   }));
-  return [...guestCautions(table, goods), ...fixed.filter((caution) => caution.goods.length > 0)];
+  return [
+    ...guestCautions(table, goods),
+    ...riskCautions(table, goods),
+    ...fixed.filter((caution) => caution.goods.length > 0),
+  ];
 }
 
 /** One caution for each limit that does not clear the board: the guest needs a plate of their own, or reads the card. */
@@ -135,6 +150,21 @@ function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
         goods: against.map((good) => good.id),
       };
     });
+}
+
+/** Guests at risk who eat from the board: one caution for each row that a good on it falls under, with source and country. */
+function riskCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
+  return limits
+    .filter((limit) => limit.reach !== 'board')
+    .flatMap((limit) => riskRowsOf(limit.what).map((row) => ({ limit, row })))
+    .map(({ limit, row }) => ({
+      id: `risk ${limit.what} ${row.id}`,
+      says: `${limitRule(limit.what).label}: usually told to leave ${row.says} alone.`,
+      source: row.source,
+      country: row.country,
+      goods: goods.filter(row.applies).map((good) => good.id),
+    }))
+    .filter((caution) => caution.goods.length > 0);
 }
 
 /** Animals of a good in words, for cards: "cow and goat". */

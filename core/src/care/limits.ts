@@ -83,6 +83,7 @@ const milkRule = (animal: Milk): LimitRule => ({
   reach: 'board',
   note: "Never the route for a milk allergy: goat's, sheep's and buffalo's milk usually cross-react.",
   test: (good) => {
+    if (good.kind === 'cheese' && !good.milkKnown) return unknown('the milk is not known');
     if (good.kind === 'cheese')
       return good.milk.some((m) => m.animal === animal) ? no(`has ${animal}'s milk in it`) : YES;
     if (animal !== 'cow') return YES;

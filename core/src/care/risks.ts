@@ -129,3 +129,7 @@ export const RISK_ROWS: readonly RiskRow[] = [
 /** The first row that speaks against this good for guests of that kind, or null. */
 export const riskOf = (id: RiskId, good: Good): RiskRow | null =>
   RISK_ROWS.find((row) => row.risks.includes(id) && row.applies(good)) ?? null;
+
+/** Every row that speaks for a limit of guests at risk ("risk:pregnant"); none for other limits. */
+export const riskRowsOf = (limit: string): readonly RiskRow[] =>
+  RISK_ROWS.filter((row) => row.risks.some((risk) => `risk:${risk}` === limit));

@@ -66,6 +66,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('text', ALL, ...of('trial', 'smell', 'looks', 'decision')),
   ...column('text', ['cheese'], 'texture'),
   ...column('shares', ['cheese'], 'milk'),
+  ...column('yes/no', ['cheese'], 'milkKnown'),
   ...column('text', ['cheese'], 'treatment'),
   ...column('shares', ['meat'], 'animals'),
   ...column('text', ['meat'], 'build', 'process', 'calibre'),

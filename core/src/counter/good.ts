@@ -1,7 +1,31 @@
 import { z } from 'zod';
 import { Days, Grams, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergens.js';
-import { TEXTURES, MILKS, MEAT_ANIMALS, FLAVOURS, RINDS, RIND_VERDICTS, SHAPES } from './words.js';
+import {
+  PACK_FORMS,
+  RENNETS,
+  CASINGS,
+  GELATINES,
+  PRESENCES,
+  CERTIFICATES,
+  TREATMENTS,
+  EYES,
+  PASTES,
+  KNOWN,
+  BUILDS,
+  CALIBRES,
+  WARE_USES,
+  PRICED_PER,
+  TRIAL_DECISIONS,
+  PROCESSES,
+  TEXTURES,
+  MILKS,
+  MEAT_ANIMALS,
+  FLAVOURS,
+  RINDS,
+  RIND_VERDICTS,
+  SHAPES,
+} from './words.js';
 
 /** The open format of the counter (docs/formats.md). */
 
@@ -58,12 +82,12 @@ export const Lot = z.object({
 export type Lot = z.infer<typeof Lot>;
 
 /** `amount` is in the smallest unit of the house's currency. */
-export const Price = z.object({ amount: Money, per: z.enum(['kg', 'piece', 'pack']) });
+export const Price = z.object({ amount: Money, per: z.enum(PRICED_PER) });
 export type Price = z.infer<typeof Price>;
 
 /** How it is bought. Weighed goods are cut to order; all others come by the pack of so many grams or ml. */
 export const Pack = z.object({
-  form: z.enum(['cut to order', 'sliced to order', 'pre-packed', 'whole', 'jar', 'loose', 'bottle', 'piece']),
+  form: z.enum(PACK_FORMS),
   grams: Grams.nullable().default(null),
   ml: z.number().positive().max(1e5).nullable().default(null),
   pieces: z.number().int().positive().max(1e4).nullable().default(null),
@@ -75,20 +99,20 @@ export const Trial = z.object({
   grams: Grams,
   smell: z.string().max(300).default(''),
   looks: z.string().max(300).default(''),
-  decision: z.enum(['undecided', 'buy it', 'not again']).default('undecided'),
+  decision: z.enum(TRIAL_DECISIONS).default('undecided'),
 });
 
-const present = z.enum(['no', 'yes', 'unknown']);
+const present = z.enum(PRESENCES);
 
 /** Hidden contents, from which diets follow. Unknown never passes. */
 export const Contents = z.object({
-  rennet: z.enum(['animal', 'microbial', 'thistle', 'none', 'unknown']).default('unknown'),
-  casing: z.enum(['none', 'pork', 'sheep', 'beef', 'plant', 'unknown']).default('unknown'),
-  gelatine: z.enum(['none', 'pork', 'beef', 'fish', 'unknown']).default('unknown'),
+  rennet: z.enum(RENNETS).default('unknown'),
+  casing: z.enum(CASINGS).default('unknown'),
+  gelatine: z.enum(GELATINES).default('unknown'),
   blood: present.default('unknown'),
   alcohol: present.default('unknown'),
   honey: present.default('unknown'),
-  certificates: z.array(z.enum(['halal', 'kosher', 'vegetarian', 'vegan', 'organic'])).default([]),
+  certificates: z.array(z.enum(CERTIFICATES)).default([]),
   ingredients: z.array(Name).max(60).default([]),
 });
 export type Contents = z.infer<typeof Contents>;
@@ -169,7 +193,9 @@ export const Cheese = Common.extend({
   kind: z.literal('cheese'),
   texture: z.enum(TEXTURES),
   milk: shares(MILKS),
-  treatment: z.enum(['raw', 'thermised', 'pasteurised', 'unknown']).default('unknown'),
+  /** False for an unknown piece: what stands in `milk` is a guess, and nothing passes on it. */
+  milkKnown: z.boolean().default(true),
+  treatment: z.enum(TREATMENTS).default('unknown'),
   ageDays: Days.describe(
     'the usual age when it is sold; a lot with a making date is aged to the serving day',
   ),
@@ -178,15 +204,15 @@ export const Cheese = Common.extend({
   form: Form,
   look: z
     .object({
-      eyes: z.enum(['none', 'pin', 'small', 'large']).default('none'),
+      eyes: z.enum(EYES).default('none'),
       veins: z.number().min(0).max(3).default(0),
       ashLine: z.boolean().default(false),
       crystals: z.boolean().default(false),
       curd: z.boolean().default(false),
     })
     .default({ eyes: 'none', veins: 0, ashLine: false, crystals: false, curd: false }),
-  paste: z.enum(['supple', 'crumbly', 'brittle', 'creamy', 'runny', 'wet']),
-  known: z.enum(['safe bet', 'usual', 'surprise']).default('usual'),
+  paste: z.enum(PASTES),
+  known: z.enum(KNOWN).default('usual'),
 }).refine((cheese) => 2 * trimOf(cheese.rind) < smallestMeasure(cheese.form), {
   path: ['rind', 'mm'],
   message: 'with this rind cut off nothing is left of the piece',
@@ -196,22 +222,14 @@ export type Cheese = z.infer<typeof Cheese>;
 export const Meat = Common.extend({
   kind: z.literal('meat'),
   animals: shares(MEAT_ANIMALS),
-  build: z.enum(['whole muscle', 'coarse', 'fine', 'spreadable']),
-  process: z.enum([
-    'air-dried',
-    'fermented',
-    'cooked',
-    'hot-smoked',
-    'cold-smoked',
-    'raw spreadable',
-    'pate',
-  ]),
-  calibre: z.enum(['large', 'medium', 'small']),
+  build: z.enum(BUILDS),
+  process: z.enum(PROCESSES),
+  calibre: z.enum(CALIBRES),
   ageDays: Days,
   form: Form,
   slice: z.object({ mm: Length, diameter: Length }),
   casingEaten: z.boolean().default(false),
-  known: z.enum(['safe bet', 'usual', 'surprise']).default('usual'),
+  known: z.enum(KNOWN).default('usual'),
 });
 export type Meat = z.infer<typeof Meat>;
 
@@ -271,7 +289,7 @@ export type Drink = z.infer<typeof Drink>;
 
 export const Ware = Common.omit({ sense: true }).extend({
   kind: z.literal('ware'),
-  use: z.enum(['board', 'bowl', 'glass', 'knife', 'spoon', 'marker', 'bell']),
+  use: z.enum(WARE_USES),
   length: Millimetres.nullable().default(null),
   width: Millimetres.nullable().default(null),
   diameter: Millimetres.nullable().default(null),

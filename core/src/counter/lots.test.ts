@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { aCheese } from '../testing/goods.js';
-import { ageOn, daysBetween, gramsOnHand, lotOn } from './lots.js';
+import { ageOn, daysBetween, gramsOnHand, lotOn, willBeBoughtIn } from './lots.js';
 import { servedGood } from './served.js';
 import { TEXTURES } from './words.js';
 import { densityOf, volumeOf } from './shapeOf.js';
@@ -88,6 +88,16 @@ describe('a verdict is carried to the serving day', () => {
     expect(at('going')).toMatchObject({ paste: 'runny', sense: { intensity: 5.5 } });
     expect(at('young')).toMatchObject({ paste: 'crumbly', sense: { intensity: 3 } });
     expect(at('ready')).toMatchObject({ paste: 'creamy', sense: { intensity: 4 } });
+  });
+  test('for a day weeks ahead what will be past by then is bought in anew', () => {
+    const cheese = aCheese('x', {
+      texture: 'fresh',
+      lots: [{ id: 'l', grams: 900, verdict: verdict('ready') }],
+    });
+    expect(willBeBoughtIn(cheese, '2027-01-09')).toBe(true);
+    expect(gramsOnHand(cheese, '2027-01-09')).toBeNull();
+    expect(willBeBoughtIn(cheese, '2026-12-06')).toBe(false);
+    expect(gramsOnHand(cheese, '2026-12-06')).toBe(0);
   });
   test('a lot with a price of its own is sold at it', () => {
     const lots = [

@@ -71,12 +71,29 @@ export const verdictOf = (good: Good, date: string): Verdict | null =>
 export const priceOn = (good: Good, date: string): number =>
   lotOn(good, date)?.lot.price ?? good.price.amount;
 
+/** A shop buys again within two weeks: for a later day what is past by then will have been replaced. */
+const RESTOCK_DAYS = 14;
+
 /**
- * Weight on hand over all lots that are not past on the day, grams. A good with no lot is not counted by weight
- * (null): a price list, or a shop that does not keep stock here.
+ * Too far ahead for today's lots: they were good when tasted, will be past on that day, and the day is so late that the
+ * good will have been bought in anew.
+ */
+export const willBeBoughtIn = (good: Good, date: string): boolean =>
+  good.lots.length > 0 &&
+  good.lots.every(
+    (lot) =>
+      lot.verdict !== null &&
+      lot.verdict.says !== 'past' &&
+      daysBetween(lot.verdict.on, date) > RESTOCK_DAYS &&
+      verdictOn(good, lot, date)?.says === 'past',
+  );
+
+/**
+ * Weight on hand over all lots that are not past on the day, grams. A good with no lot, or one that will be bought in
+ * anew by then, is not counted by weight (null).
  */
 export function gramsOnHand(good: Good, date: string): number | null {
-  if (good.lots.length === 0) return null;
+  if (good.lots.length === 0 || willBeBoughtIn(good, date)) return null;
   return good.lots
     .filter((lot) => verdictOn(good, lot, date)?.says !== 'past')
     .reduce((sum, lot) => sum + lot.grams, 0);

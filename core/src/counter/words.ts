@@ -63,3 +63,37 @@ export const SHAPES = [
   'sliced',
 ] as const;
 export type Shape = (typeof SHAPES)[number];
+
+export const PRICED_PER = ['kg', 'piece', 'pack'] as const;
+export const PACK_FORMS = [
+  'cut to order',
+  'sliced to order',
+  'pre-packed',
+  'whole',
+  'jar',
+  'loose',
+  'bottle',
+  'piece',
+] as const;
+export const RENNETS = ['animal', 'microbial', 'thistle', 'none', 'unknown'] as const;
+export const CASINGS = ['none', 'pork', 'sheep', 'beef', 'plant', 'unknown'] as const;
+export const GELATINES = ['none', 'pork', 'beef', 'fish', 'unknown'] as const;
+export const PRESENCES = ['no', 'yes', 'unknown'] as const;
+export const CERTIFICATES = ['halal', 'kosher', 'vegetarian', 'vegan', 'organic'] as const;
+export const TREATMENTS = ['raw', 'thermised', 'pasteurised', 'unknown'] as const;
+export const EYES = ['none', 'pin', 'small', 'large'] as const;
+export const PASTES = ['supple', 'crumbly', 'brittle', 'creamy', 'runny', 'wet'] as const;
+export const KNOWN = ['safe bet', 'usual', 'surprise'] as const;
+export const BUILDS = ['whole muscle', 'coarse', 'fine', 'spreadable'] as const;
+export const PROCESSES = [
+  'air-dried',
+  'fermented',
+  'cooked',
+  'hot-smoked',
+  'cold-smoked',
+  'raw spreadable',
+  'pate',
+] as const;
+export const CALIBRES = ['large', 'medium', 'small'] as const;
+export const WARE_USES = ['board', 'bowl', 'glass', 'knife', 'spoon', 'marker', 'bell'] as const;
+export const TRIAL_DECISIONS = ['undecided', 'buy it', 'not again'] as const;

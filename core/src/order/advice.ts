@@ -63,6 +63,31 @@ const CHECKS: readonly Check[] = [
     balance.remarks
       .filter((r) => r.effect <= -1)
       .map((r) => ({ id: `alike ${r.says}`.slice(0, 120), says: `${r.says}.` })),
+  (order) =>
+    order.brief.lowCarb > 0
+      ? {
+          id: 'low carb',
+          says: `${order.brief.lowCarb} ${order.brief.lowCarb === 1 ? 'guest eats' : 'guests eat'} few carbohydrates: count the sugar in jam and fruit, and offer leaf, cucumber and nuts in place of bread.`,
+        }
+      : null,
+  (order) =>
+    order.brief.apart > 0
+      ? {
+          id: 'apart',
+          says: 'Somebody dislikes food that touches: keep air between the kinds, or lay them their own plate.',
+        }
+      : null,
+  (order) =>
+    order.brief.travelMinutes > 0
+      ? {
+          id: 'travel',
+          says: `The board travels ${order.brief.travelMinutes} minutes: no overhang, no tall piles, rolling things inside; the minutes count on the clock.`,
+        }
+      : null,
+  (order) =>
+    order.brief.surface === 'salt block'
+      ? { id: 'salt block', says: 'A salt block salts what touches it: nothing salty or wet straight on it.' }
+      : null,
   (_, { missing }) =>
     missing.map((id) => ({
       id: `missing ${id}`,

@@ -5,3 +5,4 @@ export * from './history.js';
 export * from './advice.js';
 export * from './plan.js';
 export * from './planOut.js';
+export * from './lensReading.js';

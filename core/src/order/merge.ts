@@ -8,7 +8,7 @@ export const STAGE_FIELDS = {
   Pick: ['selection', 'waved'],
   Portion: ['portions'],
   Cut: ['cuts'],
-  Pair: ['pairs'],
+  Pair: ['pairs', 'extras'],
   Walk: ['walk'],
 } as const satisfies Record<string, readonly (keyof OrderBody)[]>;
 export type StageName = keyof typeof STAGE_FIELDS;

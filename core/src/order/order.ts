@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
 import { Counter, GoodId } from '../counter/index.js';
-import { Search, Locks } from '../pick/index.js';
+import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 
 /** The order document (docs/formats.md): only what a person decided. Everything else is derived by plan(). */
@@ -36,6 +36,8 @@ export const OrderBody = z.object({
   cuts: ById(z.string().max(64)).default({}),
   /** Companion set by hand, by good and slot. */
   pairs: ById(z.partialRecord(z.enum(SLOTS), GoodId)).default({}),
+  /** Companions added by hand, beside those that the pairing chose. */
+  extras: z.array(GoodId).max(20).default([]),
   /** Order of tasting set by hand. */
   walk: z.array(GoodId).max(14).nullable().default(null),
   /** Advice that was waved through; it stays visible as waved. */
@@ -89,7 +91,7 @@ export const PickRequest = z.object({
   counter: Counter.optional(),
   house: House.optional(),
   locks: Locks.default({ locked: [], leftOut: [] }),
-  search: Search.default({ seed: 1, nodeLimit: 400_000 }),
+  search: Search.default({ seed: 1, nodeLimit: DEFAULT_NODE_LIMIT }),
 });
 
 /** Seats on the day: an order's title when none was given. */

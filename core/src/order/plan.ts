@@ -7,8 +7,16 @@ import {
   type Exclusion,
   type Limit,
 } from '../care/index.js';
-import { drinkersOf, settled, targetsOf, type House, type Targets } from '../brief/index.js';
-import { goodsById, isMain, servedOn, type Good, type Main } from '../counter/index.js';
+import { drinkersOf, settled, targetsOf, type Brief, type House, type Targets } from '../brief/index.js';
+import {
+  goodsById,
+  isCompanion,
+  isMain,
+  servedOn,
+  type Companion,
+  type Good,
+  type Main,
+} from '../counter/index.js';
 import { cutsFor, type Cut } from '../cut/index.js';
 import { pairsFor, type Pairs } from '../pair/index.js';
 import { measure, type Balance } from '../pick/index.js';
@@ -16,6 +24,7 @@ import { portionsFor, type Portions } from '../portion/index.js';
 import { walkFor, type Walk } from '../walk/index.js';
 import { adviceFor, type Advice } from './advice.js';
 import { briefFingerprint } from './fingerprint.js';
+import { readLenses, type LensReading } from './lensReading.js';
 import type { OrderBody } from './order.js';
 
 /** A plate for a guest whose limit does not clear the board: what of it they may eat, and what to add for them. */
@@ -29,6 +38,8 @@ export interface OwnPlate {
 /** Everything that follows from an order, a counter and a house. */
 export interface Plan {
   readonly servingAt: string;
+  /** With every school settled: the order's own, else the house's. */
+  readonly brief: Brief;
   readonly targets: Targets;
   /** Cheeses and meats of the board, without those that are barred. */
   readonly mains: readonly Main[];
@@ -43,6 +54,9 @@ export interface Plan {
   readonly walk: Walk;
   readonly cautions: readonly Caution[];
   readonly ownPlates: readonly OwnPlate[];
+  /** Companions that were added by hand. */
+  readonly extras: readonly Companion[];
+  readonly lenses: readonly LensReading[];
   readonly advice: readonly Advice[];
   /** The brief changed since the selection was last proposed. */
   readonly briefChanged: boolean;
@@ -94,7 +108,12 @@ export function plan(order: OrderBody, onCounter: readonly Good[], house: House)
   const barred = checked.filter(({ because }) => because.length > 0);
   const balance = measure(mains, brief);
   const pairs = pairsFor(mains, counter, brief, order.pairs);
-  const beside = pairs.set.map((entry) => entry.beside);
+  const extras = order.extras.flatMap((id) => {
+    const good = goods.get(id);
+    const fits = good && isCompanion(good) && exclusionsOf(good, brief.limits).length === 0;
+    return fits && !pairs.set.some((entry) => entry.beside.id === id) ? [good] : [];
+  });
+  const beside = [...pairs.set.map((entry) => entry.beside), ...extras];
   const portions = portionsFor(mains, beside, brief, targets, order.portions);
   const net = new Map(portions.mains.map((portion) => [portion.good.id, portion.net]));
   const cuts = cutsFor(mains, net, order.cuts);
@@ -105,15 +124,19 @@ export function plan(order: OrderBody, onCounter: readonly Good[], house: House)
     under5: brief.guests.under5,
     drinkers: drinkersOf(brief),
     limits: brief.limits,
+    hot: brief.setting === 'outdoors, hot',
   };
   const derived = { targets, mains, barred, missing, balance, pairs, cuts, portions, walk };
   return {
     servingAt: brief.servingAt,
+    brief,
     ...derived,
     cautions: cautionsFor(table, onBoard),
     ownPlates: brief.limits
       .filter((limit) => limit.reach === 'own plate')
       .map((limit) => ownPlate(limit, onBoard, counter, brief.limits)),
+    extras,
+    lenses: readLenses(onBoard, counter, brief),
     advice: adviceFor(order, derived),
     briefChanged: selection.goods !== null && selection.briefFingerprint !== briefFingerprint(order.brief),
   };

@@ -1,6 +1,6 @@
 import { exclusionsOf } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
-import { drinkersOf } from '../brief/index.js';
+import { drinkersOf, outOfSeason } from '../brief/index.js';
 import type { Companion, CompanionRole, Drink, Good } from '../counter/index.js';
 
 /** What stands beside a good: one of each slot. */
@@ -27,10 +27,14 @@ export function inSlot(good: Good, slot: Slot): good is Beside {
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
 export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
-  return counter
-    .filter((good): good is Beside => inSlot(good, slot))
-    .filter((good) => exclusionsOf(good, brief.limits).length === 0)
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
+  return (
+    counter
+      .filter((good): good is Beside => inSlot(good, slot))
+      .filter((good) => exclusionsOf(good, brief.limits).length === 0)
+      // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
+      .filter((good) => !(brief.season && outOfSeason(good, brief.servingAt)))
+      .sort((a, b) => (a.id < b.id ? -1 : 1))
+  );
 }
 
 /** How many of each slot a board carries, so that few jars serve many goods; small for up to 8 heads. */

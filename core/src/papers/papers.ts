@@ -100,11 +100,12 @@ const RIND_WORDS: Record<string, string> = {
   decoration: 'wrapping is not eaten',
 };
 
-/** May a card be printed? Not while an allergen is unknown: unknown is never safe. */
-export const cardMayPrint = (card: GuestCard): boolean => card.unknown.length === 0;
+/** May a card be printed? Not while an allergen or the milk is unknown: unknown is never safe. */
+export const cardMayPrint = ({ unknown, main }: GuestCard): boolean =>
+  unknown.length === 0 && (main.kind !== 'cheese' || main.milkKnown);
 
 export function guestCards(plan: Plan): GuestCard[] {
-  const atRisk = { infants: 0, under5: 0, drinkers: 0, limits: [] };
+  const atRisk = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false };
   return plan.walk.steps.map(({ number, main }) => {
     const states = allergensOf(main);
     const raw = cautionsFor(atRisk, [main]).some((c) => c.id === 'raw milk');

@@ -1,4 +1,4 @@
-import { lotOn, type Main, type Verdict } from '../counter/index.js';
+import { lotOn, willBeBoughtIn, type Main, type Verdict } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { inSeason } from '../brief/index.js';
 import { PRACTICE, reason, type Reason } from '../units/index.js';
@@ -11,6 +11,7 @@ const QUALITY: Record<Verdict, number> = { young: -4, ready: 1, 'at its peak': 3
 /** Eating quality of the lot that will be cut, on the serving day; 0 for a lot that nobody tasted. */
 export function qualityOf(main: Main, brief: Brief): Reason {
   const lot = lotOn(main, brief.servingAt);
+  if (!lot && willBeBoughtIn(main, brief.servingAt)) return reason('quality', 0, 'to be bought in by then');
   if (!lot?.verdict) return reason('quality', 0, 'not tasted');
   const { says, carried, tasted } = lot.verdict;
   const word = says === 'going' ? 'going, so it must move' : says;

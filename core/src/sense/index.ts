@@ -1,2 +1,3 @@
 export * from './sense.js';
 export * from './colour.js';
+export * from './lenses.js';

@@ -1,4 +1,5 @@
 import {
+  CounterChange,
   CounterFile,
   House,
   NewOrder,
@@ -33,6 +34,20 @@ const paths: ZodOpenApiPathsObject = {
     get: {
       summary: 'Every good with its lots',
       responses: { 200: json(z.object({ goods: CounterFile.shape.goods }), 'The counter') },
+    },
+  },
+  '/api/counter/changes': {
+    post: {
+      summary: 'Put goods and take goods away in one step, all or nothing; its inverse undoes it',
+      requestBody: body(CounterChange),
+      responses: {
+        200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
+        400: refused,
+        409: json(
+          Problem.extend({ stale: z.array(z.string()) }),
+          'Changed elsewhere since; nothing was written',
+        ),
+      },
     },
   },
   '/api/house': {

@@ -1,4 +1,4 @@
-import type { Good, House, NewOrder, Order, OrderBody } from '@rotula/core';
+import type { CounterChange, Good, House, NewOrder, Order, OrderBody } from '@rotula/core';
 
 /** A refusal of the server: what it says is already worded for the person. */
 export class ApiError extends Error {
@@ -38,6 +38,8 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
 
 export const api = {
   counter: () => ask<{ goods: Good[] }>('GET', '/api/counter').then((a) => a.goods),
+  changeCounter: (change: CounterChange) =>
+    ask<{ put: number; removed: number }>('POST', '/api/counter/changes', change),
   house: () => ask<House>('GET', '/api/house'),
   saveHouse: (house: House) => ask<House>('PUT', '/api/house', house),
   orders: () => ask<{ orders: Order[] }>('GET', '/api/orders').then((a) => a.orders),

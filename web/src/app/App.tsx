@@ -7,6 +7,8 @@ import { TroubleBoundary } from './TroubleBoundary';
 
 const OrderPage = lazy(() => import('../order/OrderPage'));
 const CounterPage = lazy(() => import('../counter/CounterPage'));
+const GoodPage = lazy(() => import('../counter/edit/GoodPage'));
+const TakeInPage = lazy(() => import('../counter/takein/TakeInPage'));
 const HousePage = lazy(() => import('../house/HousePage'));
 
 /** Paper on the left, slate on the right; below 1000 px the slate comes under the paper. */
@@ -32,6 +34,8 @@ export const App = () => (
           <Route element={<Frame />}>
             <Route path="/" element={<BookPage />} />
             <Route path="/counter" element={<CounterPage />} />
+            <Route path="/counter/take-in" element={<TakeInPage />} />
+            <Route path="/counter/:id" element={<GoodPage />} />
             <Route path="/house" element={<HousePage />} />
             <Route path="/orders/:id" element={<Navigate to="pick" replace />} />
             <Route path="/orders/:id/:stage" element={<OrderPage />} />

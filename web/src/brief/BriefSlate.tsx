@@ -1,6 +1,7 @@
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { Callout, SlateSection } from '../ui/Slate';
+import { SchoolShort } from './SchoolShort';
 
 /** What follows from the brief: targets, own plates, cautions, and what is left out for whom. */
 export function BriefSlate() {
@@ -19,6 +20,7 @@ export function BriefSlate() {
           meat to eat.
         </p>
       </SlateSection>
+      <SchoolShort />
       {plan.ownPlates.map((plate) => (
         <SlateSection key={plate.label} title="Their own plate" aside={plate.label}>
           <p>

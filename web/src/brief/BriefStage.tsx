@@ -8,14 +8,10 @@ import { ROLE_LABELS } from '../ui/words';
 import { BriefSlate } from './BriefSlate';
 import { BudgetField, KindsSelect, TextField } from './fields';
 import { LimitsEditor } from './LimitsEditor';
-
-const DARING = [
-  'timid: cow’s milk and known names',
-  'careful',
-  'as most people',
-  'curious',
-  'adventurous: the pungent and the odd',
-];
+import { SchoolFields } from './SchoolFields';
+import { TasteFields } from './TasteFields';
+import { ThemeFields } from './ThemeFields';
+import { WhereFields } from './WhereFields';
 
 export default function BriefStage() {
   const { document, format } = useWorkbench();
@@ -49,6 +45,12 @@ export default function BriefStage() {
               />
             </label>
             <TextField label="Place" value={brief.place} onCommit={(place) => set('the place', { place })} />
+            <TextField
+              label="Occasion"
+              value={brief.occasion}
+              onCommit={(occasion) => set('the occasion', { occasion })}
+            />
+            <WhereFields />
             <TextField
               label="Customer"
               value={order.customer}
@@ -131,21 +133,20 @@ export default function BriefStage() {
             onChange={(what, limits) => set(what, { limits })}
           />
         </section>
-        <section>
+        <section className="min-[700px]:col-span-2">
           <h2 className="mb-3 text-xl">The table’s taste</h2>
-          <label className="block">
-            <span className="mb-1 block">{capital(DARING[brief.adventurous - 1]!)}</span>
-            <input
-              type="range"
-              min={1}
-              max={5}
-              value={brief.adventurous}
-              aria-label="How adventurous"
-              aria-valuetext={DARING[brief.adventurous - 1]}
-              className="h-11 w-full accent-annatto"
-              onChange={(e) => set('how adventurous', { adventurous: Number(e.target.value) })}
-            />
-          </label>
+          <TasteFields />
+        </section>
+        <section className="min-[700px]:col-span-2">
+          <h2 className="mb-1 text-xl">Theme or flight</h2>
+          <p className="mb-3 text-sm text-ink-soft">
+            A theme holds one thing and the rest carries the variety; a flight holds everything but one.
+          </p>
+          <ThemeFields />
+        </section>
+        <section className="min-[700px]:col-span-2">
+          <h2 className="mb-3 text-xl">How it is chosen</h2>
+          <SchoolFields />
         </section>
         <section>
           <h2 className="mb-3 text-xl">Budget and kinds</h2>

@@ -1,4 +1,4 @@
-import { LIMITS, limitRule, newLimit, REACHES, SEVERITIES, type Limit } from '@rotula/core';
+import { LIMITS, limitRule, riskRowsOf, newLimit, REACHES, SEVERITIES, type Limit } from '@rotula/core';
 import { X } from 'lucide-react';
 import { Select } from '../ui/Choice';
 import { Finder } from '../ui/Finder';
@@ -30,8 +30,7 @@ export function LimitsEditor({
   return (
     <>
       <p className="mb-2 text-sm text-ink-soft">
-        Ask why a milk is avoided: an allergy, lactose and a taste are three different things. Unknown never
-        passes.
+        Unknown never passes. Local codes and licensed practice decide.
       </p>
       <ul className="mb-3 divide-y divide-line border-y border-line empty:hidden">
         {limits.map((limit) => {
@@ -41,6 +40,11 @@ export function LimitsEditor({
               <div className="min-w-48 flex-1">
                 <strong>{capital(rule.label)}</strong>
                 {rule.note && <span className="block text-sm text-ink-soft">{rule.note}</span>}
+                {riskRowsOf(limit.what).map((row) => (
+                  <span key={row.id} className="block text-sm text-ink-soft">
+                    {capital(row.says)}: {row.source} ({row.country})
+                  </span>
+                ))}
               </div>
               <Select
                 label={`How hard: ${rule.label}`}
@@ -82,6 +86,10 @@ export function LimitsEditor({
           );
         })}
       </ul>
+      <WhyMilk
+        limits={limits}
+        onAdd={(id) => onChange(`the limit “${limitRule(id).label}”`, [...limits, newLimit(id)])}
+      />
       <div className="max-w-md">
         <Finder
           label="Add an allergy, diet, risk or dislike"
@@ -98,5 +106,37 @@ export function LimitsEditor({
         />
       </div>
     </>
+  );
+}
+
+const MILK_REASONS = [
+  { id: 'allergen:milk', label: 'An allergy', hint: 'no milk of any animal, no butter, no milk powder' },
+  { id: 'diet:lactose', label: 'Lactose', hint: 'by ripening, not by animal' },
+  { id: 'milk:cow', label: 'No cow’s, by taste', hint: 'never the route for an allergy' },
+  { id: 'milk:goat', label: 'No goat’s, by taste', hint: 'a blend counts too' },
+  { id: 'milk:sheep', label: 'No sheep’s, by taste', hint: 'a blend counts too' },
+] as const;
+
+/** Somebody avoids milk: the one question that must be asked, why. */
+function WhyMilk({ limits, onAdd }: { limits: readonly Limit[]; onAdd: (id: string) => void }) {
+  const open = MILK_REASONS.filter(({ id }) => !limits.some((l) => l.what === id));
+  if (open.length === 0) return null;
+  return (
+    <div className="mb-3" role="group" aria-label="Somebody avoids milk: why?">
+      <span className="mb-1 block">Somebody avoids milk? Ask why:</span>
+      <div className="flex flex-wrap gap-2">
+        {open.map(({ id, label, hint }) => (
+          <button
+            key={id}
+            type="button"
+            className="min-h-11 rounded-lg border-[1.5px] border-line bg-paper-lit px-3 py-1 text-left hover:border-ink-soft"
+            onClick={() => onAdd(id)}
+          >
+            <span className="block font-bold">{label}</span>
+            <span className="block text-sm text-ink-soft">{hint}</span>
+          </button>
+        ))}
+      </div>
+    </div>
   );
 }

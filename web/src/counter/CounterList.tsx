@@ -1,4 +1,4 @@
-import { gramsOnHand, type Good } from '@rotula/core';
+import { gramsOnHand, priceOn, type Good } from '@rotula/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
 import { useEffect, useRef } from 'react';
@@ -16,12 +16,15 @@ export function CounterList({
   rows,
   focusId,
   onFocus,
+  onOpen,
   format,
   today,
 }: {
   rows: readonly Row[];
   focusId: string | null;
   onFocus: (id: string) => void;
+  /** Open a good for editing: Enter, or a second press on its row. */
+  onOpen: (id: string) => void;
   format: Format;
   today: string;
 }) {
@@ -58,6 +61,7 @@ export function CounterList({
       tabIndex={0}
       onKeyDown={(e) => {
         const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }[e.key];
+        if (e.key === 'Enter' && focusId) onOpen(focusId);
         if (!by) return;
         e.preventDefault();
         step(by);
@@ -82,7 +86,7 @@ export function CounterList({
                 <GoodRow
                   good={row.good}
                   focused={row.good.id === focusId}
-                  onFocus={onFocus}
+                  onFocus={row.good.id === focusId ? onOpen : onFocus}
                   format={format}
                   today={today}
                 />
@@ -108,7 +112,7 @@ function GoodRow({
   format: Format;
   today: string;
 }) {
-  const onHand = gramsOnHand(good);
+  const onHand = gramsOnHand(good, today);
   return (
     <div
       id={`good-${good.id}`}
@@ -125,10 +129,10 @@ function GoodRow({
         <span className="block truncate text-lg leading-6 font-bold">{good.name}</span>
         <span className="block truncate text-sm text-ink-soft">{lineOf(good, today)}</span>
       </span>
-      <Ripeness good={good} />
+      <Ripeness good={good} today={today} />
       <span className="text-right">
         <span className="block leading-5 whitespace-nowrap">
-          {format.money(good.price.amount)}
+          {format.money(priceOn(good, today))}
           <span className="text-sm text-ink-soft"> /{good.price.per}</span>
         </span>
         <span className="block text-sm text-ink-soft">

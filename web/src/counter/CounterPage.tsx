@@ -1,64 +1,120 @@
-import { GOOD_KINDS, type GoodKind } from '@rotula/core';
-import clsx from 'clsx';
+import { isMain, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
-import { useEffect, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Download, FileInput, FlaskConical, Plus, Redo2, Undo2 } from 'lucide-react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useCounter, useHouse } from '../api/shop';
 import { Brand } from '../app/Brand';
 import { useFindKey } from '../app/FindBox';
 import { Trouble } from '../app/Trouble';
+import { Button } from '../ui/Button';
 import { count, formatFor } from '../ui/format';
+import { IconButton } from '../ui/IconButton';
 import { Slate } from '../ui/Slate';
+import { useKeys } from '../ui/useKeys';
 import { CounterList } from './CounterList';
+import { ExportSheet } from './ExportSheet';
+import { FilterBar } from './FilterBar';
+import { finderFor, NO_FILTERS, passes, sortKey, type Filters } from './filters';
 import { GoodSheet } from './GoodSheet';
-import { mustMove, PLURALS, rowsOf, searchText } from './rows';
+import { NewGoodSheet } from './NewGoodSheet';
+import { rowsOf, sortedRows } from './rows';
+import { useCounterEdits } from './useCounterEdits';
 
-type Filter = GoodKind | 'all' | 'must move';
-const FILTERS: readonly Filter[] = ['all', ...GOOD_KINDS, 'must move'];
-
-/** All goods of the shop: filter and find. */
+/** All goods of the shop: find, narrow, sort; open one to edit it; take files in and give them out. */
 export default function CounterPage() {
   const counter = useCounter();
   const house = useHouse();
-  const [params] = useSearchParams();
-  const [filter, setFilter] = useState<Filter>('all');
-  const [query, setQuery] = useState('');
-  const [focusId, setFocusId] = useState<string | null>(params.get('good'));
-  const today = lightFormat(new Date(), 'yyyy-MM-dd');
-  useFindKey();
+  const error = counter.error ?? house.error;
   useEffect(() => {
     document.title = 'Counter · Rotula';
   }, []);
+  const format = useMemo(() => house.data && formatFor(house.data), [house.data]);
+  if (error && !counter.data) return <Trouble error={error} />;
+  if (!counter.data || !format) return <main className="p-8" />;
+  return <OpenCounter counter={counter.data} format={format} />;
+}
+
+function OpenCounter({
+  counter,
+  format,
+}: {
+  counter: readonly Good[];
+  format: ReturnType<typeof formatFor>;
+}) {
+  const navigate = useNavigate();
+  const [params] = useSearchParams();
+  const [filters, setFilters] = useState<Filters>(NO_FILTERS);
+  const [query, setQuery] = useState('');
+  const [focusId, setFocusId] = useState<string | null>(params.get('good'));
+  const [sheet, setSheet] = useState<'new' | 'trial' | 'export' | null>(null);
+  const edits = useCounterEdits(counter);
+  const today = lightFormat(new Date(), 'yyyy-MM-dd');
   const asked = params.get('good');
   const [lastAsked, setLastAsked] = useState(asked);
   if (asked !== lastAsked) {
     setLastAsked(asked);
     setFocusId(asked);
   }
-  const format = useMemo(() => house.data && formatFor(house.data), [house.data]);
+  useFindKey();
+  useKeys({
+    u: () => void edits.undo(),
+    U: () => void edits.redo(),
+    'ctrl+z': () => void edits.undo(),
+    'ctrl+shift+z': () => void edits.redo(),
+  });
+  const find = useMemo(() => finderFor(counter), [counter]);
+  const words = useDeferredValue(query);
   const rows = useMemo(() => {
-    const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-    const inFilter = (counter.data ?? []).filter(
-      (good) => filter === 'all' || (filter === 'must move' ? mustMove(good) : good.kind === filter),
-    );
-    return rowsOf(inFilter.filter((good) => words.every((word) => searchText(good).includes(word))));
-  }, [counter.data, filter, query]);
-  const error = counter.error ?? house.error;
-  if (error && !counter.data) return <Trouble error={error} />;
-  if (!counter.data || !format) return <main className="p-8" />;
-  const found = rows.flatMap((row) => ('good' in row ? [row.good] : []));
+    const found = find(words).filter((good) => passes(good, filters, today, format.minorPerUnit));
+    if (filters.sort === 'family') return rowsOf(found);
+    const key = sortKey[filters.sort];
+    return sortedRows(found, (good) => key(good, today, format.minorPerUnit));
+  }, [find, words, filters, today, format.minorPerUnit]);
+  const found = useMemo(() => rows.flatMap((row) => ('good' in row ? [row.good] : [])), [rows]);
   const focus = found.find((g) => g.id === focusId) ?? found[0] ?? null;
+  const open = (id: string) => void navigate(`/counter/${id}`);
   return (
     <>
       <main className="flex min-w-0 flex-col px-6 pb-4 min-[1000px]:h-dvh min-[1200px]:px-8">
         <Brand />
-        <h1 className="mb-2 text-[2.1rem]">The counter</h1>
+        <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+          <h1 className="text-[2.1rem]">The counter</h1>
+          <div className="flex flex-wrap items-center gap-1">
+            <Button onClick={() => setSheet('new')}>
+              <Plus size={18} /> New good
+            </Button>
+            <Button onClick={() => setSheet('trial')}>
+              <FlaskConical size={18} /> Trial piece
+            </Button>
+            <Button onClick={() => void navigate('/counter/take-in')}>
+              <FileInput size={18} /> Take in a file
+            </Button>
+            <IconButton label="Give out as CSV or JSON" onClick={() => setSheet('export')}>
+              <Download size={20} />
+            </IconButton>
+            <IconButton
+              label={edits.undoes ? `Undo: ${edits.undoes}` : 'Nothing to undo'}
+              disabled={!edits.undoes}
+              onClick={() => void edits.undo()}
+            >
+              <Undo2 size={20} />
+            </IconButton>
+            <IconButton
+              label={edits.redoes ? `Redo: ${edits.redoes}` : 'Nothing to redo'}
+              disabled={!edits.redoes}
+              onClick={() => void edits.redo()}
+            >
+              <Redo2 size={20} />
+            </IconButton>
+          </div>
+        </div>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-2">
           <input
             id="find-on-counter"
             className="field min-w-52 flex-1 placeholder:text-ink-soft"
             type="search"
-            placeholder="Find by name, style, animal, family, maker"
+            placeholder="Find by name, style, animal, family, maker; near enough will do"
             aria-label="Find on the counter"
             value={query}
             onChange={(e) => setQuery(e.target.value)}
@@ -66,42 +122,48 @@ export default function CounterPage() {
           <span className="text-ink-soft" role="status">
             {count(found.length, 'good')}
           </span>
-          <div role="group" aria-label="Show" className="flex w-full flex-wrap gap-1">
-            {FILTERS.map((f) => (
-              <button
-                key={f}
-                type="button"
-                aria-pressed={filter === f}
-                className={clsx(
-                  'min-h-11 rounded-full px-3.5',
-                  filter === f ? 'bg-ink text-paper' : 'hover:bg-shade',
-                )}
-                onClick={() => setFilter(f)}
-              >
-                {f === 'all' || f === 'must move' ? f : PLURALS[f]}
-              </button>
-            ))}
-          </div>
+          <FilterBar goods={counter} filters={filters} onChange={setFilters} />
         </div>
         {found.length === 0 ? (
           <p className="mt-4 text-ink-soft">
-            {filter === 'must move' && query === ''
-              ? 'Nothing must move today: no lot was tasted as going.'
-              : 'Nothing on the counter is called that. Clear the words above to see all.'}
+            {filters.kind === 'must move' && query === ''
+              ? 'Nothing must move today: no lot is going.'
+              : filters.kind === 'trials' && query === ''
+                ? 'No trial pieces. A small end of something unknown is a cheap way to try it.'
+                : 'Nothing on the counter is called that. Clear the words and filters above to see all.'}
           </p>
         ) : (
           <CounterList
             rows={rows}
             focusId={focus?.id ?? null}
             onFocus={setFocusId}
+            onOpen={open}
             format={format}
             today={today}
           />
         )}
       </main>
       <Slate label="The good in focus">
-        {focus && <GoodSheet good={focus} format={format} today={today} />}
+        {focus && (
+          <>
+            <GoodSheet good={focus} format={format} today={today} />
+            <Button look="slate" className="justify-center" onClick={() => open(focus.id)}>
+              {isMain(focus) ? 'Edit it, taste its lots' : 'Edit it'}
+            </Button>
+          </>
+        )}
       </Slate>
+      <NewGoodSheet
+        open={sheet === 'new' || sheet === 'trial'}
+        trial={sheet === 'trial'}
+        counter={counter}
+        format={format}
+        onClose={() => setSheet(null)}
+        onMake={async (good) => {
+          if (await edits.put(`new: ${good.name}`, [good])) open(good.id);
+        }}
+      />
+      <ExportSheet open={sheet === 'export'} goods={found} all={counter} onClose={() => setSheet(null)} />
     </>
   );
 }

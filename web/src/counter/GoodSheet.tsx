@@ -1,20 +1,26 @@
 import {
-  ACCEPTED_FIRMNESS,
   ageOn,
   ageWords,
-  allergensByState,
-  fatClassOf,
-  firmnessOf,
+  allergensOf,
+  contentsOf,
+  contradictions,
+  familyCheck,
+  fitsLimit,
   gramsOnHand,
+  insideOf,
   isMain,
-  nextLot,
+  lotOn,
+  moneyAtRisk,
+  newLimit,
+  servedGood,
   sweetnessWords,
   type Good,
 } from '@rotula/core';
 import { capital, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { SlateSection } from '../ui/Slate';
+import { Callout, SlateSection } from '../ui/Slate';
 
+const DIETS = ['vegetarian', 'no pork', 'halal', 'kosher', 'no alcohol', 'lactose'] as const;
 const SENSES = [
   'sweet',
   'sour',
@@ -31,9 +37,15 @@ const SENSES = [
 
 /** Everything known of one good, on the slate. */
 export function GoodSheet({ good, format, today }: { good: Good; format: Format; today: string }) {
-  const states = allergensByState(good.allergens);
-  const lot = nextLot(good);
-  const onHand = gramsOnHand(good);
+  const states = allergensOf(good);
+  const used = lotOn(good, today);
+  const lot = used?.lot;
+  const onHand = gramsOnHand(good, today);
+  const inside = insideOf(good);
+  const wrong = contradictions(good, inside);
+  const risk = moneyAtRisk(good);
+  const family = good.kind === 'cheese' ? familyCheck(good.texture, good.composition) : null;
+  const served = servedGood(good, today);
   return (
     <>
       <div className="flex items-center gap-4">
@@ -78,7 +90,75 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
             ? `Unknown: ${states.unknown.join(', ')}. Unknown is never safe.`
             : `Free of the other ${states.free.length} that must be declared.`}
         </p>
+        {wrong.length > 0 && (
+          <div className="mt-2">
+            <Callout tone="stop">
+              Declared free, and yet inside: {wrong.join(', ')}. Ask the maker and put it right; until then it
+              counts as containing it.
+            </Callout>
+          </div>
+        )}
+        {inside.contains.length > 0 && (
+          <p className="mt-1 text-sm text-chalk-soft">
+            By what is inside: {inside.contains.map((c) => `${c.id} (${c.word})`).join(', ')}
+          </p>
+        )}
       </SlateSection>
+      {good.kind !== 'ware' && (
+        <SlateSection title="Whom it suits">
+          <ul className="grid grid-cols-2 gap-x-4 gap-y-1">
+            {DIETS.map((id) => {
+              const fit = fitsLimit(good, newLimit(`diet:${id}`));
+              return (
+                <li key={id} title={fit.says}>
+                  <span className={fit.fits === 'yes' ? 'text-leaf-lit' : 'text-wax-lit'}>
+                    {fit.fits === 'yes' ? '✓' : fit.fits === 'no' ? '✗' : '?'}
+                  </span>{' '}
+                  {id}
+                  {fit.fits !== 'yes' && (
+                    <span className="block pl-5 text-sm text-chalk-soft">{fit.says}</span>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+        </SlateSection>
+      )}
+      {family && (
+        <SlateSection title="Family and published firmness" aside="CODEX STAN 283">
+          <p>
+            <strong>{good.kind === 'cheese' && good.texture}</strong> beside{' '}
+            <strong>{family.firmness.join(' or ')}</strong>, {family.fatClass}: {family.mffb.toFixed(1)} %
+            moisture on a fat-free basis.
+          </p>
+          {family.unusual && (
+            <div className="mt-2">
+              <Callout tone="advice">
+                That is {family.outside.toFixed(1)} points outside what this family usually shows. The family
+                stays as you set it; look at the composition again.
+              </Callout>
+            </div>
+          )}
+        </SlateSection>
+      )}
+      {risk && (
+        <SlateSection title="Money at risk">
+          <p>
+            <strong>{format.money(risk.paid)}</strong> for this end
+            {risk.whole !== null && (
+              <>
+                {' '}
+                against <strong>{format.money(risk.whole)}</strong> for a whole piece
+              </>
+            )}
+            .{' '}
+            {good.trial?.decision === 'undecided' ? 'Not decided yet.' : capital(good.trial?.decision ?? '')}
+          </p>
+        </SlateSection>
+      )}
+      {states.unknown.length > 0 || (good.kind === 'cheese' && !good.milkKnown) ? (
+        <Callout>No card or label prints until its milk and allergens are known.</Callout>
+      ) : null}
       <SlateSection title={isMain(good) ? 'Make and lot' : 'Pack'}>
         <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
           {factsOf(good, format).map(([term, text]) => (
@@ -105,13 +185,23 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         </dl>
         {isMain(good) && (
           <p className="mt-2">
-            {lot?.verdict ? (
+            {used?.verdict ? (
               <>
-                <strong>{capital(lot.verdict.says)}</strong>
-                {lot.verdict.note && `: ${lot.verdict.note}`}{' '}
+                <strong>{capital(used.verdict.says)}</strong>
+                {used.verdict.carried && ` today, ${used.verdict.tasted.says} when tasted`}
+                {used.verdict.tasted.note && `: ${used.verdict.tasted.note}`}{' '}
                 <span className="text-chalk-soft">
-                  ({lot.verdict.taster}, {lot.verdict.on})
+                  ({used.verdict.tasted.taster}, {used.verdict.tasted.on})
                 </span>
+                {isMain(served) && served.sense.intensity !== good.sense.intensity && (
+                  <span className="block text-sm text-chalk-soft">
+                    Strength {good.sense.intensity} when ready, {served.sense.intensity} as it is
+                    {good.kind === 'cheese' &&
+                      served.kind === 'cheese' &&
+                      served.paste !== good.paste &&
+                      `; paste ${served.paste}`}
+                  </span>
+                )}
               </>
             ) : (
               <span className="text-chalk-soft">Not tasted.</span>
@@ -130,23 +220,16 @@ function factsOf(good: Good, format: Format): [string, string][] {
       const facts: [string, string][] = [
         [
           'milk',
-          good.milk
-            .map((m) => `${m.animal}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`)
-            .join(', ') + `, ${good.treatment}`,
+          !good.milkKnown
+            ? 'not known'
+            : good.milk
+                .map((m) => `${m.animal}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`)
+                .join(', ') + `, ${good.treatment}`,
         ],
         ['family', good.texture],
       ];
-      if (good.composition) {
-        const firmness = firmnessOf(good.composition);
-        const odd = !firmness.some((f) => ACCEPTED_FIRMNESS[good.texture].includes(f));
-        facts.push([
-          'published firmness',
-          firmness.join(' or ') + (odd ? ' (unusual for its family)' : ''),
-        ] as [string, string]);
-        facts.push(['fat class', fatClassOf(good.composition)]);
-      }
       facts.push(
-        ['rennet', good.contents.rennet],
+        ['rennet', contentsOf(good).rennet],
         ['rind', `${good.rind.kind}, ${good.rind.verdict}`],
         ['whole piece', `${good.form.shape}, ${format.grams(good.form.grams)}`],
       );

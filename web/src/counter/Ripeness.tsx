@@ -1,7 +1,6 @@
-import { nextLot, type Good, type Verdict } from '@rotula/core';
+import { lotOn, VERDICTS, willBeBoughtIn, type Good, type Verdict } from '@rotula/core';
 import clsx from 'clsx';
 
-const STEPS: readonly Verdict[] = ['young', 'ready', 'at its peak', 'going', 'past'];
 const COLOURS: Record<Verdict, string> = {
   young: 'bg-vein',
   ready: 'bg-leaf',
@@ -10,27 +9,26 @@ const COLOURS: Record<Verdict, string> = {
   past: 'bg-wax',
 };
 
-/** Where the lot stands between young and past, by the last taster's word; nothing where nobody tasted. */
-export function Ripeness({ good }: { good: Good }) {
-  const verdict = nextLot(good)?.verdict;
-  if (!verdict)
-    return (
-      <span className="text-sm text-ink-soft">
-        {good.kind === 'cheese' || good.kind === 'meat' ? 'not tasted' : ''}
-      </span>
-    );
-  const at = STEPS.indexOf(verdict.says);
+/** Where the lot that will be cut stands on a day, between young and past; a lot that nobody tasted says so. */
+export function Ripeness({ good, today }: { good: Good; today: string }) {
+  const isTasted = good.kind === 'cheese' || good.kind === 'meat';
+  if (!isTasted) return <span />;
+  const used = lotOn(good, today);
+  if (!used && good.lots.some((lot) => lot.grams > 0) && !willBeBoughtIn(good, today))
+    return <span className="text-sm font-bold text-wax">past: take it off</span>;
+  if (!used?.verdict) return <span className="text-sm text-ink-soft">not tasted</span>;
+  const { says, carried, tasted } = used.verdict;
+  const at = VERDICTS.indexOf(says);
+  const title = `${says}${carried ? ` by now, ${tasted.says} when tasted` : ''}: ${tasted.taster}, ${tasted.on}`;
   return (
-    <span className="flex flex-col gap-1" title={`${verdict.says}: ${verdict.taster}, ${verdict.on}`}>
+    <span className="flex flex-col gap-1" title={title}>
       <span className={clsx('text-sm leading-4', at >= 3 ? 'font-bold text-annatto-text' : 'text-ink-soft')}>
-        {verdict.says === 'going' ? 'must move' : verdict.says}
+        {says === 'going' ? 'must move' : says}
+        {carried && ' by now'}
       </span>
       <span className="flex gap-0.5" aria-hidden>
-        {STEPS.slice(0, 4).map((step, i) => (
-          <span
-            key={step}
-            className={clsx('h-1.5 w-5 rounded-full', i <= at ? COLOURS[verdict.says] : 'bg-line')}
-          />
+        {VERDICTS.slice(0, 4).map((step, i) => (
+          <span key={step} className={clsx('h-1.5 w-5 rounded-full', i <= at ? COLOURS[says] : 'bg-line')} />
         ))}
       </span>
     </span>

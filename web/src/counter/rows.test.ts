@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { CounterFile } from '@rotula/core';
-import { mustMove, rowsOf, searchText } from './rows';
+import { rowsOf, searchText } from './rows';
 
 const counter = CounterFile.parse(JSON.parse(readFileSync('demo/counter.json', 'utf8'))).goods;
 const good = (id: string) => counter.find((g) => g.id === id)!;
@@ -45,9 +45,4 @@ test('the order in which the counter comes does not matter', () => {
 test('a good is found by animal, family, maker and adjective', () => {
   for (const word of ['sheep', 'firm', 'tern hill', 'nutty', 'gullstone'])
     expect(searchText(good('gullstone'))).toContain(word);
-});
-
-test('what was tasted as going must move', () => {
-  expect(mustMove(good('old-beacon'))).toBe(true);
-  expect(mustMove(good('halyard'))).toBe(false);
 });

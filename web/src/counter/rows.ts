@@ -1,4 +1,4 @@
-import { COMPANION_ROLES, DRINK_TYPES, TEXTURES, verdictOf, type Good, type GoodKind } from '@rotula/core';
+import { COMPANION_ROLES, DRINK_TYPES, TEXTURES, type Good, type GoodKind } from '@rotula/core';
 import { capital } from '../ui/format';
 
 /** The counter as a list: a heading for each family or kind, then its goods by name. */
@@ -23,6 +23,7 @@ export function searchText(good: Good): string {
     good.maker,
     good.origin.region,
     good.kind,
+    good.code,
     groupOf(good),
     ...good.adjectives,
     ...animals.map((a) => a.animal),
@@ -30,9 +31,6 @@ export function searchText(good: Good): string {
     .join(' ')
     .toLowerCase();
 }
-
-/** A lot tasted as going or past must move today. */
-export const mustMove = (good: Good): boolean => ['going', 'past'].includes(verdictOf(good) ?? '');
 
 export function groupOf(good: Good): string {
   switch (good.kind) {
@@ -66,21 +64,33 @@ const headingOf = (good: Good) => {
   return good.kind === 'cheese' || good.kind === 'meat' ? `${group} ${PLURALS[good.kind]}` : group;
 };
 
+/** Goods under the headings of their families. */
 export function rowsOf(goods: readonly Good[]): Row[] {
   const sorted = [...goods].sort(
     (a, b) => place(a) - place(b) || groupOf(a).localeCompare(groupOf(b)) || a.name.localeCompare(b.name),
   );
-  const rows: Row[] = [];
-  sorted.forEach((good, i) => {
+  const counts = new Map<string, number>();
+  for (const good of sorted) counts.set(headingOf(good), (counts.get(headingOf(good)) ?? 0) + 1);
+  return sorted.flatMap((good, i) => {
     const heading = headingOf(good);
     const before = sorted[i - 1];
-    if (!before || headingOf(before) !== heading)
-      rows.push({
-        heading,
-        key: `heading ${heading}`,
-        count: sorted.filter((g) => headingOf(g) === heading).length,
-      });
-    rows.push({ good, key: good.id });
+    const head =
+      before && headingOf(before) === heading
+        ? []
+        : [{ heading, key: `heading ${heading}`, count: counts.get(heading)! }];
+    return [...head, { good, key: good.id }];
   });
-  return rows;
+}
+
+/** Goods in a row of their own, by a key; equal keys by name. */
+export function sortedRows(goods: readonly Good[], key: (good: Good) => number | string): Row[] {
+  const keyed = goods.map((good) => ({ good, key: key(good) }));
+  keyed.sort((a, b) => {
+    const byKey =
+      typeof a.key === 'string' || typeof b.key === 'string'
+        ? String(a.key).localeCompare(String(b.key))
+        : a.key - b.key || 0;
+    return byKey || a.good.name.localeCompare(b.good.name);
+  });
+  return keyed.map(({ good }) => ({ good, key: good.id }));
 }

@@ -1,4 +1,4 @@
-import { goodsById, isMain, plan as planOf, type Good, type House, type Order } from '@rotula/core';
+import { goodsById, NO_WISHES, plan as planOf, type Good, type House, type Order } from '@rotula/core';
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
@@ -53,7 +53,7 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
   const format = useMemo(() => formatFor(house), [house]);
   const reach = useReach(order.brief, counter, house);
   useFirstProposal(order.selection.goods === null, () =>
-    propose(order.brief, counter, house, [], []).then(({ goodIds }) => {
+    propose({ brief: order.brief, wishes: NO_WISHES }, counter, house).then(({ goodIds }) => {
       if (goodIds)
         change('the first proposal', (o) => (o.selection.goods === null ? takeProposal(o, goodIds) : o));
     }),
@@ -88,9 +88,7 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
   const screen = STAGES.find(({ path }) => path === stage);
   if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
   const Screen = SCREENS[screen.path];
-  const inFocus = focusId === null ? undefined : goods.get(focusId);
-  const focus =
-    inFocus && isMain(inFocus) && plan.mains.includes(inFocus) ? inFocus : (plan.walk.steps[0]?.main ?? null);
+  const focus = plan.mains.find((main) => main.id === focusId) ?? plan.walk.steps[0]?.main ?? null;
   return (
     <WorkbenchContext value={{ document, plan, counter, goods, house, format, reach, focus, setFocus }}>
       <Suspense fallback={<main className="p-8" />}>

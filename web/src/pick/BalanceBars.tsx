@@ -2,9 +2,10 @@ import type { Balance, Main } from '@rotula/core';
 import { axisWords } from './axisWords';
 import { sectorsOf } from './wheelLayout';
 
-const SHOWN = ['milk', 'texture', 'age', 'intensity', 'sight', 'company'];
+const SHOWN = ['milk', 'texture', 'age', 'intensity', 'flavour', 'sight', 'origin', 'company'];
+const LABELS: Record<string, string> = { intensity: 'strength', company: 'company' };
 
-/** Each axis of balance as a bar of its best; the tick is what this counter can reach. */
+/** Each axis of balance as a bar of its best; the tick is what this counter can reach. A held axis has no bar. */
 export function BalanceBars({
   balance,
   reach,
@@ -19,17 +20,24 @@ export function BalanceBars({
   const sectors = sectorsOf(balance);
   const axes = SHOWN.map((id) =>
     balance.axes.find((axis) => axis.id === id && axis.kind === 'cheese')!,
-  ).filter((axis) => axis.best > 0);
+  ).filter((axis) => axis.held || axis.best > 0);
   return (
     <div className="grid grid-cols-[auto_1fr_auto] items-center gap-x-3 gap-y-1">
       {axes.map((axis) => {
         const reachable = reach?.axes.find((a) => a.id === axis.id && a.kind === 'cheese');
         const share = (100 * axis.raw) / axis.best;
+        const label = LABELS[axis.id] ?? axis.label;
+        if (axis.held)
+          return (
+            <div key={axis.id} className="contents">
+              <span>{label}</span>
+              <span className="border-t-2 border-dashed border-slate-line" />
+              <span className="text-sm text-butter">held</span>
+            </div>
+          );
         return (
           <div key={axis.id} className="contents">
-            <span>
-              {axis.id === 'intensity' ? 'strength' : axis.id === 'company' ? 'company' : axis.label}
-            </span>
+            <span>{label}</span>
             <span
               className="relative h-2.5 min-w-20 rounded-full bg-slate-line"
               role="img"

@@ -1,5 +1,5 @@
-import { exclusionsOf, isCheese, isMain, isMeat, type Cheese, type Hitch, type Main } from '@rotula/core';
-import { Sparkles } from 'lucide-react';
+import { exclusionsOf, isCheese, isMain, isMeat, type Cheese, type Main } from '@rotula/core';
+import { Sparkles, Square } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { AdviceList } from '../order/AdviceList';
 import { GuestCautions } from '../order/Cautions';
@@ -10,23 +10,26 @@ import { Finder } from '../ui/Finder';
 import { capital, inWords } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout } from '../ui/Slate';
+import { Tabs } from '../ui/Tabs';
 import { useKeys } from '../ui/useKeys';
 import { lineOf } from '../ui/words';
 import { BalanceBars } from './BalanceBars';
 import { BalanceWheel } from './BalanceWheel';
-import { addByHand, bringBack, leaveOut, takeProposal, toggleLock } from './edits';
-import { propose } from './optimiser';
+import { addByHand, bringBack, leaveOut, toggleLock } from './edits';
+import { Lenses } from './Lenses';
 import { MeatWheel } from './MeatWheel';
+import { Money } from './Money';
+import { Others } from './Others';
 import { focusSwaps, SelectionList } from './SelectionList';
+import { TroublePanel } from './TroublePanel';
+import { useProposal } from './useProposal';
 import { WhyAndSwaps } from './WhyAndSwaps';
 
 export function PickStage() {
-  const { document, plan, counter, goods, house, reach, focus, setFocus } = useWorkbench();
+  const { document, plan, counter, goods, reach, focus, setFocus } = useWorkbench();
   const { order, change } = document;
   const [ghost, setGhost] = useState<Cheese | null>(null);
-  const [hitches, setHitches] = useState<readonly Hitch[]>([]);
-  const [proof, setProof] = useState<string | null>(null);
-  const [working, setWorking] = useState(false);
+  const proposal = useProposal();
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
   // The why of the focus may come a moment later than the change itself.
   const now = useMemo(() => ({ main: focus, plan, order }), [focus, plan, order]);
@@ -34,30 +37,13 @@ export function PickStage() {
   const cheeses = plan.mains.filter(isCheese);
   const meats = plan.mains.filter(isMeat);
 
-  const pickNow = async () => {
-    setWorking(true);
-    try {
-      const answer = await propose(
-        order.brief,
-        counter,
-        house,
-        order.selection.locked,
-        order.selection.leftOut,
-      );
-      setHitches(answer.hitches);
-      setProof(answer.goodIds ? (answer.reasons[0]?.says ?? null) : null);
-      if (answer.goodIds) change('take the proposal', (o) => takeProposal(o, answer.goodIds!));
-    } finally {
-      setWorking(false);
-    }
-  };
   const onFocused = (act: (main: Main) => void) => () => focus && act(focus);
   useKeys({
     l: onFocused((main) => change(`lock ${main.name}`, (o) => toggleLock(o, main.id))),
     x: onFocused((main) => change(`leave out ${main.name}`, (o) => leaveOut(o, main.id))),
     s: focusSwaps,
     a: () => window.document.getElementById('find-good')?.focus(),
-    g: () => void pickNow(),
+    g: () => void proposal.ask(),
   });
 
   const addable = counter.filter(isMain).filter((main) => !plan.mains.some((m) => m.id === main.id));
@@ -72,14 +58,31 @@ export function PickStage() {
             mains={plan.mains}
             on={order.brief.servingAt}
           />
-          {hitches.map((hitch) => (
+          {proposal.trouble && (
+            <TroublePanel trouble={proposal.trouble} onTake={(way) => void proposal.takeWayOut(way)} />
+          )}
+          {proposal.hitches.map((hitch) => (
             <Callout key={hitch.id + hitch.says} tone="stop">
               {hitch.says}
             </Callout>
           ))}
           <GuestCautions />
           <AdviceList />
-          {why.main && <WhyAndSwaps main={why.main} plan={why.plan} order={why.order} onGhost={setGhost} />}
+          <Tabs
+            label="About this selection"
+            tabs={[
+              {
+                name: 'Why',
+                view: () =>
+                  why.main && (
+                    <WhyAndSwaps main={why.main} plan={why.plan} order={why.order} onGhost={setGhost} />
+                  ),
+              },
+              { name: 'Others', view: () => <Others /> },
+              { name: 'Money', view: () => <Money /> },
+              { name: 'Lenses', view: () => <Lenses /> },
+            ]}
+          />
         </>
       }
     >
@@ -157,13 +160,23 @@ export function PickStage() {
               <MeatWheel meats={meats} numbers={numbers} focus={focus?.id ?? null} onFocus={setFocus} />
             )}
             <div className="max-w-60 min-w-0 space-y-2">
-              <Button look="strong" onClick={() => void pickNow()} disabled={working}>
-                <Sparkles size={18} /> Propose the best
-              </Button>
+              {proposal.working ? (
+                <Button onClick={proposal.stop}>
+                  <Square size={16} /> {proposal.soFar ? 'Stop, take the best so far' : 'Stop'}
+                </Button>
+              ) : (
+                <Button look="strong" onClick={() => void proposal.ask()}>
+                  <Sparkles size={18} /> Propose the best
+                </Button>
+              )}
               <p className="text-sm text-ink-soft" role="status">
-                {plan.briefChanged
-                  ? 'The brief has changed since this was proposed.'
-                  : (proof ?? lockWords(order.selection.locked.length))}
+                {proposal.working
+                  ? proposal.soFar
+                    ? `Best so far ${proposal.soFar.value.toFixed(1)} points; still proving …`
+                    : 'Looking through the counter …'
+                  : plan.briefChanged
+                    ? 'The brief has changed since this was proposed.'
+                    : (proposal.proof ?? lockWords(order.selection.locked.length))}
               </p>
             </div>
           </div>

@@ -1,4 +1,4 @@
-import { nextLot, type Main, type Verdict } from '@rotula/core';
+import { verdictOf, type Main, type Verdict } from '@rotula/core';
 import clsx from 'clsx';
 import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -39,7 +39,7 @@ export function SelectionList() {
                 </span>
                 <span className="block truncate text-sm text-ink-soft">
                   {lineOf(main, order.brief.servingAt)}
-                  <LotWord main={main} />
+                  <LotWord main={main} on={order.brief.servingAt} />
                 </span>
               </span>
               {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label="locked" />}
@@ -110,9 +110,9 @@ const LOT_WORDS: Record<Verdict, string> = {
   past: 'past',
 };
 
-/** The counter's verdict on the lot that would be cut, in a word. */
-function LotWord({ main }: { main: Main }) {
-  const says = nextLot(main)?.verdict?.says;
+/** The counter's verdict on the lot that will be cut, carried to the serving day, in a word. */
+function LotWord({ main, on }: { main: Main; on: string }) {
+  const says = verdictOf(main, on);
   if (!says || !LOT_WORDS[says]) return null;
   return (
     <span className={says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text'}>

@@ -3,7 +3,9 @@ import {
   goodsById,
   isCheese,
   isMain,
-  swapsFor,
+  problemOf,
+  splurgeAndSave,
+  swapsForAll,
   type Cheese,
   type Main,
   type OrderBody,
@@ -34,14 +36,20 @@ export function WhyAndSwaps({
 }) {
   const { counter, house, document, format, setFocus } = useWorkbench();
   const { brief, selection } = order;
-  const swaps = useMemo(
-    () => swapsFor(main, plan.mains, brief, counter, house, { leftOut: selection.leftOut }),
-    [main, plan.mains, brief, counter, house, selection.leftOut],
+  const problem = useMemo(
+    () => problemOf(brief, counter, house, { locked: [], leftOut: selection.leftOut }),
+    [brief, counter, house, selection.leftOut],
   );
-  const byId = useMemo(() => goodsById(counter), [counter]);
+  const all = useMemo(() => swapsForAll(problem, plan.mains), [problem, plan.mains]);
+  const swaps = all.get(main.id) ?? [];
+  const { splurge, save } = splurgeAndSave(all, new Set(selection.locked));
+  const byId = useMemo(() => goodsById([...problem.mains, ...plan.mains]), [problem, plan.mains]);
   const goodOf = (id: string) => byId.get(id) as Main;
   const rival = swaps[0] ? goodOf(swaps[0].in) : null;
-  const effect = useMemo(() => effectOf(main, plan.mains, rival, brief), [main, plan.mains, rival, brief]);
+  const effect = useMemo(
+    () => effectOf(main, plan.mains, rival, plan.brief),
+    [main, plan.mains, rival, plan.brief],
+  );
   const large = effect.parts.filter((part) => Math.abs(part.effect) >= 0.25).slice(0, SHOWN_REASONS);
   const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
   return (
@@ -99,15 +107,43 @@ export function WhyAndSwaps({
                     </span>
                   </span>
                   <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
-                  <span className="w-16 text-right">
-                    {s.cost === 0 ? '0' : `${s.cost > 0 ? '+' : '−'}${format.amount(Math.abs(s.cost))}`}
-                  </span>
+                  <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
                 </button>
               </li>
             );
           })}
         </ul>
       </SlateSection>
+      {(splurge || save) && (
+        <SlateSection title="Splurge and save" aside="balance · cost">
+          {[
+            ['Splurge', splurge],
+            ['Save', save],
+          ].map(
+            ([word, s]) =>
+              s &&
+              typeof s === 'object' && (
+                <button
+                  key={String(word)}
+                  type="button"
+                  className="flex min-h-11 w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
+                  onClick={() => {
+                    document.change(`swap ${goodOf(s.out).name} for ${goodOf(s.in).name}`, (o) =>
+                      swap(o, s.out, s.in),
+                    );
+                    setFocus(s.in);
+                  }}
+                >
+                  <span className="min-w-0 flex-1">
+                    <strong>{String(word)}:</strong> {goodOf(s.in).name} for {goodOf(s.out).name}
+                  </span>
+                  <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
+                  <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
+                </button>
+              ),
+          )}
+        </SlateSection>
+      )}
     </>
   );
 }

@@ -1,40 +1,115 @@
 import {
   briefFingerprint,
   DEFAULT_NODE_LIMIT,
+  NO_WISHES,
+  type Alternative,
+  type Ask,
   type Brief,
+  type Found,
   type Good,
   type House,
+  type OneMore,
   type Pick,
+  type PriceStep,
+  type Trouble,
 } from '@rotula/core';
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import useSWR from 'swr';
 import type { PickWorker } from './pick.worker';
 
-let remote: Remote<PickWorker> | null = null;
+/** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
+type Desk = 'pick' | 'reach' | 'choices';
+const desks = new Map<
+  Desk,
+  { worker: Worker; remote: Remote<PickWorker>; drop: Set<(reason: Error) => void> }
+>();
 
-/** One worker for the whole page, made when it is first asked. */
-function optimiser(): Remote<PickWorker> {
-  remote ??= wrap<PickWorker>(new Worker(new URL('./pick.worker.ts', import.meta.url), { type: 'module' }));
-  return remote;
+/** The question was taken back before its answer came. */
+export class Stopped extends Error {}
+
+function deskOf(name: Desk) {
+  const known = desks.get(name);
+  if (known) return known;
+  const worker = new Worker(new URL('./pick.worker.ts', import.meta.url), { type: 'module' });
+  const desk = { worker, remote: wrap<PickWorker>(worker), drop: new Set<(reason: Error) => void>() };
+  desks.set(name, desk);
+  return desk;
 }
 
-export function propose(
-  brief: Brief,
+/** End what a desk is working on. Whoever waits for it hears Stopped. */
+export function stop(name: Desk): void {
+  const desk = desks.get(name);
+  if (!desk) return;
+  desks.delete(name);
+  desk.worker.terminate();
+  for (const drop of desk.drop) drop(new Stopped('stopped'));
+}
+
+function ask<T>(name: Desk, question: (remote: Remote<PickWorker>) => Promise<unknown>): Promise<T> {
+  const desk = deskOf(name);
+  return new Promise<T>((resolve, reject) => {
+    desk.drop.add(reject);
+    question(desk.remote).then((answer) => resolve(answer as T), reject);
+  });
+}
+
+export const propose = (
+  asked: Ask,
   counter: readonly Good[],
   house: House,
-  locked: readonly string[],
-  leftOut: readonly string[],
-): Promise<Pick> {
-  return optimiser().pick(brief, counter, house, locked, leftOut, DEFAULT_NODE_LIMIT) as Promise<Pick>;
+  onBest?: (found: Found) => void,
+): Promise<Pick> =>
+  ask(
+    'pick',
+    (w) => w.pick(asked, counter, house, DEFAULT_NODE_LIMIT, onBest && proxy(onBest)) as Promise<unknown>,
+  );
+
+export const findTrouble = (asked: Ask, counter: readonly Good[], house: House): Promise<Trouble> =>
+  ask('pick', (w) => w.trouble(asked, counter, house) as Promise<unknown>);
+
+export async function findAlternatives(
+  asked: Ask,
+  counter: readonly Good[],
+  house: House,
+): Promise<Alternative[]> {
+  const best = await ask<Pick>(
+    'choices',
+    (w) => w.pick(asked, counter, house, DEFAULT_NODE_LIMIT) as Promise<unknown>,
+  );
+  return ask(
+    'choices',
+    (w) => w.alternatives(best, asked, counter, house, DEFAULT_NODE_LIMIT) as Promise<unknown>,
+  );
 }
+
+/** A curve is many questions: each gets a smaller share of the steps, and says when that was not enough for a proof. */
+const CURVE_NODE_LIMIT = 3000;
+
+export const findMore = (asked: Ask, counter: readonly Good[], house: House): Promise<OneMore[]> =>
+  ask('choices', (w) => w.more(asked, counter, house, CURVE_NODE_LIMIT) as Promise<unknown>);
+
+export const findMoney = (
+  asked: Ask,
+  counter: readonly Good[],
+  house: House,
+  onStep: (steps: readonly PriceStep[]) => void,
+): Promise<{ steps: PriceStep[]; more: OneMore[] }> =>
+  ask('choices', (w) => w.money(asked, counter, house, CURVE_NODE_LIMIT, proxy(onStep)) as Promise<unknown>);
 
 /** The best selection that this counter holds for a brief, with nothing locked: what the dial can reach. */
 export function useReach(brief: Brief, counter: readonly Good[], house: House): Pick | null {
-  const key = ['reach', briefFingerprint(brief), house.amountSchool, house.parity, counter.length];
-  const { data } = useSWR(key, () => propose(brief, counter, house, [], []), {
+  const { amountSchool, parity, cover, aim, company } = house;
+  const key = ['reach', briefFingerprint(brief), amountSchool, parity, cover, aim, company, counter.length];
+  const question = () =>
+    ask<Pick>(
+      'reach',
+      (w) => w.pick({ brief, wishes: NO_WISHES }, counter, house, DEFAULT_NODE_LIMIT) as Promise<unknown>,
+    );
+  const { data } = useSWR(key, question, {
     keepPreviousData: true,
     revalidateOnFocus: false,
     revalidateIfStale: false,
+    shouldRetryOnError: false,
   });
   return data ?? null;
 }

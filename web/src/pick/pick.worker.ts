@@ -1,18 +1,59 @@
-import { pick, type Brief, type Good, type House } from '@rotula/core';
+import {
+  alternativesTo,
+  oneMore,
+  pick,
+  priceSteps,
+  troubleOf,
+  type Ask,
+  type Found,
+  type Good,
+  type House,
+  type Pick,
+  type PriceStep,
+} from '@rotula/core';
 import { expose } from 'comlink';
 
-/** The optimiser, off the main thread. */
+/** What searches, off the main thread. One question at a time; a page that no longer wants the answer ends the worker. */
 const worker = {
-  pick(
-    brief: Brief,
+  pick: (
+    ask: Ask,
     counter: readonly Good[],
     house: House,
-    locked: readonly string[],
-    leftOut: readonly string[],
     nodeLimit: number,
-  ) {
-    return pick(brief, counter, house, { locked, leftOut }, { nodeLimit });
-  },
+    onBest?: (found: Found) => void,
+  ) =>
+    pick(ask.brief, counter, house, ask.wishes, {
+      nodeLimit,
+      onBest: (found) => {
+        onBest?.(found);
+        return false;
+      },
+    }),
+
+  alternatives: (best: Pick, ask: Ask, counter: readonly Good[], house: House, nodeLimit: number) =>
+    alternativesTo(best, ask.brief, counter, house, ask.wishes, { nodeLimit }),
+
+  trouble: (ask: Ask, counter: readonly Good[], house: House) => troubleOf(ask, counter, house),
+
+  more: (ask: Ask, counter: readonly Good[], house: House, nodeLimit: number) =>
+    oneMore(ask.brief, counter, house, ask.wishes, { nodeLimit }),
+
+  money: (
+    ask: Ask,
+    counter: readonly Good[],
+    house: House,
+    nodeLimit: number,
+    onStep: (steps: readonly PriceStep[]) => void,
+  ) => ({
+    steps: priceSteps(ask.brief, counter, house, ask.wishes, {
+      nodeLimit,
+      onStep: (steps) => {
+        onStep(steps);
+        return false;
+      },
+    }),
+    more: oneMore(ask.brief, counter, house, ask.wishes, { nodeLimit }),
+  }),
 };
 export type PickWorker = typeof worker;
 

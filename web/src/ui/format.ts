@@ -8,12 +8,16 @@ export interface Format {
   weight: (g: number) => readonly [string, string];
   /** The small unit of weight, for a field: its name, and grams in one of it. */
   small: { readonly name: 'g' | 'oz'; readonly grams: number };
+  /** The unit of length, for a field: its name, and millimetres in one of it. */
+  length: { readonly name: 'mm' | 'in'; readonly mm: number };
   mm: (mm: number) => string;
   /** A sentence of core, whose grams and millimetres it says in metric, in the person's units. */
   says: (text: string) => string;
   money: (minor: number) => string;
   /** Without the sign of the currency, for columns. */
   amount: (minor: number) => string;
+  /** +5.80, −1.20, 0: a difference of money, for columns. */
+  signedAmount: (minor: number) => string;
   minorPerUnit: number;
   currency: string;
 }
@@ -49,10 +53,13 @@ export function formatFor(house: House): Format {
     weight,
     grams: (g) => weight(g).join(' '),
     small: us ? { name: 'oz', grams: G_PER_OZ } : { name: 'g', grams: 1 },
+    length: us ? { name: 'in', mm: MM_PER_INCH } : { name: 'mm', mm: 1 },
     says: us ? saysInUs : (text) => text,
     mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
     amount: (minor) => round(minor / minorPerUnit, digits),
+    signedAmount: (minor) =>
+      minor === 0 ? '0' : `${minor > 0 ? '+' : '−'}${round(Math.abs(minor) / minorPerUnit, digits)}`,
     minorPerUnit,
     currency: house.currency,
   };

@@ -1,4 +1,4 @@
-import { hslOf, verdictOf, type Cheese, type Shape } from '@rotula/core';
+import { hslOf, type Cheese, type Shape } from '@rotula/core';
 import { useId, type SVGProps } from 'react';
 import { seeded } from '../seeded';
 
@@ -85,7 +85,9 @@ export function CheesePicture({ cheese }: { cheese: Cheese }) {
   const outline = OUTLINES[cheese.form.shape];
   const [eyes, eyeSize] = EYES[cheese.look.eyes];
   const runs = cheese.paste === 'runny';
-  const ripe = verdictOf(cheese) === 'at its peak' && ['bloomy', 'soft', 'washed'].includes(cheese.texture);
+  const ripe =
+    cheese.lots.some((lot) => lot.verdict?.says === 'at its peak') &&
+    ['bloomy', 'soft', 'washed'].includes(cheese.texture);
   const pearls = cheese.form.shape === 'ball' && cheese.form.grams <= 40;
   if (pearls)
     return (

@@ -1,0 +1,104 @@
+import { Good } from './good.js';
+import type { GoodKind } from './words.js';
+
+/** What a new good starts from: the commonest of its kind, with everything that is not known left unknown. */
+
+const SENSE = {
+  sweet: 2,
+  sour: 2,
+  salty: 4,
+  bitter: 1,
+  umami: 4,
+  fat: 6,
+  heat: 0,
+  smoke: 0,
+  funk: 1,
+  intensity: 4,
+  persistence: 4,
+};
+
+const BLANKS: Record<GoodKind, Record<string, unknown>> = {
+  cheese: {
+    sense: SENSE,
+    price: { amount: 2000, per: 'kg' },
+    pack: { form: 'cut to order' },
+    colours: ['#e9d6a2'],
+    texture: 'firm',
+    milk: [{ animal: 'cow', share: 1 }],
+    ageDays: 120,
+    rind: { kind: 'natural', mm: 3, verdict: 'cut off' },
+    form: { shape: 'wheel', grams: 4000, diameter: 240, height: 90 },
+    paste: 'supple',
+  },
+  meat: {
+    sense: SENSE,
+    price: { amount: 3000, per: 'kg' },
+    pack: { form: 'sliced to order' },
+    colours: ['#a8473e'],
+    animals: [{ animal: 'pork', share: 1 }],
+    build: 'coarse',
+    process: 'fermented',
+    calibre: 'medium',
+    ageDays: 60,
+    form: { shape: 'whole sausage', grams: 800, diameter: 60, length: 250 },
+    slice: { mm: 1.5, diameter: 60 },
+  },
+  companion: {
+    sense: { ...SENSE, salty: 0, umami: 0, fat: 0 },
+    price: { amount: 600, per: 'pack' },
+    pack: { form: 'jar', grams: 250 },
+    colours: ['#c9782b'],
+    role: 'preserve',
+    crunch: 0,
+    juice: 3,
+  },
+  drink: {
+    sense: { ...SENSE, salty: 0, umami: 0, fat: 0 },
+    price: { amount: 1400, per: 'piece' },
+    pack: { form: 'bottle', ml: 750 },
+    colours: ['#e7dc9a'],
+    type: 'white',
+    abv: 12.5,
+    residualSugar: 3,
+    totalAcidity: 6,
+    tannin: 0,
+    bubbles: 0,
+    body: 4,
+  },
+  ware: {
+    price: { amount: 2000, per: 'piece' },
+    pack: { form: 'piece' },
+    colours: ['#8a6b4a'],
+    use: 'board',
+    length: 430,
+    width: 280,
+  },
+};
+
+/** A new good of a kind, under an id that is not taken. */
+export function blankGood(kind: GoodKind, name: string, id: string, style: string): Good {
+  return Good.parse({ kind, id, name, style, ...BLANKS[kind] });
+}
+
+/** An id like the one that was wanted, with a number behind it where it is taken. */
+export function freeId(wanted: string, taken: (id: string) => boolean): string {
+  const base = wanted || 'good';
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? base : `${base}-${n}`;
+    if (!taken(id)) return id;
+  }
+}
+
+/**
+ * Money at risk: what the small end cost against what a whole piece would, in the smallest unit of money. Null where it
+ * is no trial.
+ */
+export function moneyAtRisk(good: Good): { paid: number; whole: number | null } | null {
+  if (!good.trial) return null;
+  const grams = good.kind === 'cheese' || good.kind === 'meat' ? good.form.grams : null;
+  const whole =
+    good.price.per === 'kg' && grams !== null
+      ? Math.round((good.price.amount * grams) / 1000)
+      : good.price.amount;
+  return { paid: good.trial.paid, whole };
+}

@@ -1,0 +1,45 @@
+import { SCHOOLS } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { Select } from '../ui/Choice';
+import { useBrief } from './useBrief';
+
+const OF_ORDER = ['cover', 'aim', 'company'] as const;
+
+/** The schools of this order: the house's, unless another is chosen for once. */
+export function SchoolFields() {
+  const { house } = useWorkbench();
+  const { brief, set } = useBrief();
+  return (
+    <div className="grid gap-3 min-[700px]:grid-cols-3">
+      {OF_ORDER.map((school) => {
+        const { question, options } = SCHOOLS[school];
+        const chosen = brief.schools[school] ?? 'house';
+        return (
+          <div key={school}>
+            <span className="mb-1 block">{question}</span>
+            <Select
+              label={question}
+              className="w-full"
+              value={chosen}
+              options={[
+                { value: 'house', label: `as the house: ${house[school]}` },
+                ...Object.entries(options as Record<string, { for: string }>).map(
+                  ([value, { for: why }]) => ({
+                    value,
+                    label: value,
+                    hint: why,
+                  }),
+                ),
+              ]}
+              onChange={(value) =>
+                set(`the school: ${value}`, {
+                  schools: { ...brief.schools, [school]: value === 'house' ? null : value },
+                })
+              }
+            />
+          </div>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { COVERS } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { findMore } from '../pick/optimiser';
+import { questionKey } from '../pick/question';
+import { useAsked } from '../pick/useAsked';
+import { Button } from '../ui/Button';
+import { signed } from '../ui/format';
+import { Callout } from '../ui/Slate';
+
+/** A school that the count cannot meet, and what one more kind would cost. Nothing where it can. */
+export function SchoolShort() {
+  const { plan } = useWorkbench();
+  const cover = plan.brief.schools.cover ?? 'free';
+  const places = COVERS[cover];
+  const kinds = plan.targets.cheeses.kinds;
+  return kinds > 0 && kinds < places.length ? <Short cover={cover} places={places.map((p) => p.id)} /> : null;
+}
+
+function Short({ cover, places }: { cover: string; places: readonly string[] }) {
+  const { plan, document, counter, house, format } = useWorkbench();
+  const { order } = document;
+  const kinds = plan.targets.cheeses.kinds;
+  const { answer } = useAsked(questionKey(order, house, counter), () =>
+    findMore({ brief: order.brief, wishes: order.selection }, counter, house),
+  );
+  const more = answer?.find((m) => m.kind === 'cheese');
+  return (
+    <Callout tone="advice">
+      <p>
+        {kinds} cheeses cannot fill the {places.length} places of “{cover}”: {places.join(', ')}. Each cheese
+        fills one.
+        {more &&
+          ` One more would bring ${signed(more.raw, 1)} raw balance for ${format.signedAmount(Math.round(more.cost))} ${format.currency}.`}
+      </p>
+      <Button
+        look="slate"
+        className="mt-2"
+        onClick={() =>
+          document.change(`${kinds + 1} cheeses`, (o) => ({
+            ...o,
+            brief: { ...o.brief, kinds: { ...o.brief.kinds, cheeses: kinds + 1 } },
+          }))
+        }
+      >
+        {kinds + 1} cheeses
+      </Button>
+    </Callout>
+  );
+}

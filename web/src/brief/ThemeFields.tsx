@@ -1,0 +1,98 @@
+import { FLAVOURS, isCheese, isMain, MILKS, SIGHTS, TEXTURES, type Brief, type Good } from '@rotula/core';
+import { useMemo } from 'react';
+import { useWorkbench } from '../order/context';
+import { Select } from '../ui/Choice';
+import { useBrief } from './useBrief';
+
+type Holds = NonNullable<Brief['theme']>['holds'];
+type FlightKind = NonNullable<Brief['flight']>['kind'];
+type Mode = 'none' | Holds | FlightKind;
+
+const MODES: readonly { value: Mode; label: string; hint?: string }[] = [
+  { value: 'none', label: 'no theme' },
+  { value: 'milk', label: 'one milk' },
+  { value: 'family', label: 'one family' },
+  { value: 'region', label: 'one region' },
+  { value: 'colour', label: 'one colour' },
+  { value: 'flavour', label: 'one flavour' },
+  { value: 'vertical', label: 'a vertical', hint: 'one maker at several ages' },
+  { value: 'face-off', label: 'a face-off', hint: 'one style from several makers' },
+];
+const FLIGHTS: readonly Mode[] = ['vertical', 'face-off'];
+
+/** What this counter offers for each theme and flight, with how many goods. */
+function offers(counter: readonly Good[], mode: Mode): { value: string; label: string }[] {
+  const cheeses = counter.filter(isCheese);
+  const counted = (words: readonly string[], least: number) => {
+    const counts = new Map<string, number>();
+    for (const word of words.filter(Boolean)) counts.set(word, (counts.get(word) ?? 0) + 1);
+    return [...counts]
+      .filter(([, n]) => n >= least)
+      .sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]))
+      .map(([value, n]) => ({ value, label: `${value} (${n})` }));
+  };
+  const plain = (words: readonly string[]) => words.map((value) => ({ value, label: value }));
+  switch (mode) {
+    case 'none':
+      return [];
+    case 'milk':
+      return plain(MILKS);
+    case 'family':
+      return plain(TEXTURES);
+    case 'colour':
+      return plain(SIGHTS);
+    case 'flavour':
+      return plain(FLAVOURS);
+    case 'region':
+      return counted(
+        counter.filter(isMain).map((m) => m.origin.region),
+        1,
+      );
+    case 'vertical':
+      return counted(
+        cheeses.map((c) => c.maker),
+        2,
+      );
+    case 'face-off':
+      return counted(
+        cheeses.map((c) => `${c.texture} ${c.milk[0]!.animal}`),
+        2,
+      );
+  }
+}
+
+export function ThemeFields() {
+  const { counter } = useWorkbench();
+  const { brief, set } = useBrief();
+  const mode: Mode = brief.flight?.kind ?? brief.theme?.holds ?? 'none';
+  const what = brief.flight?.of ?? brief.theme?.is ?? '';
+  const options = useMemo(() => offers(counter, mode), [counter, mode]);
+  const take = (to: Mode, is: string) => {
+    if (to === 'none' || is === '') return set('no theme', { theme: null, flight: null });
+    if (FLIGHTS.includes(to))
+      return set(`a ${to}`, { theme: null, flight: { kind: to as FlightKind, of: is } });
+    return set(`the theme “${is}”`, { theme: { holds: to as Holds, is }, flight: null });
+  };
+  return (
+    <div className="flex flex-wrap gap-3">
+      <Select
+        label="Theme or flight"
+        className="w-60"
+        value={mode}
+        options={MODES}
+        onChange={(to) => take(to, offers(counter, to)[0]?.value ?? '')}
+      />
+      {mode !== 'none' && (
+        <Select
+          label="Of"
+          className="w-72"
+          value={what}
+          options={
+            options.some((o) => o.value === what) ? options : [{ value: what, label: what }, ...options]
+          }
+          onChange={(is) => take(mode, is)}
+        />
+      )}
+    </div>
+  );
+}

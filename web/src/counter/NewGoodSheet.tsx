@@ -1,0 +1,230 @@
+import {
+  blankGood,
+  freeId,
+  GOOD_KINDS,
+  idFrom,
+  MILKS,
+  VERDICTS,
+  type Good,
+  type GoodKind,
+} from '@rotula/core';
+import { lightFormat } from 'date-fns';
+import { useState } from 'react';
+import { Button } from '../ui/Button';
+import { Choice, Select } from '../ui/Choice';
+import { capital, type Format } from '../ui/format';
+import { NumberField } from '../ui/NumberField';
+import { Sheet } from '../ui/Sheet';
+
+interface Draft {
+  kind: GoodKind;
+  name: string;
+  style: string;
+  region: string;
+  milk: string;
+  paid: number;
+  grams: number;
+  looks: string;
+  smell: string;
+  verdict: string;
+  taster: string;
+  note: string;
+}
+const EMPTY: Draft = {
+  kind: 'cheese',
+  name: '',
+  style: '',
+  region: '',
+  milk: 'unknown',
+  paid: 0,
+  grams: 120,
+  looks: '',
+  smell: '',
+  verdict: '',
+  taster: '',
+  note: '',
+};
+
+/** What a new good takes: a kind and a name. A trial piece: what can be seen, smelt and was paid; the rest is unknown. */
+export function NewGoodSheet({
+  open,
+  trial,
+  counter,
+  format,
+  onClose,
+  onMake,
+}: {
+  open: boolean;
+  trial: boolean;
+  counter: readonly Good[];
+  format: Format;
+  onClose: () => void;
+  onMake: (good: Good) => Promise<void>;
+}) {
+  const [draft, setDraft] = useState<Draft>(EMPTY);
+  const set = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }));
+  const make = async () => {
+    const taken = new Set(counter.map((good) => good.id));
+    const id = freeId(idFrom(draft.name), (wanted) => taken.has(wanted));
+    const style = draft.style.trim() || (trial ? `unknown ${draft.kind}` : `a ${draft.kind}`);
+    const blank = blankGood(
+      trial && draft.kind === 'ware' ? 'cheese' : draft.kind,
+      draft.name.trim(),
+      id,
+      style,
+    );
+    const good = trial ? trialOf(blank, draft) : blank;
+    setDraft(EMPTY);
+    onClose();
+    await onMake(good);
+  };
+  const ready = draft.name.trim() !== '';
+  return (
+    <Sheet title={trial ? 'A trial piece' : 'A new good'} open={open} onClose={onClose}>
+      {trial && (
+        <p className="mb-3 text-ink-soft">
+          A small end of something unknown. It is not proposed for an order, and no card or label prints,
+          until its milk and allergens are known.
+        </p>
+      )}
+      <form
+        className="space-y-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (ready) void make();
+        }}
+      >
+        <Choice
+          label="Kind of good"
+          className={trial ? 'grid-cols-2' : 'grid-cols-3 min-[700px]:grid-cols-5'}
+          value={draft.kind}
+          options={(trial ? (['cheese', 'meat'] as const) : GOOD_KINDS).map((kind) => ({
+            value: kind,
+            label: capital(kind),
+          }))}
+          onChange={(kind: GoodKind) => set({ kind })}
+        />
+        <div className="grid gap-3 min-[700px]:grid-cols-2">
+          <Text label="Name" value={draft.name} onChange={(name) => set({ name })} />
+          <Text
+            label={trial ? 'What it might be' : 'Style'}
+            value={draft.style}
+            onChange={(style) => set({ style })}
+          />
+          {trial && (
+            <>
+              <Text
+                label="Where from, as far as known"
+                value={draft.region}
+                onChange={(region) => set({ region })}
+              />
+              {draft.kind === 'cheese' && (
+                <label className="block">
+                  <span className="mb-1 block">Milk</span>
+                  <Select
+                    label="Milk"
+                    className="w-full"
+                    value={draft.milk}
+                    options={['unknown', ...MILKS].map((m) => ({ value: m, label: m }))}
+                    onChange={(milk) => set({ milk })}
+                  />
+                </label>
+              )}
+              <Text label="How it looks, its rind" value={draft.looks} onChange={(looks) => set({ looks })} />
+              <Text label="How it smells" value={draft.smell} onChange={(smell) => set({ smell })} />
+              <label className="block">
+                <span className="mb-1 block">Paid for it, {format.currency}</span>
+                <NumberField
+                  label="Paid for it"
+                  className="field w-full"
+                  value={draft.paid / format.minorPerUnit}
+                  onCommit={(n) => set({ paid: Math.round(n * format.minorPerUnit) })}
+                />
+              </label>
+              <label className="block">
+                <span className="mb-1 block">Weight, {format.small.name}</span>
+                <NumberField
+                  label="Weight"
+                  className="field w-full"
+                  value={Math.round((draft.grams / format.small.grams) * 10) / 10}
+                  onCommit={(n) => set({ grams: n * format.small.grams })}
+                />
+              </label>
+              <label className="block">
+                <span className="mb-1 block">Verdict</span>
+                <Select
+                  label="Verdict"
+                  className="w-full"
+                  value={draft.verdict}
+                  options={[
+                    { value: '', label: 'not tasted yet' },
+                    ...VERDICTS.map((v) => ({ value: v, label: v })),
+                  ]}
+                  onChange={(verdict) => set({ verdict })}
+                />
+              </label>
+              <Text label="Tasted by" value={draft.taster} onChange={(taster) => set({ taster })} />
+            </>
+          )}
+        </div>
+        {trial && <Text label="What was made of it" value={draft.note} onChange={(note) => set({ note })} />}
+        <Button look="strong" type="submit" disabled={!ready}>
+          {trial ? 'Keep the trial' : 'Put it on the counter'}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}
+
+function trialOf(blank: Good, draft: Draft): Good {
+  const { kind, region, milk, paid, grams, looks, smell, verdict, taster, note } = draft;
+  const lot = {
+    id: `${blank.id}-end`,
+    grams,
+    pieces: 0,
+    madeOn: null,
+    receivedOn: lightFormat(new Date(), 'yyyy-MM-dd'),
+    opened: true,
+    price: null,
+    bestFrom: null,
+    bestUntil: null,
+    verdict:
+      verdict && taster.trim()
+        ? { says: verdict, taster: taster.trim(), on: lightFormat(new Date(), 'yyyy-MM-dd'), note }
+        : null,
+  };
+  return {
+    ...blank,
+    ...(kind === 'cheese'
+      ? milk === 'unknown'
+        ? { milkKnown: false }
+        : { milk: [{ animal: milk, share: 1 }] }
+      : {}),
+    origin: { region, country: '' },
+    note,
+    trial: { paid, grams, smell, looks, decision: 'undecided' },
+    lots: [lot],
+  } as Good;
+}
+
+function Text({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="mb-1 block">{label}</span>
+      <input
+        className="field w-full"
+        value={value}
+        maxLength={160}
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,74 @@
+import {
+  ALLERGENS,
+  allergenOf,
+  allergenState,
+  type AllergenId,
+  type AllergenState,
+  type Good,
+} from '@rotula/core';
+import { Select } from '../../ui/Choice';
+import { Button } from '../../ui/Button';
+
+const STATES: readonly AllergenState[] = ['contains', 'may contain', 'free', 'unknown'];
+const LIST_OF: Record<AllergenState, 'contains' | 'mayContain' | 'free' | 'unknown'> = {
+  contains: 'contains',
+  'may contain': 'mayContain',
+  free: 'free',
+  unknown: 'unknown',
+};
+
+/** Every allergen that must be declared: contains, may contain, free or unknown. What the ingredients say wins if stricter. */
+export function Allergens({ good, onSet }: { good: Good; onSet: (statement: Good['allergens']) => void }) {
+  const { allergens } = good;
+  const set = (id: AllergenId, state: AllergenState) => {
+    const without = Object.fromEntries(
+      Object.values(LIST_OF).map((list) => [list, allergens[list].filter((other) => other !== id)]),
+    ) as Omit<Good['allergens'], 'rest'>;
+    const list = LIST_OF[state];
+    const named = allergens.rest === state ? without : { ...without, [list]: [...without[list], id] };
+    onSet({ ...named, rest: allergens.rest });
+  };
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <span>All that are not named are</span>
+        <Select
+          label="All allergens that are not named"
+          className="w-36"
+          value={allergens.rest}
+          options={[
+            { value: 'unknown', label: 'unknown', hint: 'nobody has checked the whole list' },
+            { value: 'free', label: 'free', hint: 'somebody has checked the whole list' },
+          ]}
+          onChange={(rest) => onSet({ ...allergens, rest })}
+        />
+        {allergens.rest === 'unknown' && (
+          <Button onClick={() => onSet({ ...allergens, rest: 'free' })}>The whole list was checked</Button>
+        )}
+      </div>
+      <ul className="grid gap-x-5 gap-y-1 min-[700px]:grid-cols-2">
+        {ALLERGENS.map(({ id, label }) => {
+          const declared = allergenState(allergens, id);
+          const real = allergenOf(good, id);
+          return (
+            <li key={id} className="flex items-center gap-2">
+              <span className="min-w-0 flex-1 truncate" title={label}>
+                {label}
+                {real !== declared && (
+                  <span className="block text-sm text-annatto-text">by what is inside: {real}</span>
+                )}
+              </span>
+              <Select
+                label={label}
+                className="w-36 shrink-0"
+                value={declared}
+                options={STATES.map((s) => ({ value: s, label: s }))}
+                onChange={(state) => set(id, state)}
+              />
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,164 @@
+import { SCHEMAS, type Good } from '@rotula/core';
+import { lightFormat } from 'date-fns';
+import { ArrowLeft, Redo2, Trash2, Undo2 } from 'lucide-react';
+import { useEffect, useMemo } from 'react';
+import toast from 'react-hot-toast';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useCounter, useHouse } from '../../api/shop';
+import { Brand } from '../../app/Brand';
+import { useFindKey } from '../../app/FindBox';
+import { Trouble } from '../../app/Trouble';
+import { formatFor, type Format } from '../../ui/format';
+import { IconButton } from '../../ui/IconButton';
+import { GoodPicture } from '../../ui/picture/GoodPicture';
+import { Slate } from '../../ui/Slate';
+import { useKeys } from '../../ui/useKeys';
+import { GoodSheet } from '../GoodSheet';
+import { useCounterEdits } from '../useCounterEdits';
+import { Allergens } from './Allergens';
+import { FieldRow } from './FieldRow';
+import { SECTIONS, TRIAL_SECTION, withValue } from './fields';
+import { Lots } from './Lots';
+
+/** One good, edited where it stands: what a person knows of it on paper, what follows on slate. */
+export default function GoodPage() {
+  const { id = '' } = useParams();
+  const counter = useCounter();
+  const house = useHouse();
+  const format = useMemo(() => house.data && formatFor(house.data), [house.data]);
+  const error = counter.error ?? house.error;
+  if (error && !counter.data) return <Trouble error={error} />;
+  if (!counter.data || !format) return <main className="p-8" />;
+  const good = counter.data.find((g) => g.id === id);
+  if (!good)
+    return (
+      <main className="p-8">
+        <p className="mb-4">There is no good {id} on the counter; it may have been taken away.</p>
+        <Link className="underline" to="/counter">
+          To the counter
+        </Link>
+      </main>
+    );
+  return <OpenGood key={id} good={good} counter={counter.data} format={format} />;
+}
+
+function OpenGood({ good, counter, format }: { good: Good; counter: readonly Good[]; format: Format }) {
+  const navigate = useNavigate();
+  const edits = useCounterEdits(counter);
+  const today = lightFormat(new Date(), 'yyyy-MM-dd');
+  useFindKey();
+  useKeys({
+    u: () => void edits.undo(),
+    U: () => void edits.redo(),
+    'ctrl+z': () => void edits.undo(),
+    'ctrl+shift+z': () => void edits.redo(),
+    Escape: () => void navigate(`/counter?good=${good.id}`),
+  });
+  useEffect(() => {
+    document.title = `${good.name} · Rotula`;
+  }, [good.name]);
+  /** Store a changed good if it is one; else say what is wrong with it, and leave it as it was. */
+  const store = (what: string, next: unknown) => {
+    const parsed = SCHEMAS[good.kind].safeParse(next);
+    if (parsed.success) void edits.put(`${good.name}: ${what}`, [parsed.data as Good]);
+    else {
+      const issue = parsed.error.issues[0]!;
+      toast.error(`${what}: ${issue.message}. It stays as it was.`);
+    }
+  };
+  const sections = [...(good.trial ? [TRIAL_SECTION] : []), ...SECTIONS].filter((s) =>
+    s.kinds.includes(good.kind),
+  );
+  return (
+    <>
+      <main className="min-w-0 px-6 pb-10 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
+        <Brand />
+        <div className="mb-4 flex items-center gap-3">
+          <IconButton label="To the counter" onClick={() => void navigate(`/counter?good=${good.id}`)}>
+            <ArrowLeft size={22} />
+          </IconButton>
+          <GoodPicture good={good} size={56} />
+          <div className="min-w-0 flex-1">
+            <h1 className="truncate text-[2.1rem]">{good.name}</h1>
+            <p className="truncate text-ink-soft">
+              {good.style} · {good.kind} · {good.id}
+            </p>
+          </div>
+          <IconButton
+            label={edits.undoes ? `Undo: ${edits.undoes}` : 'Nothing to undo'}
+            disabled={!edits.undoes}
+            onClick={() => void edits.undo()}
+          >
+            <Undo2 size={20} />
+          </IconButton>
+          <IconButton
+            label={edits.redoes ? `Redo: ${edits.redoes}` : 'Nothing to redo'}
+            disabled={!edits.redoes}
+            onClick={() => void edits.redo()}
+          >
+            <Redo2 size={20} />
+          </IconButton>
+          <IconButton
+            label={`Take ${good.name} off the counter`}
+            onClick={() => {
+              void edits.remove(`take ${good.name} off the counter`, [good]);
+              void navigate('/counter');
+            }}
+          >
+            <Trash2 size={20} />
+          </IconButton>
+        </div>
+        <div className="space-y-8">
+          {good.kind !== 'ware' && (
+            <section>
+              <h2 className="mb-3 text-xl">Lots</h2>
+              <Lots
+                good={good}
+                format={format}
+                today={today}
+                onSet={(what, lots) => store(what, { ...good, lots })}
+              />
+            </section>
+          )}
+          {sections.map(({ title, hint, fields }) => (
+            <section key={title}>
+              <h2 className="mb-1 text-xl">{title}</h2>
+              {hint && <p className="mb-2 text-sm text-ink-soft">{hint}</p>}
+              <div className="grid gap-x-5 gap-y-3 min-[700px]:grid-cols-2">
+                {fields.map((field) => (
+                  <FieldRow
+                    key={field.path}
+                    field={field}
+                    good={good}
+                    format={format}
+                    onSet={(value) =>
+                      store(field.label.toLowerCase(), withComposition(withValue(good, field.path, value)))
+                    }
+                  />
+                ))}
+              </div>
+            </section>
+          ))}
+          {good.kind !== 'ware' && (
+            <section>
+              <h2 className="mb-3 text-xl">Allergens</h2>
+              <Allergens good={good} onSet={(allergens) => store('allergens', { ...good, allergens })} />
+            </section>
+          )}
+        </div>
+      </main>
+      <Slate label="What follows">
+        <GoodSheet good={good} format={format} today={today} />
+      </Slate>
+    </>
+  );
+}
+
+/** Water and fat make a composition together: with both taken away there is none, with one the other starts at 0. */
+function withComposition(next: unknown): unknown {
+  const good = next as { composition?: { water?: number | null; fat?: number | null } | null };
+  if (!good.composition) return next;
+  const { water, fat } = good.composition;
+  if ((water ?? null) === null && (fat ?? null) === null) return { ...good, composition: null };
+  return { ...good, composition: { ...good.composition, water: water ?? 0, fat: fat ?? 0 } };
+}

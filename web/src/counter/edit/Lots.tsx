@@ -1,0 +1,262 @@
+import { freeId, verdictOn, VERDICTS, type Good, type Lot } from '@rotula/core';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { capital, type Format } from '../../ui/format';
+import { IconButton } from '../../ui/IconButton';
+import { NumberField } from '../../ui/NumberField';
+
+const NEW_LOT = {
+  grams: 0,
+  pieces: 0,
+  madeOn: null,
+  receivedOn: null,
+  opened: false,
+  price: null,
+  bestFrom: null,
+  bestUntil: null,
+  verdict: null,
+};
+
+/** The lots of a good: what is left, when it came, at which price, and how it was tasted. */
+export function Lots({
+  good,
+  format,
+  today,
+  onSet,
+}: {
+  good: Good;
+  format: Format;
+  today: string;
+  onSet: (what: string, lots: readonly Lot[]) => void;
+}) {
+  const edit = (what: string, id: string, part: Partial<Lot>) =>
+    onSet(
+      what,
+      good.lots.map((lot) => (lot.id === id ? { ...lot, ...part } : lot)),
+    );
+  const add = () => {
+    const id = freeId(`${good.id}-1`.slice(0, 58), (wanted) => good.lots.some((lot) => lot.id === wanted));
+    onSet('a new lot', [...good.lots, { ...NEW_LOT, id, receivedOn: today } as unknown as Lot]);
+  };
+  return (
+    <>
+      <ul className="space-y-4">
+        {good.lots.map((lot) => (
+          <li
+            key={lot.id}
+            className="rounded-xl border-[1.5px] border-line bg-paper-lit p-4"
+            data-lot={lot.id}
+          >
+            <LotFields
+              good={good}
+              lot={lot}
+              format={format}
+              today={today}
+              onEdit={(what, part) => edit(what, lot.id, part)}
+              onRemove={() =>
+                onSet(
+                  `take the lot ${lot.id} away`,
+                  good.lots.filter((l) => l.id !== lot.id),
+                )
+              }
+            />
+          </li>
+        ))}
+      </ul>
+      {good.lots.length === 0 && (
+        <p className="text-ink-soft">No lots: its stock is not counted, and it is taken as on order.</p>
+      )}
+      <Button className="mt-3" onClick={add}>
+        <Plus size={18} /> A lot came in
+      </Button>
+    </>
+  );
+}
+
+function LotFields({
+  good,
+  lot,
+  format,
+  today,
+  onEdit,
+  onRemove,
+}: {
+  good: Good;
+  lot: Lot;
+  format: Format;
+  today: string;
+  onEdit: (what: string, part: Partial<Lot>) => void;
+  onRemove: () => void;
+}) {
+  const isTasted = good.kind === 'cheese' || good.kind === 'meat';
+  const small = format.small;
+  return (
+    <>
+      <div className="grid grid-cols-2 items-end gap-3 min-[700px]:grid-cols-4">
+        <label>
+          <span className="mb-1 block text-ink-soft">Left, {small.name}</span>
+          <NumberField
+            label="Weight left"
+            className="field w-full"
+            value={Math.round((lot.grams / small.grams) * 10) / 10}
+            onCommit={(n) => onEdit('the weight left', { grams: (n * small.grams) as never })}
+          />
+        </label>
+        <label>
+          <span className="mb-1 block text-ink-soft">Price, if its own</span>
+          <NumberField
+            label="Price of this lot"
+            className="field w-full"
+            value={lot.price === null ? '' : lot.price / format.minorPerUnit}
+            onCommit={(n) =>
+              onEdit('the price of a lot', { price: Math.round(n * format.minorPerUnit) as never })
+            }
+          />
+        </label>
+        <DateField
+          label="Made on"
+          value={lot.madeOn}
+          onSet={(madeOn) => onEdit('the making date', { madeOn })}
+        />
+        <DateField
+          label="Received on"
+          value={lot.receivedOn}
+          onSet={(receivedOn) => onEdit('the day it came', { receivedOn })}
+        />
+        <DateField
+          label="Best from"
+          value={lot.bestFrom}
+          onSet={(bestFrom) => onEdit('the best window', { bestFrom })}
+        />
+        <DateField
+          label="Best until"
+          value={lot.bestUntil}
+          onSet={(bestUntil) => onEdit('the best window', { bestUntil })}
+        />
+        <button
+          type="button"
+          role="switch"
+          aria-checked={lot.opened}
+          aria-label="Opened"
+          className="field text-left"
+          onClick={() =>
+            onEdit(lot.opened ? 'the lot is whole' : 'the lot is opened', { opened: !lot.opened })
+          }
+        >
+          {lot.opened ? 'opened' : 'whole'}
+        </button>
+        <span className="flex items-center justify-between gap-2">
+          {lot.price !== null && (
+            <button
+              type="button"
+              className="min-h-11 text-sm text-ink-soft underline underline-offset-4"
+              onClick={() => onEdit('no price of its own', { price: null })}
+            >
+              no own price
+            </button>
+          )}
+          <IconButton label={`Take the lot ${lot.id} away`} onClick={onRemove}>
+            <Trash2 size={18} />
+          </IconButton>
+        </span>
+      </div>
+      {isTasted && <Tasting good={good} lot={lot} today={today} onEdit={onEdit} />}
+    </>
+  );
+}
+
+/** Thumb on the rind, a taste with the iron: the verdict, by whom and when. */
+function Tasting({
+  good,
+  lot,
+  today,
+  onEdit,
+}: {
+  good: Good;
+  lot: Lot;
+  today: string;
+  onEdit: (what: string, part: Partial<Lot>) => void;
+}) {
+  const [taster, setTaster] = useState(lot.verdict?.taster ?? localStorage.getItem('rotula.taster') ?? '');
+  const [note, setNote] = useState(lot.verdict?.note ?? '');
+  const carried = verdictOn(good, lot, today);
+  const taste = (says: NonNullable<Lot['verdict']>['says']) => {
+    const name = taster.trim() || 'the counter';
+    localStorage.setItem('rotula.taster', name);
+    onEdit(`tasted: ${says}`, { verdict: { says, taster: name, on: today, note } });
+  };
+  const keepWords = () => {
+    if (lot.verdict && (note !== lot.verdict.note || (taster.trim() && taster.trim() !== lot.verdict.taster)))
+      onEdit('the tasting note', {
+        verdict: { ...lot.verdict, note, taster: taster.trim() || lot.verdict.taster },
+      });
+  };
+  return (
+    <div className="mt-3 border-t border-line pt-3">
+      <p className="mb-2">
+        {carried ? (
+          <>
+            <strong>{capital(carried.says)}</strong>
+            {carried.carried && ` today; ${carried.tasted.says} when tasted`}{' '}
+            <span className="text-ink-soft">
+              ({carried.tasted.taster}, {carried.tasted.on})
+            </span>
+          </>
+        ) : (
+          <span className="text-ink-soft">Not tasted. How is it today?</span>
+        )}
+      </p>
+      <Choice
+        label={`Verdict on ${lot.id}`}
+        className="grid-cols-3 min-[700px]:grid-cols-5"
+        value={(lot.verdict?.on === today ? lot.verdict.says : '') as (typeof VERDICTS)[number]}
+        options={VERDICTS.map((v) => ({ value: v, label: v }))}
+        onChange={taste}
+      />
+      <div className="mt-2 grid gap-3 min-[700px]:grid-cols-[180px_1fr]">
+        <input
+          className="field"
+          aria-label="Taster"
+          placeholder="Taster"
+          value={taster}
+          maxLength={120}
+          onChange={(e) => setTaster(e.target.value)}
+          onBlur={keepWords}
+        />
+        <input
+          className="field"
+          aria-label="Tasting note"
+          placeholder="A note: chalky heart, runs at the edge …"
+          value={note}
+          maxLength={500}
+          onChange={(e) => setNote(e.target.value)}
+          onBlur={keepWords}
+        />
+      </div>
+    </div>
+  );
+}
+
+function DateField({
+  label,
+  value,
+  onSet,
+}: {
+  label: string;
+  value: string | null;
+  onSet: (value: string | null) => void;
+}) {
+  return (
+    <label>
+      <span className="mb-1 block text-ink-soft">{label}</span>
+      <input
+        type="date"
+        className="field w-full"
+        value={value ?? ''}
+        onChange={(e) => onSet(e.target.value === '' ? null : e.target.value)}
+      />
+    </label>
+  );
+}

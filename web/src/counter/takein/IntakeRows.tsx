@@ -1,0 +1,81 @@
+import type { Intake, IntakeRow } from '@rotula/core';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import clsx from 'clsx';
+import { useRef, useState } from 'react';
+
+const OUTCOMES: readonly IntakeRow['outcome'][] = ['refused', 'new', 'changed', 'same'];
+const WORDS: Record<IntakeRow['outcome'], string> = {
+  refused: 'refused',
+  new: 'new',
+  changed: 'changed',
+  same: 'as it is',
+};
+const LOOKS: Record<IntakeRow['outcome'], string> = {
+  refused: 'text-wax font-bold',
+  new: 'text-leaf-text font-bold',
+  changed: 'text-annatto-text font-bold',
+  same: 'text-ink-soft',
+};
+
+/** Every row of a file and what would become of it, the refused ones first. */
+export function IntakeRows({ intake }: { intake: Intake }) {
+  const [only, setOnly] = useState<IntakeRow['outcome'] | null>(intake.counts.refused > 0 ? 'refused' : null);
+  const rows = intake.rows.filter((row) => only === null || row.outcome === only);
+  const scroller = useRef<HTMLDivElement>(null);
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 56,
+    overscan: 8,
+  });
+  return (
+    <>
+      <div role="group" aria-label="Show" className="mb-2 flex flex-wrap gap-1">
+        {[null, ...OUTCOMES].map((outcome) => (
+          <button
+            key={outcome ?? 'all'}
+            type="button"
+            aria-pressed={only === outcome}
+            className={clsx(
+              'min-h-11 rounded-full px-3.5',
+              only === outcome ? 'bg-ink text-paper' : 'hover:bg-shade',
+            )}
+            onClick={() => setOnly(outcome)}
+          >
+            {outcome === null ? `all ${intake.rows.length}` : `${WORDS[outcome]} ${intake.counts[outcome]}`}
+          </button>
+        ))}
+      </div>
+      <div
+        ref={scroller}
+        tabIndex={0}
+        role="list"
+        aria-label="Rows of the file"
+        className="min-h-0 flex-1 overflow-y-auto max-[999px]:max-h-[70dvh]"
+      >
+        <div role="presentation" className="relative" style={{ height: list.getTotalSize() }}>
+          {list.getVirtualItems().map((item) => {
+            const row = rows[item.index]!;
+            return (
+              <div
+                key={item.key}
+                role="listitem"
+                className="absolute inset-x-0 top-0 grid grid-cols-[84px_110px_minmax(0,1fr)] items-center gap-3 border-b border-line"
+                style={{ height: item.size, transform: `translateY(${item.start}px)` }}
+              >
+                <span className="text-ink-soft">line {row.line}</span>
+                <span className={LOOKS[row.outcome]}>{WORDS[row.outcome]}</span>
+                <span className="min-w-0">
+                  <span className="block truncate font-bold">{row.name || row.id || 'no name'}</span>
+                  <span className="block truncate text-sm text-ink-soft" title={row.says}>
+                    {row.says}
+                  </span>
+                </span>
+              </div>
+            );
+          })}
+        </div>
+      </div>
+    </>
+  );
+}

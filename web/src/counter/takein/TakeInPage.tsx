@@ -1,0 +1,169 @@
+import type { Good, House } from '@rotula/core';
+import { ArrowLeft, FileInput } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import toast from 'react-hot-toast';
+import { useNavigate } from 'react-router';
+import { mutate } from 'swr';
+import { api } from '../../api/client';
+import { useCounter, useHouse } from '../../api/shop';
+import { Brand } from '../../app/Brand';
+import { useFindKey } from '../../app/FindBox';
+import { Trouble } from '../../app/Trouble';
+import { Button } from '../../ui/Button';
+import { count, formatFor } from '../../ui/format';
+import { IconButton } from '../../ui/IconButton';
+import { Slate, SlateSection, Vital } from '../../ui/Slate';
+import { useCounterEdits } from '../useCounterEdits';
+import { ColumnMap } from './ColumnMap';
+import { IntakeRows } from './IntakeRows';
+import { useTakeIn } from './useTakeIn';
+
+/** Taking a file in: choose it, say what its columns are, see what would happen, then take it in one step. */
+export default function TakeInPage() {
+  const counter = useCounter();
+  const house = useHouse();
+  const error = counter.error ?? house.error;
+  useEffect(() => {
+    document.title = 'Take in a file · Rotula';
+  }, []);
+  if (error && !counter.data) return <Trouble error={error} />;
+  if (!counter.data || !house.data) return <main className="p-8" />;
+  return <TakeInOpen counter={counter.data} house={house.data} />;
+}
+
+const remember = async (house: House) => {
+  await api.saveHouse(house);
+  await mutate('house', house, { revalidate: false });
+};
+
+function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: House }) {
+  const navigate = useNavigate();
+  const { minorPerUnit } = useMemo(() => formatFor(house), [house]);
+  const { state, choose, setColumn, takeColumns, cancel } = useTakeIn(counter, house, minorPerUnit, remember);
+  const edits = useCounterEdits(counter);
+  const picker = useRef<HTMLInputElement>(null);
+  const [writing, setWriting] = useState(false);
+  useFindKey();
+  const accepted =
+    state.at === 'rows'
+      ? state.intake.rows.flatMap((row) => (row.good && row.outcome !== 'same' ? [row.good] : []))
+      : [];
+  const take = async () => {
+    if (state.at !== 'rows') return;
+    setWriting(true);
+    const done = await edits.put(`take in ${state.name}`, accepted);
+    setWriting(false);
+    if (!done) return;
+    toast.success(`${count(accepted.length, 'good')} taken in. One undo takes them back.`);
+    void navigate('/counter');
+  };
+  return (
+    <>
+      <main className="flex min-w-0 flex-col px-6 pb-4 min-[1000px]:h-dvh min-[1200px]:px-8">
+        <Brand />
+        <div className="mb-3 flex items-center gap-3">
+          <IconButton label="To the counter" onClick={() => void navigate('/counter')}>
+            <ArrowLeft size={22} />
+          </IconButton>
+          <h1 className="text-[2.1rem]">Take in a file</h1>
+        </div>
+        {state.at === 'choose' && (
+          <div
+            className="rounded-xl border-2 border-dashed border-line bg-paper-lit p-8 text-center"
+            onDragOver={(e) => e.preventDefault()}
+            onDrop={(e) => {
+              e.preventDefault();
+              const file = e.dataTransfer.files[0];
+              if (file) void choose(file);
+            }}
+          >
+            <p className="mb-4 text-lg">
+              A counter in CSV or JSON, or a supplier’s price list with columns of its own. Nothing happens to
+              the counter before you have seen what would.
+            </p>
+            <Button look="strong" onClick={() => picker.current?.click()}>
+              <FileInput size={18} /> Choose a file
+            </Button>
+            {state.says && (
+              <p role="alert" className="mt-4 font-bold text-wax">
+                {state.says}
+              </p>
+            )}
+          </div>
+        )}
+        <input
+          ref={picker}
+          type="file"
+          aria-label="File to take in"
+          className="sr-only"
+          tabIndex={-1}
+          accept=".csv,.tsv,.txt,.json,text/csv,application/json"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = '';
+            if (file) void choose(file);
+          }}
+        />
+        {state.at === 'reading' && (
+          <div role="status" className="rounded-xl bg-paper-lit p-8">
+            <p className="mb-3 text-lg">
+              {state.all > 0 ? `${state.done} of ${count(state.all, 'row')} looked at` : 'Opening the file …'}
+            </p>
+            <progress
+              className="mb-4 h-3 w-full accent-annatto"
+              max={Math.max(1, state.all)}
+              value={state.done}
+            />
+            <Button onClick={cancel}>Stop, nothing is taken in</Button>
+          </div>
+        )}
+        {state.at === 'columns' && (
+          <ColumnMap
+            headings={state.table.headings}
+            sample={state.table.body.slice(0, 3)}
+            map={state.map}
+            onSet={setColumn}
+            onTake={() => void takeColumns()}
+            onCancel={cancel}
+          />
+        )}
+        {state.at === 'rows' && <IntakeRows intake={state.intake} />}
+      </main>
+      <Slate label="What would happen">
+        {state.at === 'rows' ? (
+          <>
+            <div className="grid grid-cols-2 gap-4">
+              <Vital label="new" figure={state.intake.counts.new} />
+              <Vital label="changed" figure={state.intake.counts.changed} />
+              <Vital label="as they are" figure={state.intake.counts.same} />
+              <Vital label="refused" figure={state.intake.counts.refused} tone="wax" />
+            </div>
+            <div className="flex flex-col gap-3">
+              <Button
+                look="slate"
+                className="justify-center border-butter! font-bold text-butter!"
+                disabled={accepted.length === 0 || writing}
+                onClick={() => void take()}
+              >
+                {writing ? 'Taking them in …' : `Take the ${count(accepted.length, 'accepted row')} in`}
+              </Button>
+              <Button look="slate" className="justify-center" onClick={cancel}>
+                {state.intake.counts.refused > 0 ? 'Fix the file first' : 'Another file'}
+              </Button>
+            </div>
+            <p className="text-chalk-soft">It is one step: one undo on the counter takes all of it back.</p>
+          </>
+        ) : (
+          <SlateSection title="How it goes">
+            <ol className="list-decimal space-y-2 pl-5">
+              <li>The file is read here, on this machine.</li>
+              <li>Columns with names that are not ours are mapped once, and remembered for that supplier.</li>
+              <li>Every row is shown as new, changed, as it is, or refused with its line and the reason.</li>
+              <li>Then the file is fixed, or the accepted rows are taken in one step.</li>
+            </ol>
+          </SlateSection>
+        )}
+      </Slate>
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { useWorkbench } from '../order/context';
+import { Button } from '../ui/Button';
+import { Select } from '../ui/Choice';
+import { capital } from '../ui/format';
+import { SlateSection } from '../ui/Slate';
+
+/** The whole board through one lens: what it has, what is missing, and the cheapest fix. */
+export function Lenses() {
+  const { plan, document, format } = useWorkbench();
+  const [id, setId] = useState(plan.lenses[0]!.lens.id);
+  const reading = plan.lenses.find((r) => r.lens.id === id) ?? plan.lenses[0]!;
+  return (
+    <SlateSection
+      title="Through a lens"
+      aside={reading.missing === 0 ? 'all there' : `${reading.missing} missing`}
+    >
+      <Select
+        label="Lens"
+        className="mb-3 w-full"
+        value={reading.lens.id}
+        options={plan.lenses.map((r) => ({
+          value: r.lens.id,
+          label: r.lens.label,
+          hint: r.missing === 0 ? 'all there' : `${r.missing} missing`,
+        }))}
+        onChange={setId}
+      />
+      <ul className="space-y-2">
+        {reading.tags.map(({ tag, goods, fix }) => (
+          <li key={tag} className="flex items-start gap-3">
+            <span
+              aria-hidden
+              className={`mt-1.5 size-3 shrink-0 rounded-full border-2 ${goods.length > 0 ? 'border-leaf-lit bg-leaf-lit' : 'border-wax-lit'}`}
+            />
+            <div className="min-w-0 flex-1">
+              <strong>{capital(tag)}</strong>{' '}
+              <span className="text-sm text-chalk-soft">
+                {goods.length > 0
+                  ? goods
+                      .slice(0, 3)
+                      .map((g) => g.name)
+                      .join(', ') + (goods.length > 3 ? ` and ${goods.length - 3} more` : '')
+                  : fix
+                    ? 'missing'
+                    : 'missing, and nothing on this counter brings it'}
+              </span>
+              {fix && (
+                <Button
+                  look="slate"
+                  className="mt-1 max-w-full whitespace-normal text-left"
+                  onClick={() =>
+                    document.change(`add ${fix.good.name}`, (o) => ({
+                      ...o,
+                      extras: [...o.extras.filter((e) => e !== fix.good.id), fix.good.id],
+                    }))
+                  }
+                >
+                  Add {fix.good.name}, {format.money(fix.cost)}
+                  {fix.alsoBrings.length > 0 && `; brings ${fix.alsoBrings.join(' and ')} too`}
+                </Button>
+              )}
+            </div>
+          </li>
+        ))}
+      </ul>
+      {plan.extras.length > 0 && (
+        <p className="mt-3 text-sm text-chalk-soft">
+          Added by hand:{' '}
+          {plan.extras.map((good) => (
+            <button
+              key={good.id}
+              type="button"
+              className="mr-2 inline-flex min-h-11 items-center underline underline-offset-4 hover:text-chalk"
+              onClick={() =>
+                document.change(`take ${good.name} away`, (o) => ({
+                  ...o,
+                  extras: o.extras.filter((e) => e !== good.id),
+                }))
+              }
+            >
+              {good.name} ×
+            </button>
+          ))}
+        </p>
+      )}
+    </SlateSection>
+  );
+}

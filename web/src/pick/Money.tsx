@@ -1,0 +1,122 @@
+import { costIn, problemOf, type Main, type OneMore, type PriceStep } from '@rotula/core';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { useWorkbench } from '../order/context';
+import { Button } from '../ui/Button';
+import { signed } from '../ui/format';
+import { SlateSection } from '../ui/Slate';
+import { takeProposal } from './edits';
+import { findMoney, stop } from './optimiser';
+import { questionKey } from './question';
+import { useAsked } from './useAsked';
+
+const PriceCurve = lazy(() => import('./PriceCurve'));
+
+/** What more or less money would buy: the best raw value for each budget, the knees named, and one more kind. */
+export function Money() {
+  const { document, counter, house, goods, format, plan } = useWorkbench();
+  const { order } = document;
+  const key = questionKey(order, house, counter);
+  const [soFar, setSoFar] = useState<{ key: string; steps: readonly PriceStep[] }>({ key, steps: [] });
+  const [shown, setShown] = useState<number | null>(null);
+  const ask = { brief: order.brief, wishes: order.selection };
+  const { answer, working } = useAsked(key, () =>
+    findMoney(ask, counter, house, (steps) => setSoFar({ key, steps: [...steps] })),
+  );
+  const steps = answer?.steps ?? (soFar.key === key ? soFar.steps : []);
+  const step = steps[shown ?? -1];
+  // What is on the board now, costed the way the curve is: each good at its usual share, the companions estimated.
+  const now = useMemo(() => {
+    const problem = problemOf(order.brief, counter, house, order.selection);
+    const cost = costIn(problem.targets, problem.counts);
+    return {
+      cost: plan.mains.reduce<number>((sum, main) => sum + cost(main), problem.reserve),
+      raw: plan.balance.raw,
+    };
+  }, [order.brief, order.selection, counter, house, plan.mains, plan.balance.raw]);
+  const names = (ids: readonly string[]) =>
+    ids.map((id) => (goods.get(id) as Main | undefined)?.name ?? id).join(', ');
+  return (
+    <>
+      <SlateSection title="What money buys" aside={`raw balance · ${format.currency}`}>
+        {working && (
+          <div className="mb-2 flex items-center justify-between gap-3" role="status">
+            <span className="text-chalk-soft">{steps.length} steps so far …</span>
+            <Button look="slate" onClick={() => stop('choices')}>
+              Stop
+            </Button>
+          </div>
+        )}
+        {steps.length > 0 && (
+          <Suspense fallback={<div className="h-56" />}>
+            <PriceCurve steps={steps} now={now} format={format} onShow={setShown} />
+          </Suspense>
+        )}
+        <ul className="mt-2 space-y-1">
+          {steps.map((s, i) => (
+            <li key={s.cost}>
+              <button
+                type="button"
+                aria-pressed={shown === i}
+                className="flex min-h-11 w-full items-center gap-3 rounded-lg px-2 text-left hover:bg-slate-lit aria-pressed:bg-slate-lit"
+                onClick={() => setShown(i)}
+              >
+                <span className="w-20 text-right font-bold">{format.amount(s.cost)}</span>
+                <span className="w-12 text-right">{s.raw.toFixed(1)}</span>
+                <span className="flex-1 text-sm text-butter">{s.knee ? `knee: ${s.knee}` : ''}</span>
+                {!s.proven && <span className="text-sm text-chalk-soft">not proven</span>}
+              </button>
+              {shown === i && step && (
+                <div className="px-2 pb-2">
+                  <p className="text-chalk-soft">{names(step.goodIds)}</p>
+                  <Button
+                    look="slate"
+                    className="mt-2"
+                    onClick={() => document.change('take a price step', (o) => takeProposal(o, step.goodIds))}
+                  >
+                    Take it for {format.money(step.cost)}
+                  </Button>
+                </div>
+              )}
+            </li>
+          ))}
+        </ul>
+      </SlateSection>
+      {answer && answer.more.length > 0 && (
+        <SlateSection title="One more kind" aside="raw balance · cost">
+          <ul>
+            {answer.more.map((more) => (
+              <li key={more.kind}>
+                <OneMoreRow more={more} />
+              </li>
+            ))}
+          </ul>
+        </SlateSection>
+      )}
+    </>
+  );
+}
+
+function OneMoreRow({ more }: { more: OneMore }) {
+  const { document, format } = useWorkbench();
+  const what = more.kind === 'cheese' ? 'cheeses' : 'meats';
+  return (
+    <button
+      type="button"
+      className="flex min-h-11 w-full items-center gap-3 rounded-lg px-2 text-left hover:bg-slate-lit"
+      onClick={() =>
+        document.change(`${more.kinds} ${what}`, (o) =>
+          takeProposal(
+            { ...o, brief: { ...o.brief, kinds: { ...o.brief.kinds, [what]: more.kinds } } },
+            more.goodIds,
+          ),
+        )
+      }
+    >
+      <span className="flex-1">
+        {more.kinds} {more.kinds === 1 ? more.kind : what}
+      </span>
+      <span className="text-leaf-lit">{signed(more.raw, 1)}</span>
+      <span className="w-20 text-right">{format.signedAmount(Math.round(more.cost))}</span>
+    </button>
+  );
+}

@@ -1,0 +1,67 @@
+import { useMemo } from 'react';
+import type { Main } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { Button } from '../ui/Button';
+import { signed } from '../ui/format';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { SlateSection } from '../ui/Slate';
+import { takeProposal } from './edits';
+import { findAlternatives } from './optimiser';
+import { questionKey } from './question';
+import { useAsked } from './useAsked';
+
+/** Truly different selections: each the best among those that share at most half of the cheeses. */
+export function Others() {
+  const { document, counter, house, goods, plan } = useWorkbench();
+  const { order } = document;
+  const key = questionKey(order, house, counter);
+  const ask = { brief: order.brief, wishes: order.selection };
+  const { answer, working } = useAsked(key, () => findAlternatives(ask, counter, house));
+  const now = useMemo(() => new Set(plan.mains.map((m) => m.id)), [plan.mains]);
+  return (
+    <SlateSection title="Quite another board" aside="points below the best">
+      {working && <p className="text-chalk-soft">Looking through the counter …</p>}
+      {answer?.length === 0 && (
+        <p className="text-chalk-soft">
+          Nothing that differs enough: too many are locked, or the counter is small.
+        </p>
+      )}
+      <ol className="space-y-4">
+        {answer?.map((other, i) => (
+          <li key={other.goodIds.join()} className="rounded-lg bg-slate-lit p-3" data-alternative={i + 1}>
+            <div className="mb-2 flex items-baseline justify-between gap-2">
+              <span>
+                <span className="font-serif text-2xl font-semibold">{Math.round(other.balance.dial)}</span>{' '}
+                balance
+              </span>
+              <span className="text-sm text-chalk-soft">
+                {other.below < 0.05 ? 'as good as the best' : `${signed(-other.below, 1)} points`}
+                {!other.near && ', the nearest there is'}
+                {!other.proven && ', not proven'}
+              </span>
+            </div>
+            <ul className="grid grid-cols-1 gap-1">
+              {other.goodIds.map((id) => {
+                const good = goods.get(id) as Main;
+                return (
+                  <li key={id} className="flex items-center gap-2">
+                    <GoodPicture good={good} size={26} />
+                    <span className={now.has(id) ? 'text-chalk-soft' : 'font-bold'}>{good.name}</span>
+                    <span className="truncate text-sm text-chalk-soft">{good.style}</span>
+                  </li>
+                );
+              })}
+            </ul>
+            <Button
+              look="slate"
+              className="mt-2"
+              onClick={() => document.change('take another board', (o) => takeProposal(o, other.goodIds))}
+            >
+              Take this one
+            </Button>
+          </li>
+        ))}
+      </ol>
+    </SlateSection>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Trouble, WayOut } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { Button } from '../ui/Button';
+import { Callout } from '../ui/Slate';
+
+/** Nothing fits: which wishes collide, and the cheapest ways out, one button each. */
+export function TroublePanel({ trouble, onTake }: { trouble: Trouble; onTake: (way: WayOut) => void }) {
+  const { format } = useWorkbench();
+  const said = (text: string) =>
+    text.replace(/\{money:(\d+)\}/g, (_, minor: string) => format.money(Number(minor)));
+  return (
+    <Callout tone="stop">
+      <h2 className="mb-1 text-xl">Nothing on this counter keeps every wish</h2>
+      {trouble.beyond && <p>{trouble.beyond}</p>}
+      {trouble.collisions.slice(0, 3).map((wishes) => (
+        <p key={wishes.join()} data-collision>
+          {wishes.length === 1 ? 'By itself too much: ' : 'These collide: '}
+          <strong>{wishes.join(' · ')}</strong>
+        </p>
+      ))}
+      {trouble.waysOut.length > 0 && (
+        <ul className="mt-2 space-y-1.5">
+          {trouble.waysOut.slice(0, 5).map((way) => (
+            <li key={way.wishes.join()}>
+              <Button
+                look="slate"
+                className="w-full whitespace-normal py-1 text-left"
+                data-way-out={way.wishes.join(' ')}
+                onClick={() => onTake(way)}
+              >
+                {said(way.says)}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-2 text-sm text-chalk-soft">
+        Allergies, medical and religious limits stay; they are never traded for anything.
+      </p>
+    </Callout>
+  );
+}

@@ -1,0 +1,19 @@
+import { briefFingerprint, type Good, type House, type OrderBody } from '@rotula/core';
+
+/** Changes when the answer of the optimiser could: brief, wishes, schools of the house, the counter. */
+export function questionKey({ brief, selection }: OrderBody, house: House, counter: readonly Good[]): string {
+  const { amountSchool, parity, cover, aim, company } = house;
+  const wishes = [...selection.locked, '|', ...selection.leftOut].join(' ');
+  return [briefFingerprint(brief), wishes, amountSchool, parity, cover, aim, company, stampOf(counter)].join(
+    ' ',
+  );
+}
+
+/** A counter that was changed is another array: number them, so that a key can tell them apart. */
+const stamps = new WeakMap<readonly Good[], number>();
+let last = 0;
+function stampOf(counter: readonly Good[]): number {
+  const known = stamps.get(counter) ?? ++last;
+  stamps.set(counter, known);
+  return known;
+}
