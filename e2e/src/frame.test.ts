@@ -18,6 +18,8 @@ const ORDER = '/orders/boatyard-launch-supper';
 const SCREENS = [
   '/',
   '/counter',
+  '/counter/halyard',
+  '/counter/take-in',
   '/house',
   ...['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'papers'].map((s) => `${ORDER}/${s}`),
 ];

@@ -66,6 +66,48 @@ export class Shop {
     await this.driver.wait(clicked, PATIENCE_MS, `${name} stays covered`);
   }
 
+  /** Click something by selector, or a control by its words inside it. */
+  async clickIn(css: string, name?: string) {
+    const within = await this.see(css);
+    const element = name
+      ? await within.findElement(
+          By.xpath(`.//*[self::button or self::a][normalize-space(.)=${JSON.stringify(name)}]`),
+        )
+      : within;
+    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+    await element.click();
+  }
+
+  /** Choose one of a list that opens: the list by its name, the entry by how it begins. */
+  async pick(list: string, entry: string) {
+    const button = await this.see(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`);
+    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);
+    await button.click();
+    const path = `//*[@role="option"][starts-with(normalize-space(.), ${JSON.stringify(entry)})]`;
+    const option = await this.driver.wait(
+      until.elementLocated(By.xpath(path)),
+      PATIENCE_MS,
+      `${list} has no ${entry}`,
+    );
+    await this.driver.executeScript('arguments[0].scrollIntoView({block: "nearest"})', option);
+    await this.driver.wait(until.elementIsVisible(option), PATIENCE_MS);
+    await option.click();
+    await this.reads(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`, new RegExp(entry, 'i'));
+  }
+
+  /** Type into a field by its name: its aria-label, or the words of the label around it. */
+  async type(label: string, text: string) {
+    const quoted = JSON.stringify(label);
+    const path = `//input[@aria-label=${quoted}] | //label[.//span[normalize-space(.)=${quoted}]]//input`;
+    const field = await this.driver.wait(
+      until.elementLocated(By.xpath(path)),
+      PATIENCE_MS,
+      `no field is called ${label}`,
+    );
+    await this.driver.wait(until.elementIsVisible(field), PATIENCE_MS);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.TAB);
+  }
+
   async fill(css: string, text: string) {
     const field = await this.see(css);
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.ENTER);
@@ -85,6 +127,19 @@ export class Shop {
   async press(...keys: string[]) {
     await this.driver.executeScript('document.activeElement?.blur()');
     for (const key of keys) await this.driver.actions().sendKeys(key).perform();
+  }
+
+  /** Take steps back by the key, each seen to be done before the next. */
+  async undo(times = 1) {
+    const named = () =>
+      this.driver.executeScript<string>(
+        'return document.querySelector("[aria-label^=\'Undo: \'],[aria-label=\'Nothing to undo\']")?.dataset.steps ?? ""',
+      );
+    for (let i = 0; i < times; i++) {
+      const before = await named();
+      await this.press('u');
+      await this.driver.wait(async () => (await named()) !== before, PATIENCE_MS, 'nothing was undone');
+    }
   }
 
   async saved() {

@@ -96,6 +96,7 @@ function OpenCounter({
             <IconButton
               label={edits.undoes ? `Undo: ${edits.undoes}` : 'Nothing to undo'}
               disabled={!edits.undoes}
+              steps={edits.steps}
               onClick={() => void edits.undo()}
             >
               <Undo2 size={20} />

@@ -48,6 +48,7 @@ export interface CounterEdits {
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
   readonly undoes: string | null;
+  readonly steps: number;
   readonly redoes: string | null;
 }
 
@@ -77,6 +78,7 @@ export function useCounterEdits(counter: readonly Good[]): CounterEdits {
     remove: (name, goods) => step(removalOf(name, goods)),
     undo: () => move('undo', 'redo'),
     redo: () => move('redo', 'undo'),
+    steps: now.undo.length,
     undoes: now.undo.at(-1)?.name ?? null,
     redoes: now.redo.at(-1)?.name ?? null,
   };

@@ -40,6 +40,7 @@ export function OrderHeader() {
           <IconButton
             label={document.undoes ? `Undo: ${document.undoes}` : 'Nothing to undo'}
             disabled={!document.undoes}
+            steps={document.steps}
             onClick={document.undo}
           >
             <Undo2 size={20} />

@@ -14,6 +14,8 @@ export interface OrderDocument {
   readonly undo: () => void;
   readonly redo: () => void;
   readonly undoes: string | null;
+  /** How many steps could be taken back. */
+  readonly steps: number;
   readonly redoes: string | null;
   readonly saving: SaveReport;
   /** Settle a conflict with the document that shall stand. */
@@ -64,6 +66,7 @@ export function useOrderDocument(loaded: Order): OrderDocument {
     change,
     undo: () => setHistory(undo),
     redo: () => setHistory(redo),
+    steps: history.past.length,
     undoes: history.past.at(-1)?.did ?? null,
     redoes: history.future[0]?.did ?? null,
     saving,

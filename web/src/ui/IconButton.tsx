@@ -4,11 +4,14 @@ import type { ReactNode } from 'react';
 export function IconButton({
   label,
   disabled = false,
+  steps,
   onClick,
   children,
 }: {
   label: string;
   disabled?: boolean;
+  /** How many steps stand behind an undo or redo; for whoever drives the interface by program. */
+  steps?: number;
   onClick: () => void;
   children: ReactNode;
 }) {
@@ -18,6 +21,7 @@ export function IconButton({
       aria-label={label}
       title={label}
       disabled={disabled}
+      data-steps={steps}
       onClick={onClick}
       className="flex size-11 shrink-0 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-ink disabled:opacity-40"
     >

@@ -26,7 +26,11 @@ export function useKeys(keys: KeyMap) {
     let last = -Infinity;
     let waiting: ReturnType<typeof setTimeout> | undefined;
     const onKey = (event: KeyboardEvent) => {
-      if (inField(event.target) || event.altKey || document.querySelector('[role="dialog"],[role="listbox"]'))
+      if (
+        inField(event.target) ||
+        event.altKey ||
+        document.querySelector('[role="dialog"],[role="listbox"][data-headlessui-state]')
+      )
         return;
       if (MODIFIERS.includes(event.key)) return;
       const mod = event.ctrlKey || event.metaKey;

@@ -87,6 +87,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
           <IconButton
             label={edits.undoes ? `Undo: ${edits.undoes}` : 'Nothing to undo'}
             disabled={!edits.undoes}
+            steps={edits.steps}
             onClick={() => void edits.undo()}
           >
             <Undo2 size={20} />

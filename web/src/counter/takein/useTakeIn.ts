@@ -42,14 +42,21 @@ export function useTakeIn(
     desk.current = null;
     setState({ at: 'choose', says: null });
   };
-  const tell = proxy((done: number, all: number) => setState({ at: 'reading', done, all }));
+  /** Progress of one worker; what a worker that was ended still had to say is not listened to. */
+  const telling = () => {
+    const own = desk.current;
+    return proxy((done: number, all: number) => {
+      if (desk.current === own) setState({ at: 'reading', done, all });
+    });
+  };
   const show = (intake: Intake | null) => {
     if (intake) setState({ at: 'rows', intake, name: name.current });
   };
   const readTable = async (table: Table, map: Readonly<Record<string, string>>) => {
     setState({ at: 'reading', done: 0, all: table.body.length });
     const headings = table.headings.map((heading) => map[heading] ?? '');
-    show((await open().table(headings, table.body, counter, minorPerUnit, tell)) as Intake | null);
+    const remote = open();
+    show((await remote.table(headings, table.body, counter, minorPerUnit, telling())) as Intake | null);
   };
   return {
     state,
@@ -61,7 +68,7 @@ export function useTakeIn(
       if (read.is === 'nothing') setState({ at: 'choose', says: read.says });
       else if (read.is === 'goods') {
         setState({ at: 'reading', done: 0, all: read.goods.length });
-        show((await open().goods(read.goods, counter, tell)) as Intake | null);
+        show((await open().goods(read.goods, counter, telling())) as Intake | null);
       } else {
         const known = house.columnMaps[headingsKey(read.headings)];
         const map = known ?? guessColumns(read.headings);

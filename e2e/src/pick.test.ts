@@ -1,0 +1,117 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { Shop } from './shop';
+
+/** The pick, argued with: collisions and ways out, alternatives, price steps, lenses, themes and schools. */
+
+let shop: Shop;
+beforeAll(async () => {
+  shop = await Shop.open();
+});
+afterAll(async () => {
+  expect(await shop.complaints()).toEqual([]);
+  await shop.close();
+});
+
+const ORDER = '/orders/boatyard-launch-supper';
+const picked = async () =>
+  (await shop.texts('ol[aria-label^="Picked goods"] li')).map((text) =>
+    text.split('\n')[0]!.replace(/^\d+ /, ''),
+  );
+
+test('an alternative is truly another board, and is taken with one touch', async () => {
+  await shop.go(`${ORDER}/pick`);
+  const before = await picked();
+  await shop.click('Others');
+  await shop.see('[data-alternative="3"]');
+  await shop.reads('[data-alternative="1"]', /balance/);
+  await shop.clickIn('[data-alternative="1"]', 'Take this one');
+  await shop.see('[aria-label="Undo: take another board"]');
+  const after = await picked();
+  expect(after.filter((name) => !before.includes(name)).length).toBeGreaterThanOrEqual(2);
+  expect(after).toContain('Halyard');
+  await shop.undo();
+  await shop.see('[aria-label="Redo: take another board"]');
+  expect(await picked()).toEqual(before);
+});
+
+describe('when nothing fits', () => {
+  test('the wishes that collide are named, and a way out is one touch', async () => {
+    await shop.go(`${ORDER}/brief`);
+    await shop.fill('[aria-label="Budget"]', '60');
+    await shop.press('2');
+    await shop.click('Propose the best');
+    await shop.reads('aside', 'Nothing on this counter keeps every wish');
+    await shop.reads('[data-collision]', 'the budget');
+    const way = await shop.see('[data-way-out="budget"]');
+    expect(await way.getText()).toMatch(/a budget of €\d+\.\d\d in all/);
+    await shop.clickIn('[data-way-out="budget"]');
+    await shop.reads('[role="status"]', 'best of every selection');
+    await shop.see('[aria-label="Undo: the way out: budget"]');
+    await shop.undo(2);
+    await shop.saved();
+  });
+
+  test('an allergy on the whole board is never traded for anything', async () => {
+    await shop.go(`${ORDER}/brief`);
+    await shop.pick('How far: milk allergy: no milk of any animal', 'whole board');
+    await shop.press('2');
+    await shop.click('Propose the best');
+    await shop.reads('aside', 'never traded for anything');
+    for (const text of await shop.texts('[data-way-out]')) expect(text).not.toMatch(/allergy/);
+    await shop.undo();
+    await shop.saved();
+  });
+});
+
+test('a price curve names its knees, and says what one more kind costs', async () => {
+  await shop.go(`${ORDER}/pick`);
+  await shop.click('Money');
+  await shop.reads('aside', /knee: \S/);
+  await shop.reads('aside', /6 cheeses/);
+  await shop.see('aside .recharts-surface');
+});
+
+test('a lens says what is missing, and its cheapest fix is added and taken away', async () => {
+  await shop.go(`${ORDER}/pick`);
+  await shop.click('Lenses');
+  await shop.pick('Lens', 'Elements');
+  await shop.reads('aside', 'Garnish missing');
+  const add = await shop.see('aside li button');
+  const name = /Add (.+?), €/.exec(await add.getText())![1]!;
+  await add.click();
+  await shop.see(`[aria-label="Undo: add ${name}"]`);
+  await shop.reads('aside', new RegExp(`Added by hand:\\s*${name}`));
+  await shop.press('3');
+  await shop.reads('main', name);
+  await shop.undo();
+  await shop.saved();
+});
+
+test('a theme holds its axis; a school that three kinds cannot meet is said with the cost of one more', async () => {
+  await shop.go(`${ORDER}/brief`);
+  await shop.pick('Theme or flight', 'one milk');
+  await shop.pick('Of', 'goat');
+  await shop.press('2');
+  await shop.reads('aside', 'held');
+  await shop.press('1');
+  await shop.pick('Theme or flight', 'no theme');
+  await shop.pick('Which kinds must be there?', 'five families');
+  await shop.pick('Kinds of cheeses', '3 cheeses');
+  await shop.reads('aside', '3 cheeses cannot fill the 5 places');
+  await shop.reads('aside', /One more would bring \+\d/);
+  await shop.undo(4);
+  await shop.saved();
+});
+
+test('why milk is avoided is asked, and each answer is another limit', async () => {
+  await shop.go('/orders/choir-after-concert/brief');
+  await shop.reads('main', 'Somebody avoids milk? Ask why');
+  await shop.click('Lactose');
+  await shop.reads('main', /by ripening, not by animal/i);
+  const finder = await shop.see('[aria-label="Add an allergy, diet, risk or dislike"]');
+  await finder.sendKeys('pregnant');
+  await shop.reads('[role="option"]', 'regnant');
+  await finder.sendKeys('\uE007');
+  await shop.reads('main', 'public-health advice on listeria');
+  await shop.reads('main', '(UK, US, EU)');
+});
