@@ -130,3 +130,18 @@ test('only limits that reach the board exclude, each with its reason', () => {
     fit: { fits: 'no', says: 'contains milk' },
   });
 });
+
+// Source: trade, "hidden contents": allergens and diets look inside.
+test('what is inside is no vegetarian’s, no teetotaller’s and no milk allergic’s, whatever is declared', () => {
+  const safe = { rennet: 'none', casing: 'none', gelatine: 'none', blood: 'no', alcohol: 'no', honey: 'no' };
+  const meat = (ingredients: string[]) => aMeat('m', { contents: { ...safe, ingredients } });
+  expect(fitsLimit(meat(['pork', 'red wine']), newLimit('diet:no alcohol')).fits).toBe('no');
+  expect(fitsLimit(meat(['pork', 'milk powder']), newLimit('allergen:milk')).fits).toBe('no');
+  const set = aCheese('c', { contents: { ...safe, ingredients: ['milk', 'gelatine'] } });
+  expect(fitsLimit(set, newLimit('diet:vegetarian')).fits).toBe('no');
+});
+
+test('a milk that is only guessed passes nobody’s limit', () => {
+  const guess = aCheese('c', { milkKnown: false, milk: [{ animal: 'sheep', share: 1 }] });
+  expect(fitsLimit(guess, newLimit('milk:goat')).fits).toBe('unknown');
+});

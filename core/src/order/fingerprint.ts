@@ -2,7 +2,7 @@ import type { Brief } from '../brief/index.js';
 import { canonicalText, hashOf } from '../units/index.js';
 
 /** Parts of a brief that no pick can feel. */
-const UNFELT = [
+const UNFELT: readonly string[] = [
   'place',
   'occasion',
   'table',
@@ -11,11 +11,8 @@ const UNFELT = [
   'manner',
   'apart',
   'lowCarb',
-] as const;
+] satisfies (keyof Brief)[];
 
 /** Changes when anything in the brief changes that the pick could feel. */
-export function briefFingerprint(brief: Brief): string {
-  const felt: Partial<Brief> = { ...brief };
-  for (const key of UNFELT) delete felt[key];
-  return hashOf(canonicalText(felt));
-}
+export const briefFingerprint = (brief: Brief): string =>
+  hashOf(canonicalText(Object.fromEntries(Object.entries(brief).filter(([key]) => !UNFELT.includes(key)))));

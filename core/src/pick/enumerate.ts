@@ -3,14 +3,15 @@ import type { Instance } from './instance.js';
 /**
  * The last few goods of a selection by trying them, best first. What a good adds never grows as others join it (every
  * worth is concave), so the largest single gains bound any set: the search turns back as soon as they cannot beat the
- * floor (Nemhauser, Wolsey and Fisher 1978). Far quicker than bounding once only two or three places are left.
+ * floor (Nemhauser, Wolsey and Fisher 1978). What the purse cannot pay is passed over. Far quicker than bounding once only two or three places are left.
  */
 export function enumerator(instance: Instance) {
-  const { kindOf, own, start, feat, share, worth, most, bands, base, want } = instance;
+  const { kindOf, own, cost, purse, start, feat, share, worth, most, bands, base, want } = instance;
   const fill = new Float64Array(bands);
   const now = new Float64Array(bands);
   const chosen: number[] = [];
   const left: [number, number] = [0, 0];
+  let spent = 0;
   const row = most + 1;
 
   const at = (b: number, x: number): number => {
@@ -36,6 +37,7 @@ export function enumerator(instance: Instance) {
       now[b] = at(b, fill[b]!);
     }
     left[kindOf[i]!]! -= sign;
+    spent += sign * cost[i]!;
     if (sign === 1) chosen.push(i);
     else chosen.pop();
   };
@@ -49,7 +51,7 @@ export function enumerator(instance: Instance) {
     const items: number[] = [];
     const gains: number[] = [];
     for (const i of open) {
-      if (left[kindOf[i]!]! === 0) continue;
+      if (left[kindOf[i]!]! === 0 || spent + cost[i]! > purse) continue;
       const gain = gainOf(i);
       let p = items.length;
       while (p > 0 && (gains[p - 1]! < gain || (gains[p - 1] === gain && items[p - 1]! > i))) {
@@ -85,6 +87,7 @@ export function enumerator(instance: Instance) {
     for (let b = 0; b < bands; b++) now[b] = worth[b * row]!;
     left[0] = want[0];
     left[1] = want[1];
+    spent = 0;
     let value = base;
     for (const i of first) {
       value += gainOf(i);

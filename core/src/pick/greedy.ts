@@ -67,12 +67,19 @@ function improve(instance: Instance, from: readonly number[]): number[] {
   return set;
 }
 
-/** A function that gives the value of `rest` with one more item, quickly. */
-export function gainer(instance: Instance, rest: readonly number[]): (item: number) => number {
+/**
+ * A function that gives the value of `rest` with one more item, quickly.
+ * @param only bands that count; all, with the items' own points, when it is left out
+ */
+export function gainer(
+  instance: Instance,
+  rest: readonly number[],
+  only?: Uint8Array,
+): (item: number) => number {
   const { start, feat, share, worth, most, own } = instance;
   const fill = new Float64Array(instance.bands);
   for (const i of rest) for (let p = start[i]!; p < start[i + 1]!; p++) fill[feat[p]!]! += share[p]!;
-  const value = valueOf(instance, rest);
+  const value = only ? 0 : valueOf(instance, rest);
   const at = (b: number, x: number): number => {
     const row = b * (most + 1);
     if (x >= most) return worth[row + most]!;
@@ -81,9 +88,10 @@ export function gainer(instance: Instance, rest: readonly number[]): (item: numb
   };
   const now = Float64Array.from(fill, (x, b) => at(b, x));
   return (item) => {
-    let sum = value + own[item]!;
+    let sum = only ? 0 : value + own[item]!;
     for (let p = start[item]!; p < start[item + 1]!; p++) {
       const b = feat[p]!;
+      if (only && only[b] === 0) continue;
       sum += at(b, fill[b]! + share[p]!) - now[b]!;
     }
     return sum;

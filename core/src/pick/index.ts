@@ -14,7 +14,7 @@ export {
   type Wishes,
 } from './problem.js';
 export * from './pick.js';
-export { swapsForAll, type Swap } from './swaps.js';
+export { swapper, swapsForAll, type Swap, type Swaps } from './swaps.js';
 export { effectOf, ageWords, type Effect } from './why.js';
 export * from './alternatives.js';
 export { wishesOf, fits, type Ask, type Wish } from './wishes.js';

@@ -27,6 +27,8 @@ export interface Instance {
   readonly most: number;
   /** Points that are there before anything is chosen. */
   readonly base: number;
+  /** 1 for bands of the balance axes: their points are points of the dial. */
+  readonly ofDial: Uint8Array;
   readonly locked: readonly number[];
   readonly groups: readonly Group[];
 }
@@ -58,6 +60,7 @@ export function instanceOf(question: Question): Instance {
   const ready = readyFor(brief, counts);
   const most = Math.max(counts.cheese, counts.meat);
   const worth: number[] = [];
+  const ofDial: number[] = [];
   let bands = 0;
   let base = 0;
   const perItem: [band: number, share: number][][] = mains.map(() => []);
@@ -75,6 +78,7 @@ export function instanceOf(question: Question): Instance {
       for (let c = 0; c <= most; c++)
         worth.push(weight * (c <= last ? points[c]! : points[last]! + (c - last) * slope));
       index.set(id, bands);
+      ofDial.push(Number(part.of === 'axis'));
       return bands++;
     };
     for (const id of part.always) base += worth[bandIndex(id) * (most + 1)]!;
@@ -109,6 +113,7 @@ export function instanceOf(question: Question): Instance {
     ),
     most,
     base,
+    ofDial: Uint8Array.from(ofDial.filter((_, b) => felt[b]! >= 0)),
     locked: mains.flatMap((main, i) => (locked.has(main.id) ? [i] : [])),
     groups: question.groups.map(({ id, members, lo, hi }) => ({
       id,

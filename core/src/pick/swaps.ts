@@ -1,7 +1,7 @@
 import type { Main } from '../counter/index.js';
 import { gainer } from './greedy.js';
 import { instanceOf, valueOf, type Instance } from './instance.js';
-import { readyFor } from './measure.js';
+import { readyFor, remembered, type Counts } from './measure.js';
 import { costIn, questionOf, type Problem } from './problem.js';
 
 export interface Swap {
@@ -14,60 +14,86 @@ export interface Swap {
   readonly cost: number;
 }
 
+/** By the id of the good that would go out: every good that could stand in its place, best value first, ties by id. */
+export type Swaps = ReadonlyMap<string, readonly Swap[]>;
+
 /**
- * Every good that could stand in each place of a selection, best value first; ties by id. One pass over the counter for
- * each place, on the optimiser's columns, so that all places of a large counter are answered at once.
+ * Swaps for a problem: what every place of a selection could hold instead. The counter is read once for each pair of
+ * counts; after that all places of a large counter are answered in one pass over it.
  * @param problem for the wishes of the order; what is locked may be swapped all the same
- * @returns by the id of the good that would go out
  */
-export function swapsForAll(problem: Problem, selection: readonly Main[]): Map<string, Swap[]> {
-  const counts = {
-    cheese: selection.filter((m) => m.kind === 'cheese').length,
-    meat: selection.filter((m) => m.kind === 'meat').length,
+export function swapper(problem: Problem): (selection: readonly Main[]) => Swaps {
+  const readyAt = remembered((key: string) => {
+    const [cheese, meat] = key.split(' ').map(Number) as [number, number];
+    return poolAt(problem, { cheese, meat });
+  });
+  return (selection) => {
+    const count = (kind: Main['kind']) => selection.filter((m) => m.kind === kind).length;
+    const ready = readyAt(`${count('cheese')} ${count('meat')}`);
+    // A good that is on the board and may no longer be picked has to be read beside the others.
+    const strangers = selection.filter((main) => !ready.place.has(main.id));
+    const { instance, place, dialOf } =
+      strangers.length === 0 ? ready : poolAt(problem, ready.counts, strangers);
+    const inside = selection.map((main) => place.get(main.id)!);
+    const chosen = new Set(inside);
+    const now = valueOf(instance, inside);
+    return new Map(
+      inside.map((out) => {
+        const rest = inside.filter((i) => i !== out);
+        const value = gainer(instance, rest);
+        const dial = dialOf(rest);
+        const dialNow = dial(out);
+        const swaps: Swap[] = [];
+        for (let i = 0; i < instance.mains.length; i++)
+          if (instance.kindOf[i] === instance.kindOf[out] && !chosen.has(i))
+            swaps.push({
+              out: instance.mains[out]!.id,
+              in: instance.mains[i]!.id,
+              value: value(i) - now,
+              dial: dial(i) - dialNow,
+              cost: instance.cost[i]! - instance.cost[out]!,
+            });
+        swaps.sort((a, b) => b.value - a.value || (a.in < b.in ? -1 : 1));
+        return [instance.mains[out]!.id, swaps] as const;
+      }),
+    );
   };
-  const inside = new Set(selection.map((main) => main.id));
-  const pool = [...selection, ...problem.mains.filter((main) => !inside.has(main.id))];
-  const cost = costIn(problem.targets, counts);
+}
+
+interface Pool {
+  readonly counts: Counts;
+  readonly instance: Instance;
+  readonly place: ReadonlyMap<string, number>;
+  /** Points of the dial that an item adds to a rest. */
+  readonly dialOf: (rest: readonly number[]) => (item: number) => number;
+}
+
+function poolAt(problem: Problem, counts: Counts, strangers: readonly Main[] = []): Pool {
+  const mains = [...problem.mains, ...strangers].sort((a, b) => (a.id < b.id ? -1 : 1));
   const question = {
     ...questionOf(problem),
-    mains: pool,
+    mains,
     counts,
-    cost,
+    cost: costIn(problem.targets, counts),
     locked: new Set<string>(),
     groups: [],
   };
-  const whole = instanceOf(question);
-  const raw = instanceOf({ ...question, rawOnly: true });
-  const picked = selection.map((_, i) => i);
-  const now = { value: valueOf(whole, picked), raw: valueOf(raw, picked) };
-  const perRaw = 100 / (readyFor(problem.brief, counts).bestTotal || 1);
-  return new Map(
-    selection.map((main, out) => {
-      const rest = picked.filter((i) => i !== out);
-      const gains = { value: gainer(whole, rest), raw: gainer(raw, rest) };
-      return [main.id, swapsOf(whole, selection.length, out, gains, now, perRaw)];
-    }),
-  );
+  const instance = instanceOf(question);
+  const place = new Map(mains.map((main, i) => [main.id, i]));
+  // Under the contrast school the axes are no part of the value, so the dial is read apart.
+  if (problem.brief.schools.aim === 'contrast') {
+    const raw = instanceOf({ ...question, rawOnly: true });
+    const perRaw = 100 / (readyFor(problem.brief, counts).bestTotal || 1);
+    return { counts, instance, place, dialOf: (rest) => scaled(gainer(raw, rest, raw.ofDial), perRaw) };
+  }
+  return { counts, instance, place, dialOf: (rest) => gainer(instance, rest, instance.ofDial) };
 }
 
-function swapsOf(
-  instance: Instance,
-  from: number,
-  out: number,
-  gains: { value: (i: number) => number; raw: (i: number) => number },
-  now: { value: number; raw: number },
-  perRaw: number,
-): Swap[] {
-  const { mains, kindOf, cost } = instance;
-  const swaps: Swap[] = [];
-  for (let i = from; i < mains.length; i++)
-    if (kindOf[i] === kindOf[out])
-      swaps.push({
-        out: mains[out]!.id,
-        in: mains[i]!.id,
-        value: gains.value(i) - now.value,
-        dial: (gains.raw(i) - now.raw) * perRaw,
-        cost: cost[i]! - cost[out]!,
-      });
-  return swaps.sort((a, b) => b.value - a.value || (a.in < b.in ? -1 : 1));
-}
+const scaled =
+  (gain: (item: number) => number, by: number) =>
+  (item: number): number =>
+    gain(item) * by;
+
+/** All swaps of one selection; a caller with many selections keeps a `swapper`. */
+export const swapsForAll = (problem: Problem, selection: readonly Main[]): Swaps =>
+  swapper(problem)(selection);

@@ -5,7 +5,7 @@ import {
   isMain,
   problemOf,
   splurgeAndSave,
-  swapsForAll,
+  swapper,
   type Cheese,
   type Main,
   type OrderBody,
@@ -40,15 +40,16 @@ export function WhyAndSwaps({
     () => problemOf(brief, counter, house, { locked: [], leftOut: selection.leftOut }),
     [brief, counter, house, selection.leftOut],
   );
-  const all = useMemo(() => swapsForAll(problem, plan.mains), [problem, plan.mains]);
+  const swapsOf = useMemo(() => swapper(problem), [problem]);
+  const all = useMemo(() => swapsOf(plan.mains), [swapsOf, plan.mains]);
   const swaps = all.get(main.id) ?? [];
   const { splurge, save } = splurgeAndSave(all, new Set(selection.locked));
   const byId = useMemo(() => goodsById([...problem.mains, ...plan.mains]), [problem, plan.mains]);
   const goodOf = (id: string) => byId.get(id) as Main;
   const rival = swaps[0] ? goodOf(swaps[0].in) : null;
   const effect = useMemo(
-    () => effectOf(main, plan.mains, rival, plan.brief),
-    [main, plan.mains, rival, plan.brief],
+    () => effectOf(main, plan.mains, rival, problem.brief),
+    [main, plan.mains, rival, problem],
   );
   const large = effect.parts.filter((part) => Math.abs(part.effect) >= 0.25).slice(0, SHOWN_REASONS);
   const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);

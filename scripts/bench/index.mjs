@@ -6,9 +6,9 @@ import { readFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { openBrowser } from './lib/browser.mjs';
-import { startServer } from './lib/server.mjs';
-import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT } from './lib/setup.mjs';
+import { openBrowser } from '../lib/browser.mjs';
+import { startServer } from '../lib/server.mjs';
+import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT } from '../lib/setup.mjs';
 
 const json = process.argv.includes('--json');
 const log = console.log;
