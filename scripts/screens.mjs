@@ -2,7 +2,8 @@
  * npm run screens: one picture of each main view, from the demo data, into docs/screenshots.
  * With names as arguments only those; ROTULA_SHOTS chooses another folder.
  */
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openBrowser } from './lib/browser.mjs';
 import { startServer } from './lib/server.mjs';
@@ -20,10 +21,47 @@ const VIEWS = {
   papers: { path: `${ORDER}/papers` },
   cards: { path: `${ORDER}/papers`, press: 'Cards' },
   menu: { path: `${ORDER}/papers`, press: 'Tasting menu' },
+  money: { path: `${ORDER}/pick`, tab: 'Money', until: 'One more kind' },
+  others: { path: `${ORDER}/pick`, tab: 'Others', until: 'Take this one' },
+  trouble: { path: `${ORDER}/pick`, poor: true, until: 'These collide|By itself' },
   counter: { path: '/counter' },
+  good: { path: '/counter/old-beacon' },
+  'take-in': { path: '/counter/take-in', file: true, until: 'line 3' },
   house: { path: '/house' },
   cellar: { path: '/orders/bookbinders-seated-tasting/pick', room: 'cellar' },
 };
+
+/** A budget that nothing fits, and a proposal asked for all the same. */
+async function askTooMuch(driver) {
+  const order = await fetch(`${server.address}/api${ORDER}`).then((r) => r.json());
+  const { id: _i, version, updatedAt: _u, ...body } = order;
+  const poor = { ...body, brief: { ...body.brief, budget: { amount: 6000, per: 'total' } } };
+  await fetch(`${server.address}/api${ORDER}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ version, order: poor }),
+  });
+  await driver.navigate().refresh();
+  const button =
+    "[...document.querySelectorAll('button')].find((e) => e.textContent.includes('Propose the best'))";
+  await driver.wait(() => driver.executeScript(`return !!${button}`), 10_000);
+  await driver.executeScript(`${button}.click()`);
+}
+
+/** A file with two bad rows, written where the browser can read it. */
+function badRows() {
+  const path = join(mkdtempSync(join(tmpdir(), 'rotula-screens-')), 'spring-list.csv');
+  const rows = [
+    'kind,id,name,price.amount,note',
+    ',halyard,Halyard,920,spring list',
+    ',nobody,Nobody,100,',
+    'cheese,wren-curd,Wren Curd,dear,',
+    ',gullstone,Gullstone,3150,',
+    ',tarpot,Tarpot,2990,spring list',
+  ];
+  writeFileSync(path, rows.join('\n'));
+  return path;
+}
 
 await ensureInstalled();
 await ensureBuilt();
@@ -35,7 +73,7 @@ const [width, height] = (process.env.ROTULA_SIZE ?? '1280x800').split('x').map(N
 const server = await startServer();
 const { driver, close } = await openBrowser({ width, height });
 try {
-  for (const [name, { path, press, room = 'shop' }] of Object.entries(VIEWS)) {
+  for (const [name, { path, press, tab, until, poor, file, room = 'shop' }] of Object.entries(VIEWS)) {
     if (names.length > 0 && !names.includes(name)) continue;
     await driver.get(server.address);
     await driver.executeScript(`localStorage.setItem('rotula.room', '${room}')`);
@@ -50,6 +88,22 @@ try {
     // The reach of the counter comes from the worker a moment later.
     if (path.startsWith('/orders'))
       await driver.wait(async () => (await driver.getPageSource()).match(/of \d\d<\/span>/), 10_000);
+    if (tab)
+      await driver.executeScript(
+        `[...document.querySelectorAll('[role=tab]')].find((e) => e.textContent === '${tab}').click()`,
+      );
+    if (poor) await askTooMuch(driver);
+    if (file) await driver.findElement({ css: 'input[type=file]' }).sendKeys(badRows());
+    if (until) {
+      await driver.wait(
+        () => driver.executeScript('return new RegExp(arguments[0]).test(document.body.innerText)', until),
+        20_000,
+      );
+      if (tab)
+        await driver.executeScript(
+          "document.querySelector('[role=tablist]').scrollIntoView({ block: 'center' }); document.querySelector('aside').scrollBy(0, 250)",
+        );
+    }
     if (press) {
       const click = `[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === '${press}').click()`;
       await driver.executeScript(click);

@@ -96,8 +96,14 @@ describe('a verdict is carried to the serving day', () => {
     });
     expect(willBeBoughtIn(cheese, '2027-01-09')).toBe(true);
     expect(gramsOnHand(cheese, '2027-01-09')).toBeNull();
-    expect(willBeBoughtIn(cheese, '2026-12-06')).toBe(false);
-    expect(gramsOnHand(cheese, '2026-12-06')).toBe(0);
+    expect(willBeBoughtIn(cheese, '2026-11-29')).toBe(false);
+    expect(gramsOnHand(cheese, '2026-11-29')).toBe(900);
+    const going = aCheese('y', {
+      texture: 'fresh',
+      lots: [{ id: 'l', grams: 900, verdict: verdict('going') }],
+    });
+    expect(willBeBoughtIn(going, '2026-11-29')).toBe(false);
+    expect(gramsOnHand(going, '2026-11-29')).toBe(0);
   });
   test('a lot with a price of its own is sold at it', () => {
     const lots = [

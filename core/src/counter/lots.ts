@@ -71,8 +71,8 @@ export const verdictOf = (good: Good, date: string): Verdict | null =>
 export const priceOn = (good: Good, date: string): number =>
   lotOn(good, date)?.lot.price ?? good.price.amount;
 
-/** A shop buys again within two weeks: for a later day what is past by then will have been replaced. */
-const RESTOCK_DAYS = 14;
+/** A shop buys in every week: for a later day what is past by then will have been replaced. */
+const RESTOCK_DAYS = 7;
 
 /**
  * Too far ahead for today's lots: they were good when tasted, will be past on that day, and the day is so late that the

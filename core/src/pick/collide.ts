@@ -141,7 +141,7 @@ export function troubleOf(ask: Ask, counter: readonly Good[], house: House): Tro
 function wayOut(letGo: readonly Wish[], ask: Ask, counter: readonly Good[], house: House): WayOut | null {
   const measured = ['budget', 'number of cheeses', 'number of meats'];
   let now = letGo.filter((wish) => !measured.includes(wish.id)).reduce((a, wish) => wish.loosen(a), ask);
-  const says = letGo.filter((wish) => !measured.includes(wish.id)).map((wish) => `let go: ${wish.says}`);
+  const says = letGo.filter((wish) => !measured.includes(wish.id)).map((wish) => wish.out);
   for (const what of ['cheeses', 'meats'] as const) {
     if (!letGo.some((wish) => wish.id === `number of ${what}`)) continue;
     const free = letGo.some((wish) => wish.id === 'budget')

@@ -1,5 +1,5 @@
 import { limitRule, type Limit } from '../care/index.js';
-import { targetsOf, type Brief, type House } from '../brief/index.js';
+import { ROLE_WORDS, targetsOf, type Brief, type House } from '../brief/index.js';
 import { servedOn, type Good } from '../counter/index.js';
 import { cheapestSet } from './cheapest.js';
 import { problemOf, type Wishes } from './problem.js';
@@ -17,6 +17,8 @@ export interface Ask {
 export interface Wish {
   readonly id: string;
   readonly says: string;
+  /** What the way out does, on its button. */
+  readonly out: string;
   readonly cost: number;
   readonly loosen: (ask: Ask) => Ask;
 }
@@ -28,6 +30,9 @@ const schools = (ask: Ask, part: Partial<Brief['schools']>): Ask =>
 /** Only these may be loosened. An allergy, a medical and a religious limit are never wishes. */
 const SOFT: readonly Limit['severity'][] = ['diet', 'dislike'];
 
+/** Roles with more on the plate than a nibble. */
+const HEAVIER: readonly Brief['role'][] = ['drinks', 'meal'];
+
 /** Every wish of an ask, in the order of the brief. */
 export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: string) => string): Wish[] {
   const out: Wish[] = [];
@@ -36,16 +41,24 @@ export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: stri
     out.push({
       id: 'cover',
       says: `the school “${cover}”`,
+      out: `without the school “${cover}”`,
       cost: 1,
       loosen: (a) => schools(a, { cover: 'free' }),
     });
   const company = brief.schools.company ?? house.company;
   if (company !== 'free')
-    out.push({ id: 'company', says: company, cost: 1.2, loosen: (a) => schools(a, { company: 'free' }) });
+    out.push({
+      id: 'company',
+      says: company,
+      out: `without ${company} being asked for`,
+      cost: 1.2,
+      loosen: (a) => schools(a, { company: 'free' }),
+    });
   for (const id of wishes.locked)
     out.push({
       id: `lock ${id}`,
       says: `${nameOf(id)} is locked`,
+      out: `unlock ${nameOf(id)}`,
       cost: 2,
       loosen: (a) => ({ ...a, wishes: { ...a.wishes, locked: a.wishes.locked.filter((l) => l !== id) } }),
     });
@@ -56,6 +69,10 @@ export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: stri
         wishes.leftOut.length === 1
           ? `${nameOf(wishes.leftOut[0]!)} is left out`
           : `${wishes.leftOut.length} goods are left out`,
+      out:
+        wishes.leftOut.length === 1
+          ? `allow ${nameOf(wishes.leftOut[0]!)} again`
+          : 'allow what was left out again',
       cost: 2.2,
       loosen: (a) => ({ ...a, wishes: { ...a.wishes, leftOut: [] } }),
     });
@@ -63,6 +80,7 @@ export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: stri
     out.push({
       id: 'theme',
       says: `the theme “${brief.theme.is}”`,
+      out: `without the theme “${brief.theme.is}”`,
       cost: 3,
       loosen: (a) => withBrief(a, { theme: null }),
     });
@@ -70,16 +88,24 @@ export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: stri
     out.push({
       id: 'flight',
       says: `the ${brief.flight.kind} of ${brief.flight.of}`,
+      out: `without the ${brief.flight.kind}`,
       cost: 3.1,
       loosen: (a) => withBrief(a, { flight: null }),
     });
   if (brief.budget)
-    out.push({ id: 'budget', says: 'the budget', cost: 4, loosen: (a) => withBrief(a, { budget: null }) });
+    out.push({
+      id: 'budget',
+      says: 'the budget',
+      out: 'a larger budget',
+      cost: 4,
+      loosen: (a) => withBrief(a, { budget: null }),
+    });
   for (const limit of brief.limits)
     if (SOFT.includes(limit.severity) && limit.reach === 'board')
       out.push({
         id: `limit ${limit.what}`,
         says: `${limitRule(limit.what).label}, on the whole board`,
+        out: `their own plate instead: ${limitRule(limit.what).label}`,
         cost: 6,
         loosen: (a) =>
           withBrief(a, {
@@ -88,6 +114,14 @@ export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: stri
             ),
           }),
       });
+  if (HEAVIER.includes(brief.role))
+    out.push({
+      id: 'role',
+      says: `food for ${ROLE_WORDS[brief.role]}`,
+      out: `less to eat: ${ROLE_WORDS.nibble}`,
+      cost: 7,
+      loosen: (a) => withBrief(a, { role: 'nibble' }),
+    });
   // Never fewer than one cheese: a wish for none is nobody's.
   out.push(countWish('cheeses', 5), countWish('meats', 5.1));
   return out;
@@ -97,6 +131,7 @@ export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: stri
 const countWish = (what: 'cheeses' | 'meats', cost: number): Wish => ({
   id: `number of ${what}`,
   says: `the number of ${what}`,
+  out: `fewer ${what}`,
   cost,
   loosen: (a) => withBrief(a, { kinds: { ...a.brief.kinds, [what]: what === 'cheeses' ? 1 : 0 } }),
 });

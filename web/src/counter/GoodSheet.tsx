@@ -125,7 +125,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         </SlateSection>
       )}
       {family && (
-        <SlateSection title="Family and published firmness" aside="CODEX STAN 283">
+        <SlateSection title="Family, firmness" aside="CODEX STAN 283">
           <p>
             <strong>{good.kind === 'cheese' && good.texture}</strong> beside{' '}
             <strong>{family.firmness.join(' or ')}</strong>, {family.fatClass}: {family.mffb.toFixed(1)} %

@@ -176,7 +176,9 @@ export function PickStage() {
                     : 'Looking through the counter …'
                   : plan.briefChanged
                     ? 'The brief has changed since this was proposed.'
-                    : (proposal.proof ?? lockWords(order.selection.locked.length))}
+                    : (proposal.proof ??
+                      betterWords(plan.balance.value, reach?.balance?.value ?? null) ??
+                      lockWords(order.selection.locked.length))}
               </p>
             </div>
           </div>
@@ -185,6 +187,13 @@ export function PickStage() {
     </StageLayout>
   );
 }
+
+/** Said when the counter holds a selection that is clearly better than the one on the board, whatever is locked. */
+const BETTER_POINTS = 1;
+const betterWords = (now: number, best: number | null) =>
+  best !== null && best - now >= BETTER_POINTS
+    ? `The counter holds a better one, by ${(best - now).toFixed(1)} points. What is locked stays.`
+    : null;
 
 const lockWords = (locks: number) =>
   locks === 0

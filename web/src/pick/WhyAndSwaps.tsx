@@ -6,6 +6,7 @@ import {
   problemOf,
   splurgeAndSave,
   swapper,
+  type Brief,
   type Cheese,
   type Main,
   type OrderBody,
@@ -36,43 +37,21 @@ export function WhyAndSwaps({
 }) {
   const { counter, house, document, format, setFocus } = useWorkbench();
   const { brief, selection } = order;
+  const { mains, brief: settledBrief } = plan;
   const problem = useMemo(
     () => problemOf(brief, counter, house, { locked: [], leftOut: selection.leftOut }),
     [brief, counter, house, selection.leftOut],
   );
   const swapsOf = useMemo(() => swapper(problem), [problem]);
-  const all = useMemo(() => swapsOf(plan.mains), [swapsOf, plan.mains]);
+  const all = useMemo(() => swapsOf(mains), [swapsOf, mains]);
   const swaps = all.get(main.id) ?? [];
   const { splurge, save } = splurgeAndSave(all, new Set(selection.locked));
-  const byId = useMemo(() => goodsById([...problem.mains, ...plan.mains]), [problem, plan.mains]);
+  const byId = useMemo(() => goodsById([...problem.mains, ...mains]), [problem, mains]);
   const goodOf = (id: string) => byId.get(id) as Main;
   const rival = swaps[0] ? goodOf(swaps[0].in) : null;
-  const effect = useMemo(
-    () => effectOf(main, plan.mains, rival, problem.brief),
-    [main, plan.mains, rival, problem],
-  );
-  const large = effect.parts.filter((part) => Math.abs(part.effect) >= 0.25).slice(0, SHOWN_REASONS);
-  const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
   return (
     <>
-      <SlateSection
-        title={`Why ${main.name}`}
-        aside={rival ? `${signed(effect.total, 1)} against ${rival.name}` : undefined}
-      >
-        <Reasons
-          reasons={[
-            ...large.map((part) => ({
-              effect: signed(part.effect, 1),
-              good: part.effect > 0,
-              says: part.says,
-              source: part.source,
-            })),
-            ...(Math.abs(rest) >= 0.05
-              ? [{ effect: signed(rest, 1), good: rest > 0, says: 'smaller things together' }]
-              : []),
-          ]}
-        />
-      </SlateSection>
+      <Why main={main} mains={mains} rival={rival} brief={settledBrief} />
       <SlateSection title="Swaps for its place" aside="balance · cost">
         {swaps.length === 0 && <p className="text-chalk-soft">Nothing else on the counter may stand here.</p>}
         <ul>
@@ -146,5 +125,42 @@ export function WhyAndSwaps({
         </SlateSection>
       )}
     </>
+  );
+}
+
+/** Why a good is there: what it brings against its best rival, part by part. */
+function Why({
+  main,
+  mains,
+  rival,
+  brief,
+}: {
+  main: Main;
+  mains: readonly Main[];
+  rival: Main | null;
+  brief: Brief;
+}) {
+  const effect = useMemo(() => effectOf(main, mains, rival, brief), [main, mains, rival, brief]);
+  const large = effect.parts.filter((part) => Math.abs(part.effect) >= 0.25).slice(0, SHOWN_REASONS);
+  const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
+  return (
+    <SlateSection
+      title={`Why ${main.name}`}
+      aside={rival ? `${signed(effect.total, 1)} against ${rival.name}` : undefined}
+    >
+      <Reasons
+        reasons={[
+          ...large.map((part) => ({
+            effect: signed(part.effect, 1),
+            good: part.effect > 0,
+            says: part.says,
+            source: part.source,
+          })),
+          ...(Math.abs(rest) >= 0.05
+            ? [{ effect: signed(rest, 1), good: rest > 0, says: 'smaller things together' }]
+            : []),
+        ]}
+      />
+    </SlateSection>
   );
 }

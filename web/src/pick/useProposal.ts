@@ -17,6 +17,8 @@ export interface Proposal {
   readonly takeWayOut: (way: WayOut) => Promise<void>;
 }
 
+const setKey = (goodIds: readonly string[]): string => [...goodIds].sort().join(' ');
+
 /** Asking for the best selection: streams the best so far, can be stopped, and says what collides when nothing fits. */
 export function useProposal(): Proposal {
   const { document, counter, house } = useWorkbench();
@@ -25,7 +27,7 @@ export function useProposal(): Proposal {
   const [soFar, setSoFar] = useState<Found | null>(null);
   const [answer, setAnswer] = useState<Pick | null>(null);
   const [trouble, setTrouble] = useState<Trouble | null>(null);
-  const [proof, setProof] = useState<string | null>(null);
+  const [proof, setProof] = useState<{ of: string; says: string } | null>(null);
 
   const run = async (asked: Ask, name: string) => {
     setWorking(true);
@@ -34,7 +36,7 @@ export function useProposal(): Proposal {
     try {
       const found = await propose(asked, counter, house, setSoFar);
       setAnswer(found);
-      setProof(found.goodIds ? (found.reasons[0]?.says ?? null) : null);
+      setProof(found.goodIds && { of: setKey(found.goodIds), says: found.reasons[0]?.says ?? '' });
       const { goodIds } = found;
       if (goodIds)
         change(name, (o) =>
@@ -64,14 +66,15 @@ export function useProposal(): Proposal {
     working,
     soFar,
     hitches: answer?.hitches.filter((hitch) => hitch.id !== 'nothing fits') ?? [],
-    proof,
+    // A proof is of one selection: changed by hand it is no longer said.
+    proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.says : null,
     trouble,
     ask: () => run({ brief: order.brief, wishes: { locked, leftOut } }, 'take the proposal'),
     stop: () => {
       stopDesk('pick');
       if (soFar) {
         change('take the best so far', (o) => takeProposal(o, soFar.goodIds));
-        setProof('the best found before it was stopped; not proven');
+        setProof({ of: setKey(soFar.goodIds), says: 'the best found before it was stopped; not proven' });
       }
     },
     takeWayOut: (way) => run(way.ask, `the way out: ${way.wishes.join(', ')}`),

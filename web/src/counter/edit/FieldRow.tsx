@@ -152,7 +152,7 @@ function Figure({
         <button
           type="button"
           className="min-h-11 px-1 text-sm text-ink-soft underline underline-offset-4"
-          aria-label={`${field.label}: not known`}
+          aria-label={`clear: ${field.label}`}
           onClick={() => onSet(null)}
         >
           clear
