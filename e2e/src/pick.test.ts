@@ -63,6 +63,17 @@ describe('when nothing fits', () => {
   });
 });
 
+test('the same cheese at two ages: the order takes the lot that is chosen', async () => {
+  await shop.go('/orders/silver-anniversary-wheel-cake/pick');
+  await (await shop.see('li[data-good="tarpot"] button')).click();
+  await shop.reads('li[data-good="tarpot"]', '3 years');
+  await shop.pick('Lot of Tarpot', '14 months');
+  await shop.reads('li[data-good="tarpot"]', 'hard cow · 14 months');
+  await shop.undo();
+  await shop.reads('li[data-good="tarpot"]', 'hard cow · 3 years');
+  await shop.saved();
+});
+
 test('a price curve names its knees, and says what one more kind costs', async () => {
   await shop.go(`${ORDER}/pick`);
   await shop.click('Money');

@@ -2,7 +2,7 @@
  * npm run bench: measured figures, never judged. With -- --json, rows { name, value, unit, aim, against }.
  * Every figure is the median of several runs on this machine.
  */
-import { readFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { readFileSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -208,9 +208,64 @@ async function benchInteractions(driver, address, ready) {
   row('300 drawn goods laid out and painted at once', round(drawn, 0), 'ms');
 }
 
+/** A counter of more than a thousand goods: finding and sorting; then a file of 20,000 rows, seen and taken in. */
+async function benchCounter() {
+  const core = await import(join(ROOT, 'core/dist/index.js'));
+  const { seededMains } = await import(join(ROOT, 'core/dist/testing/counters.js'));
+  const server = await startServer();
+  const { driver, close } = await openBrowser();
+  const see = (script, ms = 60_000) => driver.wait(() => driver.executeScript(script), ms);
+  try {
+    const goods = seededMains(3, 800, 200);
+    await fetch(`${server.address}/api/counter/changes`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(core.changeTo('a thousand more', goods, new Map())),
+    });
+    await driver.get(`${server.address}/counter`);
+    await see("return !!document.querySelector('#find-on-counter')");
+    await driver.executeScript(
+      "window.slow = []; new PerformanceObserver((list) => window.slow.push(...list.getEntries().map((e) => e.duration))).observe({ type: 'event', durationThreshold: 16 })",
+    );
+    const box = await driver.findElement({ css: '#find-on-counter' });
+    for (const letter of 'cheese 12') await box.sendKeys(letter);
+    const worst = await driver.executeAsyncScript(
+      'const done = arguments[0]; setTimeout(() => done(Math.max(0, ...window.slow)), 500)',
+    );
+    row('typing in the find box of 1,248 goods, interaction to next paint (worst of 9)', worst, 'ms', 100);
+    await benchTakeIn(core, seededMains(9, 8000, 2000), server, driver, see);
+  } finally {
+    await close();
+    await server.close();
+  }
+}
+
+async function benchTakeIn(core, goods, server, driver, see) {
+  const { default: Papa } = await import('papaparse');
+  const renamed = goods.map((good) => ({ ...good, id: `in-${good.id}` }));
+  const path = join(mkdtempSync(join(tmpdir(), 'rotula-bench-')), 'list.csv');
+  const table = core.tableOf(renamed);
+  writeFileSync(path, Papa.unparse(table));
+  await driver.get(`${server.address}/counter/take-in`);
+  await see("return !!document.querySelector('input[type=file]')");
+  let start = performance.now();
+  await driver.findElement({ css: 'input[type=file]' }).sendKeys(path);
+  const button =
+    "[...document.querySelectorAll('button')].find((b) => /accepted rows? in/.test(b.textContent))";
+  await see(`return !!${button}`);
+  const seen = performance.now() - start;
+  start = performance.now();
+  await driver.executeScript(`${button}.click()`);
+  await see("return document.body.innerText.includes('taken in. One undo')");
+  const taken = performance.now() - start;
+  row(`a CSV of ${table.length - 1} rows read, checked and shown`, round(seen / 1000, 1), 's', 10);
+  row('and taken in: stored on the server, shown on the counter', round(taken / 1000, 1), 's');
+}
+
 await benchCore();
 await benchServer();
 await benchPages();
+await benchCounter();
 if (json) console.log(JSON.stringify(rows, null, 2));
 else
   console.table(

@@ -17,3 +17,15 @@ export function servedGood<G extends Good>(good: G, date: string): G {
     used.lot.price === null ? good : { ...good, price: { ...good.price, amount: used.lot.price as never } };
   return isMain(priced) && used.verdict ? (ripened(priced, used.verdict.says) as typeof priced) : priced;
 }
+
+/** Which lot of a good an order takes, by good id, where a person chose one. */
+export type LotChoices = Readonly<Record<string, string>>;
+
+/** The counter with the chosen lots alone; a choice whose lot is no longer there is passed over. */
+export function withLots(counter: readonly Good[], choices: LotChoices): readonly Good[] {
+  if (Object.keys(choices).length === 0) return counter;
+  return counter.map((good) => {
+    const lot = good.lots.find((l) => l.id === choices[good.id]);
+    return lot ? { ...good, lots: [lot] } : good;
+  });
+}

@@ -4,7 +4,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { isMain } from '../counter/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief, aCheese, anOrder, demoCounter } from '../testing/goods.js';
 import { briefFingerprint } from './fingerprint.js';
 import { did, redo, startHistory, undo } from './history.js';
 import { OrderBody, OrderFile, orderFile } from './order.js';
@@ -155,4 +155,22 @@ describe('the order file', () => {
     expect(result.success).toBe(false);
     expect(result.error!.issues.map((i) => i.message).join(' ')).toContain(says);
   });
+});
+
+// Source: trade, "in-house ageing": the same cheese is sold at several ages; age counts to the serving day.
+test('an order takes the lot that was chosen: its age, its price, its ripeness', () => {
+  const lots = [
+    { id: 'young', grams: 9000, madeOn: '2026-09-01', opened: true },
+    { id: 'old', grams: 9000, madeOn: '2025-03-01', price: 4400 },
+  ];
+  const aged = counter.map((good) =>
+    good.id === 'tarpot' ? ({ ...good, lots: aCheese('x', { lots }).lots } as typeof good) : good,
+  );
+  const taking = (choice: Record<string, string>) =>
+    planOf(anOrder({ selection: { goods: picked, lots: choice } }), aged).mains.find(
+      (m) => m.id === 'tarpot',
+    )!;
+  expect(taking({}).lots[0]!.id).toBe('young');
+  expect(taking({ tarpot: 'old' })).toMatchObject({ price: { amount: 4400 }, lots: [{ id: 'old' }] });
+  expect(taking({ tarpot: 'sold out' }).lots).toHaveLength(2);
 });

@@ -19,6 +19,8 @@ export const Selection = z.object({
     .default(null),
   locked: z.array(GoodId).max(14).default([]),
   leftOut: z.array(GoodId).max(500).default([]),
+  /** Which lot is cut, where a person chose one: the same cheese is sold at several ages. */
+  lots: ById(z.string().max(64)).default({}),
   /** Fingerprint of the brief for which the selection was last proposed. */
   briefFingerprint: z.string().max(64).nullable().default(null),
 });
@@ -29,7 +31,7 @@ export const OrderBody = z.object({
   state: z.enum(ORDER_STATES).default('new'),
   note: z.string().max(4000).default(''),
   brief: Brief,
-  selection: Selection.default({ goods: null, locked: [], leftOut: [], briefFingerprint: null }),
+  selection: Selection.default({ goods: null, locked: [], leftOut: [], lots: {}, briefFingerprint: null }),
   /** Net grams set by hand. */
   portions: ById(z.number().min(0).max(1e6)).default({}),
   /** Cut style or fold set by hand. */

@@ -13,6 +13,7 @@ import {
   isCompanion,
   isMain,
   servedOn,
+  withLots,
   type Companion,
   type Good,
   type Main,
@@ -94,7 +95,7 @@ function ownPlate(
 export function plan(order: OrderBody, onCounter: readonly Good[], house: House): Plan {
   const { selection } = order;
   const brief = settled(order.brief, house);
-  const counter = servedOn(onCounter, brief.servingAt);
+  const counter = servedOn(withLots(onCounter, selection.lots), brief.servingAt);
   const goods = goodsById(counter);
   const targets = targetsOf(brief, counter, house);
   const picked = selection.goods ?? [];

@@ -107,7 +107,7 @@ export function instanceOf(question: Question): Instance {
     start,
     feat: Int32Array.from(flat, ([band]) => felt[band]!),
     share: Float64Array.from(flat, ([, share]) => share),
-    bands: Math.max(0, ...felt) + 1,
+    bands: Math.max(-1, ...felt) + 1,
     worth: Float64Array.from(
       felt.flatMap((to, b) => (to < 0 ? [] : worth.slice(b * (most + 1), (b + 1) * (most + 1)))),
     ),

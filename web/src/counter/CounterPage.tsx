@@ -1,6 +1,6 @@
 import { isMain, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
-import { Download, FileInput, FlaskConical, Plus, Redo2, Undo2 } from 'lucide-react';
+import { Download, FileInput, FlaskConical, Plus } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { useCounter, useHouse } from '../api/shop';
@@ -20,6 +20,7 @@ import { GoodSheet } from './GoodSheet';
 import { NewGoodSheet } from './NewGoodSheet';
 import { rowsOf, sortedRows } from './rows';
 import { useCounterEdits } from './useCounterEdits';
+import { undoKeys, UndoRedo } from '../ui/UndoRedo';
 
 /** All goods of the shop: find, narrow, sort; open one to edit it; take files in and give them out. */
 export default function CounterPage() {
@@ -57,12 +58,7 @@ function OpenCounter({
     setFocusId(asked);
   }
   useFindKey();
-  useKeys({
-    u: () => void edits.undo(),
-    U: () => void edits.redo(),
-    'ctrl+z': () => void edits.undo(),
-    'ctrl+shift+z': () => void edits.redo(),
-  });
+  useKeys(undoKeys(edits));
   const find = useMemo(() => finderFor(counter), [counter]);
   const words = useDeferredValue(query);
   const rows = useMemo(() => {
@@ -93,21 +89,7 @@ function OpenCounter({
             <IconButton label="Give out as CSV or JSON" onClick={() => setSheet('export')}>
               <Download size={20} />
             </IconButton>
-            <IconButton
-              label={edits.undoes ? `Undo: ${edits.undoes}` : 'Nothing to undo'}
-              disabled={!edits.undoes}
-              steps={edits.steps}
-              onClick={() => void edits.undo()}
-            >
-              <Undo2 size={20} />
-            </IconButton>
-            <IconButton
-              label={edits.redoes ? `Redo: ${edits.redoes}` : 'Nothing to redo'}
-              disabled={!edits.redoes}
-              onClick={() => void edits.redo()}
-            >
-              <Redo2 size={20} />
-            </IconButton>
+            <UndoRedo of={edits} />
           </div>
         </div>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-2">

@@ -1,15 +1,14 @@
 import { heads } from '@rotula/core';
 import clsx from 'clsx';
-import { Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { Brand } from '../app/Brand';
 import { count, dayOf, timeOf } from '../ui/format';
-import { IconButton } from '../ui/IconButton';
 import { ROLE_LABELS } from '../ui/words';
 import { useWorkbench } from './context';
 import { STAGES } from './stages';
 import type { SaveState } from './autosave';
+import { UndoRedo } from '../ui/UndoRedo';
 
 const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'saved',
@@ -37,21 +36,7 @@ export function OrderHeader() {
           >
             {trouble && saveState === 'not saved' ? 'not saved: server away' : SAVE_WORDS[saveState]}
           </span>
-          <IconButton
-            label={document.undoes ? `Undo: ${document.undoes}` : 'Nothing to undo'}
-            disabled={!document.undoes}
-            steps={document.steps}
-            onClick={document.undo}
-          >
-            <Undo2 size={20} />
-          </IconButton>
-          <IconButton
-            label={document.redoes ? `Redo: ${document.redoes}` : 'Nothing to redo'}
-            disabled={!document.redoes}
-            onClick={document.redo}
-          >
-            <Redo2 size={20} />
-          </IconButton>
+          <UndoRedo of={document} />
         </div>
       </div>
       <Title />

@@ -1,4 +1,12 @@
-import { goodsById, NO_WISHES, plan as planOf, type Good, type House, type Order } from '@rotula/core';
+import {
+  goodsById,
+  NO_WISHES,
+  plan as planOf,
+  withLots,
+  type Good,
+  type House,
+  type Order,
+} from '@rotula/core';
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
@@ -10,6 +18,7 @@ import { PickStage } from '../pick/PickStage';
 import { takeProposal } from '../pick/edits';
 import { propose, useReach } from '../pick/optimiser';
 import { formatFor } from '../ui/format';
+import { undoKeys } from '../ui/UndoRedo';
 import { useKeys } from '../ui/useKeys';
 import { ConflictSheet } from './ConflictSheet';
 import { WorkbenchContext } from './context';
@@ -41,13 +50,22 @@ export default function OrderPage() {
   return <OpenOrder key={id} loaded={order.data} counter={counter.data} house={house.data} />;
 }
 
-function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonly Good[]; house: House }) {
+function OpenOrder({
+  loaded,
+  counter: shelf,
+  house,
+}: {
+  loaded: Order;
+  counter: readonly Good[];
+  house: House;
+}) {
   const { stage } = useParams();
   const navigate = useNavigate();
   const document = useOrderDocument(loaded);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { order, change } = document;
+  const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   const plan = useMemo(() => planOf(order, counter, house), [order, counter, house]);
   const goods = useMemo(() => goodsById(counter), [counter]);
   const format = useMemo(() => formatFor(house), [house]);
@@ -73,10 +91,7 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
     ...Object.fromEntries(
       STAGES.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
     ),
-    u: document.undo,
-    U: document.redo,
-    'ctrl+z': document.undo,
-    'ctrl+shift+z': document.redo,
+    ...undoKeys(document),
     n: () => void navigate('/?new'),
     '?': () => setKeysShown(true),
     '/': () => find(actions),
@@ -90,7 +105,9 @@ function OpenOrder({ loaded, counter, house }: { loaded: Order; counter: readonl
   const Screen = SCREENS[screen.path];
   const focus = plan.mains.find((main) => main.id === focusId) ?? plan.walk.steps[0]?.main ?? null;
   return (
-    <WorkbenchContext value={{ document, plan, counter, goods, house, format, reach, focus, setFocus }}>
+    <WorkbenchContext
+      value={{ document, plan, counter, shelf, goods, house, format, reach, focus, setFocus }}
+    >
       <Suspense fallback={<main className="p-8" />}>
         <Screen />
       </Suspense>

@@ -7,7 +7,10 @@ import type { OrderDocument } from './useOrderDocument';
 export interface Workbench {
   readonly document: OrderDocument;
   readonly plan: Plan;
+  /** As this order takes it: with the lots that were chosen. */
   readonly counter: readonly Good[];
+  /** With every lot there is. */
+  readonly shelf: readonly Good[];
   readonly goods: ReadonlyMap<string, Good>;
   readonly house: House;
   readonly format: Format;

@@ -1,11 +1,12 @@
-import { verdictOf, type Main, type Verdict } from '@rotula/core';
+import { ageOn, ageWords, verdictOf, verdictOn, type Main, type Verdict } from '@rotula/core';
 import clsx from 'clsx';
 import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useWorkbench } from '../order/context';
+import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { lineOf } from '../ui/words';
-import { leaveOut, toggleLock } from './edits';
+import { leaveOut, takeLot, toggleLock } from './edits';
 
 /** Put the hands on the first swap of the good in focus. */
 export const focusSwaps = () => document.querySelector<HTMLElement>('[data-swap]')?.focus();
@@ -45,6 +46,7 @@ export function SelectionList() {
               {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label="locked" />}
             </button>
             {focused && <Moves main={main} locked={locked} />}
+            {focused && <WhichLot main={main} />}
           </li>
         );
       })}
@@ -119,5 +121,41 @@ function LotWord({ main, on }: { main: Main; on: string }) {
       {' '}
       · {LOT_WORDS[says]}
     </span>
+  );
+}
+
+/** The same cheese at several ages: which lot this order takes. Nothing where there is but one. */
+function WhichLot({ main }: { main: Main }) {
+  const { shelf, document, format } = useWorkbench();
+  const { servingAt } = document.order.brief;
+  const lots = shelf.find((good) => good.id === main.id)?.lots ?? [];
+  if (lots.length < 2) return null;
+  const options = lots.map((lot) => {
+    const says = verdictOn(main, lot, servingAt)?.says ?? 'not tasted';
+    const age = ageWords(ageOn({ ...main, lots: [lot] }, servingAt));
+    return {
+      value: lot.id,
+      label: `${age}, ${says}`,
+      hint: [
+        format.grams(lot.grams),
+        lot.opened ? 'opened' : 'whole',
+        lot.price !== null && format.money(lot.price),
+      ]
+        .filter(Boolean)
+        .join(', '),
+    };
+  });
+  return (
+    <div className="pr-2 pb-2 pl-12">
+      <Select
+        label={`Lot of ${main.name}`}
+        className="w-full"
+        value={document.order.selection.lots[main.id] ?? ''}
+        options={[{ value: '', label: 'the lot that goes first' }, ...options]}
+        onChange={(lot) =>
+          document.change(`another lot of ${main.name}`, (o) => takeLot(o, main.id, lot === '' ? null : lot))
+        }
+      />
+    </div>
   );
 }

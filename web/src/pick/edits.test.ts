@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { briefFingerprint, OrderBody } from '@rotula/core';
-import { addByHand, bringBack, leaveOut, swap, takeProposal, toggleLock } from './edits';
+import { addByHand, bringBack, leaveOut, swap, takeLot, takeProposal, toggleLock } from './edits';
 
 const order = OrderBody.parse({
   title: 'x',
@@ -49,4 +49,17 @@ test('a swap keeps the place and drops what was set for the good that goes', () 
   expect(next.selection).toMatchObject({ goods: ['a', 'z', 'c'], leftOut: [] });
   expect(next.portions).toEqual({ a: 100 });
   expect(swap(order, 'a', 'z').selection.locked).toEqual([]);
+});
+
+describe('which lot is taken', () => {
+  const taken = takeLot(order, 'b', 'b-old');
+  test('is a decision of the order, and can be let go again', () => {
+    expect(taken.selection.lots).toEqual({ b: 'b-old' });
+    expect(takeLot(taken, 'b', null).selection.lots).toEqual({});
+  });
+  test('goes with the good when it is left out or swapped', () => {
+    expect(leaveOut(taken, 'b').selection.lots).toEqual({});
+    expect(swap(taken, 'b', 'd').selection.lots).toEqual({});
+    expect(leaveOut(taken, 'a').selection.lots).toEqual({ b: 'b-old' });
+  });
 });

@@ -23,8 +23,18 @@ function drop(order: OrderBody, id: string): OrderBody {
     cuts: without(order.cuts, id),
     pairs: without(order.pairs, id),
     walk: order.walk?.filter((w) => w !== id) ?? null,
+    selection: { ...order.selection, lots: without(order.selection.lots, id) },
   };
 }
+
+/** Take a good from one lot; null: whichever goes first by the rule of the counter. */
+export const takeLot = (order: OrderBody, id: string, lot: string | null): OrderBody => ({
+  ...order,
+  selection: {
+    ...order.selection,
+    lots: lot === null ? without(order.selection.lots, id) : { ...order.selection.lots, [id]: lot },
+  },
+});
 
 const goodsOf = (order: OrderBody) => order.selection.goods ?? [];
 

@@ -1,6 +1,6 @@
 import { SCHEMAS, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
-import { ArrowLeft, Redo2, Trash2, Undo2 } from 'lucide-react';
+import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import toast from 'react-hot-toast';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -19,6 +19,7 @@ import { Allergens } from './Allergens';
 import { FieldRow } from './FieldRow';
 import { SECTIONS, TRIAL_SECTION, withValue } from './fields';
 import { Lots } from './Lots';
+import { undoKeys, UndoRedo } from '../../ui/UndoRedo';
 
 /** One good, edited where it stands: what a person knows of it on paper, what follows on slate. */
 export default function GoodPage() {
@@ -48,10 +49,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
   const today = lightFormat(new Date(), 'yyyy-MM-dd');
   useFindKey();
   useKeys({
-    u: () => void edits.undo(),
-    U: () => void edits.redo(),
-    'ctrl+z': () => void edits.undo(),
-    'ctrl+shift+z': () => void edits.redo(),
+    ...undoKeys(edits),
     Escape: () => void navigate(`/counter?good=${good.id}`),
   });
   useEffect(() => {
@@ -84,21 +82,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
               {good.style} · {good.kind} · {good.id}
             </p>
           </div>
-          <IconButton
-            label={edits.undoes ? `Undo: ${edits.undoes}` : 'Nothing to undo'}
-            disabled={!edits.undoes}
-            steps={edits.steps}
-            onClick={() => void edits.undo()}
-          >
-            <Undo2 size={20} />
-          </IconButton>
-          <IconButton
-            label={edits.redoes ? `Redo: ${edits.redoes}` : 'Nothing to redo'}
-            disabled={!edits.redoes}
-            onClick={() => void edits.redo()}
-          >
-            <Redo2 size={20} />
-          </IconButton>
+          <UndoRedo of={edits} />
           <IconButton
             label={`Take ${good.name} off the counter`}
             onClick={() => {
