@@ -47,7 +47,7 @@ test('a good is found with a slip of the finger, narrowed and sorted', async () 
   await shop.fill('#find-on-counter', 'halyrad');
   await shop.reads('main [role="listbox"]', 'Halyard');
   await shop.fill('#find-on-counter', ' ');
-  await shop.click('narrow and sort');
+  await shop.click('narrow, sort');
   await shop.pick('Animal', 'buffalo');
   await shop.reads('main [role="status"]', '5 goods');
   await shop.pick('Suits', 'Vegetarian');

@@ -9,7 +9,7 @@ import {
   type Meat,
 } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { sightOf, SIGHTS } from '../sense/index.js';
+import { sightOf, SIGHTS, SOFTNESS } from '../sense/index.js';
 import { heldAxes } from './theme.js';
 
 /**
@@ -65,6 +65,14 @@ const STRENGTHS = [
   ['strong', 8.5],
 ] as const;
 
+/** Along the scale of softness in the mouth (sense/), which shares a family between neighbours. */
+const FIRMNESSES = [
+  ['hard', 1.8],
+  ['firm', 4],
+  ['springy', 6.3],
+  ['soft', 8.5],
+] as const;
+
 const equal = (names: readonly string[]) => () => names.map((id) => ({ id, want: 1 }));
 const even = (tags: readonly string[]): Record<string, number> =>
   Object.fromEntries(tags.map((tag) => [tag, 1 / tags.length]));
@@ -76,10 +84,18 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     id: 'texture',
     label: 'texture',
-    weight: 28,
+    weight: 20,
     bands: (brief) =>
       TEXTURES.map((id) => ({ id, want: id === 'washed' || id === 'blue' ? boldness(brief) : 1 })),
     membership: (cheese) => ({ [cheese.texture]: 1 }),
+  },
+  {
+    // Five soft families are five families and no board: hard and soft is the least (trade, section 2).
+    id: 'firmness',
+    label: 'soft to hard',
+    weight: 10,
+    bands: equal(FIRMNESSES.map(([name]) => name)),
+    membership: (cheese) => tiles(FIRMNESSES, SOFTNESS[cheese.texture]),
   },
   {
     id: 'milk',

@@ -12,7 +12,7 @@ type AxisId = string;
 /** Which axes each theme holds, for cheeses and for meats. */
 const THEME_HOLDS: Record<NonNullable<Brief['theme']>['holds'], Record<Main['kind'], readonly AxisId[]>> = {
   milk: { cheese: ['milk'], meat: [] },
-  family: { cheese: ['texture'], meat: [] },
+  family: { cheese: ['texture', 'firmness'], meat: [] },
   region: { cheese: ['origin'], meat: ['origin'] },
   colour: { cheese: ['sight'], meat: [] },
   flavour: { cheese: ['flavour'], meat: [] },
@@ -24,7 +24,17 @@ const FLIGHT_SPREADS: Record<NonNullable<Brief['flight']>['kind'], AxisId> = {
   'face-off': 'origin',
 };
 
-const CHEESE_AXIS_IDS = ['texture', 'milk', 'intensity', 'age', 'flavour', 'sight', 'origin', 'company'];
+const CHEESE_AXIS_IDS = [
+  'texture',
+  'firmness',
+  'milk',
+  'intensity',
+  'age',
+  'flavour',
+  'sight',
+  'origin',
+  'company',
+];
 
 export function heldAxes(brief: Brief, kind: Main['kind']): ReadonlySet<AxisId> {
   if (brief.flight && kind === 'cheese') {

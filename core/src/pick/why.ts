@@ -1,6 +1,6 @@
-import { ageOn, mainMilk, type Main } from '../counter/index.js';
+import { ageOn, mainMilk, type Cheese, type Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { sightOf } from '../sense/index.js';
+import { sightOf, SOFTNESS } from '../sense/index.js';
 import { reason, type Reason } from '../units/index.js';
 import { measurer, type Balance } from './measure.js';
 import { qualityOf } from './terms.js';
@@ -62,6 +62,7 @@ function saysOf(name: string, at: Saying): string {
 /** The word of a good on an axis, as a monger would say it. */
 const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
   texture: (m) => (m.kind === 'cheese' ? m.texture : ''),
+  firmness: (m) => (m.kind === 'cheese' ? firmnessWord(m) : ''),
   milk: (m) => (m.kind === 'cheese' ? mainMilk(m) : ''),
   intensity: (m) => `strength ${m.sense.intensity}`,
   age: (m, brief) => ageWords(ageOn(m, brief.servingAt)),
@@ -75,6 +76,18 @@ const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
   heat: (m) => (m.sense.heat >= 3 ? 'spicy' : 'gentle'),
   smoke: (m) => (m.sense.smoke >= 3 ? 'smoked' : 'unsmoked'),
 };
+
+/** Where a family lies between soft and hard, in a word. */
+function firmnessWord({ texture }: Cheese): string {
+  const softness = SOFTNESS[texture];
+  return softness >= 7.5
+    ? 'soft one'
+    : softness >= 5
+      ? 'springy one'
+      : softness >= 3
+        ? 'firm one'
+        : 'hard one';
+}
 
 /** Days as a monger says them: 9 days, 6 weeks, 7 months, 3 years. */
 export function ageWords(days: number): string {

@@ -37,7 +37,7 @@ export function FilterBar({
             type="button"
             aria-pressed={filters.kind === kind}
             className={clsx(
-              'min-h-11 rounded-full px-3.5',
+              'min-h-11 rounded-full px-3',
               filters.kind === kind ? 'bg-ink text-paper' : 'hover:bg-shade',
             )}
             onClick={() => set({ kind, family: '' })}
@@ -48,10 +48,10 @@ export function FilterBar({
         <button
           type="button"
           aria-expanded={shown}
-          className="ml-auto inline-flex min-h-11 items-center gap-2 rounded-full px-3.5 hover:bg-shade"
+          className="ml-auto inline-flex min-h-11 items-center gap-2 rounded-full px-3 hover:bg-shade"
           onClick={() => setOpen(!open)}
         >
-          <SlidersHorizontal size={18} /> narrow and sort{active > 0 && ` (${active})`}
+          <SlidersHorizontal size={18} /> narrow, sort{active > 0 && ` (${active})`}
         </button>
       </div>
       <div

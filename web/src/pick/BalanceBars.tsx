@@ -2,7 +2,7 @@ import type { Balance, Main } from '@rotula/core';
 import { axisWords } from './axisWords';
 import { sectorsOf } from './wheelLayout';
 
-const SHOWN = ['milk', 'texture', 'age', 'intensity', 'flavour', 'sight', 'origin', 'company'];
+const SHOWN = ['milk', 'texture', 'firmness', 'age', 'intensity', 'flavour', 'sight', 'origin', 'company'];
 const LABELS: Record<string, string> = { intensity: 'strength', company: 'company' };
 
 /** Each axis of balance as a bar of its best; the tick is what this counter can reach. A held axis has no bar. */

@@ -48,7 +48,7 @@ export function Lenses() {
               {fix && (
                 <Button
                   look="slate"
-                  className="mt-1 max-w-full whitespace-normal text-left"
+                  className="mt-1 max-w-full whitespace-normal! text-left"
                   onClick={() =>
                     document.change(`add ${fix.good.name}`, (o) => ({
                       ...o,

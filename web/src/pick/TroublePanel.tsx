@@ -24,7 +24,7 @@ export function TroublePanel({ trouble, onTake }: { trouble: Trouble; onTake: (w
             <li key={way.wishes.join()}>
               <Button
                 look="slate"
-                className="w-full whitespace-normal py-1 text-left"
+                className="w-full whitespace-normal! py-1 text-left"
                 data-way-out={way.wishes.join(' ')}
                 onClick={() => onTake(way)}
               >

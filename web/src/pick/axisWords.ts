@@ -1,4 +1,4 @@
-import { ageOn, ageWords, isCheese, isMeat, isPale, type Main } from '@rotula/core';
+import { ageOn, ageWords, isCheese, isMeat, isPale, SOFTNESS, type Cheese, type Main } from '@rotula/core';
 import { count, inWords } from '../ui/format';
 import type { Sector } from './wheelLayout';
 
@@ -21,6 +21,8 @@ export function axisWords(
       return wanted.length > 0
         ? `${wanted[0]}${wanted.length > 1 ? ` and ${wanted.length - 1} more` : ''} missing`
         : `${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
+    case 'firmness':
+      return firmnessWords(cheeses);
     case 'milk': {
       const animals = distinct(cheeses.flatMap((c) => c.milk.map((m) => m.animal)));
       return animals === 1 ? 'one animal' : `${inWords(animals)} animals`;
@@ -48,4 +50,13 @@ export function axisWords(
     default:
       return '';
   }
+}
+
+/** What lacks between soft and hard. */
+function firmnessWords(cheeses: readonly Cheese[]): string {
+  const softness = cheeses.map((c) => SOFTNESS[c.texture]);
+  if (softness.length === 0) return '';
+  if (!softness.some((s) => s < 5)) return 'nothing firm';
+  if (!softness.some((s) => s >= 7)) return 'nothing soft';
+  return softness.some((s) => s < 3) ? 'hard and soft' : 'firm and soft';
 }
