@@ -16,7 +16,7 @@ const { lpOf, lpOffset } = await import(join(ROOT, 'core/dist/testing/mip.js'));
 const { seededMains } = await import(join(ROOT, 'core/dist/testing/counters.js'));
 const loadHighs = createRequire(import.meta.url)('highs');
 
-const NODE_LIMIT = 20_000;
+const NODE_LIMIT = core.DEFAULT_NODE_LIMIT;
 const HIGHS_SECONDS = Number(process.env.HIGHS_SECONDS ?? 30);
 const median = (xs) => [...xs].sort((a, b) => a - b)[Math.floor((xs.length - 1) / 2)];
 const ms = (x) => (x === undefined ? '' : x < 10 ? x.toFixed(1) : String(Math.round(x)));

@@ -12,7 +12,7 @@ export const Locks = z.object({
   leftOut: z.array(GoodId).max(5000).default([]),
 });
 
-export const DEFAULT_NODE_LIMIT = 20_000;
+export const DEFAULT_NODE_LIMIT = 6_000;
 
 /** `seed` is kept with the answer; this search is exact and takes none of its choices by chance. */
 export const Search = z.object({

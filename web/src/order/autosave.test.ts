@@ -50,6 +50,33 @@ test('many changes become one save, from the version it was made from; then the 
   expect(sent).toEqual(['1 b', '2 c']);
 });
 
+test('a change that is taken back before it is sent leaves nothing to save', async () => {
+  const sent: string[] = [];
+  const { autosave, reports, drafts, start } = setUp(async (version, order) => {
+    sent.push(order.title);
+    return stored(order.title, version + 1);
+  });
+  autosave.changed(body('a'));
+  autosave.changed(start);
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(sent).toEqual([]);
+  expect(reports.at(-1)).toEqual({ state: 'saved', trouble: null, conflict: null });
+  expect(drafts.at(-1)).toBeNull();
+});
+
+test('a change that is taken back while it is sent is saved once more', async () => {
+  const sent: string[] = [];
+  const { autosave, start } = setUp(async (version, order) => {
+    sent.push(`${version} ${order.title}`);
+    return new Promise((resolve) => setTimeout(() => resolve(stored(order.title, version + 1)), 300));
+  });
+  autosave.changed(body('a'));
+  await jest.advanceTimersByTimeAsync(500);
+  autosave.changed(start);
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(sent).toEqual(['1 a', '2 start']);
+});
+
 test('a change during a save is saved after it, over the new version', async () => {
   const sent: string[] = [];
   let answer: (order: Order) => void = () => undefined;

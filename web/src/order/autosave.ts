@@ -50,7 +50,13 @@ export class Autosave {
 
   changed(order: OrderBody) {
     this.latest = order;
-    if (order === this.saved) return;
+    if (order === this.saved && !this.sending && !this.conflict) {
+      // Taken back before it was sent: there is nothing to send.
+      clearTimeout(this.timer);
+      this.world.dropDraft();
+      this.world.report(ALL_SAVED);
+      return;
+    }
     this.world.keepDraft(this.version, order);
     this.world.report({ state: 'not saved', trouble: null, conflict: this.conflict });
     if (!this.conflict) this.later(SAVE_AFTER_MS);
