@@ -262,10 +262,10 @@ async function benchTakeIn(core, goods, server, driver, see) {
   row('and taken in: stored on the server, shown on the counter', round(taken / 1000, 1), 's');
 }
 
-await benchCore();
-await benchServer();
+if (!process.argv.includes('--pages')) await benchCore();
+if (!process.argv.includes('--pages')) await benchServer();
 await benchPages();
-await benchCounter();
+if (!process.argv.includes('--pages')) await benchCounter();
 if (json) console.log(JSON.stringify(rows, null, 2));
 else
   console.table(

@@ -25,7 +25,6 @@ import { portionsFor, type Portions } from '../portion/index.js';
 import { walkFor, type Walk } from '../walk/index.js';
 import { adviceFor, type Advice } from './advice.js';
 import { briefFingerprint } from './fingerprint.js';
-import { readLenses, type LensReading } from './lensReading.js';
 import type { OrderBody } from './order.js';
 
 /** A plate for a guest whose limit does not clear the board: what of it they may eat, and what to add for them. */
@@ -57,7 +56,6 @@ export interface Plan {
   readonly ownPlates: readonly OwnPlate[];
   /** Companions that were added by hand. */
   readonly extras: readonly Companion[];
-  readonly lenses: readonly LensReading[];
   readonly advice: readonly Advice[];
   /** The brief changed since the selection was last proposed. */
   readonly briefChanged: boolean;
@@ -137,7 +135,6 @@ export function plan(order: OrderBody, onCounter: readonly Good[], house: House)
       .filter((limit) => limit.reach === 'own plate')
       .map((limit) => ownPlate(limit, onBoard, counter, brief.limits)),
     extras,
-    lenses: readLenses(onBoard, counter, brief),
     advice: adviceFor(order, derived),
     briefChanged: selection.goods !== null && selection.briefFingerprint !== briefFingerprint(order.brief),
   };

@@ -2,7 +2,7 @@ import type { Plan } from './plan.js';
 
 /** The plan as plain JSON: goods by id, maps as records. What the API answers with. */
 export function planOut(plan: Plan) {
-  const { pairs, portions, walk, mains, barred, ownPlates, extras, lenses, balance, ...rest } = plan;
+  const { pairs, portions, walk, mains, barred, ownPlates, extras, balance, ...rest } = plan;
   const portionOut = (portion: Plan['portions']['mains'][number]) => {
     const { good, ...figures } = portion;
     return { goodId: good.id, ...figures };
@@ -11,15 +11,6 @@ export function planOut(plan: Plan) {
     ...rest,
     balance: { ...balance, parts: Object.fromEntries(balance.parts) },
     extras: extras.map((good) => good.id),
-    lenses: lenses.map(({ lens, tags, missing }) => ({
-      id: lens.id,
-      missing,
-      tags: tags.map(({ tag, goods, fix }) => ({
-        tag,
-        goods: goods.map((good) => good.id),
-        fix: fix && { goodId: fix.good.id, cost: fix.cost, alsoBrings: fix.alsoBrings },
-      })),
-    })),
     mains: mains.map((main) => main.id),
     barred: barred.map(({ good, because }) => ({ goodId: good.id, because })),
     ownPlates: ownPlates.map((plate) => ({

@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { LENSES, readLenses } from '@rotula/core';
+import { useMemo, useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Choice';
@@ -7,9 +8,13 @@ import { SlateSection } from '../ui/Slate';
 
 /** The whole board through one lens: what it has, what is missing, and the cheapest fix. */
 export function Lenses() {
-  const { plan, document, format } = useWorkbench();
-  const [id, setId] = useState(plan.lenses[0]!.lens.id);
-  const reading = plan.lenses.find((r) => r.lens.id === id) ?? plan.lenses[0]!;
+  const { plan, document, counter, format } = useWorkbench();
+  const [id, setId] = useState<string>(LENSES[0]!.id);
+  const lenses = useMemo(() => {
+    const board = [...plan.mains, ...plan.pairs.set.map(({ beside }) => beside), ...plan.extras];
+    return readLenses(board, counter, plan.brief);
+  }, [plan, counter]);
+  const reading = lenses.find((r) => r.lens.id === id) ?? lenses[0]!;
   return (
     <SlateSection
       title="Through a lens"
@@ -19,7 +24,7 @@ export function Lenses() {
         label="Lens"
         className="mb-3 w-full"
         value={reading.lens.id}
-        options={plan.lenses.map((r) => ({
+        options={lenses.map((r) => ({
           value: r.lens.id,
           label: r.lens.label,
           hint: r.missing === 0 ? 'all there' : `${r.missing} missing`,

@@ -33,7 +33,7 @@ export function PickStage() {
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
   // The why of the focus may come a moment later than the change itself.
   const now = useMemo(() => ({ main: focus, plan, order }), [focus, plan, order]);
-  const why = useDeferredValue(now);
+  const why = useDeferredValue(now, null);
   const cheeses = plan.mains.filter(isCheese);
   const meats = plan.mains.filter(isMeat);
 
@@ -74,7 +74,7 @@ export function PickStage() {
               {
                 name: 'Why',
                 view: () =>
-                  why.main && (
+                  why?.main && (
                     <WhyAndSwaps main={why.main} plan={why.plan} order={why.order} onGhost={setGhost} />
                   ),
               },

@@ -12,7 +12,7 @@ import {
   type OrderBody,
   type Plan,
 } from '@rotula/core';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { useWorkbench } from '../order/context';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -24,7 +24,7 @@ const SHOWN_SWAPS = 4;
 const SHOWN_REASONS = 5;
 
 /** Why the good in focus is there, against its best rival, and what could stand in its place. */
-export function WhyAndSwaps({
+export const WhyAndSwaps = memo(function WhyAndSwaps({
   main,
   plan,
   order,
@@ -126,7 +126,7 @@ export function WhyAndSwaps({
       )}
     </>
   );
-}
+});
 
 /** Why a good is there: what it brings against its best rival, part by part. */
 function Why({
