@@ -81,12 +81,12 @@ const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
 function firmnessWord({ texture }: Cheese): string {
   const softness = SOFTNESS[texture];
   return softness >= 7.5
-    ? 'soft one'
+    ? 'soft paste'
     : softness >= 5
-      ? 'springy one'
+      ? 'springy paste'
       : softness >= 3
-        ? 'firm one'
-        : 'hard one';
+        ? 'firm paste'
+        : 'hard paste';
 }
 
 /** Days as a monger says them: 9 days, 6 weeks, 7 months, 3 years. */

@@ -46,6 +46,8 @@ export function PickStage() {
     g: () => void proposal.ask(),
   });
 
+  // The reach of the counter is worked out with nothing locked or left out: only then is it to be compared.
+  const isFree = order.selection.locked.length === 0 && order.selection.leftOut.length === 0;
   const addable = counter.filter(isMain).filter((main) => !plan.mains.some((m) => m.id === main.id));
   const refused = (main: Main) => exclusionsOf(main, order.brief.limits);
   return (
@@ -177,7 +179,7 @@ export function PickStage() {
                   : plan.briefChanged
                     ? 'The brief has changed since this was proposed.'
                     : (proposal.proof ??
-                      betterWords(plan.balance.value, reach?.balance?.value ?? null) ??
+                      (isFree ? betterWords(plan.balance.value, reach?.balance?.value ?? null) : null) ??
                       lockWords(order.selection.locked.length))}
               </p>
             </div>
@@ -188,11 +190,11 @@ export function PickStage() {
   );
 }
 
-/** Said when the counter holds a selection that is clearly better than the one on the board, whatever is locked. */
+/** Said when the counter holds a selection that is clearly better than the one on the board, and nothing is locked. */
 const BETTER_POINTS = 1;
 const betterWords = (now: number, best: number | null) =>
   best !== null && best - now >= BETTER_POINTS
-    ? `The counter holds a better one, by ${(best - now).toFixed(1)} points. What is locked stays.`
+    ? `The counter holds a better one, by ${(best - now).toFixed(1)} points.`
     : null;
 
 const lockWords = (locks: number) =>
