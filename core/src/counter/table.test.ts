@@ -96,6 +96,10 @@ describe('cells that a spreadsheet would run', () => {
   test('numbers and words stand as they are', () => {
     for (const text of ['-4', '12.5', 'x=1', '']) expect(escapeCell(text)).toBe(text);
   });
+  test('an apostrophe of somebody else’s file that guards nothing stays', () => {
+    expect(unescapeCell("'twas")).toBe("'twas");
+    expect(unescapeCell("'=1")).toBe('=1');
+  });
   test('escaping is undone by reading, for every text, and nothing that runs is left', () => {
     fc.assert(
       fc.property(
