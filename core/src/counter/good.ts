@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { Days, Grams, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergens.js';
+import { Colour, Length, Name, Scale, Text } from './fields.js';
+import { Lot, Trial } from './lot.js';
 import {
   PACK_FORMS,
   RENNETS,
@@ -16,7 +18,6 @@ import {
   CALIBRES,
   WARE_USES,
   PRICED_PER,
-  TRIAL_DECISIONS,
   PROCESSES,
   TEXTURES,
   MILKS,
@@ -28,13 +29,6 @@ import {
 } from './words.js';
 
 /** The open format of the counter (docs/formats.md). */
-
-const Name = z.string().trim().min(1).max(120);
-const Text = z.string().max(2000);
-const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, 'a colour is written #rrggbb');
-export const IsoDate = z.iso.date();
-const Scale = z.number().min(0).max(10);
-const Length = Millimetres.refine((mm) => mm > 0, 'a measure is more than 0 mm');
 
 export const GoodId = z
   .string()
@@ -57,30 +51,6 @@ export const Sense = z.object({
 });
 export type Sense = z.infer<typeof Sense>;
 
-export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;
-export type Verdict = (typeof VERDICTS)[number];
-
-export const Lot = z.object({
-  id: z.string().trim().min(1).max(64),
-  grams: Grams.describe('weight left; for drinks and wares the number of pieces is in `pieces`').default(
-    0 as never,
-  ),
-  pieces: z.number().int().min(0).max(1e6).default(0),
-  madeOn: IsoDate.nullable().default(null),
-  receivedOn: IsoDate.nullable().default(null),
-  opened: z.boolean().default(false),
-  /** Its own price where it differs from the good's: the same cheese sold at several ages. */
-  price: Money.nullable().default(null),
-  /** When it is at its best, by whoever ripens it; between these days it is at its peak. */
-  bestFrom: IsoDate.nullable().default(null),
-  bestUntil: IsoDate.nullable().default(null),
-  verdict: z
-    .object({ says: z.enum(VERDICTS), taster: Name, on: IsoDate, note: Text.default('') })
-    .nullable()
-    .default(null),
-});
-export type Lot = z.infer<typeof Lot>;
-
 /** `amount` is in the smallest unit of the house's currency. */
 export const Price = z.object({ amount: Money, per: z.enum(PRICED_PER) });
 export type Price = z.infer<typeof Price>;
@@ -91,15 +61,6 @@ export const Pack = z.object({
   grams: Grams.nullable().default(null),
   ml: z.number().positive().max(1e5).nullable().default(null),
   pieces: z.number().int().positive().max(1e4).nullable().default(null),
-});
-
-/** A small end bought to try something unknown: what it cost, how it was, and what was made of it. */
-export const Trial = z.object({
-  paid: Money,
-  grams: Grams,
-  smell: z.string().max(300).default(''),
-  looks: z.string().max(300).default(''),
-  decision: z.enum(TRIAL_DECISIONS).default('undecided'),
 });
 
 const present = z.enum(PRESENCES);

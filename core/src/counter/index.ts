@@ -1,5 +1,7 @@
 export * from './allergens.js';
 export * from './words.js';
+export { IsoDate } from './fields.js';
+export * from './lot.js';
 export * from './good.js';
 export * from './classes.js';
 export * from './lots.js';

@@ -1,5 +1,6 @@
 import { days, type Days } from '../units/index.js';
-import type { Good, Lot, Main, Verdict } from './good.js';
+import type { Good, Main } from './good.js';
+import type { Lot, Verdict } from './lot.js';
 import { carryVerdict } from './ripening.js';
 
 const DAY_MS = 86_400_000;

@@ -1,4 +1,5 @@
-import type { Cheese, Good, Lot, Main, Meat, Verdict } from './good.js';
+import type { Cheese, Good, Main, Meat } from './good.js';
+import type { Lot, Verdict } from './lot.js';
 import type { Texture } from './words.js';
 
 /**

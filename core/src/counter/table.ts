@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { COLUMNS, SCHEMAS, WHOLE_PARTS, type Column } from './columns.js';
-import { Lot, type Good } from './good.js';
+import { type Good } from './good.js';
+import { Lot } from './lot.js';
 import { GOOD_KINDS, type GoodKind } from './words.js';
 
 /** Goods to rows of text cells and back, without loss. What splits the text into cells is not our business. */

@@ -20,7 +20,7 @@ function Short({ cover, places }: { cover: string; places: readonly string[] }) 
   const { plan, document, counter, house, format } = useWorkbench();
   const { order } = document;
   const kinds = plan.targets.cheeses.kinds;
-  const { answer } = useAsked(questionKey(order, house, counter), () =>
+  const { answer } = useAsked('more', questionKey(order, house, counter), () =>
     findMore({ brief: order.brief, wishes: order.selection }, counter, house),
   );
   const more = answer?.find((m) => m.kind === 'cheese');

@@ -19,7 +19,7 @@ export function Money() {
   const [soFar, setSoFar] = useState<{ key: string; steps: readonly PriceStep[] }>({ key, steps: [] });
   const [shown, setShown] = useState<number | null>(null);
   const ask = { brief: order.brief, wishes: order.selection };
-  const { answer, working } = useAsked(key, () =>
+  const { answer, working } = useAsked('money', key, () =>
     findMoney(ask, counter, house, (steps) => setSoFar({ key, steps: [...steps] })),
   );
   const steps = answer?.steps ?? (soFar.key === key ? soFar.steps : []);

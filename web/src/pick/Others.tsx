@@ -16,7 +16,7 @@ export function Others() {
   const { order } = document;
   const key = questionKey(order, house, counter);
   const ask = { brief: order.brief, wishes: order.selection };
-  const { answer, working } = useAsked(key, () => findAlternatives(ask, counter, house));
+  const { answer, working } = useAsked('others', key, () => findAlternatives(ask, counter, house));
   const now = useMemo(() => new Set(plan.mains.map((m) => m.id)), [plan.mains]);
   return (
     <SlateSection title="Quite another board" aside="points below the best">

@@ -49,7 +49,9 @@ function ask<T>(name: Desk, question: (remote: Remote<PickWorker>) => Promise<un
   const desk = deskOf(name);
   return new Promise<T>((resolve, reject) => {
     desk.drop.add(reject);
-    question(desk.remote).then((answer) => resolve(answer as T), reject);
+    question(desk.remote)
+      .then((answer) => resolve(answer as T), reject)
+      .finally(() => desk.drop.delete(reject));
   });
 }
 

@@ -1,27 +1,20 @@
-import { useEffect, useState } from 'react';
-import { Stopped } from './optimiser';
+import useSWR from 'swr';
 
 export interface Asked<T> {
   readonly answer: T | null;
   readonly working: boolean;
 }
 
-/** Ask something long when `key` changes; an answer to an older question is thrown away. */
-export function useAsked<T>(key: string, question: () => Promise<T>): Asked<T> {
-  const [state, setState] = useState<{ key: string; answer: T | null }>({ key: '', answer: null });
-  useEffect(() => {
-    let wanted = true;
-    question()
-      .then((answer) => wanted && setState({ key, answer }))
-      .catch((fault: unknown) => {
-        if (!(fault instanceof Stopped)) throw fault;
-        if (wanted) setState({ key, answer: null });
-      });
-    return () => {
-      wanted = false;
-    };
-    // The question is made anew with every drawing; only its key says whether it is another.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  return { answer: state.key === key ? state.answer : null, working: state.key !== key };
+/**
+ * Ask something long once for each `key`; `what` tells sorts of questions apart. An answer is kept, so that a view that is
+ * opened again has it at once; a question that was stopped has none, and is asked anew when its view is next opened.
+ */
+export function useAsked<T>(what: string, key: string, question: () => Promise<T>): Asked<T> {
+  const { data, isLoading } = useSWR(['asked', what, key], () => question(), {
+    revalidateOnFocus: false,
+    revalidateOnReconnect: false,
+    revalidateIfStale: false,
+    shouldRetryOnError: false,
+  });
+  return { answer: data ?? null, working: isLoading };
 }

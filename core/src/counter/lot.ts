@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { Grams, Money } from '../units/index.js';
+import { IsoDate, Name, Text } from './fields.js';
+import { TRIAL_DECISIONS } from './words.js';
+
+/** What is on the shelf of a good: its lots, and the small end that was bought to try it. */
+
+export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+export const Lot = z.object({
+  id: z.string().trim().min(1).max(64),
+  grams: Grams.describe('weight left; for drinks and wares the number of pieces is in `pieces`').default(
+    0 as never,
+  ),
+  pieces: z.number().int().min(0).max(1e6).default(0),
+  madeOn: IsoDate.nullable().default(null),
+  receivedOn: IsoDate.nullable().default(null),
+  opened: z.boolean().default(false),
+  /** Its own price where it differs from the good's: the same cheese sold at several ages. */
+  price: Money.nullable().default(null),
+  /** When it is at its best, by whoever ripens it; between these days it is at its peak. */
+  bestFrom: IsoDate.nullable().default(null),
+  bestUntil: IsoDate.nullable().default(null),
+  verdict: z
+    .object({ says: z.enum(VERDICTS), taster: Name, on: IsoDate, note: Text.default('') })
+    .nullable()
+    .default(null),
+});
+export type Lot = z.infer<typeof Lot>;
+
+/** A small end bought to try something unknown: what it cost, how it was, and what was made of it. */
+export const Trial = z.object({
+  paid: Money,
+  grams: Grams,
+  smell: z.string().max(300).default(''),
+  looks: z.string().max(300).default(''),
+  decision: z.enum(TRIAL_DECISIONS).default('undecided'),
+});
