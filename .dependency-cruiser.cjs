@@ -13,6 +13,7 @@ const ROOMS = [
   'pair',
   'cut',
   'portion',
+  'plate',
   'walk',
   'lay',
   'clock',

@@ -21,20 +21,31 @@ const click = (name) =>
     "[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === arguments[0]).click()",
     name,
   );
-try {
+/** The paper of the house, and the papers of the demo order on it. */
+async function usePaper(paper) {
+  const { version, ...house } = await fetch(`${server.address}/api/house`).then((r) => r.json());
+  await fetch(`${server.address}/api/house`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ version, house: { ...house, paper } }),
+  });
   await driver.get(`${server.address}/orders/boatyard-launch-supper/papers`);
   await driver.wait(() => driver.executeScript("return !!document.querySelector('.paper-sheet h1')"), 10_000);
+}
+
+try {
   const papers = [
     ['Cut sheet'],
     ['Shopping list'],
     ['Tasting menu'],
+    ['Allergens'],
     ['Cards', 'Cards'],
     ['Cards', 'Tents'],
     ['Cards', 'Flags'],
     ['Cards', 'Slates'],
   ];
   for (const size of ['A4', 'US Letter']) {
-    await click(size);
+    await usePaper(size);
     for (const [paper, shape] of papers) {
       await click(paper);
       if (shape && shape !== 'Cards') await click(shape);

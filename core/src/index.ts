@@ -9,6 +9,7 @@ export * from './pick/index.js';
 export * from './pair/index.js';
 export * from './cut/index.js';
 export * from './portion/index.js';
+export * from './plate/index.js';
 export * from './walk/index.js';
 export * from './order/index.js';
 export * from './papers/index.js';

@@ -112,7 +112,7 @@ describe('a good is edited in place', () => {
     await shop.type('Paid for it', '3.4');
     await shop.type('How it smells', 'cellar, a little ammonia');
     await shop.click('Keep the trial');
-    await shop.reads('aside', 'No card or label prints until its milk and allergens are known');
+    await shop.reads('aside', 'No card or label prints until its milk or animal');
     await shop.reads('aside', 'Money at risk');
     await shop.reads('aside', /3\.40.*against.*80\.00/s);
     await storedAs('grey-end-from-the-market', (good) => good?.trial?.paid === 340);

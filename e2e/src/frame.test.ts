@@ -186,7 +186,7 @@ describe('papers', () => {
     ['US Letter', 612, 792],
   ])('print on %s: the cut sheet on one or two pages, a menu on one', async (name, width, height) => {
     await shop.go(`${ORDER}/papers`);
-    await shop.click(name);
+    await shop.pick('Paper size', name);
     const sheet = await printToPdf(shop.driver);
     expect(Math.abs(sheet.widthPt - width)).toBeLessThan(2);
     expect(Math.abs(sheet.heightPt - height)).toBeLessThan(2);
@@ -203,7 +203,8 @@ describe('nothing is lost', () => {
     await shop.saved();
     await shop.driver.executeScript('window.fetch = () => Promise.reject(new Error("gone"))');
     await shop.fill('[aria-label="Name of the order"]', 'Choir, renamed without a server');
-    await shop.reads('[role="status"]', 'server away');
+    await shop.reads('[role="status"]', 'not saved');
+    await shop.reads('header [role="alert"]', 'The server does not answer');
     await shop.driver.navigate().refresh();
     await shop.saved();
     expect(await (await shop.see('[aria-label="Name of the order"]')).getAttribute('value')).toBe(
@@ -231,10 +232,15 @@ describe('nothing is lost', () => {
   });
 
   test('a deleted order can be taken back', async () => {
+    const before = await fetch(`${shop.address}/api/orders`).then((r) => r.json());
     await shop.go('/');
     await shop.click('Delete A quiet board for two');
     await shop.reads('body', 'Deleted “A quiet board for two”');
     await shop.click('Take it back');
     await shop.reads('ol[aria-label="Orders by date"]', 'A quiet board for two');
+    // Under its own id, and once.
+    const { orders } = await fetch(`${shop.address}/api/orders`).then((r) => r.json());
+    expect(orders.filter((o: { id: string }) => o.id === 'quiet-board-for-two')).toHaveLength(1);
+    expect(orders).toHaveLength(before.orders.length);
   });
 });

@@ -8,11 +8,13 @@ import { HouseService } from './house/house.service.js';
 import { OpenApiController } from './http/openapi.controller.js';
 import { OrdersController } from './orders/orders.controller.js';
 import { OrdersService } from './orders/orders.service.js';
+import { PickPool } from './planning/pickPool.js';
 import { PlanningController } from './planning/planning.controller.js';
 
 @Module({})
 export class AppModule {
-  static with(db: Database): DynamicModule {
+  /** @param pickWorker the compiled file that a pick runs in */
+  static with(db: Database, pickWorker: string): DynamicModule {
     return {
       module: AppModule,
       imports: [DatabaseModule.with(db)],
@@ -23,7 +25,12 @@ export class AppModule {
         OrdersController,
         PlanningController,
       ],
-      providers: [CounterService, HouseService, OrdersService],
+      providers: [
+        CounterService,
+        HouseService,
+        OrdersService,
+        { provide: PickPool, useFactory: () => new PickPool(pickWorker) },
+      ],
     };
   }
 }

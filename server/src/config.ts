@@ -9,17 +9,24 @@ export interface Config {
   readonly demoDirectory: string | null;
   readonly webDirectory: string;
   readonly migrations: string;
+  /** The compiled file that a pick runs in. */
+  readonly pickWorker: string;
+  /** Names beside its own under which the shop is reached. */
+  readonly names: readonly string[];
 }
 
 /** The repository's root, from the compiled place of this file (server/dist) or its source (server/src). */
 const ROOT = resolve(fileURLToPath(import.meta.url), '../../..');
 export const DEFAULT_PORT = 4310;
 
-/** @throws Error naming the variable when ROTULA_PORT is not a port */
+/** A setting that cannot be used, in one sentence. */
+export class ConfigTrouble extends Error {}
+
+/** @throws ConfigTrouble naming the variable when ROTULA_PORT is not a port */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const port = Number(env.ROTULA_PORT ?? DEFAULT_PORT);
   if (!Number.isInteger(port) || port < 0 || port > 65535)
-    throw new Error(`ROTULA_PORT is "${env.ROTULA_PORT}"; give a port number from 0 to 65535`);
+    throw new ConfigTrouble(`ROTULA_PORT is "${env.ROTULA_PORT}"; give a port number from 0 to 65535`);
   return {
     dataDirectory: resolve(env.ROTULA_DATA ?? resolve(ROOT, '.data')),
     host: env.ROTULA_HOST ?? '127.0.0.1',
@@ -27,5 +34,10 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     demoDirectory: env.ROTULA_DEMO === '0' ? null : resolve(ROOT, 'demo'),
     webDirectory: resolve(ROOT, 'web/dist'),
     migrations: resolve(ROOT, 'server/drizzle'),
+    pickWorker: resolve(ROOT, 'server/dist/planning/pick.worker.js'),
+    names: (env.ROTULA_HOSTS ?? '')
+      .split(',')
+      .map((name) => name.trim())
+      .filter(Boolean),
   };
 }

@@ -1,6 +1,6 @@
 import { grams, money, type Grams, type Money } from '../units/index.js';
 import { exclusionsOf } from '../care/index.js';
-import { BESIDE_PER_ADULT, eatersOf, mid, type Brief } from '../brief/index.js';
+import { BESIDE_PER_ADULT, boardEatersOf, mid, type Brief } from '../brief/index.js';
 import { isCompanion, type Companion, type CompanionRole, type Good } from '../counter/index.js';
 import { purchase } from './buy.js';
 
@@ -20,13 +20,13 @@ export const BESIDE_OF: Partial<Record<CompanionRole, keyof typeof BESIDE_PER_AD
   butter: 'dried fruit',
 };
 
-/** Total grams of one kind of companion for the eaters of a brief. */
+/** Total grams of one kind of companion for those who eat from the board. */
 export const besideTotal = (brief: Brief, what: keyof typeof BESIDE_PER_ADULT): Grams =>
-  grams(Math.round(mid(BESIDE_PER_ADULT[what]) * eatersOf(brief)));
+  grams(Math.round(mid(BESIDE_PER_ADULT[what]) * boardEatersOf(brief)));
 
 /** Breads and crackers come in several kinds, each in whole packs: one plain, one gluten-free, one with interest. */
 const SMALL_TABLE = 8;
-const breadKinds = (brief: Brief): number => (eatersOf(brief) > SMALL_TABLE ? 3 : 2);
+const breadKinds = (brief: Brief): number => (boardEatersOf(brief) > SMALL_TABLE ? 3 : 2);
 
 const median = (sorted: readonly number[]): number => sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { Money } from '../units/index.js';
-import { Limit } from '../care/index.js';
+import { isRealTime, Money } from '../units/index.js';
+import { Limit, LIMITS } from '../care/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 
 /** Which role the food plays; the grams follow from it. */
@@ -11,7 +11,7 @@ export type Role = (typeof ROLES)[number];
 export const LocalDateTime = z
   .string()
   .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T18:30')
-  .refine((text) => !Number.isNaN(Date.parse(`${text}:00Z`)), 'there is no such day or time');
+  .refine(isRealTime, 'there is no such day or time');
 
 /** Where it is eaten; heat shortens the time out and melts what is soft. */
 export const SETTINGS = ['indoors', 'outdoors', 'outdoors, hot'] as const;
@@ -69,7 +69,7 @@ export const Brief = z.object({
   apart: Heads.default(0),
   limits: z
     .array(Limit)
-    .max(40)
+    .max(LIMITS.length)
     .refine((all) => new Set(all.map((l) => l.what)).size === all.length, 'each limit is named once')
     .default([]),
   budget: z

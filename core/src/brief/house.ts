@@ -1,10 +1,16 @@
 import { z } from 'zod';
+import type { Format } from '../units/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({
   name: z.string().trim().min(1).max(120).default('My counter'),
   units: z.enum(['metric', 'US customary']).default('metric'),
+  /** Where the shop is: dates, times and numbers are written as they are there. Two letters, ISO 3166-1. */
+  country: z
+    .string()
+    .regex(/^[A-Z]{2}$/, 'a country is two capital letters, such as IE')
+    .default('GB'),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/, 'a currency is three capital letters, such as EUR')
@@ -94,3 +100,24 @@ export const SCHOOLS = {
     },
   },
 } as const;
+
+/** Format of the house. 1: as first stored. 2: the country it is in, by whose customs dates are written. */
+export const HOUSE_FORMAT: Format = {
+  name: 'the house',
+  version: 2,
+  upgrades: { 1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }) },
+};
+
+/** A likely country for the currency of a house that named none. */
+function countryOf(currency: unknown): string {
+  const likely: Record<string, string> = {
+    USD: 'US',
+    EUR: 'IE',
+    GBP: 'GB',
+    CAD: 'CA',
+    AUD: 'AU',
+    CHF: 'CH',
+    NZD: 'NZ',
+  };
+  return likely[String(currency)] ?? 'GB';
+}

@@ -5,3 +5,4 @@ export * from './practice.js';
 export * from './season.js';
 export * from './settle.js';
 export * from './targets.js';
+export * from './plates.js';

@@ -6,7 +6,8 @@ import { practice } from '../testing/reference.js';
 import { budgetTotal, ROLES } from './brief.js';
 import { DEFAULT_HOUSE } from './house.js';
 import { BESIDE_PER_ADULT, CRACKERS_PER_ADULT, GRAMS_PER_ADULT, GRAMS_PER_KIND } from './practice.js';
-import { eatersOf, targetsOf } from './targets.js';
+import { eatersOf } from './plates.js';
+import { targetsOf } from './targets.js';
 
 const counter = demoCounter();
 const targets = (more: Record<string, unknown>, house = DEFAULT_HOUSE) =>

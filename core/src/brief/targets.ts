@@ -3,30 +3,21 @@ import { exclusionsOf, type Exclusion } from '../care/index.js';
 import { isCheese, isMain, isMeat, type Good } from '../counter/index.js';
 import { heads, type Brief } from './brief.js';
 import type { House } from './house.js';
-import {
-  CHEESE_KINDS,
-  CHILD_SHARE,
-  GRAMS_PER_ADULT,
-  GRAMS_PER_KIND,
-  INFANT_SHARE,
-  MEAT_KINDS,
-  mid,
-} from './practice.js';
+import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
+import { boardEatersOf, eatersOf } from './plates.js';
 
 /** What the brief asks of the stages after it; every figure with its reasons. */
 export interface Targets {
   readonly heads: number;
   /** Adults and shares of children. */
   readonly eaters: number;
+  /** Those of them who eat from the board; the others have a plate of their own. */
+  readonly boardEaters: number;
   readonly cheeses: { readonly kinds: number; readonly perHead: Grams; readonly total: Grams };
   readonly meats: { readonly kinds: number; readonly perHead: Grams; readonly total: Grams };
   readonly excluded: readonly { readonly goodId: string; readonly because: readonly Exclusion[] }[];
   readonly reasons: readonly Reason[];
 }
-
-/** Adults, plus half of every child under 12, and nothing for infants. */
-export const eatersOf = ({ guests }: Brief): number =>
-  guests.adults + CHILD_SHARE * (guests.children + guests.under5) + INFANT_SHARE * guests.infants;
 
 const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number): T =>
   rows.find((row) => people <= row.upTo)!;
@@ -97,6 +88,7 @@ export const ROLE_WORDS: Record<Brief['role'], string> = {
 export function targetsOf(brief: Brief, counter: readonly Good[], house: House): Targets {
   const people = heads(brief);
   const eaters = eatersOf(brief);
+  const boardEaters = boardEatersOf(brief);
   const [nCheese, whyCheese] = cheeseKinds(brief, house, people);
   const meatLeft = counter.some((good) => isMeat(good) && exclusionsOf(good, brief.limits).length === 0);
   const [nMeat, whyMeat] = meatKinds(brief, people, meatLeft);
@@ -114,11 +106,20 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
         `${people} heads eat as ${eaters} adults: children count half, infants nothing`,
       ),
     );
+  if (boardEaters !== eaters)
+    reasons.push(
+      reason(
+        'own plates',
+        boardEaters - eaters,
+        `the board feeds ${boardEaters} of ${eaters}; the others eat from their own plates`,
+      ),
+    );
   return {
     heads: people,
     eaters,
-    cheeses: { kinds: nCheese, perHead: gCheese, total: grams(Math.round(gCheese * eaters)) },
-    meats: { kinds: nMeat, perHead: gMeat, total: grams(Math.round(gMeat * eaters)) },
+    boardEaters,
+    cheeses: { kinds: nCheese, perHead: gCheese, total: grams(Math.round(gCheese * boardEaters)) },
+    meats: { kinds: nMeat, perHead: gMeat, total: grams(Math.round(gMeat * boardEaters)) },
     excluded,
     reasons,
   };

@@ -3,7 +3,7 @@ import { aCheese, aCompanion } from '../testing/goods.js';
 import { cautionsFor } from './cautions.js';
 import { newLimit } from './limits.js';
 
-const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false };
+const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: true };
 const idsOf = (...args: Parameters<typeof cautionsFor>) => cautionsFor(...args).map((c) => c.id);
 
 test('honey is warned of when an infant sits at the table, hidden honey too', () => {

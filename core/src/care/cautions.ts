@@ -1,6 +1,8 @@
-import { allergensOf, animalsIn, contentsOf, isMain, type Good } from '../counter/index.js';
-import { limitRule, type Limit } from './limits.js';
+import { allergensOf, animalsIn, contentsOf, isMain, TREE_NUTS, type Good } from '../counter/index.js';
+import { chokingRowOf } from './choking.js';
+import { isHarmful, limitRule, reachOf, type Limit } from './limits.js';
 import { riskRowsOf } from './risks.js';
+import { allergensOnTable } from './table.js';
 
 /** Who sits at the table, as far as care is concerned. */
 export interface Table {
@@ -10,6 +12,8 @@ export interface Table {
   readonly limits: readonly Limit[];
   /** Served in heat above 32 °C. */
   readonly hot: boolean;
+  /** Served on wood, which is oiled. */
+  readonly wood: boolean;
 }
 
 export interface Caution {
@@ -32,6 +36,9 @@ interface CautionRow {
 const isCompanionOf = (good: Good, ...roles: string[]) =>
   good.kind === 'companion' && roles.includes(good.role);
 const always = () => true;
+const isNutLimit = (limit: Limit) =>
+  isHarmful(limit) &&
+  ['allergen:tree nuts', 'allergen:peanuts', ...TREE_NUTS.map((id) => `allergen:${id}`)].includes(limit.what);
 const PUBLIC_HEALTH = 'public-health advice, widely published';
 
 const ROWS: readonly CautionRow[] = [
@@ -44,22 +51,37 @@ const ROWS: readonly CautionRow[] = [
     says: 'No honey, not even inside something, for infants under 12 months.',
   },
   {
+    id: 'honey not known, for infants',
+    source: PUBLIC_HEALTH,
+    country: 'all',
+    when: (table) => table.infants > 0,
+    applies: (good) =>
+      good.kind !== 'ware' && !isCompanionOf(good, 'honey') && contentsOf(good).honey === 'unknown',
+    says: 'Whether there is honey in these is not known: not for infants under 12 months.',
+  },
+  {
     id: 'choking under 5',
     source: PUBLIC_HEALTH,
     country: 'all',
-    when: (table) => table.under5 > 0,
-    applies: (good) => isCompanionOf(good, 'nut') || (good.kind === 'companion' && good.rolls),
-    says: 'Under 5 years: no whole nuts, grapes, cherry tomatoes or stoned olives. Quarter grapes and tomatoes lengthways; leave nuts out.',
+    when: (table) => table.under5 + table.infants > 0,
+    applies: (good) => chokingRowOf(good) !== null,
+    says: 'Under 5 years: none of these as it is. The cut sheet says the safe form of each, or what is offered instead. No picks for small children.',
   },
   {
-    id: 'hard chunks under 5',
-    source: PUBLIC_HEALTH,
+    id: 'board oil',
+    source: 'common practice, no source; Regulation (EU) 1169/2011 for nuts as allergens',
     country: 'all',
-    when: (table) => table.under5 + table.infants > 0,
-    applies: (good) =>
-      (good.kind === 'cheese' && ['hard', 'very hard'].includes(good.texture)) ||
-      (good.kind === 'meat' && good.calibre === 'small'),
-    says: 'For small children hard cheese is grated or in thin pliable slices, sausage in thin strips. No picks.',
+    when: (table) => table.wood && table.limits.some(isNutLimit),
+    applies: isMain,
+    says: 'Somebody at this table avoids nuts: oil the wood with a mineral or another food-grade oil, never with one pressed from nuts.',
+  },
+  {
+    id: 'oiled with nuts',
+    source: 'Regulation (EU) 1169/2011',
+    country: 'EU',
+    when: always,
+    applies: (good) => good.kind === 'ware' && allergensOnTable([good]).mayContain.length > 0,
+    says: 'This board is oiled or finished with something that is an allergen: it counts as carried over to all that lies on it.',
   },
   {
     id: 'out of the cold',
@@ -130,20 +152,16 @@ export function cautionsFor(table: Table, goods: readonly Good[]): Caution[] {
 /** One caution for each limit that does not clear the board: the guest needs a plate of their own, or reads the card. */
 function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
   return limits
-    .filter((limit) => limit.reach !== 'board')
+    .filter((limit) => reachOf(limit) !== 'board')
     .map((limit) => {
       const rule = limitRule(limit.what);
       const against = goods.filter(
         (good) => good.kind !== 'ware' && rule.test(good, limit.severity).fits !== 'yes',
       );
-      const where =
-        limit.reach === 'own plate'
-          ? 'Set their own plate, with its own knife, away from the board: shared boards and knives spread it.'
-          : 'The cards say which; they choose for themselves.';
       const label = rule.label.charAt(0).toUpperCase() + rule.label.slice(1);
       return {
         id: `limit ${limit.what}`,
-        says: `${label}, ${limit.guests === 1 ? 'one guest' : `${limit.guests} guests`}. ${where}`,
+        says: `${label}, ${limit.guests === 1 ? 'one guest' : `${limit.guests} guests`}. ${whereItGoes(limit)}`,
         source:
           limit.severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said',
         country: 'all',
@@ -152,14 +170,31 @@ function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
     });
 }
 
-/** Guests at risk who eat from the board: one caution for each row that a good on it falls under, with source and country. */
-function riskCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
-  return limits
-    .filter((limit) => limit.reach !== 'board')
-    .flatMap((limit) => riskRowsOf(limit.what).map((row) => ({ limit, row })))
-    .map(({ limit, row }) => ({
-      id: `risk ${limit.what} ${row.id}`,
-      says: `${limitRule(limit.what).label}: usually told to leave ${row.says} alone.`,
+function whereItGoes(limit: Limit): string {
+  if (reachOf(limit) === 'card') return 'The cards say which; they choose for themselves.';
+  const plate =
+    'Set their own plate, cut first, with its own knife, away from the board: shared boards and knives spread it.';
+  return limit.reach === 'card' ? `${NOT_BY_CARD} ${plate}` : plate;
+}
+
+/** Said where somebody tries to serve an allergy by a mark, a distance, a bowl or a bell. */
+export const NOT_BY_CARD =
+  'A card, a distance, a bowl or a bell on a shared board serves a dislike only; an allergy goes to an own plate.';
+
+/**
+ * Guests at risk who eat from the board: one caution for each row that a good on it falls under, with source and
+ * country. Small children at the table are guests at risk, though nobody names a limit for them.
+ */
+function riskCautions({ limits, under5, infants }: Table, goods: readonly Good[]): Caution[] {
+  const named = limits.filter((limit) => reachOf(limit) !== 'board').map(({ what }) => what);
+  const young = 'risk:young';
+  const cleared = limits.some((limit) => limit.what === young);
+  const guests = under5 + infants > 0 && !cleared ? [...named, young] : named;
+  return guests
+    .flatMap((what) => riskRowsOf(what).map((row) => ({ what, row })))
+    .map(({ what, row }) => ({
+      id: `risk ${what} ${row.id}`,
+      says: `${limitRule(what).label}: usually told to leave ${row.says} alone.`,
       source: row.source,
       country: row.country,
       goods: goods.filter(row.applies).map((good) => good.id),

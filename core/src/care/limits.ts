@@ -10,6 +10,7 @@ import {
   WHEATS,
   type AllergenId,
   type Good,
+  type Meat,
   type Milk,
 } from '../counter/index.js';
 import { RISKS, riskOf, type RiskId } from './risks.js';
@@ -41,6 +42,8 @@ export interface LimitRule {
   readonly severity: Severity;
   readonly reach: Reach;
   readonly test: (good: Good, severity: Severity) => Fit;
+  /** The allergens that it is about; none for what is no matter of allergens. */
+  readonly allergens: readonly AllergenId[];
   readonly note?: string;
 }
 
@@ -70,6 +73,7 @@ const allergenRule = (
   group: 'allergen',
   severity: 'allergy',
   reach,
+  allergens: ids,
   test: allergenTest(ids),
 });
 
@@ -81,6 +85,7 @@ const milkRule = (animal: Milk): LimitRule => ({
   group: 'milk',
   severity: 'dislike',
   reach: 'board',
+  allergens: [],
   note: "Never the route for a milk allergy: goat's, sheep's and buffalo's milk usually cross-react.",
   test: (good) => {
     if (good.kind === 'cheese' && !good.milkKnown) return unknown('the milk is not known');
@@ -94,12 +99,13 @@ const milkRule = (animal: Milk): LimitRule => ({
   },
 });
 
-const isMeatGood = (good: Good) => good.kind === 'meat';
+const isMeatGood = (good: Good): good is Meat => good.kind === 'meat';
 
 function noPork(good: Good): Fit {
   const { casing, gelatine } = contentsOf(good);
   return all(
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'pork') ? no('is pork') : YES,
+    isMeatGood(good) && !good.described ? unknown('the animal is not known') : YES,
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'game')
       ? unknown('game may be wild boar')
       : YES,
@@ -175,6 +181,7 @@ const LACTOSE_GONE_DAYS = 90;
 const SLOW_TO_LOSE = ['fresh', 'soft', 'bloomy'];
 function lactose(good: Good): Fit {
   if (good.kind !== 'cheese') return allergenTest(['milk'])(good, 'diet');
+  if (!good.described || !good.milkKnown) return unknown('what it is has not been settled yet');
   if (SLOW_TO_LOSE.includes(good.texture)) return no(`${good.texture} cheese keeps lactose`);
   return good.ageDays >= LACTOSE_GONE_DAYS ? YES : unknown('too young to be sure of the lactose');
 }
@@ -185,6 +192,7 @@ const taste = (id: string, label: string, dislikes: (good: Good) => boolean): Li
   group: 'taste',
   severity: 'dislike',
   reach: 'board',
+  allergens: [],
   test: (good) => (dislikes(good) ? no(label) : YES),
 });
 
@@ -194,6 +202,7 @@ const diet = (id: string, label: string, severity: Severity, test: (good: Good) 
   group: 'diet',
   severity,
   reach: 'board',
+  allergens: [],
   test,
 });
 
@@ -203,6 +212,7 @@ const risk = (id: RiskId): LimitRule => ({
   group: 'at risk',
   severity: 'medical',
   reach: 'board',
+  allergens: [],
   test: (good) => {
     const row = riskOf(id, good);
     return row ? (row.sure ? no(row.says) : unknown(row.says)) : YES;
@@ -252,19 +262,40 @@ export const Limit = z.object({
   severity: z.enum(SEVERITIES),
   reach: z.enum(REACHES),
   guests: z.number().int().min(1).max(10000).default(1),
+  /** Whose it is; limits that bear one name are met together on one plate. */
+  who: z.string().trim().max(60).default(''),
   note: z.string().max(500).default(''),
 });
 export type Limit = z.infer<typeof Limit>;
 
+/** Allergy, and an allergen that harms (coeliac disease, say): what no distance on a shared board serves. */
+export const isHarmful = ({ what, severity }: Limit): boolean =>
+  severity === 'allergy' || (severity === 'medical' && limitRule(what).group === 'allergen');
+
+/**
+ * How far a limit really reaches. A mark on the card, a bowl, a bell or a distance on a shared board serve what is a
+ * matter of choice; an allergy goes to a plate of its own, whatever was asked. Common practice, no source.
+ */
+export const reachOf = (limit: Limit): Reach =>
+  limit.reach === 'card' && isHarmful(limit) ? 'own plate' : limit.reach;
+
 /** A limit with the row's own severity and reach. */
 export function newLimit(what: string): Limit {
   const { severity, reach } = limitRule(what);
-  return { what, severity, reach, guests: 1, note: '' };
+  return { what, severity, reach, guests: 1, who: '', note: '' };
 }
 
-/** Does a good suit this guest? Wares always do. */
-export const fitsLimit = (good: Good, limit: Limit): Fit =>
-  good.kind === 'ware' ? YES : limitRule(limit.what).test(good, limit.severity);
+/** Does a good suit this guest? A ware does, but for what it is oiled or made with. */
+export function fitsLimit(good: Good, limit: Limit): Fit {
+  if (good.kind === 'ware') return limitRule(limit.what).group === 'allergen' ? oilFits(good, limit) : YES;
+  return limitRule(limit.what).test(good, limit.severity);
+}
+
+/** Of a ware only what is known to be on it counts: a board oiled with walnut oil, say. */
+function oilFits(ware: Good, limit: Limit): Fit {
+  const fit = limitRule(limit.what).test(ware, limit.severity);
+  return fit.fits === 'no' ? fit : YES;
+}
 
 export interface Exclusion {
   readonly limit: Limit;
@@ -275,7 +306,7 @@ export interface Exclusion {
 /** Why a good may not lie on this board: every limit that reaches the board and that it does not surely meet. */
 export function exclusionsOf(good: Good, limits: readonly Limit[]): Exclusion[] {
   return limits
-    .filter((limit) => limit.reach === 'board')
+    .filter((limit) => reachOf(limit) === 'board')
     .map((limit) => ({ limit, label: limitRule(limit.what).label, fit: fitsLimit(good, limit) }))
     .filter(({ fit }) => fit.fits !== 'yes');
 }

@@ -1,4 +1,4 @@
-import type { Good } from '../counter/index.js';
+import { allergenOf, isMain, type Good } from '../counter/index.js';
 
 /**
  * Guests at risk, and what they are usually told to leave alone. Advice differs by country; this is the strict side.
@@ -9,7 +9,9 @@ export const RISKS = {
   pregnant: { label: 'pregnant guest' },
   frail: { label: 'older or frail guest' },
   immunity: { label: 'weakened immunity' },
+  young: { label: 'child under 5 or infant' },
   maoi: { label: 'MAO-inhibitor medicine' },
+  kidney: { label: 'kidney disease' },
 } as const;
 export type RiskId = keyof typeof RISKS;
 
@@ -27,20 +29,39 @@ export interface RiskRow {
 const LISTERIA: readonly RiskId[] = ['pregnant', 'frail', 'immunity'];
 const FOOD_SAFETY = 'public-health advice on listeria, from memory';
 const TYRAMINE = 'clinical diet advice on tyramine, from memory';
+/** Advice for small children names mould-ripened soft cheese, blue and raw-milk cheese, pâté and raw sausage. */
+const CHILDREN = 'public-health advice on feeding young children, from memory';
+const VULNERABLE: readonly RiskId[] = [...LISTERIA, 'young'];
+
+const words = (good: Good): string =>
+  ` ${[good.name, good.style, ...good.contents.ingredients]
+    .join(' ')
+    .toLowerCase()
+    .replace(/[^a-z]+/g, ' ')} `;
+const says = (good: Good, ...any: string[]): boolean => any.some((word) => words(good).includes(` ${word} `));
+
+const isFish = (good: Good): boolean =>
+  (good.kind === 'meat' && good.animals.some((a) => a.animal === 'fish')) ||
+  (good.kind === 'companion' && allergenOf(good, 'fish') === 'contains');
+
+/** Smoked fish, hot or cold, that is served cold. */
+const isSmokedFish = (good: Good): boolean =>
+  isFish(good) &&
+  ((good.kind === 'meat' && ['cold-smoked', 'hot-smoked'].includes(good.process)) || says(good, 'smoked'));
 
 export const RISK_ROWS: readonly RiskRow[] = [
   {
     id: 'mould-ripened',
-    risks: LISTERIA,
+    risks: VULNERABLE,
     sure: true,
     says: 'soft mould-ripened, washed-rind or blue cheese',
-    source: FOOD_SAFETY,
+    source: `${FOOD_SAFETY}; ${CHILDREN}`,
     country: 'UK, US, EU',
     applies: (good) => good.kind === 'cheese' && ['bloomy', 'washed', 'blue'].includes(good.texture),
   },
   {
     id: 'raw milk',
-    risks: LISTERIA,
+    risks: VULNERABLE,
     sure: true,
     says: 'raw-milk cheese',
     source: FOOD_SAFETY,
@@ -49,7 +70,7 @@ export const RISK_ROWS: readonly RiskRow[] = [
   },
   {
     id: 'treatment unknown',
-    risks: LISTERIA,
+    risks: VULNERABLE,
     sure: false,
     says: 'how the milk was treated is not known',
     source: FOOD_SAFETY,
@@ -58,7 +79,7 @@ export const RISK_ROWS: readonly RiskRow[] = [
   },
   {
     id: 'thermised',
-    risks: LISTERIA,
+    risks: VULNERABLE,
     sure: true,
     says: 'thermised milk is not pasteurised',
     source: FOOD_SAFETY,
@@ -67,7 +88,7 @@ export const RISK_ROWS: readonly RiskRow[] = [
   },
   {
     id: 'soft-ripened rind',
-    risks: LISTERIA,
+    risks: VULNERABLE,
     sure: true,
     says: 'soft cheese with a mould or ash rind',
     source: FOOD_SAFETY,
@@ -78,13 +99,42 @@ export const RISK_ROWS: readonly RiskRow[] = [
       ['bloomy', 'ash', 'natural'].includes(good.rind.kind),
   },
   {
+    id: 'smoked fish',
+    risks: LISTERIA,
+    sure: true,
+    says: 'smoked fish kept cold, hot-smoked or cold-smoked',
+    source: 'public-health advice on listeria in refrigerated smoked seafood, from memory',
+    country: 'US, UK',
+    applies: isSmokedFish,
+  },
+  {
     id: 'cold meats',
     risks: LISTERIA,
     sure: true,
-    says: 'cold cured meat, cold-smoked fish, pâté or raw sausage',
+    says: 'meat served cold: cured, smoked or cooked',
     source: FOOD_SAFETY,
-    country: 'UK, US',
-    applies: (good) => good.kind === 'meat' && good.process !== 'hot-smoked',
+    country: 'US, UK',
+    applies: (good) => good.kind === 'meat' && !isSmokedFish(good),
+  },
+  {
+    id: 'pate and raw sausage',
+    risks: ['young'],
+    sure: true,
+    says: 'pâté and raw sausage',
+    source: CHILDREN,
+    country: 'UK, EU',
+    applies: (good) =>
+      good.kind === 'meat' &&
+      (['pate', 'raw spreadable', 'fermented'].includes(good.process) || isSmokedFish(good)),
+  },
+  {
+    id: 'starfruit',
+    risks: ['kidney'],
+    sure: true,
+    says: 'starfruit (carambola): it is poisonous to failing kidneys',
+    source: 'clinical reports on starfruit intoxication, from memory',
+    country: 'all',
+    applies: (good) => says(good, 'starfruit', 'starfruits', 'carambola', 'star fruit'),
   },
   {
     id: 'tyramine in cheese',
@@ -126,9 +176,22 @@ export const RISK_ROWS: readonly RiskRow[] = [
   },
 ];
 
-/** The first row that speaks against this good for guests of that kind, or null. */
-export const riskOf = (id: RiskId, good: Good): RiskRow | null =>
-  RISK_ROWS.find((row) => row.risks.includes(id) && row.applies(good)) ?? null;
+/** While nobody has said what a new good is, no row can be ruled out. */
+const NOT_DESCRIBED: RiskRow = {
+  id: 'not described',
+  risks: Object.keys(RISKS) as RiskId[],
+  sure: false,
+  says: 'what it is has not been settled yet',
+  source: 'Regulation (EU) 1169/2011: unknown is never safe',
+  country: 'all',
+  applies: (good) => isMain(good) && !good.described,
+};
+
+/** The first row that speaks against this good for guests of that kind, a sure one before an unsure one; or null. */
+export function riskOf(id: RiskId, good: Good): RiskRow | null {
+  const rows = [...RISK_ROWS, NOT_DESCRIBED].filter((row) => row.risks.includes(id) && row.applies(good));
+  return rows.find((row) => row.sure) ?? rows[0] ?? null;
+}
 
 /** Every row that speaks for a limit of guests at risk ("risk:pregnant"); none for other limits. */
 export const riskRowsOf = (limit: string): readonly RiskRow[] =>

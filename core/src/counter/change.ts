@@ -9,18 +9,30 @@ export const goodMark = (good: Good): string => hashOf(canonicalText(good));
 
 const Was = z.string().max(32).nullable();
 
+const ChangeName = z.string().trim().min(1).max(200);
+const Put = z.object({ good: Good, was: Was.describe('mark of the good that it replaces; null: a new one') });
+const Remove = z.object({ id: GoodId, was: Was.unwrap() });
+
 export const CounterChange = z.object({
-  name: z.string().trim().min(1).max(200),
-  put: z
-    .array(z.object({ good: Good, was: Was.describe('mark of the good that it replaces; null: a new one') }))
-    .max(MOST_GOODS)
-    .default([]),
-  remove: z
-    .array(z.object({ id: GoodId, was: Was.unwrap() }))
-    .max(MOST_GOODS)
-    .default([]),
+  name: ChangeName,
+  put: z.array(Put).max(MOST_GOODS).default([]),
+  remove: z.array(Remove).max(MOST_GOODS).default([]),
 });
 export type CounterChange = z.infer<typeof CounterChange>;
+
+/** One line of a large change that is sent as a stream: its name first, then goods. */
+export const CounterLine = z.union([
+  z.strictObject({ name: ChangeName }),
+  z.strictObject({ put: Put }),
+  z.strictObject({ remove: Remove }),
+]);
+
+/** A change as lines of JSON, in the order in which they are sent. */
+export function* linesOf({ name, put, remove }: CounterChange): Generator<string> {
+  yield JSON.stringify({ name });
+  for (const one of put) yield JSON.stringify({ put: one });
+  for (const one of remove) yield JSON.stringify({ remove: one });
+}
 
 type Change = Pick<CounterChange, 'put' | 'remove'>;
 

@@ -67,6 +67,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('text', ['cheese'], 'texture'),
   ...column('shares', ['cheese'], 'milk'),
   ...column('yes/no', ['cheese'], 'milkKnown'),
+  ...column('yes/no', MAINS, 'described'),
   ...column('text', ['cheese'], 'treatment'),
   ...column('shares', ['meat'], 'animals'),
   ...column('text', ['meat'], 'build', 'process', 'calibre'),
@@ -107,6 +108,7 @@ export const COLUMNS: readonly Column[] = [
     ofLot: true,
   })),
   ...column('yes/no', ALL, 'lot.opened').map((c) => ({ ...c, ofLot: true })),
+  ...column('text', ALL, 'lot.treatment').map((c) => ({ ...c, ofLot: true })),
   ...column('text', ALL, ...of('lot.verdict', 'says', 'taster', 'on', 'note')).map((c) => ({
     ...c,
     ofLot: true,

@@ -52,7 +52,10 @@ export const Sense = z.object({
 export type Sense = z.infer<typeof Sense>;
 
 /** `amount` is in the smallest unit of the house's currency. */
-export const Price = z.object({ amount: Money, per: z.enum(PRICED_PER) });
+export const Price = z.object({
+  amount: Money.refine((n) => n >= 0, 'a price is nothing or more'),
+  per: z.enum(PRICED_PER),
+});
 export type Price = z.infer<typeof Price>;
 
 /** How it is bought. Weighed goods are cut to order; all others come by the pack of so many grams or ml. */
@@ -101,7 +104,11 @@ const Common = z.object({
     rest: 'unknown',
   }),
   contents: Contents.default(Contents.parse({})),
-  lots: z.array(Lot).max(50).default([]),
+  lots: z
+    .array(Lot)
+    .max(50)
+    .refine((all) => new Set(all.map((lot) => lot.id)).size === all.length, 'each lot has an id of its own')
+    .default([]),
   /** The shop's or supplier's own number, by which price lists name it. */
   code: z.string().max(60).default(''),
   trial: Trial.nullable().default(null),
@@ -156,6 +163,8 @@ export const Cheese = Common.extend({
   milk: shares(MILKS),
   /** False for an unknown piece: what stands in `milk` is a guess, and nothing passes on it. */
   milkKnown: z.boolean().default(true),
+  /** False while family, age and making are only where a new good starts: nothing passes on them. */
+  described: z.boolean().default(true),
   treatment: z.enum(TREATMENTS).default('unknown'),
   ageDays: Days.describe(
     'the usual age when it is sold; a lot with a making date is aged to the serving day',
@@ -183,6 +192,8 @@ export type Cheese = z.infer<typeof Cheese>;
 export const Meat = Common.extend({
   kind: z.literal('meat'),
   animals: shares(MEAT_ANIMALS),
+  /** False while family, age and making are only where a new good starts: nothing passes on them. */
+  described: z.boolean().default(true),
   build: z.enum(BUILDS),
   process: z.enum(PROCESSES),
   calibre: z.enum(CALIBRES),

@@ -1,6 +1,8 @@
 import type { Good } from './good.js';
-import { goodMark } from './change.js';
-import { HEADINGS, goodFrom, readRow, type ReadRow } from './table.js';
+import { sameValue } from '../units/index.js';
+import { COLUMNS } from './columns.js';
+import { decimalShown, figureOf, type Decimal } from './numbers.js';
+import { at, cellOf, HEADINGS, goodFrom, readRow, type ReadRow } from './table.js';
 
 /**
  * Taking a table or a file of goods in: what would be new, what would change, and what is refused and why, before
@@ -56,13 +58,34 @@ export function guessColumns(headings: readonly string[]): Record<string, string
 }
 
 const outcomeOf = (good: Good, before: Good | null): IntakeRow['outcome'] =>
-  before === null ? 'new' : goodMark(before) === goodMark(good) ? 'same' : 'changed';
+  before === null ? 'new' : sameValue(before, good) ? 'same' : 'changed';
 
 /** Which top fields of a good differ, in words. */
 function differences(good: Good, before: Good): string {
   const keys = Object.keys(good) as (keyof Good)[];
-  const differ = keys.filter((key) => JSON.stringify(good[key]) !== JSON.stringify(before[key]));
-  return differ.join(', ');
+  return keys.filter((key) => !sameValue(good[key], before[key])).join(', ');
+}
+
+/** One field of a good beside what it was: what will be stored, as the table writes it. Amounts of money are in the smallest unit. */
+export interface FieldChange {
+  readonly field: string;
+  readonly was: string;
+  readonly is: string;
+}
+
+const lotText = ({ lots }: Good): string => lots.map((lot) => `${lot.id}: ${lot.grams} g`).join('; ');
+
+/** Every field that would be stored otherwise, side by side; of a new good every field that has something in it. */
+export function changesOf(good: Good, before: Good | null): FieldChange[] {
+  const rows = COLUMNS.filter((column) => !column.ofLot && column.kinds.includes(good.kind)).map(
+    (column) => ({
+      field: column.path,
+      was: before ? cellOf(column, at(before, column.path)) : '',
+      is: cellOf(column, at(good, column.path)),
+    }),
+  );
+  const lots = { field: 'lots', was: before ? lotText(before) : '', is: lotText(good) };
+  return [...rows, lots].filter(({ was, is }) => was !== is);
 }
 
 function tally(rows: readonly IntakeRow[]): Intake {
@@ -114,6 +137,46 @@ export const idFrom = (name: string): string =>
     .replace(/^-+|-+$/g, '')
     .slice(0, 60);
 
+/** A figure that could be read both ways, where it stands. */
+export interface Doubt {
+  readonly line: number;
+  readonly heading: string;
+  readonly text: string;
+  readonly asDecimal: number;
+  readonly asThousands: number;
+  readonly sign: Decimal;
+}
+
+/**
+ * Which sign is the decimal in a table: what its other figures show without doubt. Where nothing shows it, or both are
+ * shown, and a figure could be read both ways, the first such figure is given back for the person to say.
+ */
+export function decimalOf(
+  headings: readonly string[],
+  body: readonly (readonly string[])[],
+): { readonly decimal: Decimal } | { readonly doubt: Doubt } {
+  const numeric = new Set(COLUMNS.filter((column) => column.cell === 'number').map((column) => column.path));
+  const shown = new Set<Decimal>();
+  let doubt: Doubt | null = null;
+  body.forEach((cells, row) =>
+    headings.forEach((heading, i) => {
+      const text = cells[i] ?? '';
+      if (!/[.,]/.test(text) || (heading !== 'price' && !numeric.has(heading))) return;
+      const figure = figureOf(text, heading === 'price');
+      if ('sign' in figure) doubt ??= { line: row + 2, heading, text, ...figure };
+      const sign = decimalShown(text, figure);
+      if (sign) shown.add(sign);
+    }),
+  );
+  const [only] = shown.size === 1 ? shown : [];
+  if (doubt && !only) return { doubt };
+  return { decimal: only ?? '.' };
+}
+
+/** How many goods the counter would hold after taking these in. */
+export const totalAfter = (intake: Intake, counter: readonly Good[]): number =>
+  counter.length + intake.counts.new;
+
 /** Told every so many rows; true stops. */
 export type OnProgress = (done: number, all: number) => boolean;
 const TELL_EVERY = 500;
@@ -122,6 +185,7 @@ const TELL_EVERY = 500;
  * Take a table in. A row of goods may be followed by rows of its lots (same id, with a `lot.id`). A row without a kind
  * that names a known good changes only the columns that the table has, as a price list does.
  * @param headings mapped to our columns; '' passes a column over
+ * @param decimal which sign is the decimal where a figure could be read both ways
  * @returns null when it was stopped
  */
 export function intakeOfTable(
@@ -130,10 +194,10 @@ export function intakeOfTable(
   counter: readonly Good[],
   minorPerUnit: number,
   onProgress: OnProgress = () => false,
+  decimal: Decimal = '.',
 ): Intake | null {
   const find = finder(counter);
-  const hasLots = headings.some((heading) => heading.startsWith('lot.'));
-  const read = body.map((cells, i) => readRow(headings, cells, i + 2));
+  const read = body.map((cells, i) => readRow(headings, cells, i + 2, decimal));
   const lotsById = new Map<string, ReadRow[]>();
   for (const row of read) if (row.isLot) lotsById.set(row.id, [...(lotsById.get(row.id) ?? []), row]);
   const goodIds = new Set(read.filter((row) => !row.isLot).map((row) => row.id));
@@ -163,7 +227,7 @@ export function intakeOfTable(
     }
     // Only lots of a known good: its own row is as it is.
     const own = row.isLot ? null : before && !row.id ? { ...row, fields: withoutNames(row) } : row;
-    const parsed = goodFrom(own, lotsById.get(row.id) ?? [], before, minorPerUnit, hasLots);
+    const parsed = goodFrom(own, lotsById.get(row.id) ?? [], before, minorPerUnit);
     if ('says' in parsed) rows.push(refused(row.line, row.id, row.name || (before?.name ?? ''), parsed.says));
     else if (seen.has(parsed.good.id))
       rows.push(refused(row.line, row.id, row.name, `${parsed.good.id} stands twice in this file`));

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Grams, Money } from '../units/index.js';
 import { IsoDate, Name, Text } from './fields.js';
-import { TRIAL_DECISIONS } from './words.js';
+import { TREATMENTS, TRIAL_DECISIONS } from './words.js';
 
 /** What is on the shelf of a good: its lots, and the small end that was bought to try it. */
 
@@ -17,8 +17,12 @@ export const Lot = z.object({
   madeOn: IsoDate.nullable().default(null),
   receivedOn: IsoDate.nullable().default(null),
   opened: z.boolean().default(false),
+  /** How its milk was treated, where this lot differs from the good's usual; null: as the good. */
+  treatment: z.enum(TREATMENTS).nullable().default(null),
   /** Its own price where it differs from the good's: the same cheese sold at several ages. */
-  price: Money.nullable().default(null),
+  price: Money.refine((n) => n >= 0, 'a price is nothing or more')
+    .nullable()
+    .default(null),
   /** When it is at its best, by whoever ripens it; between these days it is at its peak. */
   bestFrom: IsoDate.nullable().default(null),
   bestUntil: IsoDate.nullable().default(null),

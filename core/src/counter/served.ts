@@ -1,11 +1,12 @@
 import type { Good } from './good.js';
 import { isMain } from './good.js';
-import { lotOn } from './lots.js';
+import { ageOn, lotOn } from './lots.js';
 import { ripened } from './ripening.js';
 
 /**
- * The counter as it will be on the serving day: every cheese and meat with the taste, paste and price of the lot that
- * will be cut. Every stage after the brief reads this, so the verdict is felt in pick, cut, pair and walk alike.
+ * The counter as it will be on the serving day: every cheese and meat with the age, treatment, taste, paste and price of
+ * the lot that will be cut. Every stage after the brief reads this, so what is judged (lactose, medicine, raw milk) and
+ * what is tasted is the lot on the board, not the usual case of the good.
  */
 export const servedOn = (counter: readonly Good[], date: string): Good[] =>
   counter.map((good) => servedGood(good, date));
@@ -15,7 +16,11 @@ export function servedGood<G extends Good>(good: G, date: string): G {
   if (!used) return good;
   const priced =
     used.lot.price === null ? good : { ...good, price: { ...good.price, amount: used.lot.price as never } };
-  return isMain(priced) && used.verdict ? (ripened(priced, used.verdict.says) as typeof priced) : priced;
+  if (!isMain(priced)) return priced;
+  const aged = { ...priced, ageDays: ageOn(priced, date) };
+  const treated =
+    aged.kind === 'cheese' && used.lot.treatment !== null ? { ...aged, treatment: used.lot.treatment } : aged;
+  return (used.verdict ? ripened(treated, used.verdict.says) : treated) as typeof priced;
 }
 
 /** Which lot of a good an order takes, by good id, where a person chose one. */

@@ -5,7 +5,7 @@ import { aCheese, demoCounter } from '../testing/goods.js';
 import { changed, changeTo, inverseOf, staleGoods } from './change.js';
 import { Good, goodsById } from './good.js';
 import { guessColumns, idFrom, intakeOfGoods, intakeOfTable, unknownHeadings } from './intake.js';
-import { escapeCell, HEADINGS, plainNumber, tableOf, unescapeCell } from './table.js';
+import { escapeCell, HEADINGS, tableOf, unescapeCell } from './table.js';
 
 const CENTS = 100;
 const counter = demoCounter();
@@ -47,14 +47,14 @@ describe('a counter goes out as CSV and comes back without loss', () => {
           code: fc.constantFrom('', '=1', "'x", '007'),
         }),
         fc.array(word, { maxLength: 4 }),
-        fc.array(
+        fc.uniqueArray(
           fc.record({
             id: word,
             taster: word,
             note: nasty,
             grams: fc.double({ min: 0, max: 9000, noNaN: true }),
           }),
-          { maxLength: 3 },
+          { maxLength: 3, selector: (lot) => lot.id },
         ),
         (good, texts, words, lots) => {
           const twisted = Good.parse({
@@ -150,15 +150,6 @@ describe('taking a file in', () => {
     const halyard = counter.find((g) => g.id === 'halyard')!;
     expect(rows[0]!.good).toEqual({ ...halyard, code: 'A-17', price: { ...halyard.price, amount: 2795 } });
   });
-  test.each([
-    ['12.50', 12.5],
-    ['12,50 €', 12.5],
-    ['1.234,50', 1234.5],
-    ['1,234.50', 1234.5],
-    ['£9', 9],
-    ['', null],
-    ['on request', null],
-  ])('the amount %j is %p', (text, amount) => expect(plainNumber(text)).toBe(amount));
   test('lots alone change the lots alone; a good named twice is refused the second time', () => {
     const lotRow = HEADINGS.map(
       (h) => ({ id: 'halyard', kind: 'cheese', 'lot.id': 'new-1', 'lot.grams': '750' })[h] ?? '',

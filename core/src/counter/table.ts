@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import { COLUMNS, SCHEMAS, WHOLE_PARTS, type Column } from './columns.js';
 import { type Good } from './good.js';
 import { Lot } from './lot.js';
+import { figureOf, settledFigure, type Decimal } from './numbers.js';
 import { GOOD_KINDS, type GoodKind } from './words.js';
 
 /** Goods to rows of text cells and back, without loss. What splits the text into cells is not our business. */
@@ -17,7 +18,7 @@ export const escapeCell = (text: string): string =>
 export const unescapeCell = (text: string): string =>
   text.startsWith("'") && RUNS.test(text.slice(1)) ? text.slice(1) : text;
 
-const at = (tree: unknown, path: string): unknown =>
+export const at = (tree: unknown, path: string): unknown =>
   path
     .split('.')
     .reduce<unknown>((now, key) => (now && typeof now === 'object' ? (now as Tree)[key] : undefined), tree);
@@ -37,7 +38,7 @@ const splitList = (text: string): string[] =>
 
 type Share = { animal: string; share: number };
 
-function cellOf(column: Column, value: unknown): string {
+export function cellOf(column: Column, value: unknown): string {
   if (value === null || value === undefined) return '';
   switch (column.cell) {
     case 'list':
@@ -52,14 +53,12 @@ function cellOf(column: Column, value: unknown): string {
 }
 
 /** A value of a cell, or the complaint about it. */
-function valueOf(column: Column, text: string): { value: unknown } | { says: string } {
+function valueOf(column: Column, text: string, decimal: Decimal): { value: unknown } | { says: string } {
   if (column.cell === 'list') return { value: splitList(text) };
   if (text.trim() === '') return { value: column.cell === 'text' ? text : null };
   switch (column.cell) {
-    case 'number': {
-      const n = Number(text.trim().replace(/^(-?\d+),(\d+)$/, '$1.$2'));
-      return Number.isFinite(n) ? { value: n } : { says: `“${text}” is no number` };
-    }
+    case 'number':
+      return settledFigure(figureOf(text, false), decimal);
     case 'yes/no': {
       const word = text.trim().toLowerCase();
       if (['yes', 'true', '1', 'x'].includes(word)) return { value: true };
@@ -115,33 +114,41 @@ export interface ReadRow {
 
 const BY_PATH = new Map(COLUMNS.map((column) => [column.path, column]));
 
-/** A plain amount of money as people write it: "12.50", "1 234,50 €". Null when there is none. */
-export function plainNumber(text: string): number | null {
-  const digits = text.replace(/[^\d.,-]/g, '');
-  const decimal = digits.replace(/[.,](?=\d{3}(\D|$))/g, '').replace(',', '.');
-  return /\d/.test(decimal) && Number.isFinite(Number(decimal)) ? Number(decimal) : null;
-}
-
 /**
  * Read one row by its headings (already mapped to our columns; an empty heading is passed over).
+ * A cell that is not there is a column that this row does not have; one too many is a complaint.
  * @param line its line in the file, for telling
+ * @param decimal which sign is the decimal where a figure could be read both ways
  */
-export function readRow(headings: readonly string[], cells: readonly string[], line: number): ReadRow {
+export function readRow(
+  headings: readonly string[],
+  cells: readonly string[],
+  line: number,
+  decimal: Decimal = '.',
+): ReadRow {
   const fields = new Map<Column, unknown>();
   const wrong: string[] = [];
   const texts = new Map<string, string>();
   let plainPrice: number | null = null;
+  if (cells.slice(headings.length).some((cell) => cell.trim() !== ''))
+    wrong.push(
+      `${cells.length} cells for ${headings.length} columns: put a text that has the separator in it in quotation marks`,
+    );
   headings.forEach((heading, i) => {
-    const text = unescapeCell(cells[i] ?? '');
+    if (i >= cells.length) return;
+    const text = unescapeCell(cells[i]!);
     texts.set(heading, text);
     if (heading === 'price') {
-      plainPrice = plainNumber(text);
-      if (text.trim() !== '' && plainPrice === null) wrong.push(`price: “${text}” is no amount of money`);
+      if (text.trim() === '') return;
+      const read = settledFigure(figureOf(text, true), decimal);
+      if ('says' in read) wrong.push(`price: ${read.says}`);
+      else if (read.value < 0) wrong.push(`price: “${text}” is less than nothing`);
+      else plainPrice = read.value;
       return;
     }
     const column = BY_PATH.get(heading);
     if (!column) return;
-    const read = valueOf(column, text);
+    const read = valueOf(column, text, decimal);
     if ('says' in read) wrong.push(`${heading}: ${read.says}`);
     else fields.set(column, read.value);
   });
@@ -202,6 +209,7 @@ const NULLABLE = new Set([
   'lot.bestFrom',
   'lot.bestUntil',
   'lot.price',
+  'lot.treatment',
 ]);
 
 export type Parsed = { readonly good: Good } | { readonly says: string };
@@ -224,7 +232,6 @@ export function goodFrom(
   lotRows: readonly ReadRow[],
   before: Good | null,
   minorPerUnit: number,
-  hasLotColumns: boolean,
 ): Parsed {
   const kind = row?.kind || before?.kind || '';
   if (!isKind(kind))
@@ -242,7 +249,8 @@ export function goodFrom(
     if (row.plainPrice !== null) put(tree, 'price.amount', Math.round(row.plainPrice * minorPerUnit));
     if (row.plainPrice !== null && at(tree, 'price.per') === undefined) put(tree, 'price.per', 'kg');
   }
-  if (hasLotColumns && (lotRows.length > 0 || row)) {
+  // Lots are replaced only where the file has rows of lots: an empty column of lots is no word on them.
+  if (lotRows.length > 0) {
     const lots: unknown[] = [];
     for (const lotRow of lotRows) {
       const lotTree: Tree = {};

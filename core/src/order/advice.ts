@@ -1,8 +1,10 @@
-import type { Targets } from '../brief/index.js';
-import type { Main } from '../counter/index.js';
+import { mayOffer, suitsEveryone } from '../care/index.js';
+import { outOfSeason, type Brief, type Targets } from '../brief/index.js';
+import { isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
 import type { Balance } from '../pick/index.js';
 import type { Portions } from '../portion/index.js';
 import type { OrderBody } from './order.js';
+import type { SnapshotChange } from './snapshot.js';
 
 /** A check that may be waved through. It says what and how; it never scolds. */
 export interface Advice {
@@ -17,6 +19,39 @@ interface Facts {
   readonly missing: readonly string[];
   readonly balance: Balance;
   readonly portions: Portions;
+  /** Companions of the board. */
+  readonly beside: readonly Good[];
+  readonly counter: readonly Good[];
+  readonly changed: readonly SnapshotChange[];
+}
+
+/** Of vegetables and nuts without much sugar so many are named. */
+const LOW_CARB_NAMED = 3;
+
+/** What stands in for bread where few carbohydrates are eaten: on the board first; only what the limits allow. */
+function lowCarbGoods(brief: Brief, { beside, counter }: Facts): Companion[] {
+  const company = { ...brief.guests, limits: brief.limits };
+  const fits = (good: Good): good is Companion =>
+    isCompanion(good) &&
+    ['vegetable', 'nut'].includes(good.role) &&
+    good.sense.sweet <= 3 &&
+    mayOffer(good, company) &&
+    suitsEveryone(good, brief.limits) &&
+    !(brief.season && outOfSeason(good, brief.servingAt));
+  const onBoard = beside.filter(fits);
+  const others = counter.filter(fits).filter((good) => !onBoard.includes(good));
+  others.sort((a, b) => a.sense.sweet - b.sense.sweet || (a.id < b.id ? -1 : 1));
+  return [...onBoard, ...others].slice(0, LOW_CARB_NAMED);
+}
+
+function lowCarbWords(brief: Brief, facts: Facts): string {
+  const who = `${brief.lowCarb} ${brief.lowCarb === 1 ? 'guest eats' : 'guests eat'} few carbohydrates`;
+  const names = lowCarbGoods(brief, facts).map((good) => good.name);
+  const offer =
+    names.length > 0
+      ? `offer ${names.join(', ')} in place of bread`
+      : 'nothing on the counter that the limits allow stands in for bread';
+  return `${who}: count the sugar in jam and fruit, and ${offer}.`;
 }
 
 type Check = (
@@ -63,13 +98,8 @@ const CHECKS: readonly Check[] = [
     balance.remarks
       .filter((r) => r.effect <= -1)
       .map((r) => ({ id: `alike ${r.says}`.slice(0, 120), says: `${r.says}.` })),
-  (order) =>
-    order.brief.lowCarb > 0
-      ? {
-          id: 'low carb',
-          says: `${order.brief.lowCarb} ${order.brief.lowCarb === 1 ? 'guest eats' : 'guests eat'} few carbohydrates: count the sugar in jam and fruit, and offer leaf, cucumber and nuts in place of bread.`,
-        }
-      : null,
+  (order, facts) =>
+    order.brief.lowCarb > 0 ? { id: 'low carb', says: lowCarbWords(order.brief, facts) } : null,
   (order) =>
     order.brief.apart > 0
       ? {
@@ -88,6 +118,13 @@ const CHECKS: readonly Check[] = [
     order.brief.surface === 'salt block'
       ? { id: 'salt block', says: 'A salt block salts what touches it: nothing salty or wet straight on it.' }
       : null,
+  (_, { changed }) =>
+    changed
+      .filter(({ field }) => field === 'gone')
+      .map(({ goodId, name }) => ({
+        id: `gone ${goodId}`,
+        says: `${name} has left the counter; the order keeps it as it was. Swap it, or make sure that it can be had.`,
+      })),
   (_, { missing }) =>
     missing.map((id) => ({
       id: `missing ${id}`,

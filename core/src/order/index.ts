@@ -1,3 +1,4 @@
+export * from './snapshot.js';
 export * from './order.js';
 export { briefFingerprint } from './fingerprint.js';
 export * from './merge.js';
@@ -5,4 +6,6 @@ export * from './history.js';
 export * from './advice.js';
 export * from './plan.js';
 export * from './planOut.js';
+export * from './moves.js';
+export * from './holdBack.js';
 export * from './lensReading.js';

@@ -1,4 +1,4 @@
-import { exclusionsOf } from '../care/index.js';
+import { mayOffer } from '../care/index.js';
 import { BESIDE_OF, besideTotal, purchase } from '../amount/index.js';
 import { BESIDE_PER_ADULT, mid, outOfSeason, type Brief } from '../brief/index.js';
 import { isCompanion, type Companion, type Good } from '../counter/index.js';
@@ -39,7 +39,7 @@ function costFor(companion: Companion, brief: Brief): number {
 export function readLenses(onBoard: readonly Good[], counter: readonly Good[], brief: Brief): LensReading[] {
   const allowed = counter
     .filter(isCompanion)
-    .filter((c) => !onBoard.includes(c) && exclusionsOf(c, brief.limits).length === 0)
+    .filter((c) => !onBoard.includes(c) && mayOffer(c, { ...brief.guests, limits: brief.limits }))
     .filter((c) => !(brief.season && outOfSeason(c, brief.servingAt)))
     .map((good) => ({ good, cost: costFor(good, brief) }))
     .sort((a, b) => a.cost - b.cost || (a.good.id < b.good.id ? -1 : 1));

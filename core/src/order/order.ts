@@ -1,23 +1,29 @@
 import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
-import { Counter, GoodId } from '../counter/index.js';
+import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
+import { upgraded, type Format, type Upgraded } from '../units/index.js';
+import { briefFingerprint } from './fingerprint.js';
+import { NO_SNAPSHOT, Snapshot } from './snapshot.js';
 
 /** The order document (docs/formats.md): only what a person decided. Everything else is derived by plan(). */
 
 export const ORDER_STATES = ['new', 'in work', 'finished'] as const;
+/** Cheeses and meats that one board can hold; more overwhelms long before (trade: 5 to 7), and needs a second order. */
+export const MOST_MAINS = 24;
+export const MOST_EXTRAS = 20;
 const ById = <T extends z.ZodType>(value: T) => z.record(GoodId, value);
 
 export const Selection = z.object({
   /** Cheeses and meats of the board, in the order in which they came; null: nothing has been picked yet. */
   goods: z
     .array(GoodId)
-    .max(14)
+    .max(MOST_MAINS, `a board holds at most ${MOST_MAINS} cheeses and meats`)
     .refine((ids) => new Set(ids).size === ids.length, 'each good is named once')
     .nullable()
     .default(null),
-  locked: z.array(GoodId).max(14).default([]),
+  locked: z.array(GoodId).max(MOST_MAINS).default([]),
   leftOut: z.array(GoodId).max(500).default([]),
   /** Which lot is cut, where a person chose one: the same cheese is sold at several ages. */
   lots: ById(z.string().max(64)).default({}),
@@ -39,9 +45,11 @@ export const OrderBody = z.object({
   /** Companion set by hand, by good and slot. */
   pairs: ById(z.partialRecord(z.enum(SLOTS), GoodId)).default({}),
   /** Companions added by hand, beside those that the pairing chose. */
-  extras: z.array(GoodId).max(20).default([]),
+  extras: z.array(GoodId).max(MOST_EXTRAS).default([]),
   /** Order of tasting set by hand. */
-  walk: z.array(GoodId).max(14).nullable().default(null),
+  walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
+  /** The goods it uses, as they were when they were chosen. */
+  snapshot: Snapshot.default(NO_SNAPSHOT),
   /** Advice that was waved through; it stays visible as waved. */
   waved: z.array(z.string().max(120)).max(200).default([]),
 });
@@ -63,23 +71,76 @@ export type Order = z.infer<typeof Order>;
 export const NewOrder = OrderBody.partial({ title: true });
 export type NewOrder = z.infer<typeof NewOrder>;
 
-/** The file format of one order. */
-export const OrderFile = z.object({
-  format: z.literal('rotula.order', 'this is not an order file: its "format" is not "rotula.order"'),
-  formatVersion: z.literal(1, 'this file was made by a later Rotula'),
-  order: OrderBody,
-});
+/**
+ * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
+ * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
+ * fingerprint is taken anew where it fitted.
+ */
+export const ORDER_FORMAT: Format = {
+  name: 'an order',
+  version: 2,
+  upgrades: { 1: upgradeOrder1 },
+};
+
+function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
+  const limits = (order.brief.limits ?? []).map((limit) => ({ ...limit, who: '' }));
+  const brief = { ...order.brief, limits };
+  const { selection } = order;
+  const next = { ...order, brief, snapshot: NO_SNAPSHOT };
+  if (!selection?.briefFingerprint) return next;
+  const stillFits = selection.briefFingerprint === briefFingerprint(order.brief);
+  return {
+    ...next,
+    selection: { ...selection, ...(stillFits ? { briefFingerprint: briefFingerprint(brief) } : {}) },
+  };
+}
+
+/** The head of every file: what it is, and in which format. */
+const headOf = (format: string, wrong: string) =>
+  z.looseObject({
+    format: z.literal(format, wrong),
+    formatVersion: z.number('the file does not say its "formatVersion"').int(),
+  });
+
+/** A step that brings part of a file to today's format, or says why it cannot. */
+function lifted<F extends { formatVersion: number }>(
+  format: Format,
+  lift: (file: F) => Upgraded,
+  part: string,
+): (file: F, ctx: z.RefinementCtx) => unknown {
+  return (file, ctx) => {
+    const up = lift(file);
+    if ('document' in up)
+      return {
+        format: (file as { format?: unknown }).format,
+        formatVersion: format.version,
+        [part]: up.document,
+      };
+    ctx.addIssue({ code: 'custom', path: ['formatVersion'], message: up.says });
+    return z.NEVER;
+  };
+}
+
+/** The file format of one order; a file of an earlier format is upgraded as it is read. */
+export const OrderFile = headOf(
+  'rotula.order',
+  'this is not an order file: its "format" is not "rotula.order"',
+)
+  .transform(lifted(ORDER_FORMAT, (file) => upgraded(ORDER_FORMAT, file.order, file.formatVersion), 'order'))
+  .pipe(z.object({ format: z.literal('rotula.order'), formatVersion: z.number(), order: OrderBody }));
 export type OrderFile = z.infer<typeof OrderFile>;
 
-export const CounterFile = z.object({
-  format: z.literal('rotula.counter', 'this is not a counter file: its "format" is not "rotula.counter"'),
-  formatVersion: z.literal(1, 'this file was made by a later Rotula'),
-  goods: Counter,
-});
+export const CounterHead = headOf(
+  'rotula.counter',
+  'this is not a counter file: its "format" is not "rotula.counter"',
+);
+export const CounterFile = CounterHead.transform(
+  lifted(GOOD_FORMAT, (file) => upgradedGoods(file.goods, file.formatVersion), 'goods'),
+).pipe(z.object({ format: z.literal('rotula.counter'), formatVersion: z.number(), goods: Counter }));
 
 export const orderFile = (order: OrderBody): OrderFile => ({
   format: 'rotula.order',
-  formatVersion: 1,
+  formatVersion: ORDER_FORMAT.version,
   order: OrderBody.parse(order),
 });
 

@@ -1,11 +1,10 @@
 import {
+  allergensOnTable,
   cautionsFor,
   exclusionsOf,
-  fitsLimit,
-  limitRule,
   type Caution,
   type Exclusion,
-  type Limit,
+  type TableAllergens,
 } from '../care/index.js';
 import { drinkersOf, settled, targetsOf, type Brief, type House, type Targets } from '../brief/index.js';
 import {
@@ -21,19 +20,13 @@ import {
 import { cutsFor, type Cut } from '../cut/index.js';
 import { pairsFor, type Pairs } from '../pair/index.js';
 import { measure, type Balance } from '../pick/index.js';
+import { childLinesFor, ownPlatesFor, type ChildLine, type OwnPlate } from '../plate/index.js';
 import { portionsFor, type Portions } from '../portion/index.js';
-import { walkFor, type Walk } from '../walk/index.js';
+import { cleanserFor, walkFor, type Walk } from '../walk/index.js';
 import { adviceFor, type Advice } from './advice.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
-
-/** A plate for a guest whose limit does not clear the board: what of it they may eat, and what to add for them. */
-export interface OwnPlate {
-  readonly limit: Limit;
-  readonly label: string;
-  readonly fromBoard: readonly Good[];
-  readonly instead: readonly Good[];
-}
+import { heldCounter, snapshotChanges, type SnapshotChange } from './snapshot.js';
 
 /** Everything that follows from an order, a counter and a house. */
 export interface Plan {
@@ -52,6 +45,17 @@ export interface Plan {
   readonly cuts: readonly Cut[];
   readonly portions: Portions;
   readonly walk: Walk;
+  /** What clears the palate between strong steps; null: water. */
+  readonly cleanser: Companion | null;
+  /** The safe form of what small children can choke on; empty when none is coming. */
+  readonly children: readonly ChildLine[];
+  /** Everything that stands on the table: board, drinks, own plates, and boards that are oiled with an allergen. */
+  readonly onTable: readonly Good[];
+  /** What of it lies on the shared board and is cut with its knives: no drinks, no own plates. */
+  readonly onBoard: readonly Good[];
+  readonly allergens: TableAllergens;
+  /** What is not on the counter any more as the order keeps it. */
+  readonly changed: readonly SnapshotChange[];
   readonly cautions: readonly Caution[];
   readonly ownPlates: readonly OwnPlate[];
   /** Companions that were added by hand. */
@@ -61,39 +65,24 @@ export interface Plan {
   readonly briefChanged: boolean;
 }
 
-/** How many goods are proposed instead, for a plate of its own. */
-const INSTEAD = 3;
-
-function ownPlate(
-  limit: Limit,
-  onBoard: readonly Good[],
-  counter: readonly Good[],
-  everyone: readonly Limit[],
-): OwnPlate {
-  const suits = (good: Good) => fitsLimit(good, limit).fits === 'yes';
-  const free = counter.filter(
-    (good) =>
-      (isMain(good) || good.kind === 'companion') &&
-      suits(good) &&
-      !onBoard.includes(good) &&
-      exclusionsOf(good, everyone).length === 0,
+/** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
+const oiledBoards = (counter: readonly Good[]): Good[] =>
+  counter.filter(
+    (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
   );
-  const rank = (good: Good) =>
-    isMain(good) ? 0 : good.kind === 'companion' && ['bread', 'cracker'].includes(good.role) ? 1 : 2;
-  free.sort((a, b) => rank(a) - rank(b) || (a.id < b.id ? -1 : 1));
-  return {
-    limit,
-    label: limitRule(limit.what).label,
-    fromBoard: onBoard.filter((good) => good.kind !== 'drink' && suits(good)),
-    instead: free.slice(0, INSTEAD),
-  };
-}
+
+/** Surfaces that are not wood. */
+const NOT_WOOD: readonly Brief['surface'][] = ['slate', 'marble', 'metal', 'plate', 'salt block'];
 
 /** Derive the whole plan. Pure and quick; it never searches, and asking twice gives the same plan. */
-export function plan(order: OrderBody, onCounter: readonly Good[], house: House): Plan {
-  const { selection } = order;
+export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: House): Plan {
+  const { selection, snapshot } = order;
+  const finished = order.state === 'finished';
+  const house = (finished && snapshot.house) || ofHouse;
   const brief = settled(order.brief, house);
-  const counter = servedOn(withLots(onCounter, selection.lots), brief.servingAt);
+  const date = brief.servingAt;
+  const held = heldCounter(snapshot, onCounter, date, finished);
+  const counter = servedOn(withLots(held, selection.lots), date);
   const goods = goodsById(counter);
   const targets = targetsOf(brief, counter, house);
   const picked = selection.goods ?? [];
@@ -106,7 +95,9 @@ export function plan(order: OrderBody, onCounter: readonly Good[], house: House)
   const mains = checked.filter(({ because }) => because.length === 0).map(({ good }) => good);
   const barred = checked.filter(({ because }) => because.length > 0);
   const balance = measure(mains, brief);
-  const pairs = pairsFor(mains, counter, brief, order.pairs);
+  // A finished order stands: nothing that came to the counter later gets into it.
+  const companionsOf = finished && snapshot.house ? counter.filter(({ id }) => snapshot.goods[id]) : counter;
+  const pairs = pairsFor(mains, companionsOf, brief, order.pairs);
   const extras = order.extras.flatMap((id) => {
     const good = goods.get(id);
     const fits = good && isCompanion(good) && exclusionsOf(good, brief.limits).length === 0;
@@ -117,25 +108,67 @@ export function plan(order: OrderBody, onCounter: readonly Good[], house: House)
   const net = new Map(portions.mains.map((portion) => [portion.good.id, portion.net]));
   const cuts = cutsFor(mains, net, order.cuts);
   const walk = walkFor(mains, order.walk);
-  const onBoard = [...mains, ...beside];
+  const cleanser = cleanserFor(beside, companionsOf, brief);
+  const ownPlates = ownPlatesFor({ brief, targets, mains, beside, counter: companionsOf });
+  const children = childLinesFor([...portions.mains, ...portions.companions], companionsOf, brief);
+  const boards = NOT_WOOD.includes(brief.surface) ? [] : oiledBoards(counter);
+  const onBoard = unique([
+    ...mains,
+    ...beside.filter((good) => good.kind !== 'drink'),
+    ...(cleanser && walk.steps.some((step) => step.cleanse) ? [cleanser] : []),
+    ...boards,
+  ]);
+  const onTable = unique([
+    ...onBoard,
+    ...beside,
+    ...children.flatMap((line) => line.instead ?? []),
+    ...ownPlates.flatMap((plate) => [
+      ...plate.lines.map((line) => line.good),
+      ...(plate.drink ? [plate.drink] : []),
+    ]),
+  ]);
   const table = {
     infants: brief.guests.infants,
     under5: brief.guests.under5,
     drinkers: drinkersOf(brief),
     limits: brief.limits,
     hot: brief.setting === 'outdoors, hot',
+    wood: !NOT_WOOD.includes(brief.surface),
   };
+  const changed = snapshotChanges(snapshot, goodsById(onCounter), date);
   const derived = { targets, mains, barred, missing, balance, pairs, cuts, portions, walk };
   return {
-    servingAt: brief.servingAt,
+    servingAt: date,
     brief,
     ...derived,
-    cautions: cautionsFor(table, onBoard),
-    ownPlates: brief.limits
-      .filter((limit) => limit.reach === 'own plate')
-      .map((limit) => ownPlate(limit, onBoard, counter, brief.limits)),
+    cleanser,
+    children,
+    onTable,
+    onBoard,
+    allergens: allergensOnTable(onTable),
+    changed,
+    cautions: [...changedCautions(changed), ...cautionsFor(table, onTable)],
+    ownPlates,
     extras,
-    advice: adviceFor(order, derived),
+    advice: adviceFor(order, { ...derived, beside, counter, changed }),
     briefChanged: selection.goods !== null && selection.briefFingerprint !== briefFingerprint(order.brief),
   };
+}
+
+const unique = (goods: readonly Good[]): Good[] => [...goodsById(goods).values()];
+
+/** What bears on safety and is not as it was: the stricter word holds, and the person is told. */
+function changedCautions(changed: readonly SnapshotChange[]): Caution[] {
+  const goods = [...new Set(changed.filter((c) => c.safety).map((c) => c.goodId))];
+  if (goods.length === 0) return [];
+  const fields = [...new Set(changed.filter((c) => c.safety).map((c) => c.field))];
+  return [
+    {
+      id: 'changed on the counter',
+      says: `The counter says otherwise since these were chosen (${fields.join(', ')}): the stricter word holds until the order is refreshed.`,
+      source: 'Regulation (EU) 1169/2011: what is declared must be true on the day',
+      country: 'EU',
+      goods,
+    },
+  ];
 }

@@ -2,7 +2,21 @@ import type { Plan } from './plan.js';
 
 /** The plan as plain JSON: goods by id, maps as records. What the API answers with. */
 export function planOut(plan: Plan) {
-  const { pairs, portions, walk, mains, barred, ownPlates, extras, balance, ...rest } = plan;
+  const {
+    pairs,
+    portions,
+    walk,
+    mains,
+    barred,
+    ownPlates,
+    children,
+    onTable,
+    onBoard,
+    cleanser,
+    extras,
+    balance,
+    ...rest
+  } = plan;
   const portionOut = (portion: Plan['portions']['mains'][number]) => {
     const { good, ...figures } = portion;
     return { goodId: good.id, ...figures };
@@ -15,9 +29,17 @@ export function planOut(plan: Plan) {
     barred: barred.map(({ good, because }) => ({ goodId: good.id, because })),
     ownPlates: ownPlates.map((plate) => ({
       ...plate,
-      fromBoard: plate.fromBoard.map((good) => good.id),
-      instead: plate.instead.map((good) => good.id),
+      lines: plate.lines.map(({ good, ...line }) => ({ goodId: good.id, ...line })),
+      drink: plate.drink?.id ?? null,
     })),
+    children: children.map(({ good, instead, ...line }) => ({
+      goodId: good.id,
+      ...line,
+      instead: instead?.id ?? null,
+    })),
+    onTable: onTable.map((good) => good.id),
+    onBoard: onBoard.map((good) => good.id),
+    cleanser: cleanser?.id ?? null,
     portions: {
       ...portions,
       mains: portions.mains.map(portionOut),

@@ -1,8 +1,19 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
+import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
+import { allergensOf, GLUTEN_CEREALS } from '../counter/index.js';
 import { plan } from '../order/index.js';
-import { aCheese, anOrder, demoCounter } from '../testing/goods.js';
-import { cardMayPrint, cutSheet, guestCards, planRows, shoppingList } from './papers.js';
+import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import {
+  cutSheet,
+  guestCards,
+  heldBack,
+  plateCards,
+  planRows,
+  plateShopping,
+  shoppingList,
+  tableList,
+} from './index.js';
 
 const counter = demoCounter();
 const picked = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];
@@ -26,7 +37,7 @@ test('the shopping list has everything once, and its sum is the cost', () => {
 });
 
 test('cards tell milk, number and the allergens by state', () => {
-  const card = guestCards(p).find((c) => c.main.id === 'slate-quay')!;
+  const card = guestCards(p).find((c) => c.good.id === 'slate-quay')!;
   expect(card).toMatchObject({
     number: 5,
     from: 'buffalo milk',
@@ -34,7 +45,43 @@ test('cards tell milk, number and the allergens by state', () => {
     unknown: [],
     rind: 'rind: as you like',
   });
-  expect(guestCards(p).find((c) => c.main.id === 'tarpot')!.notes).toContain('raw milk');
+  expect(guestCards(p).find((c) => c.good.id === 'tarpot')!.notes).toContain('raw milk');
+});
+
+describe('a shared board is never free', () => {
+  const cards = guestCards(p);
+  test('every companion of the board has a card', () => {
+    const beside = p.portions.companions.map(({ good }) => good.id);
+    expect(beside.length).toBeGreaterThan(3);
+    expect(cards.map((c) => c.good.id)).toEqual(expect.arrayContaining([...picked, ...beside]));
+  });
+  test('a card names what shares its board, and what is in the good is not said twice', () => {
+    const contained = new Set(p.onBoard.flatMap((good) => allergensOf(good).contains));
+    expect(contained.size).toBeGreaterThan(2);
+    for (const card of cards) {
+      const said = new Set([...card.contains, ...card.mayContain, ...card.sharesWith]);
+      for (const id of contained) expect(said).toContain(id);
+      expect(card.sharesWith.filter((id) => card.contains.includes(id))).toEqual([]);
+    }
+  });
+});
+
+test('the table list has every allergen of cheeses, meats, companions and drinks, hidden contents too', () => {
+  const hidden = aCompanion('toast', {
+    role: 'cracker',
+    contents: { ingredients: ['wheat flour', 'sesame seeds'] },
+  });
+  const wine = demoCounter().find((g) => g.kind === 'drink' && g.type === 'white')!;
+  const own = plan(
+    anOrder({ selection: { goods: ['c'] } }),
+    [aCheese('c'), hidden, { ...wine, allergens: { ...wine.allergens, contains: ['sulphites'] } }],
+    DEFAULT_HOUSE,
+  );
+  const rows = new Map(tableList(own).map((row) => [row.id, row.contains]));
+  expect(rows.get('wheat')).toEqual(['toast']);
+  expect(rows.get('sesame')).toEqual(['toast']);
+  expect(rows.get('milk')).toEqual(['c']);
+  expect(rows.get('sulphites')).toEqual([wine.name]);
 });
 
 test('age on a card counts to the serving day', () => {
@@ -46,12 +93,33 @@ test('age on a card counts to the serving day', () => {
   expect(card!.age).toBe('5 weeks');
 });
 
-test('no card prints while an allergen is unknown', () => {
+test('one unknown anywhere on the table holds the papers back, and says where', () => {
   const strange = aCheese('strange', { allergens: { contains: ['milk'], unknown: ['eggs'], rest: 'free' } });
-  const [card] = guestCards(plan(anOrder({ selection: { goods: ['strange'] } }), [strange], DEFAULT_HOUSE));
-  expect(card!.unknown).toEqual(['eggs']);
-  expect(cardMayPrint(card!)).toBe(false);
-  expect(guestCards(p).every(cardMayPrint)).toBe(true);
+  const held = heldBack(plan(anOrder({ selection: { goods: ['strange'] } }), [strange], DEFAULT_HOUSE));
+  expect(held).toMatchObject([{ good: { id: 'strange' }, unknown: ['eggs'] }]);
+  const jam = aCompanion('jam', { role: 'preserve', allergens: { rest: 'unknown' } });
+  const beside = heldBack(plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c'), jam], DEFAULT_HOUSE));
+  expect(beside.map((h) => h.good.id)).toEqual(['jam']);
+  const guess = aCheese('guess', { milkKnown: false });
+  expect(
+    heldBack(plan(anOrder({ selection: { goods: ['guess'] } }), [guess], DEFAULT_HOUSE))[0]!.unknown,
+  ).toEqual(['milk']);
+  expect(heldBack(p)).toEqual([]);
+});
+
+test('"free" stands on the card of an own plate only, and only by each good’s own claim', () => {
+  const brief = aBrief({ limits: [newLimit('allergen:gluten')] });
+  const own = plan(anOrder({ brief, selection: { goods: picked } }), counter, DEFAULT_HOUSE);
+  const [card] = plateCards(own);
+  expect(card!.plate.freeOf).toEqual(GLUTEN_CEREALS);
+  for (const { good: _, ...card } of guestCards(own)) expect(JSON.stringify(card)).not.toMatch(/free/i);
+});
+
+test('own plates stand on the shopping list, line by line', () => {
+  const brief = aBrief({ limits: [newLimit('allergen:gluten'), newLimit('allergen:milk')] });
+  const own = plan(anOrder({ brief, selection: { goods: picked } }), counter, DEFAULT_HOUSE);
+  expect(plateShopping(own).map(({ lines }) => lines)).toEqual(own.ownPlates.map(({ lines }) => lines));
+  expect(plateShopping(own)).toHaveLength(2);
 });
 
 test('the rows for a spreadsheet all have the same columns', () => {

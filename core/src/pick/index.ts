@@ -6,6 +6,7 @@ export { instanceOf, valueOf, keepsAll, type Instance, type Question } from './i
 export { optimise, type Optimum } from './optimise.js';
 export {
   costIn,
+  isAvailable,
   problemOf,
   questionOf,
   NO_WISHES,

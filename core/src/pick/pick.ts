@@ -13,6 +13,8 @@ export const Locks = z.object({
 });
 
 export const DEFAULT_NODE_LIMIT = 6_000;
+/** The most that anybody may ask for: on a counter of 5,000 goods half a minute or so. */
+export const HIGHEST_NODE_LIMIT = 12_000;
 
 /** `seed` is kept with the answer; this search is exact and takes none of its choices by chance. */
 export const Search = z.object({
@@ -22,7 +24,7 @@ export const Search = z.object({
     .min(0)
     .max(2 ** 31)
     .default(1),
-  nodeLimit: z.number().int().min(1).max(500_000).default(DEFAULT_NODE_LIMIT),
+  nodeLimit: z.number().int().min(1).max(HIGHEST_NODE_LIMIT).default(DEFAULT_NODE_LIMIT),
 });
 
 /** A selection on the way to the best one, or the best one itself. */

@@ -56,7 +56,7 @@ export interface Problem {
 const byId = (a: Main, b: Main) => (a.id < b.id ? -1 : 1);
 
 /** May this good be proposed for that day? Past its time, out of stock and untried ends are out; no lots: on order. */
-function isAvailable(main: Main, net: number, date: string): boolean {
+export function isAvailable(main: Main, net: number, date: string): boolean {
   if (main.trial !== null && main.trial.decision !== 'buy it') return false;
   const onHand = gramsOnHand(main, date);
   return onHand === null || (lotOn(main, date) !== null && net <= onHand);

@@ -1,1 +1,2 @@
 export * from './walk.js';
+export * from './cleanser.js';

@@ -1,6 +1,8 @@
-import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
-import { CounterChange } from '@rotula/core';
+import { Body, Controller, Get, Header, HttpCode, Param, Post, Req } from '@nestjs/common';
+import { CounterChange, GoodId } from '@rotula/core';
+import type { Request } from 'express';
 import { checked } from '../http/checked.js';
+import { changeFromLines, isLines } from './changeLines.js';
 import { CounterService } from './counter.service.js';
 
 @Controller('api/counter')
@@ -8,13 +10,28 @@ export class CounterController {
   constructor(private readonly counter: CounterService) {}
 
   @Get()
-  async list() {
-    return { goods: await this.counter.all() };
+  list() {
+    return this.counter.all();
+  }
+
+  @Get(':id/stored')
+  @Header('Content-Type', 'application/json')
+  @Header('Content-Disposition', 'attachment; filename="good.json"')
+  stored(@Param('id', checked(GoodId)) id: string) {
+    return this.counter.stored(id);
   }
 
   @Post('changes')
   @HttpCode(200)
   change(@Body(checked(CounterChange)) change: CounterChange) {
     return this.counter.change(change);
+  }
+
+  /** A large change (an import) as lines of JSON, checked line by line as they come in. */
+  @Post('changes/lines')
+  @HttpCode(200)
+  async changeInLines(@Req() request: Request) {
+    isLines(request);
+    return this.counter.change(await changeFromLines(request));
   }
 }

@@ -1,12 +1,18 @@
-import type { Good } from '@rotula/core';
+import { GOOD_FORMAT, LOT_FORMAT, type Good } from '@rotula/core';
 import type { goods, lots } from '../database/schema.js';
 
 export const goodRow = (good: Good): typeof goods.$inferInsert => ({
   id: good.id,
   kind: good.kind,
   name: good.name,
-  doc: { ...good, lots: [] },
+  format: GOOD_FORMAT.version,
+  doc: JSON.stringify({ ...good, lots: [] }),
 });
 
 export const lotRows = (good: Good): (typeof lots.$inferInsert)[] =>
-  good.lots.map((lot) => ({ goodId: good.id, id: lot.id, doc: lot }));
+  good.lots.map((lot) => ({
+    goodId: good.id,
+    id: lot.id,
+    format: LOT_FORMAT.version,
+    doc: JSON.stringify(lot),
+  }));

@@ -14,6 +14,6 @@ export class DatabaseModule implements OnApplicationShutdown {
   }
 
   onApplicationShutdown() {
-    this.db.close();
+    return this.db.close();
   }
 }

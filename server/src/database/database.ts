@@ -1,23 +1,117 @@
-import { mkdirSync } from 'node:fs';
+import { accessSync, constants, existsSync, mkdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { createClient } from '@libsql/client';
-import { drizzle } from 'drizzle-orm/libsql';
+import { setTimeout as pause } from 'node:timers/promises';
+import { createClient, type Client } from '@libsql/client';
+import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { DATA_FILE, isSound, makeCopy } from './copies.js';
+import { lockFolder } from './lock.js';
 import * as schema from './schema.js';
+import { DataTrouble, isBusy, isDatabaseFault, troubleOf } from './trouble.js';
+import { Unavailable } from './unavailable.js';
 
-export type Database = Awaited<ReturnType<typeof openDatabase>>;
+export type Reader = LibSQLDatabase<typeof schema>;
+export type Writer = Parameters<Parameters<Reader['transaction']>[0]>[0];
+
+/** The opened data: anybody reads at any time; writes wait for each other. */
+export interface Database {
+  readonly read: Reader;
+  /** Carry out a change in one transaction: all of it, or an error and nothing. Resolves when it is on the disk. */
+  readonly write: <T>(change: (tx: Writer) => Promise<T>) => Promise<T>;
+  /** The data are older than marks: a shop from before the demo had one. */
+  readonly isOld: boolean;
+  /** Everything written is in the file itself afterwards, and another server may open it. */
+  readonly close: () => Promise<void>;
+}
+
+/** How long a write waits for another process to let go of the lock, and how often it looks. */
+const LOCK_PATIENCE_MS = 10_000;
+const LOOK_AGAIN_MS = 40;
 
 /**
- * Open the SQLite file and bring it to the newest schema.
- * One connection, so that its pragmas hold for every statement; writes of more than one row go through `batch`,
- * which is one transaction.
+ * Open the data of a folder, alone, and bring them to the newest schema; before a change of schema a checked copy is made.
+ * @throws DataTrouble in one sentence when the data cannot be used
  */
-export async function openDatabase(dataDirectory: string, migrations: string) {
-  mkdirSync(dataDirectory, { recursive: true });
-  const client = createClient({ url: `file:${join(dataDirectory, 'rotula.sqlite')}`, concurrency: 1 });
+export async function openDatabase(directory: string, migrations: string): Promise<Database> {
+  const file = join(directory, DATA_FILE);
+  let unlock = () => {};
+  try {
+    mkdirSync(directory, { recursive: true });
+    accessSync(directory, constants.W_OK);
+    refuseEmpty(file);
+    unlock = await lockFolder(directory);
+    const client = createClient({ url: `file:${file}`, concurrency: 4 });
+    try {
+      const isOld = await prepare(client, directory, migrations);
+      return databaseOver(client, file, isOld, unlock);
+    } catch (fault) {
+      client.close();
+      throw fault;
+    }
+  } catch (fault) {
+    unlock();
+    throw troubleOf(fault, file);
+  }
+}
+
+/** A file of no bytes was data once: it is not filled anew as if the shop were new. */
+function refuseEmpty(file: string) {
+  if (!existsSync(file) || statSync(file).size > 0) return;
+  throw new DataTrouble(
+    `${file} is empty: what was in it is gone. Bring the last good copy back with npm run restore, or delete the file to start anew.`,
+  );
+}
+
+async function prepare(client: Client, directory: string, migrations: string): Promise<boolean> {
+  const { rows } = await client.execute(
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name IN ('__drizzle_migrations', 'marks')",
+  );
+  const tables = rows.map((row) => String(row[0]));
+  if (!(await isSound(client))) throw troubleOf({ code: 'SQLITE_CORRUPT' }, join(directory, DATA_FILE));
   await client.execute('PRAGMA journal_mode = WAL');
-  const db = drizzle(client, { schema });
-  await migrate(db, { migrationsFolder: migrations });
-  await client.execute('PRAGMA foreign_keys = ON');
-  return Object.assign(db, { close: () => client.close() });
+  if (tables.includes('__drizzle_migrations') && (await hasPending(client, migrations)))
+    await makeCopy(client, directory, new Date().toISOString());
+  await migrate(drizzle(client, { schema }), { migrationsFolder: migrations });
+  return tables.includes('__drizzle_migrations') && !tables.includes('marks');
+}
+
+async function hasPending(client: Client, migrations: string): Promise<boolean> {
+  const { entries } = JSON.parse(readFileSync(join(migrations, 'meta/_journal.json'), 'utf8'));
+  const { rows } = await client.execute('SELECT count(*) FROM __drizzle_migrations');
+  return Number(rows[0]![0]) < entries.length;
+}
+
+function databaseOver(client: Client, file: string, isOld: boolean, unlock: () => void): Database {
+  const read = drizzle(client, { schema });
+  let last: Promise<unknown> = Promise.resolve();
+  const attempt = async <T>(change: (tx: Writer) => Promise<T>): Promise<T> => {
+    const until = Date.now() + LOCK_PATIENCE_MS;
+    for (;;) {
+      try {
+        return await read.transaction(change);
+      } catch (fault) {
+        if (!isDatabaseFault(fault)) throw fault;
+        // A statement that failed half way keeps its transaction open on that connection, and whatever is written there
+        // later is never committed: after a fault of the database every connection is opened anew.
+        await client.reconnect?.();
+        if (!isBusy(fault) || Date.now() > until) throw new Unavailable(troubleOf(fault, file).message);
+        await pause(LOOK_AGAIN_MS);
+      }
+    }
+  };
+  return {
+    read,
+    isOld,
+    write: (change) => {
+      const next = last.then(() => attempt(change));
+      last = next.catch(() => undefined);
+      return next;
+    },
+    close: async () => {
+      await last;
+      await client.execute('PRAGMA wal_checkpoint(TRUNCATE)').catch(() => undefined);
+      client.close();
+      unlock();
+    },
+  };
 }

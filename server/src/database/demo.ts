@@ -1,15 +1,25 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { briefFingerprint, CounterFile, House, OrderFile } from '@rotula/core';
-import { count } from 'drizzle-orm';
-import { lotRows, goodRow } from '../counter/rows.js';
+import {
+  briefFingerprint,
+  CounterFile,
+  House,
+  HOUSE_FORMAT,
+  OrderFile,
+  readDocument,
+  settledOrder,
+} from '@rotula/core';
+import { count, eq } from 'drizzle-orm';
+import { goodRow, lotRows } from '../counter/rows.js';
 import { orderRow } from '../orders/rows.js';
 import type { Database } from './database.js';
-import { goods, house, lots, orders } from './schema.js';
+import { goods, house, lots, marks, orders } from './schema.js';
 
 /** The day of the demo's story. */
 const STORY_DAY = '2026-11-24';
 const WEEK_MS = 7 * 86_400_000;
+/** Set once the question of the demo is settled for a shop, whether it was loaded or not. */
+const DEMO_MARK = 'demo';
 
 /** Every date in a text moved by whole weeks, so that the demo is always of this week and weekdays stay. */
 export function movedDates(text: string, now: string): string {
@@ -20,31 +30,52 @@ export function movedDates(text: string, now: string): string {
   );
 }
 
+const readJson = (path: string, now: string): unknown =>
+  JSON.parse(movedDates(readFileSync(path, 'utf8'), now));
+
+function houseOf(file: unknown): House {
+  const { formatVersion = 1, ...doc } = file as { formatVersion?: number };
+  const read = readDocument(HOUSE_FORMAT, House, doc, formatVersion);
+  if ('says' in read) throw new Error(`demo/house.json: ${read.says}`);
+  return read.document;
+}
+
 /**
- * Fill an empty database with the demo shop, from files in the formats that users import. All or nothing.
- * Returns whether anything was loaded.
+ * Fill a new shop with the demo, from files in the formats that users import; all or nothing, and only once: a mark tells
+ * that it was, so a shop that has emptied its counter is left alone.
+ * @param directory null: this shop wants no demo
+ * @returns whether anything was loaded
  */
-export async function loadDemo(db: Database, directory: string, now: string): Promise<boolean> {
-  const [row] = await db.select({ n: count() }).from(goods);
-  if ((row?.n ?? 0) > 0) return false;
-  const readJson = (path: string): unknown => JSON.parse(movedDates(readFileSync(path, 'utf8'), now));
-  const counter = CounterFile.parse(readJson(join(directory, 'counter.json'))).goods;
-  const shop = House.parse(readJson(join(directory, 'house.json')));
-  const files = readdirSync(join(directory, 'orders')).filter((name) => name.endsWith('.json'));
-  const demoOrders = files.map((name) => {
-    const { order } = OrderFile.parse(readJson(join(directory, 'orders', name)));
-    const selection = order.selection.goods
-      ? { ...order.selection, briefFingerprint: briefFingerprint(order.brief) }
-      : order.selection;
-    return orderRow({ ...order, selection, id: name.replace('.json', ''), version: 1, updatedAt: now });
+export async function loadDemo(db: Database, directory: string | null, now: string): Promise<boolean> {
+  return db.write(async (tx) => {
+    const [mark] = await tx.select().from(marks).where(eq(marks.name, DEMO_MARK));
+    if (mark) return false;
+    await tx.insert(marks).values({ name: DEMO_MARK, at: now });
+    const [has] = await tx.select({ n: count() }).from(goods);
+    // A shop from before there were marks had its demo, or went without.
+    if (db.isOld || (has?.n ?? 0) > 0 || directory === null) return false;
+    const counter = CounterFile.parse(readJson(join(directory, 'counter.json'), now)).goods;
+    const shop = houseOf(readJson(join(directory, 'house.json'), now));
+    const files = readdirSync(join(directory, 'orders')).filter((name) => name.endsWith('.json'));
+    const demoOrders = files.map((name) => {
+      const { order } = OrderFile.parse(readJson(join(directory, 'orders', name), now));
+      const selection = order.selection.goods
+        ? { ...order.selection, briefFingerprint: briefFingerprint(order.brief) }
+        : order.selection;
+      const settled = settledOrder({ ...order, selection }, counter, shop);
+      return orderRow({ ...settled, id: name.replace('.json', ''), version: 1, updatedAt: now });
+    });
+    await tx
+      .insert(house)
+      .values({ id: 1, version: 1, format: HOUSE_FORMAT.version, doc: JSON.stringify(shop) })
+      .onConflictDoNothing();
+    for (const good of counter) {
+      await tx.insert(goods).values(goodRow(good));
+      for (const lot of lotRows(good)) await tx.insert(lots).values(lot);
+    }
+    for (const order of demoOrders) await tx.insert(orders).values(order).onConflictDoNothing();
+    return true;
   });
-  await db.batch([
-    db.insert(house).values({ id: 1, doc: shop }).onConflictDoNothing(),
-    ...counter.map((good) => db.insert(goods).values(goodRow(good))),
-    ...counter.flatMap((good) => lotRows(good).map((lot) => db.insert(lots).values(lot))),
-    ...demoOrders.map((order) => db.insert(orders).values(order).onConflictDoNothing()),
-  ]);
-  return true;
 }
 
 export const hasDemo = (directory: string | null): directory is string =>

@@ -1,14 +1,17 @@
-import type { Good, House, Lot, OrderBody } from '@rotula/core';
 import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
-/** Documents with the columns that are asked by; core's schemas say what is inside. */
+/**
+ * Documents as text, with the columns that are asked by and the version of the format they were written in. Core's schemas
+ * say what is inside; a row is brought to today's format as it is read (documents.ts), and never trusted to be whole.
+ */
 
 /** A good without its lots. */
 export const goods = sqliteTable('goods', {
   id: text('id').primaryKey(),
   kind: text('kind').notNull(),
   name: text('name').notNull(),
-  doc: text('doc', { mode: 'json' }).$type<Good>().notNull(),
+  format: integer('format').notNull().default(1),
+  doc: text('doc').notNull(),
 });
 
 export const lots = sqliteTable(
@@ -18,7 +21,8 @@ export const lots = sqliteTable(
       .notNull()
       .references(() => goods.id, { onDelete: 'cascade' }),
     id: text('id').notNull(),
-    doc: text('doc', { mode: 'json' }).$type<Lot>().notNull(),
+    format: integer('format').notNull().default(1),
+    doc: text('doc').notNull(),
   },
   (table) => [primaryKey({ columns: [table.goodId, table.id] })],
 );
@@ -30,7 +34,10 @@ export const orders = sqliteTable(
     version: integer('version').notNull(),
     servingAt: text('serving_at').notNull(),
     updatedAt: text('updated_at').notNull(),
-    doc: text('doc', { mode: 'json' }).$type<OrderBody>().notNull(),
+    /** When it was deleted; it can be taken back until it is swept away. */
+    deletedAt: text('deleted_at'),
+    format: integer('format').notNull().default(1),
+    doc: text('doc').notNull(),
   },
   (table) => [index('orders_by_serving').on(table.servingAt)],
 );
@@ -38,5 +45,14 @@ export const orders = sqliteTable(
 /** One row: the shop. */
 export const house = sqliteTable('house', {
   id: integer('id').primaryKey(),
-  doc: text('doc', { mode: 'json' }).$type<House>().notNull(),
+  /** Rises by one with every save. */
+  version: integer('version').notNull().default(1),
+  format: integer('format').notNull().default(1),
+  doc: text('doc').notNull(),
+});
+
+/** What has been done once and is not done again, by name. */
+export const marks = sqliteTable('marks', {
+  name: text('name').primaryKey(),
+  at: text('at').notNull(),
 });

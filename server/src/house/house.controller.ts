@@ -1,6 +1,6 @@
-import { Body, Controller, Get, Put } from '@nestjs/common';
-import { House } from '@rotula/core';
+import { Body, Controller, Get, Header, Put } from '@nestjs/common';
 import { checked } from '../http/checked.js';
+import { SaveHouse } from '../http/bodies.js';
 import { HouseService } from './house.service.js';
 
 @Controller('api/house')
@@ -12,8 +12,15 @@ export class HouseController {
     return this.house.read();
   }
 
+  @Get('stored')
+  @Header('Content-Type', 'application/json')
+  @Header('Content-Disposition', 'attachment; filename="house.json"')
+  stored() {
+    return this.house.stored();
+  }
+
   @Put()
-  save(@Body(checked(House)) house: House) {
-    return this.house.save(house);
+  save(@Body(checked(SaveHouse)) body: SaveHouse) {
+    return this.house.save(body.version, body.house);
   }
 }

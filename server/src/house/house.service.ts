@@ -1,21 +1,58 @@
-import { Inject, Injectable } from '@nestjs/common';
-import { DEFAULT_HOUSE, House } from '@rotula/core';
+import { ConflictException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '@rotula/core';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/database.js';
+import { documentOf, storedFile } from '../database/documents.js';
 import { house } from '../database/schema.js';
+import type { StoredHouse } from '../http/bodies.js';
+
+/** Before anybody saved one. */
+const NONE: StoredHouse = { ...DEFAULT_HOUSE, version: 0, unreadable: null };
+
+function storedOf(row: typeof house.$inferSelect | undefined): StoredHouse {
+  if (!row) return NONE;
+  const read = documentOf(HOUSE_FORMAT, House, row);
+  return 'document' in read
+    ? { ...read.document, version: row.version, unreadable: null }
+    : { ...DEFAULT_HOUSE, version: row.version, unreadable: read.says };
+}
 
 @Injectable()
 export class HouseService {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  /** The shop's settings; the defaults until somebody saves their own. */
-  async read(): Promise<House> {
-    const [row] = await this.db.select().from(house);
-    return row ? House.parse(row.doc) : DEFAULT_HOUSE;
+  /** The shop's settings; the defaults until somebody saves their own, or where they cannot be read (and why). */
+  async read(): Promise<StoredHouse> {
+    const [row] = await this.db.read.select().from(house);
+    return storedOf(row);
   }
 
-  async save(doc: House): Promise<House> {
-    await this.db.insert(house).values({ id: 1, doc }).onConflictDoUpdate({ target: house.id, set: { doc } });
-    return doc;
+  /** The document as it is stored, as a file. */
+  async stored(): Promise<string> {
+    const [row] = await this.db.read.select().from(house);
+    if (!row) throw new NotFoundException('No settings were saved yet; the defaults stand.');
+    return storedFile('rotula.house', 'house', row);
+  }
+
+  /** Save over the version that the person had; 409 with the current settings when somebody saved since. */
+  save(version: number, doc: House): Promise<StoredHouse> {
+    return this.db.write(async (tx) => {
+      const [row] = await tx.select().from(house);
+      if (row && row.version !== version)
+        throw new ConflictException({
+          message: 'The settings were changed elsewhere since. Nothing was stored; look at both.',
+          current: storedOf(row),
+        });
+      const next = {
+        version: (row?.version ?? 0) + 1,
+        format: HOUSE_FORMAT.version,
+        doc: JSON.stringify(doc),
+      };
+      await tx
+        .insert(house)
+        .values({ id: 1, ...next })
+        .onConflictDoUpdate({ target: house.id, set: next });
+      return { ...doc, version: next.version, unreadable: null };
+    });
   }
 }

@@ -1,6 +1,21 @@
-import { OrderBody } from '@rotula/core';
+import { House, NewOrder, OrderBody, OrderId } from '@rotula/core';
 import { z } from 'zod';
 
 /** A save carries the version that it was made from. */
 export const SaveOrder = z.object({ version: z.number().int().min(1), order: OrderBody });
 export type SaveOrder = z.infer<typeof SaveOrder>;
+
+/** Whoever asks may name the id, so that asking twice makes one order. */
+export const CreateOrder = NewOrder.extend({ id: OrderId.optional() });
+export type CreateOrder = z.infer<typeof CreateOrder>;
+
+/** Version 0: nobody has saved any settings yet. */
+export const SaveHouse = z.object({ version: z.number().int().min(0), house: House });
+export type SaveHouse = z.infer<typeof SaveHouse>;
+
+/** The house as it is stored, with its version; `unreadable` says why the defaults stand in for it. */
+export const StoredHouse = House.extend({
+  version: z.number().int().min(0),
+  unreadable: z.string().nullable(),
+});
+export type StoredHouse = z.infer<typeof StoredHouse>;

@@ -1,8 +1,8 @@
 import {
+  Counter,
   CounterChange,
-  CounterFile,
+  CounterLine,
   House,
-  NewOrder,
   Order,
   OrderBody,
   OrderId,
@@ -11,7 +11,7 @@ import {
 } from '@rotula/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
-import { SaveOrder } from './bodies.js';
+import { CreateOrder, SaveHouse, SaveOrder, StoredHouse } from './bodies.js';
 
 const json = (schema: z.ZodType, description: string) => ({
   description,
@@ -26,6 +26,12 @@ const Problem = z.object({
 const refused = json(Problem, 'The request is wrong; `problems` names each field.');
 const missing = json(Problem, 'There is no such order.');
 const id = { path: z.object({ id: OrderId }) };
+const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
+const stored = (of: string) => ({
+  summary: `${of} as it is stored, as a file; also what cannot be read`,
+  requestParams: id,
+  responses: { 200: { description: 'The file' }, 404: missing },
+});
 /** Derived answers are open records here: their shape is the Plan and Pick types of core (docs/formats.md). */
 const Derived = z.looseObject({});
 
@@ -33,7 +39,12 @@ const paths: ZodOpenApiPathsObject = {
   '/api/counter': {
     get: {
       summary: 'Every good with its lots',
-      responses: { 200: json(z.object({ goods: CounterFile.shape.goods }), 'The counter') },
+      responses: {
+        200: json(
+          z.object({ goods: Counter, unreadable: z.array(Unreadable) }),
+          'The counter; what cannot be read stands apart with its reason',
+        ),
+      },
     },
   },
   '/api/counter/changes': {
@@ -50,22 +61,49 @@ const paths: ZodOpenApiPathsObject = {
       },
     },
   },
+  '/api/counter/changes/lines': {
+    post: {
+      summary: 'The same in lines of JSON, for an import: its name first, then one good a line',
+      requestBody: { required: true, content: { 'application/x-ndjson': { schema: CounterLine } } },
+      responses: {
+        200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
+        400: refused,
+        409: json(Problem.extend({ stale: z.array(z.string()) }), 'Changed elsewhere since'),
+      },
+    },
+  },
+  '/api/counter/{id}/stored': { get: stored('A good') },
   '/api/house': {
-    get: { summary: 'The shop’s settings', responses: { 200: json(House, 'The house') } },
+    get: { summary: 'The shop’s settings', responses: { 200: json(StoredHouse, 'The house') } },
     put: {
-      summary: 'Save them',
-      requestBody: body(House),
-      responses: { 200: json(House, 'As saved'), 400: refused },
+      summary: 'Save over the version they were made from',
+      requestBody: body(SaveHouse),
+      responses: {
+        200: json(StoredHouse, 'As saved'),
+        400: refused,
+        409: json(Problem.extend({ current: StoredHouse }), 'Changed elsewhere since; the current settings'),
+      },
+    },
+  },
+  '/api/house/stored': {
+    get: {
+      summary: 'The settings as they are stored',
+      responses: { 200: { description: 'The file' }, 404: missing },
     },
   },
   '/api/orders': {
     get: {
       summary: 'All orders, the earliest serving first',
-      responses: { 200: json(z.object({ orders: z.array(Order) }), 'The book') },
+      responses: {
+        200: json(
+          z.object({ orders: z.array(Order), unreadable: z.array(Unreadable) }),
+          'The book; what cannot be read stands apart with its reason',
+        ),
+      },
     },
     post: {
       summary: 'A new order; a head count and a time are enough',
-      requestBody: body(NewOrder),
+      requestBody: body(CreateOrder),
       responses: { 201: json(Order, 'As stored'), 400: refused },
     },
   },
@@ -87,9 +125,17 @@ const paths: ZodOpenApiPathsObject = {
       },
     },
     delete: {
-      summary: 'Delete it',
+      summary: 'Delete it; it can be taken back',
       requestParams: id,
       responses: { 204: { description: 'Gone' }, 404: missing },
+    },
+  },
+  '/api/orders/{id}/stored': { get: stored('An order') },
+  '/api/orders/{id}/restore': {
+    post: {
+      summary: 'Take a deleted order back, under its own id',
+      requestParams: id,
+      responses: { 200: json(Order, 'As it was'), 404: missing },
     },
   },
   '/api/plan': {

@@ -17,7 +17,8 @@ const hasStatus = (error: unknown): error is { status: number; message: string; 
   error instanceof Error && typeof (error as { status?: unknown }).status === 'number';
 
 const BODY_ERRORS: Record<string, string> = {
-  'entity.too.large': 'The body is too large: send at most 5 MB, or a counter of at most 120 MB.',
+  'entity.too.large':
+    'The body is too large: send at most 5 MB; a large counter goes in lines to /api/counter/changes/lines.',
   'entity.parse.failed': 'The body is not valid JSON.',
   'encoding.unsupported': 'Send the body uncompressed or with gzip.',
   'charset.unsupported': 'Send the body as UTF-8.',
@@ -35,7 +36,7 @@ function problemOf(error: unknown): Problem & Record<string, unknown> {
     return { status: 400, message: `${problems[0]!.field}: ${problems[0]!.says}`, problems };
   }
   if (error instanceof HttpException) {
-    const body = error.getResponse() as { current?: unknown; stale?: unknown };
+    const body = error.getResponse() as { current?: unknown; stale?: unknown; unreadable?: unknown };
     const message = NOT_JSON.test(error.message)
       ? `The body is not valid JSON: ${error.message}`
       : error.message;
@@ -44,6 +45,7 @@ function problemOf(error: unknown): Problem & Record<string, unknown> {
       message,
       ...(body.current ? { current: body.current } : {}),
       ...(body.stale ? { stale: body.stale } : {}),
+      ...(body.unreadable ? { unreadable: body.unreadable } : {}),
     };
   }
   // Errors of the body parser and the router carry their own 4xx.

@@ -1,7 +1,7 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
-import { NewOrder, OrderId } from '@rotula/core';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { OrderId } from '@rotula/core';
 import { checked } from '../http/checked.js';
-import { SaveOrder } from '../http/bodies.js';
+import { CreateOrder, SaveOrder } from '../http/bodies.js';
 import { OrdersService } from './orders.service.js';
 
 @Controller('api/orders')
@@ -9,18 +9,25 @@ export class OrdersController {
   constructor(private readonly orders: OrdersService) {}
 
   @Get()
-  async list() {
-    return { orders: await this.orders.list() };
+  list() {
+    return this.orders.list();
   }
 
   @Post()
-  create(@Body(checked(NewOrder)) order: NewOrder) {
+  create(@Body(checked(CreateOrder)) order: CreateOrder) {
     return this.orders.create(order);
   }
 
   @Get(':id')
   read(@Param('id', checked(OrderId)) id: string) {
     return this.orders.read(id);
+  }
+
+  @Get(':id/stored')
+  @Header('Content-Type', 'application/json')
+  @Header('Content-Disposition', 'attachment; filename="order.json"')
+  stored(@Param('id', checked(OrderId)) id: string) {
+    return this.orders.stored(id);
   }
 
   @Put(':id')
@@ -32,5 +39,11 @@ export class OrdersController {
   @HttpCode(204)
   remove(@Param('id', checked(OrderId)) id: string) {
     return this.orders.remove(id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  restore(@Param('id', checked(OrderId)) id: string) {
+    return this.orders.restore(id);
   }
 }

@@ -1,9 +1,11 @@
-import { Body, Controller, HttpCode, Post } from '@nestjs/common';
-import { pick, PickRequest, plan, PlanRequest, planOut } from '@rotula/core';
+import { Body, Controller, HttpCode, Post, Res } from '@nestjs/common';
+import { PickRequest, plan, PlanRequest, planOut } from '@rotula/core';
+import type { Response } from 'express';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
 import { checked } from '../http/checked.js';
 import { HouseService } from '../house/house.service.js';
+import { PickPool } from './pickPool.js';
 
 /** The computation for whoever asks by HTTP: stateless, nothing is stored. Load, compute, answer. */
 @Controller('api')
@@ -11,22 +13,30 @@ export class PlanningController {
   constructor(
     private readonly counter: CounterService,
     private readonly house: HouseService,
+    private readonly picks: PickPool,
   ) {}
 
   @Post('plan')
   @HttpCode(200)
   async plan(@Body(checked(PlanRequest)) ask: z.infer<typeof PlanRequest>) {
-    const counter = ask.counter ?? (await this.counter.all());
+    const counter = ask.counter ?? (await this.counter.all()).goods;
     const house = ask.house ?? (await this.house.read());
     return planOut(plan(ask.order, counter, house));
   }
 
+  /** In a thread of its own; it ends when the asker hangs up. */
   @Post('pick')
   @HttpCode(200)
-  async pick(@Body(checked(PickRequest)) ask: z.infer<typeof PickRequest>) {
-    const counter = ask.counter ?? (await this.counter.all());
+  async pick(
+    @Body(checked(PickRequest)) ask: z.infer<typeof PickRequest>,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    const counter = ask.counter ?? (await this.counter.all()).goods;
     const house = ask.house ?? (await this.house.read());
-    const answer = pick(ask.brief, counter, house, ask.locks, { nodeLimit: ask.search.nodeLimit });
-    return { ...answer, seed: ask.search.seed };
+    const hungUp = new AbortController();
+    response.on('close', () => hungUp.abort());
+    const { brief, locks, search } = ask;
+    const job = { brief, counter, house, locks, nodeLimit: search.nodeLimit };
+    return { ...(await this.picks.run(job, hungUp.signal)), seed: search.seed };
   }
 }

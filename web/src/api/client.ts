@@ -1,23 +1,56 @@
-import type { CounterChange, Good, House, NewOrder, Order, OrderBody } from '@rotula/core';
+import {
+  linesOf,
+  type CounterChange,
+  type Good,
+  type House,
+  type NewOrder,
+  type Order,
+  type OrderBody,
+} from '@rotula/core';
 
-/** A refusal of the server: what it says is already worded for the person. */
+/** A refusal of the server: what it says is already worded for the person. Status 0: it does not answer. */
 export class ApiError extends Error {
   constructor(
     readonly status: number,
     message: string,
-    readonly current?: Order,
+    /** What stands there now, where somebody else was quicker. */
+    readonly current?: unknown,
   ) {
     super(message);
   }
+
+  /** It may go through later as it is: the server is away, or its data are held. */
+  get isPassing(): boolean {
+    return this.status === 0 || this.status >= 500;
+  }
 }
 
-async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** What is stored and cannot be read, with its reason. */
+export interface Unreadable {
+  readonly id: string;
+  readonly name: string;
+  readonly says: string;
+}
+
+/** The settings with the version they were made from. */
+export type StoredHouse = House & { readonly version: number; readonly unreadable: string | null };
+
+interface Ask {
+  readonly body?: unknown;
+  /** Goes out though the page is being left; the browser allows some 60 kB. */
+  readonly keepalive?: boolean;
+  /** Of a body that is text already. */
+  readonly type?: string;
+}
+
+async function ask<T>(method: string, path: string, { body, keepalive, type }: Ask = {}): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      keepalive,
+      headers: body === undefined ? {} : { 'Content-Type': type ?? 'application/json' },
+      body: body === undefined ? undefined : type ? (body as string) : JSON.stringify(body),
     });
   } catch {
     throw new ApiError(
@@ -36,16 +69,35 @@ async function ask<T>(method: string, path: string, body?: unknown): Promise<T> 
   return answer as T;
 }
 
+/** From so many goods on a change goes in lines, so that the server never holds it whole. */
+const IN_LINES_FROM = 200;
+/** What browsers send of a page that is being left. */
+const KEEPALIVE_BYTES = 60_000;
+
 export const api = {
-  counter: () => ask<{ goods: Good[] }>('GET', '/api/counter').then((a) => a.goods),
+  counter: () => ask<{ goods: Good[]; unreadable: Unreadable[] }>('GET', '/api/counter'),
   changeCounter: (change: CounterChange) =>
-    ask<{ put: number; removed: number }>('POST', '/api/counter/changes', change),
-  house: () => ask<House>('GET', '/api/house'),
-  saveHouse: (house: House) => ask<House>('PUT', '/api/house', house),
-  orders: () => ask<{ orders: Order[] }>('GET', '/api/orders').then((a) => a.orders),
+    change.put.length + change.remove.length < IN_LINES_FROM
+      ? ask<{ put: number; removed: number }>('POST', '/api/counter/changes', { body: change })
+      : ask<{ put: number; removed: number }>('POST', '/api/counter/changes/lines', {
+          body: [...linesOf(change)].join('\n'),
+          type: 'application/x-ndjson',
+        }),
+  house: () => ask<StoredHouse>('GET', '/api/house'),
+  saveHouse: (version: number, house: House) =>
+    ask<StoredHouse>('PUT', '/api/house', { body: { version, house } }),
+  orders: () => ask<{ orders: Order[]; unreadable: Unreadable[] }>('GET', '/api/orders'),
   order: (id: string) => ask<Order>('GET', `/api/orders/${id}`),
-  create: (order: Partial<NewOrder>) => ask<Order>('POST', '/api/orders', order),
-  save: (id: string, version: number, order: OrderBody) =>
-    ask<Order>('PUT', `/api/orders/${id}`, { version, order }),
+  /** Asking twice with one id makes one order. */
+  create: (order: Partial<NewOrder> & { id?: string }) => ask<Order>('POST', '/api/orders', { body: order }),
+  save: (id: string, version: number, order: OrderBody, leaving = false) => {
+    const body = { version, order };
+    const keepalive = leaving && JSON.stringify(body).length < KEEPALIVE_BYTES;
+    return ask<Order>('PUT', `/api/orders/${id}`, { body, keepalive });
+  },
   remove: (id: string) => ask<undefined>('DELETE', `/api/orders/${id}`),
+  restore: (id: string) => ask<Order>('POST', `/api/orders/${id}/restore`),
 };
+
+/** Where a stored document is had as a file, whether it can be read or not. */
+export const storedUrl = (what: 'orders' | 'counter', id: string): string => `/api/${what}/${id}/stored`;

@@ -1,10 +1,38 @@
-import type { Good, House, Order } from '@rotula/core';
+import { changed, type CounterChange, type Good, type Order } from '@rotula/core';
 import useSWR from 'swr';
-import { api } from './client';
+import { api, type StoredHouse, type Unreadable } from './client';
 
 /** The counter and the house change seldom: asked once, kept until something here changes them. */
 const steady = { revalidateOnFocus: false, revalidateIfStale: false };
 
-export const useCounter = () => useSWR<Good[]>('counter', api.counter, steady);
-export const useHouse = () => useSWR<House>('house', api.house, steady);
-export const useOrders = () => useSWR<Order[]>('orders', api.orders);
+/** Edits of the counter that are not stored yet; what the server answers is shown with them. */
+let waiting: readonly CounterChange[] = [];
+export const setWaiting = (changes: readonly CounterChange[]) => {
+  waiting = changes;
+};
+
+export interface Shelf {
+  readonly goods: Good[];
+  readonly unreadable: Unreadable[];
+}
+
+const readShelf = async (): Promise<Shelf> => {
+  const { goods, unreadable } = await api.counter();
+  return { goods: waiting.reduce<Good[]>((now, change) => changed(change, now), goods), unreadable };
+};
+
+export const useShelf = () => useSWR<Shelf>('counter', readShelf, steady);
+
+/** The goods of the counter that can be read. */
+export function useCounter() {
+  const { data, error } = useShelf();
+  return { data: data?.goods, error: error as unknown };
+}
+
+export const useHouse = () => useSWR<StoredHouse>('house', api.house, steady);
+export const useBook = () => useSWR<{ orders: Order[]; unreadable: Unreadable[] }>('orders', api.orders);
+
+export function useOrders() {
+  const { data, error } = useBook();
+  return { data: data?.orders, error: error as unknown };
+}

@@ -9,8 +9,8 @@ import {
 import { ArrowRight, Search, Zap } from 'lucide-react';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { useCounter, useOrders } from '../api/shop';
-import { dayOf } from '../ui/format';
+import { useCounter, useHouse, useOrders } from '../api/shop';
+import { formatFor } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { room } from '../ui/room';
 import type { Action } from './action';
@@ -95,7 +95,9 @@ function useEntries(actions: readonly Action[]): Entry[] {
   const navigate = useNavigate();
   const { data: goods = [] } = useCounter();
   const { data: orders = [] } = useOrders();
+  const { data: house } = useHouse();
   return useMemo(() => {
+    const format = house && formatFor(house);
     const go = (to: string) => () => void navigate(to);
     const everywhere: Action[] = [
       { name: 'New order', does: go('/?new') },
@@ -118,7 +120,7 @@ function useEntries(actions: readonly Action[]): Entry[] {
       ...orders.map((order) => ({
         key: `order ${order.id}`,
         name: order.title,
-        about: `order · ${dayOf(order.brief.servingAt)} · ${order.customer}`,
+        about: `order · ${format?.day(order.brief.servingAt) ?? ''} · ${order.customer}`,
         picture: <ArrowRight size={20} className="text-ink-soft" />,
         does: go(`/orders/${order.id}/pick`),
       })),
@@ -130,5 +132,5 @@ function useEntries(actions: readonly Action[]): Entry[] {
         does: go(`/counter?good=${good.id}`),
       })),
     ];
-  }, [actions, goods, orders, navigate]);
+  }, [actions, goods, orders, house, navigate]);
 }

@@ -6,26 +6,34 @@ import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
 import { api } from '../api/client';
 import { Button } from '../ui/Button';
+import { DateTimeField } from '../ui/DateTimeField';
+import type { Format } from '../ui/format';
 
 /** A head count and a time, nothing else. */
-export function NewOrder() {
+export function NewOrder({ format }: { format: Format }) {
   const navigate = useNavigate();
   const [heads, setHeads] = useState('');
   const [at, setAt] = useState(() => `${lightFormat(addDays(new Date(), 2), 'yyyy-MM-dd')}T18:30`);
+  const [making, setMaking] = useState(false);
+  // One id for what is being written: however often it is sent, it is one order.
+  const [id] = useState(() => newId());
   const n = Number(heads);
-  const valid = Number.isInteger(n) && n >= 1 && n <= 10000 && at !== '';
+  const valid = heads.trim() !== '' && Number.isInteger(n) && n >= 1 && n <= 10000;
   const make = async () => {
+    if (making) return;
     if (!valid) {
       toast.error('Say how many guests (1 to 10,000) and when.');
       return;
     }
+    setMaking(true);
     try {
       const guests = { adults: n, children: 0, under5: 0, infants: 0 };
-      const order = await api.create({ brief: { servingAt: at.slice(0, 16), guests } as never });
+      const order = await api.create({ id, brief: { servingAt: at, guests } as never });
       await mutate('orders');
       void navigate(`/orders/${order.id}/pick`);
     } catch (error) {
       toast.error(error instanceof Error ? error.message : String(error));
+      setMaking(false);
     }
   };
   return (
@@ -47,18 +55,18 @@ export function NewOrder() {
           placeholder="12"
         />
       </label>
-      <label className="block">
+      <div>
         <span className="block text-sm text-ink-soft">Served</span>
-        <input
-          className="field text-lg"
-          type="datetime-local"
-          value={at}
-          onChange={(e) => setAt(e.target.value)}
-        />
-      </label>
-      <Button look="strong" type="submit">
+        <DateTimeField what="Served" value={at} format={format} onCommit={setAt} />
+      </div>
+      <Button look="strong" type="submit" disabled={making}>
         <Plus size={18} /> New order
       </Button>
     </form>
   );
 }
+
+const newId = (): string =>
+  typeof crypto.randomUUID === 'function'
+    ? crypto.randomUUID()
+    : Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('');

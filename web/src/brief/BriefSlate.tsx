@@ -1,5 +1,7 @@
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
+import { OwnPlates } from '../order/OwnPlates';
+import { SmallChildren } from '../order/SmallChildren';
 import { Callout, SlateSection } from '../ui/Slate';
 import { SchoolShort } from './SchoolShort';
 
@@ -21,15 +23,8 @@ export function BriefSlate() {
         </p>
       </SlateSection>
       <SchoolShort />
-      {plan.ownPlates.map((plate) => (
-        <SlateSection key={plate.label} title="Their own plate" aside={plate.label}>
-          <p>
-            From the board: {plate.fromBoard.map((g) => g.name).join(', ') || 'nothing'}.
-            {plate.instead.length > 0 &&
-              ` Beside it, for them: ${plate.instead.map((g) => g.name).join(', ')}.`}
-          </p>
-        </SlateSection>
-      ))}
+      <OwnPlates />
+      <SmallChildren />
       <Cautions />
       {targets.excluded.length > 0 && (
         <SlateSection title="Left out, and for whom" aside={`${targets.excluded.length} of ${goods.size}`}>

@@ -2,6 +2,7 @@ import { heads, ORDER_STATES, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
 import { Choice, Select } from '../ui/Choice';
+import { DateTimeField } from '../ui/DateTimeField';
 import { capital } from '../ui/format';
 import { Stepper } from '../ui/Stepper';
 import { ROLE_LABELS } from '../ui/words';
@@ -33,26 +34,31 @@ export default function BriefStage() {
         <section>
           <h2 className="mb-3 text-xl">When and where</h2>
           <div className="space-y-3">
-            <label className="block">
+            <div>
               <span className="mb-1 block">Served at</span>
-              <input
-                type="datetime-local"
-                className="field w-full"
+              <DateTimeField
+                what="Served"
                 value={brief.servingAt}
-                onChange={(e) =>
-                  e.target.value && set('the serving time', { servingAt: e.target.value.slice(0, 16) })
-                }
+                format={format}
+                onCommit={(servingAt) => set('the serving time', { servingAt })}
               />
-            </label>
-            <TextField label="Place" value={brief.place} onCommit={(place) => set('the place', { place })} />
+            </div>
+            <TextField
+              label="Place"
+              path="brief.place"
+              value={brief.place}
+              onCommit={(place) => set('the place', { place })}
+            />
             <TextField
               label="Occasion"
+              path="brief.occasion"
               value={brief.occasion}
               onCommit={(occasion) => set('the occasion', { occasion })}
             />
             <WhereFields />
             <TextField
               label="Customer"
+              path="customer"
               value={order.customer}
               onCommit={(customer) => change('the customer', (o) => ({ ...o, customer }))}
             />
@@ -62,7 +68,6 @@ export default function BriefStage() {
                 key={order.note}
                 className="field min-h-24 w-full py-2"
                 defaultValue={order.note}
-                maxLength={4000}
                 onBlur={(e) =>
                   e.target.value !== order.note && change('the note', (o) => ({ ...o, note: e.target.value }))
                 }

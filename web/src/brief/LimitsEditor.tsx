@@ -1,4 +1,15 @@
-import { LIMITS, limitRule, riskRowsOf, newLimit, REACHES, SEVERITIES, type Limit } from '@rotula/core';
+import {
+  isHarmful,
+  LIMITS,
+  limitRule,
+  newLimit,
+  NOT_BY_CARD,
+  REACHES,
+  reachOf,
+  riskRowsOf,
+  SEVERITIES,
+  type Limit,
+} from '@rotula/core';
 import { X } from 'lucide-react';
 import { Select } from '../ui/Choice';
 import { Finder } from '../ui/Finder';
@@ -60,7 +71,7 @@ export function LimitsEditor({
                 options={REACHES.map((r) => ({
                   value: r,
                   label: r === 'board' ? 'whole board' : r,
-                  hint: REACH_HINTS[r],
+                  hint: r === 'card' && isHarmful(limit) ? 'for dislikes only' : REACH_HINTS[r],
                 }))}
                 onChange={(reach) => edit(limit.what, { reach })}
               />
@@ -71,21 +82,54 @@ export function LimitsEditor({
                 max={Math.max(1, people)}
                 onChange={(guests) => edit(limit.what, { guests })}
               />
-              <IconButton
-                label={`Take away the limit: ${rule.label}`}
-                onClick={() =>
-                  onChange(
-                    `no limit “${rule.label}”`,
-                    limits.filter((l) => l.what !== limit.what),
-                  )
-                }
-              >
-                <X size={18} />
-              </IconButton>
+              {reachOf(limit) === 'own plate' && (
+                <label className="flex items-center gap-2">
+                  <span className="text-sm text-ink-soft">whose</span>
+                  <input
+                    key={limit.who}
+                    className="field w-28"
+                    aria-label={`Whose limit: ${rule.label}`}
+                    placeholder="a name"
+                    defaultValue={limit.who}
+                    maxLength={60}
+                    onBlur={(e) =>
+                      e.target.value.trim() !== limit.who && edit(limit.what, { who: e.target.value.trim() })
+                    }
+                    onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+                  />
+                </label>
+              )}
+              <span className="ml-auto">
+                <IconButton
+                  label={`Take away the limit: ${rule.label}`}
+                  onClick={() =>
+                    onChange(
+                      `no limit “${rule.label}”`,
+                      limits.filter((l) => l.what !== limit.what),
+                    )
+                  }
+                >
+                  <X size={18} />
+                </IconButton>
+              </span>
+              {limit.reach === 'card' && isHarmful(limit) && (
+                <p
+                  role="alert"
+                  className="w-full border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
+                >
+                  {NOT_BY_CARD} Rotula lays this guest their own plate.
+                </p>
+              )}
             </li>
           );
         })}
       </ul>
+      {limits.filter((limit) => reachOf(limit) === 'own plate' && limit.who === '').length > 1 && (
+        <p className="mb-3 text-sm text-ink-soft">
+          Does one guest have several of these? Give their limits the same name: they share one plate that
+          meets them all. Without a name each has a plate of its own.
+        </p>
+      )}
       <WhyMilk
         limits={limits}
         onAdd={(id) => onChange(`the limit “${limitRule(id).label}”`, [...limits, newLimit(id)])}

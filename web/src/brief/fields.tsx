@@ -67,27 +67,36 @@ export function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: n
   );
 }
 
-/** A line of text, taken when the field is left. */
+/** A line of text, taken when the field is left; one that cannot be stored is kept, and marked with the reason. */
 export function TextField({
   label,
   value,
+  path,
   onCommit,
 }: {
   label: string;
   value: string;
+  /** Its path in the document, by which a refusal names it. */
+  path: string;
   onCommit: (value: string) => void;
 }) {
+  const refusal = useWorkbench().document.saving.refused.find(({ field }) => field === path);
   return (
     <label className="block">
       <span className="mb-1 block">{label}</span>
       <input
         key={value}
-        className="field w-full"
+        className="field w-full aria-invalid:border-wax"
         defaultValue={value}
-        maxLength={160}
+        aria-invalid={refusal !== undefined}
         onBlur={(e) => e.target.value !== value && onCommit(e.target.value)}
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
       />
+      {refusal && (
+        <span role="alert" className="mt-1 block text-sm text-wax">
+          {refusal.says}: shorten it, everything else is saved
+        </span>
+      )}
     </label>
   );
 }

@@ -3,10 +3,12 @@ import { lightFormat } from 'date-fns';
 import { Download, FileInput, FlaskConical, Plus } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { useCounter, useHouse } from '../api/shop';
+import type { Unreadable } from '../api/client';
+import { useHouse, useShelf } from '../api/shop';
 import { Brand } from '../app/Brand';
 import { useFindKey } from '../app/FindBox';
 import { Trouble } from '../app/Trouble';
+import { UnreadableList } from '../app/Unreadable';
 import { Button } from '../ui/Button';
 import { count, formatFor } from '../ui/format';
 import { IconButton } from '../ui/IconButton';
@@ -19,28 +21,31 @@ import { finderFor, NO_FILTERS, passes, sortKey, type Filters } from './filters'
 import { GoodSheet } from './GoodSheet';
 import { NewGoodSheet } from './NewGoodSheet';
 import { rowsOf, sortedRows } from './rows';
+import { Stored } from './Stored';
 import { useCounterEdits } from './useCounterEdits';
 import { undoKeys, UndoRedo } from '../ui/UndoRedo';
 
 /** All goods of the shop: find, narrow, sort; open one to edit it; take files in and give them out. */
 export default function CounterPage() {
-  const counter = useCounter();
+  const shelf = useShelf();
   const house = useHouse();
-  const error = counter.error ?? house.error;
+  const error = shelf.error ?? house.error;
   useEffect(() => {
     document.title = 'Counter · Rotula';
   }, []);
   const format = useMemo(() => house.data && formatFor(house.data), [house.data]);
-  if (error && !counter.data) return <Trouble error={error} />;
-  if (!counter.data || !format) return <main className="p-8" />;
-  return <OpenCounter counter={counter.data} format={format} />;
+  if (error && !shelf.data) return <Trouble error={error} />;
+  if (!shelf.data || !format) return <main className="p-8" />;
+  return <OpenCounter counter={shelf.data.goods} unreadable={shelf.data.unreadable} format={format} />;
 }
 
 function OpenCounter({
   counter,
+  unreadable,
   format,
 }: {
   counter: readonly Good[];
+  unreadable: readonly Unreadable[];
   format: ReturnType<typeof formatFor>;
 }) {
   const navigate = useNavigate();
@@ -49,7 +54,7 @@ function OpenCounter({
   const [query, setQuery] = useState('');
   const [focusId, setFocusId] = useState<string | null>(params.get('good'));
   const [sheet, setSheet] = useState<'new' | 'trial' | 'export' | null>(null);
-  const edits = useCounterEdits(counter);
+  const edits = useCounterEdits();
   const today = lightFormat(new Date(), 'yyyy-MM-dd');
   const asked = params.get('good');
   const [lastAsked, setLastAsked] = useState(asked);
@@ -89,6 +94,7 @@ function OpenCounter({
             <IconButton label="Give out as CSV or JSON" onClick={() => setSheet('export')}>
               <Download size={20} />
             </IconButton>
+            <Stored queue={edits.queue} />
             <UndoRedo of={edits} />
           </div>
         </div>
@@ -107,6 +113,7 @@ function OpenCounter({
           </span>
           <FilterBar goods={counter} filters={filters} onChange={setFilters} />
         </div>
+        <UnreadableList of="counter" list={unreadable} />
         {found.length === 0 ? (
           <p className="mt-4 text-ink-soft">
             {filters.kind === 'must move' && query === ''

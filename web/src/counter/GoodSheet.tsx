@@ -156,8 +156,13 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
           </p>
         </SlateSection>
       )}
-      {states.unknown.length > 0 || (good.kind === 'cheese' && !good.milkKnown) ? (
-        <Callout>No card or label prints until its milk and allergens are known.</Callout>
+      {states.unknown.length > 0 ||
+      (good.kind === 'cheese' && !good.milkKnown) ||
+      (isMain(good) && !good.described) ? (
+        <Callout>
+          No card or label prints until its milk or animal, its making and its allergens are known: unknown
+          passes no limit.
+        </Callout>
       ) : null}
       <SlateSection title={isMain(good) ? 'Make and lot' : 'Pack'}>
         <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">

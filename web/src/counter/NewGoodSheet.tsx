@@ -78,7 +78,8 @@ export function NewGoodSheet({
     onClose();
     await onMake(good);
   };
-  const ready = draft.name.trim() !== '';
+  const trouble = whyNot(draft);
+  const ready = trouble === null;
   return (
     <Sheet title={trial ? 'A trial piece' : 'A new good'} open={open} onClose={onClose}>
       {trial && (
@@ -168,12 +169,27 @@ export function NewGoodSheet({
           )}
         </div>
         {trial && <Text label="What was made of it" value={draft.note} onChange={(note) => set({ note })} />}
-        <Button look="strong" type="submit" disabled={!ready}>
+        {trouble && draft.name.trim() !== '' && (
+          <p role="alert" className="text-wax">
+            {trouble}
+          </p>
+        )}
+        <Button look="strong" type="submit" disabled={!ready} title={trouble ?? undefined}>
           {trial ? 'Keep the trial' : 'Put it on the counter'}
         </Button>
       </form>
     </Sheet>
   );
+}
+
+const MOST_LETTERS = 120;
+
+/** Why this cannot be put on the counter yet, or null when it can. */
+function whyNot({ name, style, region }: Draft): string | null {
+  if (name.trim() === '') return 'A good needs a name.';
+  const long = Object.entries({ name, style, region }).find(([, text]) => text.trim().length > MOST_LETTERS);
+  if (!long) return null;
+  return `The ${long[0]} has ${long[1].trim().length} letters; ${MOST_LETTERS} is the most that fits.`;
 }
 
 function trialOf(blank: Good, draft: Draft): Good {
@@ -185,6 +201,7 @@ function trialOf(blank: Good, draft: Draft): Good {
     madeOn: null,
     receivedOn: lightFormat(new Date(), 'yyyy-MM-dd'),
     opened: true,
+    treatment: null,
     price: null,
     bestFrom: null,
     bestUntil: null,
@@ -198,7 +215,7 @@ function trialOf(blank: Good, draft: Draft): Good {
     ...(kind === 'cheese'
       ? milk === 'unknown'
         ? { milkKnown: false }
-        : { milk: [{ animal: milk, share: 1 }] }
+        : { milk: [{ animal: milk, share: 1 }], milkKnown: true }
       : {}),
     origin: { region, country: '' },
     note,
@@ -219,12 +236,7 @@ function Text({
   return (
     <label className="block">
       <span className="mb-1 block">{label}</span>
-      <input
-        className="field w-full"
-        value={value}
-        maxLength={160}
-        onChange={(e) => onChange(e.target.value)}
-      />
+      <input className="field w-full" value={value} onChange={(e) => onChange(e.target.value)} />
     </label>
   );
 }

@@ -4,6 +4,7 @@ import {
   fitsLimit,
   isMain,
   newLimit,
+  servedGood,
   priceOn,
   verdictOf,
   type Good,
@@ -115,7 +116,7 @@ export function passes(good: Good, filters: Filters, on: string, minorPerUnit: n
   if (!within(AGES, age, isMain(good) ? ageOn(good, on) : null)) return false;
   if (!within(STRENGTHS, strength, isMain(good) ? good.sense.intensity : null)) return false;
   if (!within(PRICES, price, pricePerKg(good, on, minorPerUnit))) return false;
-  return !limit || fitsLimit(good, newLimit(limit)).fits === 'yes';
+  return !limit || fitsLimit(servedGood(good, on), newLimit(limit)).fits === 'yes';
 }
 
 export const activeCount = ({ animal, family, age, strength, price, limit }: Filters): number =>

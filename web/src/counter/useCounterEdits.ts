@@ -1,85 +1,137 @@
-import {
-  changed,
-  changeTo,
-  goodsById,
-  inverseOf,
-  removalOf,
-  type CounterChange,
-  type Good,
-} from '@rotula/core';
+import { changeTo, CounterChange, goodsById, removalOf, type Good } from '@rotula/core';
 import { useSyncExternalStore } from 'react';
 import toast from 'react-hot-toast';
 import { mutate } from 'swr';
 import { api, ApiError } from '../api/client';
+import { setWaiting, type Shelf } from '../api/shop';
+import { keeping } from '../ui/keeping';
+import { CounterQueue, NOTHING_WAITS, withStepBack, type QueueState, type Step } from './queue';
 
 /**
- * Edits of the counter: each is one step that is stored at once and that one undo takes back. The steps live as long as
- * the page, over all its screens.
+ * Edits of the counter: each is one step that is shown and stored at once and that one undo takes back. The steps live as
+ * long as the page, over all its screens; what is not stored yet outlives it.
  */
 interface Steps {
-  readonly undo: readonly CounterChange[];
-  readonly redo: readonly CounterChange[];
+  readonly undo: readonly Step[];
+  readonly redo: readonly Step[];
 }
-let steps: Steps = { undo: [], redo: [] };
+interface Edits {
+  readonly steps: Steps;
+  readonly queue: QueueState;
+}
+let edits: Edits = { steps: { undo: [], redo: [] }, queue: NOTHING_WAITS };
 const listeners = new Set<() => void>();
-const setSteps = (next: Steps) => {
-  steps = next;
+const set = (part: Partial<Edits>) => {
+  edits = { ...edits, ...part };
   for (const listener of listeners) listener();
 };
 
-/** Carry a change out here and on the server; the counter is as before when the server refuses. */
-async function carryOut(change: CounterChange, counter: readonly Good[]): Promise<CounterChange | null> {
-  const inverse = inverseOf(change, goodsById(counter));
-  await mutate('counter', changed(change, counter) as Good[], { revalidate: false });
+/** What takes a change back, so that it goes when the change is refused. */
+const backs = new WeakMap<CounterChange, Step>();
+
+const KEPT_KEY = 'rotula.counter.waiting';
+const MOST_KEPT = 500;
+
+const queue = new CounterQueue({
+  send: (change) => api.changeCounter(change),
+  isPassing: (fault) => fault instanceof ApiError && fault.isPassing,
+  keep: (changes) => {
+    // An import of thousands is more than a browser keeps; it is said, and the page has to stay open.
+    const goods = changes.reduce((sum, { put, remove }) => sum + put.length + remove.length, 0);
+    if (goods > MOST_KEPT) return false;
+    if (changes.length > 0) return keeping.write(KEPT_KEY, JSON.stringify(changes));
+    keeping.drop(KEPT_KEY);
+    return true;
+  },
+  refused: (change, fault) => {
+    const why = fault instanceof ApiError ? fault.message : 'The server refused it.';
+    toast.error(`“${change.name}” was not stored. ${why}`, { duration: 10_000 });
+    // A step that was refused can never be taken back.
+    const without = (all: readonly Step[]) => all.filter((step) => step !== backs.get(change));
+    set({ steps: { undo: without(edits.steps.undo), redo: without(edits.steps.redo) } });
+    void mutate('counter');
+  },
+  report: (state) => {
+    setWaiting(state.waiting);
+    set({ queue: state });
+  },
+});
+
+/** What an earlier page could not store is taken up again. */
+function resume() {
+  const kept = keeping.read(KEPT_KEY);
+  if (!kept) return;
   try {
-    await api.changeCounter(change);
-    return inverse;
-  } catch (fault) {
-    toast.error(fault instanceof ApiError ? fault.message : 'That was not stored; try again.');
-    await mutate('counter');
-    return null;
+    const changes = CounterChange.array().safeParse(JSON.parse(kept));
+    if (changes.success) queue.resume(changes.data);
+  } catch {
+    keeping.drop(KEPT_KEY);
   }
+}
+resume();
+
+/** Show a change now and put it in the queue; the step back is what undo will do. It is made against what is shown. */
+async function carryOut(make: (counter: readonly Good[]) => CounterChange): Promise<Step | null> {
+  let made: { change: CounterChange; back: Step } | undefined;
+  await mutate<Shelf>(
+    'counter',
+    (shelf) => {
+      if (!shelf) return shelf;
+      const change = make(shelf.goods);
+      const { next, back } = withStepBack(change, shelf.goods);
+      made = { change, back };
+      return { ...shelf, goods: next };
+    },
+    { revalidate: false },
+  );
+  if (!made) return null;
+  backs.set(made.change, made.back);
+  return (await queue.add(made.change)) ? made.back : null;
 }
 
 export interface CounterEdits {
   /** Put goods over what is there; the name is what undo will say. Resolves to false when it was refused. */
   readonly put: (name: string, goods: readonly Good[]) => Promise<boolean>;
   readonly remove: (name: string, goods: readonly Good[]) => Promise<boolean>;
+  /** Carry out a change that is made already: an import. */
+  readonly carry: (change: CounterChange) => Promise<boolean>;
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
   readonly undoes: string | null;
   readonly steps: number;
   readonly redoes: string | null;
+  readonly queue: QueueState;
 }
 
-export function useCounterEdits(counter: readonly Good[]): CounterEdits {
-  const now = useSyncExternalStore(
+export function useCounterEdits(): CounterEdits {
+  const { steps, queue: state } = useSyncExternalStore(
     (listener) => {
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    () => steps,
+    () => edits,
   );
-  const step = async (change: CounterChange) => {
-    const inverse = await carryOut(change, counter);
-    if (inverse) setSteps({ undo: [...steps.undo, inverse], redo: [] });
-    return inverse !== null;
+  const step = async (make: (counter: readonly Good[]) => CounterChange) => {
+    const back = await carryOut(make);
+    if (back) set({ steps: { undo: [...edits.steps.undo, back], redo: [] } });
+    return back !== null;
   };
   const move = async (from: 'undo' | 'redo', to: 'undo' | 'redo') => {
-    const change = steps[from].at(-1);
-    if (!change) return;
-    const inverse = await carryOut(change, counter);
-    // A step that the server refuses can never be taken: something else has changed those goods.
-    const left = { ...steps, [from]: steps[from].slice(0, -1) };
-    setSteps(inverse ? { ...left, [to]: [...steps[to], inverse] } : left);
+    const last = edits.steps[from].at(-1);
+    if (!last) return;
+    set({ steps: { ...edits.steps, [from]: edits.steps[from].slice(0, -1) } });
+    const back = await carryOut(last.change);
+    if (back) set({ steps: { ...edits.steps, [to]: [...edits.steps[to], back] } });
   };
   return {
-    put: (name, goods) => step(changeTo(name, goods, goodsById(counter))),
-    remove: (name, goods) => step(removalOf(name, goods)),
+    put: (name, goods) => step((counter) => changeTo(name, goods, goodsById(counter))),
+    remove: (name, goods) => step(() => removalOf(name, goods)),
+    carry: (change) => step(() => change),
     undo: () => move('undo', 'redo'),
     redo: () => move('redo', 'undo'),
-    steps: now.undo.length,
-    undoes: now.undo.at(-1)?.name ?? null,
-    redoes: now.redo.at(-1)?.name ?? null,
+    steps: steps.undo.length,
+    undoes: steps.undo.at(-1)?.name ?? null,
+    redoes: steps.redo.at(-1)?.name ?? null,
+    queue: state,
   };
 }

@@ -1,7 +1,9 @@
 import { isCheese, type Cut } from '@rotula/core';
 import clsx from 'clsx';
 import { AdviceList } from '../order/AdviceList';
+import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
+import { SmallChildren } from '../order/SmallChildren';
 import { StageLayout } from '../order/StageLayout';
 import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -113,11 +115,13 @@ function CutSlate() {
           ))}
         </ul>
       </SlateSection>
+      <SmallChildren />
       <AdviceList />
       <Callout>
         Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature.
         Blades are counted out and in.
       </Callout>
+      <Cautions />
     </>
   );
 }

@@ -1,15 +1,40 @@
 import { SCHOOLS, type House } from '@rotula/core';
 import { useEffect, useState } from 'react';
 import toast from 'react-hot-toast';
-import { mutate } from 'swr';
-import { api } from '../api/client';
+import type { StoredHouse } from '../api/client';
 import { useHouse } from '../api/shop';
 import { Brand } from '../app/Brand';
 import { useFindKey } from '../app/FindBox';
 import { Trouble } from '../app/Trouble';
+import { Button } from '../ui/Button';
 import { Choice, Select } from '../ui/Choice';
 import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
+import { saveHouse, type HouseClash } from './saveHouse';
+
+/** Where the shop may be; the words stay English, the form of dates and times is the country's. */
+const COUNTRIES = [
+  'IE',
+  'GB',
+  'US',
+  'CA',
+  'AU',
+  'NZ',
+  'ZA',
+  'DE',
+  'FR',
+  'NL',
+  'BE',
+  'IT',
+  'ES',
+  'CH',
+  'AT',
+  'SE',
+  'NO',
+  'DK',
+  'JP',
+];
+const countryName = new Intl.DisplayNames('en', { type: 'region' });
 
 const CURRENCIES = ['EUR', 'GBP', 'USD', 'CAD', 'AUD', 'CHF', 'SEK', 'NOK', 'DKK', 'JPY'];
 
@@ -25,37 +50,66 @@ export default function HousePage() {
   return <Settings house={house.data} />;
 }
 
-function Settings({ house }: { house: House }) {
+function Settings({ house }: { house: StoredHouse }) {
+  const [clash, setClash] = useState<HouseClash | null>(null);
   const [name, setName] = useState(house.name);
+  const format = formatFor(house);
   const set = async (part: Partial<House>) => {
-    const next = { ...house, ...part };
-    await mutate('house', next, { revalidate: false });
     try {
-      await api.saveHouse(next);
-      toast.success('Saved');
+      const met = await saveHouse(clash?.current ?? house, part);
+      setClash(met);
+      if (!met) toast.success('Saved');
     } catch (error) {
       toast.error(error instanceof Error ? error.message : String(error));
-      await mutate('house');
     }
   };
-  const format = formatFor(house);
   const [weight, unit] = format.weight(1500);
   return (
     <>
       <main className="min-w-0 px-6 pb-8 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
         <Brand />
         <h1 className="mb-4 text-[2.1rem]">The house</h1>
+        {house.unreadable && (
+          <p
+            role="alert"
+            className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
+          >
+            The settings are stored, but cannot be read: {house.unreadable}. The usual ones stand in; saving
+            writes over what is stored.{' '}
+            <a
+              className="font-bold underline underline-offset-4"
+              href="/api/house/stored"
+              download="house.json"
+            >
+              Save it as a file first
+            </a>
+          </p>
+        )}
+        {clash && (
+          <div
+            role="alert"
+            className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
+          >
+            {clash.fields.map((field) => (
+              <p key={field}>
+                {capital(field)} was changed elsewhere to “{String(clash.current[field])}”; you chose “
+                {String(clash.mine[field])}”. Which shall stand?
+              </p>
+            ))}
+            <div className="mt-1 flex gap-3">
+              <Button onClick={() => void set(clash.mine)}>Mine</Button>
+              <Button onClick={() => setClash(null)}>The other</Button>
+            </div>
+          </div>
+        )}
         <div className="max-w-3xl space-y-7">
           <label className="block">
             <h2 className="mb-2 text-xl">Name of the shop</h2>
             <input
               className="field w-full text-lg"
               value={name}
-              maxLength={120}
               onChange={(e) => setName(e.target.value)}
-              onBlur={() =>
-                name.trim() ? name !== house.name && void set({ name: name.trim() }) : setName(house.name)
-              }
+              onBlur={() => name !== house.name && void set({ name })}
             />
           </label>
           <section>
@@ -81,6 +135,23 @@ function Settings({ house }: { house: House }) {
                 options={[...new Set([house.currency, ...CURRENCIES])].map((c) => ({ value: c, label: c }))}
                 onChange={(currency) => void set({ currency })}
               />
+            </section>
+            <section>
+              <h2 className="mb-2 text-xl">Country</h2>
+              <Select
+                label="Country"
+                className="w-full"
+                value={house.country}
+                options={[...new Set([house.country, ...COUNTRIES])].map((c) => ({
+                  value: c,
+                  label: countryName.of(c) ?? c,
+                }))}
+                onChange={(country) => void set({ country })}
+              />
+              <p className="mt-1 text-sm text-ink-soft">
+                Days and times are written and typed as they are there: {format.dayYear('2027-02-12')},{' '}
+                {format.time('2027-02-12T18:30')}.
+              </p>
             </section>
             <section>
               <h2 className="mb-2 text-xl">Paper</h2>

@@ -1,6 +1,7 @@
 import { Check } from 'lucide-react';
 import clsx from 'clsx';
 import { Callout } from '../ui/Slate';
+import { ChangedSince } from './ChangedSince';
 import { useWorkbench } from './context';
 
 /** What Rotula would change; each can be waved through and stays visible as waved. */
@@ -13,6 +14,7 @@ export function AdviceList() {
     }));
   return (
     <>
+      <ChangedSince />
       {plan.barred.map(({ good, because }) => (
         <Callout key={good.id} tone="stop">
           <strong>{good.name}</strong> is kept off this board:{' '}

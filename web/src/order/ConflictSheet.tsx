@@ -10,7 +10,7 @@ import {
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
-import { count, dayOf, timeOf } from '../ui/format';
+import { count, type Format } from '../ui/format';
 import { Sheet } from '../ui/Sheet';
 import type { Conflict } from './autosave';
 import { bodyOf } from './draft';
@@ -23,7 +23,7 @@ export function ConflictSheet() {
 }
 
 /** What a stage says in one version, in a line. */
-function summary(stage: StageName, order: OrderBody, nameOf: (id: string) => string): string {
+function summary(stage: StageName, order: OrderBody, nameOf: (id: string) => string, format: Format): string {
   const byHand = (record: Readonly<Record<string, unknown>>) => {
     const names = Object.keys(record).map(nameOf);
     return names.length === 0 ? 'all as computed' : `by hand: ${names.join(', ')}`;
@@ -33,7 +33,7 @@ function summary(stage: StageName, order: OrderBody, nameOf: (id: string) => str
       return [order.title, order.customer, order.state, order.note].filter(Boolean).join(' · ');
     case 'Brief': {
       const { brief } = order;
-      return `${dayOf(brief.servingAt)}, ${timeOf(brief.servingAt)}, ${count(heads(brief), 'guest')}, ${count(brief.limits.length, 'limit')}`;
+      return `${format.day(brief.servingAt)}, ${format.time(brief.servingAt)}, ${count(heads(brief), 'guest')}, ${count(brief.limits.length, 'limit')}`;
     }
     case 'Pick':
       return order.selection.goods?.map(nameOf).join(', ') || 'nothing picked';
@@ -51,7 +51,7 @@ function summary(stage: StageName, order: OrderBody, nameOf: (id: string) => str
 const WHO = { mine: 'changed here', theirs: 'changed elsewhere', both: 'changed in both' };
 
 function Merge({ conflict }: { conflict: Conflict }) {
-  const { document, goods } = useWorkbench();
+  const { document, goods, format } = useWorkbench();
   const { order, resolve } = document;
   const nameOf = (id: string) => goods.get(id)?.name ?? id;
   const theirs = bodyOf(conflict.theirs);
@@ -76,8 +76,8 @@ function Merge({ conflict }: { conflict: Conflict }) {
               className="grid-cols-2"
               value={sides[stage] ?? 'mine'}
               options={[
-                { value: 'mine', label: 'Yours', hint: summary(stage, order, nameOf) },
-                { value: 'theirs', label: 'The other', hint: summary(stage, theirs, nameOf) },
+                { value: 'mine', label: 'Yours', hint: summary(stage, order, nameOf, format) },
+                { value: 'theirs', label: 'The other', hint: summary(stage, theirs, nameOf, format) },
               ]}
               onChange={(side) => setChosen((now) => ({ ...now, [stage]: side }))}
             />

@@ -3,24 +3,17 @@ import clsx from 'clsx';
 import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { Brand } from '../app/Brand';
-import { count, dayOf, timeOf } from '../ui/format';
+import { count } from '../ui/format';
 import { ROLE_LABELS } from '../ui/words';
 import { useWorkbench } from './context';
 import { STAGES } from './stages';
-import type { SaveState } from './autosave';
+import { SaveTrouble, SaveWord } from './SaveLine';
 import { UndoRedo } from '../ui/UndoRedo';
-
-const SAVE_WORDS: Record<SaveState, string> = {
-  saved: 'saved',
-  saving: 'saving …',
-  'not saved': 'not saved yet',
-};
 
 /** Brand, the order's name and line, and the stage strip. */
 export function OrderHeader() {
-  const { document, plan } = useWorkbench();
+  const { document, plan, format } = useWorkbench();
   const { order } = document;
-  const { state: saveState, trouble } = document.saving;
   const { brief } = order;
   const limits = brief.limits.length;
   return (
@@ -28,20 +21,14 @@ export function OrderHeader() {
       <div className="flex items-start justify-between gap-4">
         <Brand />
         <div className="flex items-center gap-1 pt-4 text-sm text-ink-soft">
-          <span
-            role="status"
-            data-save-state={saveState}
-            className={clsx('mr-1', saveState === 'not saved' && trouble && 'font-bold text-wax')}
-            title={trouble ?? undefined}
-          >
-            {trouble && saveState === 'not saved' ? 'not saved: server away' : SAVE_WORDS[saveState]}
-          </span>
+          <SaveWord />
           <UndoRedo of={document} />
         </div>
       </div>
+      <SaveTrouble />
       <Title />
       <p className="mt-1 mb-3 text-ink-soft">
-        {dayOf(brief.servingAt)}, {timeOf(brief.servingAt)} · {count(heads(brief), 'guest')}
+        {format.day(brief.servingAt)}, {format.time(brief.servingAt)} · {count(heads(brief), 'guest')}
         {limits > 0 && `, ${count(limits, 'limit')}`} · {ROLE_LABELS[brief.role]}
         {plan.targets.eaters !== plan.targets.heads && ` · eat as ${plan.targets.eaters}`}
       </p>
@@ -74,8 +61,8 @@ function Title() {
   const [draft, setDraft] = useState<string | null>(null);
   const commit = () => {
     const text = draft?.trim();
-    if (text && text !== document.order.title)
-      document.change('rename the order', (order) => ({ ...order, title: text.slice(0, 160) }));
+    if (text !== undefined && text !== document.order.title)
+      document.change('rename the order', (order) => ({ ...order, title: text }));
     setDraft(null);
   };
   return (
@@ -84,7 +71,7 @@ function Title() {
         aria-label="Name of the order"
         className="-mx-2 min-h-11 w-full rounded-lg border-[1.5px] border-transparent bg-transparent px-2 hover:border-line focus:border-line focus:bg-paper-lit"
         value={draft ?? document.order.title}
-        maxLength={160}
+        aria-invalid={document.saving.refused.some(({ field }) => field === 'title')}
         onChange={(e) => setDraft(e.target.value)}
         onBlur={commit}
         onKeyDown={(e) => {

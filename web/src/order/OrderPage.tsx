@@ -6,6 +6,7 @@ import {
   type Good,
   type House,
   type Order,
+  takeProposal,
 } from '@rotula/core';
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
@@ -13,9 +14,9 @@ import useSWR from 'swr';
 import { api } from '../api/client';
 import { useCounter, useHouse } from '../api/shop';
 import { useFindBox } from '../app/FindBox';
+import { StageBoundary } from '../app/StageBoundary';
 import { Trouble } from '../app/Trouble';
 import { PickStage } from '../pick/PickStage';
-import { takeProposal } from '../pick/edits';
 import { propose, useReach } from '../pick/optimiser';
 import { formatFor } from '../ui/format';
 import { undoKeys } from '../ui/UndoRedo';
@@ -61,13 +62,18 @@ function OpenOrder({
 }) {
   const { stage } = useParams();
   const navigate = useNavigate();
-  const document = useOrderDocument(loaded);
+  const document = useOrderDocument(loaded, shelf, house);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { order, change } = document;
   const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
-  const plan = useMemo(() => planOf(order, counter, house), [order, counter, house]);
-  const goods = useMemo(() => goodsById(counter), [counter]);
+  // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
+  const plan = useMemo(() => planOf(order, shelf, house), [order, shelf, house]);
+  const kept = order.snapshot.goods;
+  const goods = useMemo(
+    () => goodsById([...Object.values(kept).map(({ good }) => good), ...counter]),
+    [counter, kept],
+  );
   const format = useMemo(() => formatFor(house), [house]);
   const reach = useReach(order.brief, counter, house);
   useFirstProposal(order.selection.goods === null, () =>
@@ -108,9 +114,11 @@ function OpenOrder({
     <WorkbenchContext
       value={{ document, plan, counter, shelf, goods, house, format, reach, focus, setFocus }}
     >
-      <Suspense fallback={<main className="p-8" />}>
-        <Screen />
-      </Suspense>
+      <StageBoundary name={screen.path}>
+        <Suspense fallback={<main className="p-8" />}>
+          <Screen />
+        </Suspense>
+      </StageBoundary>
       <ConflictSheet />
       <KeysSheet open={keysShown} onClose={() => setKeysShown(false)} />
     </WorkbenchContext>

@@ -10,7 +10,9 @@ export function VitalFigures({ plan, format, reach }: { plan: Plan; format: Form
   const dial = Math.round(balance.dial);
   const budget = portions.budget;
   const over = portions.remaining !== null && portions.remaining < 0;
-  const perHead = targets.heads > 0 ? portions.net / targets.heads : 0;
+  // Those with a plate of their own are not fed from the board.
+  const atBoard = targets.heads - plan.ownPlates.reduce((sum, plate) => sum + plate.guests, 0);
+  const perHead = atBoard > 0 ? portions.net / atBoard : 0;
   return (
     <div className="flex gap-4">
       <Vital

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { OrderBody, type Order } from '@rotula/core';
 import { ApiError } from '../api/client';
-import { Autosave, type SaveReport } from './autosave';
+import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
 
 const body = (title: string): OrderBody =>
   OrderBody.parse({ title, brief: { servingAt: '2026-11-28T18:30' } });
@@ -12,14 +12,15 @@ const stored = (title: string, version: number): Order => ({
   updatedAt: '',
 });
 
-function setUp(send: (version: number, order: OrderBody) => Promise<Order>) {
+function setUp(send: (version: number, order: OrderBody, leaving: boolean) => Promise<Order>, keeps = true) {
   const reports: SaveReport[] = [];
   const drafts: (string | null)[] = [];
   const start = body('start');
   const autosave = new Autosave(
     {
       send,
-      keepDraft: (version, order) => drafts.push(`${version} ${order.title}`),
+      restore: async () => stored('restored', 9),
+      keepDraft: ({ version, order }) => drafts.push(`${version} ${order.title}`) > 0 && keeps,
       dropDraft: () => drafts.push(null),
       report: (r) => reports.push(r),
       onSaved: () => undefined,
@@ -44,7 +45,7 @@ test('many changes become one save, from the version it was made from; then the 
   await jest.advanceTimersByTimeAsync(500);
   expect(sent).toEqual(['1 b']);
   expect(drafts).toEqual(['1 a', '1 b', null]);
-  expect(reports.at(-1)).toEqual({ state: 'saved', trouble: null, conflict: null });
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
   autosave.changed(body('c'));
   await jest.advanceTimersByTimeAsync(500);
   expect(sent).toEqual(['1 b', '2 c']);
@@ -60,7 +61,7 @@ test('a change that is taken back before it is sent leaves nothing to save', asy
   autosave.changed(start);
   await jest.advanceTimersByTimeAsync(2000);
   expect(sent).toEqual([]);
-  expect(reports.at(-1)).toEqual({ state: 'saved', trouble: null, conflict: null });
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
   expect(drafts.at(-1)).toBeNull();
 });
 
@@ -149,4 +150,75 @@ test('a refused document is not sent again until it changes', async () => {
   autosave.changed(body('a'));
   await jest.advanceTimersByTimeAsync(60000);
   expect(n).toBe(1);
+});
+
+test('a field that cannot be stored is named and kept; the rest is saved, also after later changes', async () => {
+  const sent: OrderBody[] = [];
+  const { autosave, reports, drafts, start } = setUp(async (version, order) => {
+    sent.push(order);
+    return stored(order.title, version + 1);
+  });
+  const long = { ...start, customer: 'new', brief: { ...start.brief, occasion: 'x'.repeat(121) } };
+  autosave.changed(long);
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent.map((o) => [o.customer, o.brief.occasion])).toEqual([['new', '']]);
+  expect(reports.at(-1)).toMatchObject({ state: 'not saved', refused: [{ field: 'brief.occasion' }] });
+  expect(drafts.at(-1)).not.toBeNull();
+  autosave.changed({ ...long, title: 'renamed' });
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent.at(-1)).toMatchObject({ title: 'renamed', brief: { occasion: '' } });
+  autosave.changed({ ...long, title: 'renamed', brief: { ...start.brief, occasion: 'short' } });
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent.at(-1)!.brief.occasion).toBe('short');
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
+});
+
+test('leaving sends at once, and says so to the browser; nothing to send sends nothing', async () => {
+  const sent: string[] = [];
+  const { autosave } = setUp(async (version, order, leaving) => {
+    sent.push(`${order.title} ${leaving}`);
+    return stored(order.title, version + 1);
+  });
+  autosave.flush(true);
+  expect(sent).toEqual([]);
+  autosave.changed(body('a'));
+  autosave.flush(true);
+  expect(sent).toEqual(['a true']);
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(sent).toEqual(['a true']);
+});
+
+test('an order deleted elsewhere is said to be, and can be taken back with what was changed', async () => {
+  const sent: string[] = [];
+  let gone = true;
+  const { autosave, reports } = setUp(async (version, order) => {
+    if (gone) throw new ApiError(404, 'There is no order x; it may have been deleted.');
+    sent.push(`${version} ${order.title}`);
+    return stored(order.title, version + 1);
+  });
+  autosave.changed(body('a'));
+  await jest.advanceTimersByTimeAsync(20_000);
+  expect(reports.at(-1)).toMatchObject({ state: 'not saved', gone: true });
+  gone = false;
+  await autosave.takeBack();
+  expect(sent).toEqual(['9 a']);
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
+});
+
+test('what somebody else saved and is just this is no conflict', async () => {
+  const { autosave, reports } = setUp(async () => {
+    throw new ApiError(409, 'saved elsewhere', stored('a', 4));
+  });
+  autosave.changed(body('a'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
+});
+
+test('a browser that keeps nothing is said while something is not saved', async () => {
+  const { autosave, reports } = setUp(async () => {
+    throw new ApiError(0, 'away');
+  }, false);
+  autosave.changed(body('a'));
+  await jest.advanceTimersByTimeAsync(500);
+  expect(reports.at(-1)).toMatchObject({ unkept: true, trouble: 'away' });
 });

@@ -1,6 +1,6 @@
-import { sameOrder, type Order, type OrderBody } from '@rotula/core';
+import { holdBack, sameOrder, type Order, type OrderBody, type Refused } from '@rotula/core';
 import { ApiError } from '../api/client';
-import { bodyOf } from './draft';
+import { bodyOf, type Draft } from './draft';
 
 export type SaveState = 'saved' | 'saving' | 'not saved';
 
@@ -15,13 +15,30 @@ export interface SaveReport {
   readonly trouble: string | null;
   /** While the person has not chosen: what somebody else saved since, and what both started from. */
   readonly conflict: Conflict | null;
+  /** Fields that cannot be stored as they are; everything else is. */
+  readonly refused: readonly Refused[];
+  /** The order was deleted elsewhere; it can be taken back. */
+  readonly gone: boolean;
+  /** The browser keeps nothing: what is not saved does not survive this tab. */
+  readonly unkept: boolean;
 }
-export const ALL_SAVED: SaveReport = { state: 'saved', trouble: null, conflict: null };
+export const ALL_SAVED: SaveReport = {
+  state: 'saved',
+  trouble: null,
+  conflict: null,
+  refused: [],
+  gone: false,
+  unkept: false,
+};
 
 /** What saving needs of the world; tests give their own. */
 export interface SaveWorld {
-  readonly send: (version: number, order: OrderBody) => Promise<Order>;
-  readonly keepDraft: (version: number, order: OrderBody) => void;
+  /** @param leaving the page is being left: send it all the same */
+  readonly send: (version: number, order: OrderBody, leaving: boolean) => Promise<Order>;
+  /** Take the order back that was deleted elsewhere. */
+  readonly restore: () => Promise<Order>;
+  /** False when the browser keeps nothing. */
+  readonly keepDraft: (draft: Draft) => boolean;
   readonly dropDraft: () => void;
   readonly report: (report: SaveReport) => void;
   readonly onSaved: (order: Order) => void;
@@ -32,33 +49,41 @@ const RETRY_AFTER_MS = 4000;
 
 /**
  * Saves a document a moment after it changes, one save at a time, each carrying the version it was made from.
- * What is not saved is kept as a draft; a dead server is tried again; a conflict waits for the person.
+ * What is not saved is kept as a draft with the base it was made from; a field that cannot be stored is held back and
+ * named, and the rest is saved; a dead server is tried again; a conflict waits for the person; leaving the page sends at once.
  */
 export class Autosave {
   private latest: OrderBody;
+  /** Of `latest`, what was sent when it was last saved. */
+  private sentOf: OrderBody;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sending = false;
   private conflict: Conflict | null = null;
+  private refused: readonly Refused[] = [];
+  private unkept = false;
 
+  /** @param saved the document that `version` is on the server */
   constructor(
     private readonly world: SaveWorld,
     private version: number,
     private saved: OrderBody,
   ) {
     this.latest = saved;
+    this.sentOf = saved;
   }
 
   changed(order: OrderBody) {
     this.latest = order;
-    if (order === this.saved && !this.sending && !this.conflict) {
+    if (this.isAtRest(order)) {
       // Taken back before it was sent: there is nothing to send.
       clearTimeout(this.timer);
+      this.refused = [];
       this.world.dropDraft();
       this.world.report(ALL_SAVED);
       return;
     }
-    this.world.keepDraft(this.version, order);
-    this.world.report({ state: 'not saved', trouble: null, conflict: this.conflict });
+    this.keep();
+    this.tell('not saved');
     if (!this.conflict) this.later(SAVE_AFTER_MS);
   }
 
@@ -67,17 +92,53 @@ export class Autosave {
     if (!this.conflict) return;
     this.version = this.conflict.theirs.version;
     this.saved = bodyOf(this.conflict.theirs);
+    this.sentOf = this.saved;
     this.conflict = null;
     this.latest = stands;
     if (sameOrder(stands, this.saved)) {
       this.saved = stands;
+      this.sentOf = stands;
       this.world.dropDraft();
       this.world.report(ALL_SAVED);
     } else void this.save();
   }
 
-  stop() {
+  /** Bring a deleted order back, and save over it. */
+  async takeBack() {
+    try {
+      const back = await this.world.restore();
+      this.version = back.version;
+      this.world.onSaved(back);
+      await this.save(false, true);
+    } catch (error) {
+      this.failed(error);
+    }
+  }
+
+  /** Send what waits now; the page is being left, or nobody looks at this order any more. */
+  flush(leaving = false) {
     clearTimeout(this.timer);
+    if (!this.conflict && !this.isAtRest(this.latest)) void this.save(leaving);
+  }
+
+  private isAtRest(order: OrderBody): boolean {
+    return order === this.sentOf && !this.sending && !this.conflict;
+  }
+
+  private keep() {
+    this.unkept = !this.world.keepDraft({ version: this.version, base: this.saved, order: this.latest });
+  }
+
+  private tell(state: SaveState, more: Partial<SaveReport> = {}) {
+    this.world.report({
+      state,
+      trouble: null,
+      conflict: this.conflict,
+      refused: this.refused,
+      gone: false,
+      unkept: this.unkept && state !== 'saved',
+      ...more,
+    });
   }
 
   private later(ms: number) {
@@ -85,40 +146,69 @@ export class Autosave {
     this.timer = setTimeout(() => void this.save(), ms);
   }
 
-  private async save() {
-    if (this.sending || this.latest === this.saved) return;
-    this.sending = true;
-    const sent = this.latest;
-    this.world.report({ state: 'saving', trouble: null, conflict: null });
-    try {
-      const answer = await this.world.send(this.version, sent);
-      this.version = answer.version;
-      this.saved = sent;
-      this.world.onSaved(answer);
-      if (this.latest === sent) {
-        this.world.dropDraft();
-        this.world.report(ALL_SAVED);
-      } else {
-        this.world.keepDraft(this.version, this.latest);
-        this.later(SAVE_AFTER_MS);
-      }
-    } catch (error) {
-      this.failed(error);
-    } finally {
-      this.sending = false;
+  private async save(leaving = false, again = false) {
+    if (this.sending || (this.latest === this.sentOf && !again)) return;
+    const latest = this.latest;
+    const { order, refused } = holdBack(latest, this.saved);
+    this.refused = refused;
+    if (!again && sameOrder(order, this.saved)) {
+      // All that changed is refused: it stays here, marked, until it is mended.
+      this.sentOf = latest;
+      if (refused.length > 0) this.tell('not saved');
+      else this.atRest();
+      return;
     }
+    this.sending = true;
+    this.tell('saving');
+    try {
+      const answer = await this.world.send(this.version, order, leaving);
+      this.version = answer.version;
+      this.saved = order;
+      this.sentOf = latest;
+      this.sending = false;
+      this.world.onSaved(answer);
+      if (this.latest !== latest) {
+        this.keep();
+        this.later(SAVE_AFTER_MS);
+      } else if (refused.length > 0) {
+        this.keep();
+        this.tell('not saved');
+      } else this.atRest();
+    } catch (error) {
+      this.sending = false;
+      this.failed(error);
+    }
+  }
+
+  private atRest() {
+    this.world.dropDraft();
+    this.world.report(ALL_SAVED);
   }
 
   private failed(error: unknown) {
     const refusal = error instanceof ApiError ? error : null;
+    const trouble = error instanceof Error ? error.message : String(error);
     if (refusal?.status === 409 && refusal.current) {
-      this.conflict = { theirs: refusal.current, base: this.saved };
-      this.world.report({ state: 'not saved', trouble: null, conflict: this.conflict });
+      this.met(refusal.current as Order);
       return;
     }
-    const trouble = error instanceof Error ? error.message : String(error);
-    this.world.report({ state: 'not saved', trouble, conflict: null });
+    this.tell('not saved', { trouble, gone: refusal?.status === 404 });
     // A refusal stays one until the document changes; a server that is away may come back.
-    if (!refusal || refusal.status === 0 || refusal.status >= 500) this.later(RETRY_AFTER_MS);
+    if (!refusal || refusal.isPassing) this.later(RETRY_AFTER_MS);
+  }
+
+  /** Somebody saved since: what they saved may be just this. */
+  private met(theirs: Order) {
+    const body = bodyOf(theirs);
+    if (sameOrder(body, holdBack(this.latest, body).order)) {
+      this.version = theirs.version;
+      this.saved = body;
+      this.sentOf = this.latest;
+      if (this.refused.length === 0) this.atRest();
+      else this.tell('not saved');
+      return;
+    }
+    this.conflict = { theirs, base: this.saved };
+    this.tell('not saved');
   }
 }

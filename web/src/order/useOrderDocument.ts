@@ -1,9 +1,20 @@
-import { did, redo, startHistory, undo, type History, type Order, type OrderBody } from '@rotula/core';
-import { useCallback, useEffect, useState } from 'react';
+import {
+  did,
+  redo,
+  settledOrder,
+  startHistory,
+  undo,
+  type Good,
+  type History,
+  type House,
+  type Order,
+  type OrderBody,
+} from '@rotula/core';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { mutate } from 'swr';
 import { api } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
-import { bodyOf, dropDraft, keepDraft, readDraft } from './draft';
+import { bodyOf, dropDraft, findDraft, keepDraft, type FoundDraft } from './draft';
 
 /** One open order: its document with undo, saved by itself. */
 export interface OrderDocument {
@@ -20,21 +31,25 @@ export interface OrderDocument {
   readonly saving: SaveReport;
   /** Settle a conflict with the document that shall stand. */
   readonly resolve: (stands: OrderBody) => void;
+  /** Bring the order back that was deleted elsewhere. */
+  readonly takeBack: () => void;
+  /** Drafts of this order that were found when it was opened. */
+  readonly found: FoundDraft;
 }
 
-export function useOrderDocument(loaded: Order): OrderDocument {
+export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: House): OrderDocument {
   const id = loaded.id;
-  const [start] = useState(() => ({ body: bodyOf(loaded), draft: readDraft(id) }));
-  const [history, setHistory] = useState<History<OrderBody>>(() =>
-    startHistory(start.draft?.order ?? start.body),
-  );
+  const [start] = useState(() => ({ body: bodyOf(loaded), found: findDraft(id) }));
+  const { draft } = start.found;
+  const [history, setHistory] = useState<History<OrderBody>>(() => startHistory(draft?.order ?? start.body));
   const [saving, setSaving] = useState<SaveReport>(ALL_SAVED);
   const [autosave] = useState(
     () =>
       new Autosave(
         {
-          send: (version, order) => api.save(id, version, order),
-          keepDraft: (version, order) => keepDraft(id, version, order),
+          send: (version, order, leaving) => api.save(id, version, order, leaving),
+          restore: () => api.restore(id),
+          keepDraft: (kept) => keepDraft(id, kept),
           dropDraft: () => dropDraft(id),
           report: setSaving,
           onSaved: (order) => {
@@ -42,16 +57,31 @@ export function useOrderDocument(loaded: Order): OrderDocument {
             void mutate(['order', id], order, { revalidate: false });
           },
         },
-        start.draft?.version ?? loaded.version,
-        start.body,
+        draft?.version ?? loaded.version,
+        draft?.base ?? start.body,
       ),
   );
   useEffect(() => autosave.changed(history.present), [autosave, history.present]);
-  useEffect(() => () => autosave.stop(), [autosave]);
+  useEffect(() => {
+    const leave = () => autosave.flush(true);
+    const hidden = () => document.visibilityState === 'hidden' && leave();
+    addEventListener('pagehide', leave);
+    document.addEventListener('visibilitychange', hidden);
+    return () => {
+      removeEventListener('pagehide', leave);
+      document.removeEventListener('visibilitychange', hidden);
+      autosave.flush();
+    };
+  }, [autosave]);
 
+  // After every change the order keeps what it uses, as the counter has it now.
+  const settle = useRef((order: OrderBody) => settledOrder(order, shelf, house));
+  useEffect(() => {
+    settle.current = (order) => settledOrder(order, shelf, house);
+  }, [shelf, house]);
   const change = useCallback(
     (what: string, recipe: (order: OrderBody) => OrderBody) =>
-      setHistory((h) => did(h, what, recipe(h.present))),
+      setHistory((h) => did(h, what, settle.current(recipe(h.present)))),
     [],
   );
   const resolve = (stands: OrderBody) => {
@@ -71,5 +101,7 @@ export function useOrderDocument(loaded: Order): OrderDocument {
     redoes: history.future[0]?.did ?? null,
     saving,
     resolve,
+    takeBack: () => void autosave.takeBack(),
+    found: start.found,
   };
 }

@@ -1,7 +1,7 @@
 import { rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
-import { GuestCautions } from '../order/Cautions';
+import { Cautions, GuestCautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
 import { Finder } from '../ui/Finder';
@@ -173,6 +173,7 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
           </p>
         ))}
       </SlateSection>
+      <Cautions />
     </>
   );
 }

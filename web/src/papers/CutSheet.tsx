@@ -5,11 +5,28 @@ import { SheetHead } from './SheetHead';
 /** For the hands at the counter: read at arm's length. */
 export function CutSheet() {
   const { plan, format, document } = useWorkbench();
-  const guests = plan.cautions.filter((c) => c.id.startsWith('limit '));
+  // A guest with a plate of their own has a box for it; the others read the cards.
+  const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => `limit ${what}`)));
+  const byCard = plan.cautions.filter((c) => c.id.startsWith('limit ') && !plated.has(c.id));
   return (
     <>
       <SheetHead title="Cut sheet" />
-      {guests.map((caution) => (
+      {plan.ownPlates.map((plate) => (
+        <div
+          key={plate.label}
+          className="mb-[3mm] border-2 border-black p-[2mm] leading-snug"
+          data-plate={plate.label}
+        >
+          <p className="text-[13pt] font-bold">
+            Own plate{plate.guests > 1 && ` × ${plate.guests}`}, cut first, clean board, own knife:{' '}
+            {plate.label}
+          </p>
+          <p className="text-[12pt]">
+            {plate.lines.map(({ good, gross }) => `${good.name} ${format.grams(gross)}`).join(' · ')}
+          </p>
+        </div>
+      ))}
+      {byCard.map((caution) => (
         <p key={caution.id} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
           {caution.says}
         </p>
@@ -74,12 +91,19 @@ export function CutSheet() {
           .map((e) => e.beside.name)
           .join(' · ')}
       </p>
-      {plan.ownPlates.map((plate) => (
-        <p key={plate.label} className="mt-[1.5mm] text-[11pt] leading-snug">
-          <strong>Own plate ({plate.label}):</strong>{' '}
-          {[...plate.fromBoard, ...plate.instead].map((g) => g.name).join(' · ')}
+      {plan.children.length > 0 && (
+        <p className="mt-[1.5mm] text-[11.5pt] leading-snug">
+          <strong>For children under 5:</strong>{' '}
+          {plan.children
+            .map(({ good, form, grams, instead }) =>
+              form
+                ? `${good.name}${grams > 0 ? ` ${format.grams(grams)}` : ''} ${form}`
+                : `no ${good.name}${instead ? `, ${instead.name} instead` : ''}`,
+            )
+            .join(' · ')}
+          . No picks.
         </p>
-      ))}
+      )}
       {document.order.note && (
         <p className="mt-[1.5mm] text-[11pt] leading-snug">
           <strong>Note:</strong> {document.order.note}

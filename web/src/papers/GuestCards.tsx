@@ -1,7 +1,8 @@
-import { cardMayPrint, guestCards, type GuestCard } from '@rotula/core';
+import { guestCards, plateCards, type GuestCard, type PlateCard } from '@rotula/core';
 import { useState, type ReactNode } from 'react';
 import { useWorkbench } from '../order/context';
 import { Choice } from '../ui/Choice';
+import { HeldWhileUnknown } from './Held';
 
 /** The shapes of card: flags on a pick, tents that stand, slates to copy from, and full cards. */
 const SHAPES = {
@@ -12,12 +13,10 @@ const SHAPES = {
 } as const;
 type Shape = keyof typeof SHAPES;
 
-/** Cards to stand beside each good: short enough to read standing. None is printed while an allergen is unknown. */
+/** Cards to stand beside each good and on each own plate: short enough to read standing. */
 export function GuestCards() {
   const { plan } = useWorkbench();
   const [shape, setShape] = useState<Shape>('card');
-  const cards = guestCards(plan);
-  const held = cards.filter((card) => !cardMayPrint(card));
   return (
     <>
       <Choice
@@ -27,64 +26,65 @@ export function GuestCards() {
         options={(Object.keys(SHAPES) as Shape[]).map((value) => ({ value, label: SHAPES[value].label }))}
         onChange={setShape}
       />
-      {held.length > 0 && (
-        <p className="no-print mb-4 border-l-4 border-[#a23b2a] bg-[#f9e3dd] p-3">
-          No card for {held.map((c) => `${c.main.name} (${c.unknown.slice(0, 3).join(', ')})`).join('; ')}:
-          not all allergens are known. Unknown is never safe.
-        </p>
-      )}
-      <div className={`grid gap-[8mm] p-[4mm] ${SHAPES[shape].grid}`}>
-        {cards.filter(cardMayPrint).map((card) => (
-          <div key={card.main.id} className="paper-card cut-marks">
-            {SHAPES[shape].draw(card)}
-          </div>
-        ))}
-      </div>
+      <HeldWhileUnknown paper="cards">
+        <div className={`grid gap-[8mm] p-[4mm] ${SHAPES[shape].grid}`}>
+          {guestCards(plan).map((card) => (
+            <div key={card.good.id} className="paper-card cut-marks" data-card={card.good.id}>
+              {SHAPES[shape].draw(card)}
+            </div>
+          ))}
+          {plateCards(plan).map((card) => (
+            <div key={card.plate.label} className="paper-card cut-marks" data-plate-card={card.plate.label}>
+              <OwnPlateCard card={card} />
+            </div>
+          ))}
+        </div>
+      </HeldWhileUnknown>
     </>
   );
 }
 
-const Number = ({ card, large }: { card: GuestCard; large?: boolean }) => (
-  <span
-    className={`flex shrink-0 items-center justify-center rounded-full border-2 border-black font-serif font-semibold ${large ? 'size-[15mm] text-[24pt]' : 'size-[10mm] text-[16pt]'}`}
-  >
-    {card.number}
-  </span>
-);
+/** The step of the walk; what stands beside has none. */
+const Number = ({ card, large }: { card: GuestCard; large?: boolean }) =>
+  card.number !== null && (
+    <span
+      className={`flex shrink-0 items-center justify-center rounded-full border-2 border-black font-serif font-semibold ${large ? 'size-[15mm] text-[24pt]' : 'size-[10mm] text-[16pt]'}`}
+    >
+      {card.number}
+    </span>
+  );
 
-const Contains = ({ card }: { card: GuestCard }) => (
-  <strong>Contains: {card.contains.join(', ') || 'none of the declared allergens'}</strong>
-);
-
-/** All four states in words: contains, may contain, free; unknown never gets this far. */
-function Allergens({ card }: { card: GuestCard }) {
+/** What is in it, what may be, and what shares its board. Never "free": a shared board is not. */
+function Allergens({ card, short }: { card: GuestCard; short?: boolean }) {
+  const shares = card.sharesWith.join(', ');
   return (
-    <div className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
-      <p>
-        <Contains card={card} />
-      </p>
-      {card.mayContain.length > 0 && <p>May contain: {card.mayContain.join(', ')}</p>}
-      <p>Free of all other declared allergens, as stated by the maker.</p>
-    </div>
+    <>
+      <strong>Contains: {card.contains.join(', ') || 'none of the declared allergens'}.</strong>
+      {card.mayContain.length > 0 && ` May contain: ${card.mayContain.join(', ')}.`}
+      {shares &&
+        (short
+          ? ` Shares a board with ${shares}.`
+          : ` Not an ingredient, but shares a board with: ${shares}.`)}
+    </>
   );
 }
 
 function FullCard({ card }: { card: GuestCard }) {
-  const { main } = card;
+  const { good } = card;
   return (
     <article className="flex min-h-[64mm] flex-col p-[4mm]">
       <div className="flex items-start justify-between gap-[3mm]">
-        <h2 className="text-[22pt] leading-none">{main.name}</h2>
+        <h2 className="text-[22pt] leading-none">{good.name}</h2>
         <Number card={card} />
       </div>
-      <p className="mt-[1mm] text-[13pt]">
-        {main.style} · {card.from}
-      </p>
-      <p className="mb-[1mm] text-[13pt] italic">{main.adjectives.join(', ')}</p>
+      <p className="mt-[1mm] text-[13pt]">{[good.style, card.from].filter(Boolean).join(' · ')}</p>
+      <p className="mb-[1mm] text-[13pt] italic">{good.adjectives.join(', ')}</p>
       <p className="mb-[2mm] text-[11pt]">
-        {[card.age, main.origin.region, ...card.notes, card.rind].filter(Boolean).join(' · ')}
+        {[card.age, good.origin.region, ...card.notes, card.rind].filter(Boolean).join(' · ')}
       </p>
-      <Allergens card={card} />
+      <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
+        <Allergens card={card} />
+      </p>
     </article>
   );
 }
@@ -94,15 +94,13 @@ function Tent({ card }: { card: GuestCard }) {
   const face: ReactNode = (
     <div className="flex h-[42mm] flex-col items-center justify-center p-[3mm] text-center">
       <h2 className="text-[22pt] leading-none">
-        <span className="text-[14pt] font-normal">{card.number}</span> {card.main.name}
+        {card.number !== null && <span className="text-[14pt] font-normal">{card.number}</span>}{' '}
+        {card.good.name}
       </h2>
-      <p className="mt-[1.5mm] text-[12pt]">
-        {card.from}
-        {card.notes.length > 0 && `, ${card.notes.join(', ')}`}
-      </p>
-      <p className="text-[12pt] italic">{card.main.adjectives.join(', ')}</p>
-      <p className="mt-[1.5mm] text-[10.5pt]">
-        <Contains card={card} />
+      <p className="mt-[1.5mm] text-[12pt]">{[card.from || card.good.style, ...card.notes].join(', ')}</p>
+      <p className="text-[12pt] italic">{card.good.adjectives.join(', ')}</p>
+      <p className="mt-[1.5mm] text-[10pt] leading-tight">
+        <Allergens card={card} short />
       </p>
     </div>
   );
@@ -123,11 +121,13 @@ function Flag({ card }: { card: GuestCard }) {
     <article className="flex min-h-[30mm] border-l border-dashed border-black/60 p-[3mm] pl-[5mm]">
       <div className="flex flex-1 flex-col">
         <h2 className="text-[14pt] leading-none">
-          <span className="font-normal">{card.number}</span> {card.main.name}
+          {card.number !== null && <span className="font-normal">{card.number}</span>} {card.good.name}
         </h2>
-        <p className="mt-[1mm] text-[10.5pt] leading-tight">{[card.from, ...card.notes].join(', ')}</p>
-        <p className="mt-auto text-[10.5pt] leading-tight">
-          <Contains card={card} />
+        <p className="mt-[1mm] text-[10.5pt] leading-tight">
+          {[card.from || card.good.style, ...card.notes].join(', ')}
+        </p>
+        <p className="mt-auto text-[9.5pt] leading-tight">
+          <Allergens card={card} short />
         </p>
       </div>
     </article>
@@ -139,10 +139,34 @@ function SlateCard({ card }: { card: GuestCard }) {
   return (
     <article className="flex min-h-[52mm] flex-col items-center justify-center gap-[2mm] p-[4mm] text-center">
       <Number card={card} large />
-      <h2 className="text-[28pt] leading-none">{card.main.name}</h2>
-      <p className="text-[15pt]">{[card.from, card.age, ...card.notes].join(' · ')}</p>
+      <h2 className="text-[28pt] leading-none">{card.good.name}</h2>
+      <p className="text-[15pt]">
+        {[card.from || card.good.style, card.age, ...card.notes].filter(Boolean).join(' · ')}
+      </p>
       <p className="text-[11pt]">
-        <Contains card={card} />
+        <Allergens card={card} short />
+      </p>
+    </article>
+  );
+}
+
+/** The card of an own plate: whose it is, what lies on it, and what it is free of by each maker's own word. */
+function OwnPlateCard({ card: { plate, contains, mayContain } }: { card: PlateCard }) {
+  return (
+    <article className="flex min-h-[64mm] flex-col p-[4mm]">
+      <p className="text-[11pt]">Own plate{plate.guests > 1 && `, for ${plate.guests}`}</p>
+      <h2 className="text-[17pt] leading-tight">{plate.label}</h2>
+      <p className="mt-[1.5mm] mb-[2mm] text-[12pt] leading-snug">
+        {plate.lines.map(({ good }) => good.name).join(', ') || 'nothing on this counter suits'}
+        {plate.drink && `; to drink ${plate.drink.name}`}
+      </p>
+      <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
+        <strong>
+          Contains: {contains.map(({ id }) => id).join(', ') || 'none of the declared allergens'}.
+        </strong>
+        {mayContain.length > 0 && ` May contain: ${mayContain.map(({ id }) => id).join(', ')}.`}
+        {plate.freeOf.length > 0 &&
+          ` Free of ${plate.freeOf.join(', ')}, as each maker states; cut first, with its own knife.`}
       </p>
     </article>
   );

@@ -6,8 +6,10 @@ import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
 import { Button } from '../ui/Button';
-import { Choice } from '../ui/Choice';
+import { Choice, Select } from '../ui/Choice';
+import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
+import { AllergenList } from './AllergenList';
 import { CutSheet } from './CutSheet';
 import { GuestCards } from './GuestCards';
 import { ShoppingList } from './ShoppingList';
@@ -19,19 +21,11 @@ const PAPERS = {
   'shopping list': ShoppingList,
   cards: GuestCards,
   'tasting menu': TastingMenu,
+  allergens: AllergenList,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;
 
 const PAGE_SIZES: Record<House['paper'], string> = { A4: 'A4', 'US Letter': 'letter' };
-
-function download(name: string, type: string, text: string) {
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  const a = window.document.createElement('a');
-  a.href = url;
-  a.download = name;
-  a.click();
-  URL.revokeObjectURL(url);
-}
 
 /** Print preview of the papers, and the order and plan as files. */
 export default function PapersStage() {
@@ -48,16 +42,22 @@ export default function PapersStage() {
     <StageLayout
       slate={
         <>
-          <SlateSection title="Files">
+          <SlateSection title="Paper and files">
+            <Select
+              label="Paper size"
+              className="mb-3 w-full"
+              value={size}
+              options={[
+                { value: 'A4', label: 'A4' },
+                { value: 'US Letter', label: 'US Letter' },
+              ]}
+              onChange={setSize}
+            />
             <div className="flex flex-wrap gap-3">
               <Button
                 look="slate"
                 onClick={() =>
-                  download(
-                    `${fileName}.json`,
-                    'application/json',
-                    JSON.stringify(orderFile(document.order), null, 2),
-                  )
+                  saveText(`${fileName}.json`, JSON.stringify(orderFile(document.order), null, 2))
                 }
               >
                 <Download size={18} /> Order as JSON
@@ -65,10 +65,10 @@ export default function PapersStage() {
               <Button
                 look="slate"
                 onClick={() =>
-                  download(
+                  saveText(
                     `${fileName}.csv`,
-                    'text/csv',
                     Papa.unparse(planRows(plan), { escapeFormulae: true }),
+                    'text/csv',
                   )
                 }
               >
@@ -94,16 +94,6 @@ export default function PapersStage() {
             label: p.charAt(0).toUpperCase() + p.slice(1),
           }))}
           onChange={setPaper}
-        />
-        <Choice
-          label="Paper size"
-          className="auto-cols-max grid-flow-col"
-          value={size}
-          options={[
-            { value: 'A4', label: 'A4' },
-            { value: 'US Letter', label: 'US Letter' },
-          ]}
-          onChange={setSize}
         />
         <Button look="strong" onClick={() => window.print()}>
           <Printer size={18} /> Print

@@ -1,9 +1,9 @@
 import { heads } from '@rotula/core';
 import { useWorkbench } from '../order/context';
-import { count, dayYearOf, timeOf } from '../ui/format';
+import { count } from '../ui/format';
 
 export function SheetHead({ title }: { title: string }) {
-  const { document, house } = useWorkbench();
+  const { document, house, format } = useWorkbench();
   const { brief, title: name, customer } = document.order;
   return (
     <header className="mb-[5mm] border-b-2 border-black pb-[2mm]">
@@ -13,7 +13,7 @@ export function SheetHead({ title }: { title: string }) {
       </div>
       <h1>{name}</h1>
       <p className="text-[13pt]">
-        {dayYearOf(brief.servingAt)}, {timeOf(brief.servingAt)} · {count(heads(brief), 'guest')}
+        {format.dayYear(brief.servingAt)}, {format.time(brief.servingAt)} · {count(heads(brief), 'guest')}
         {customer && ` · ${customer}`}
         {brief.place && ` · ${brief.place}`}
       </p>

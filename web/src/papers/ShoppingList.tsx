@@ -1,4 +1,4 @@
-import { shoppingList, type Portion } from '@rotula/core';
+import { offeredBeside, plateShopping, shoppingList, type Portion } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
@@ -18,6 +18,7 @@ export function ShoppingList() {
     portion.packs === null
       ? format.grams(portion.bought)
       : `${count(portion.packs, PACK_WORDS[portion.good.pack.form] ?? 'pack', PACK_WORDS[portion.good.pack.form] === 'whole' ? 'whole' : undefined)} of ${format.grams(portion.bought / Math.max(1, portion.packs))}`;
+  const offered = offeredBeside(plan);
   return (
     <>
       <SheetHead title="Shopping list" />
@@ -44,12 +45,48 @@ export function ShoppingList() {
             </ul>
           </section>
         ))}
+        {plateShopping(plan).map(({ label, lines }) => (
+          <section key={label} className="paper-card mb-[5mm]">
+            <h2 className="mb-[1mm] border-b border-black text-[14pt]">Own plate: {label}</h2>
+            <ul>
+              {lines.map(({ good, gross }) => (
+                <li key={good.id} className="flex items-start gap-[3mm] py-[1mm]">
+                  <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
+                  <span className="flex-1 leading-tight">
+                    <strong>{good.name}</strong>
+                    <span className="block text-[10.5pt]">{good.style}</span>
+                  </span>
+                  <span className="text-right leading-tight whitespace-nowrap">{format.grams(gross)}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+        {offered.length > 0 && (
+          <section className="paper-card mb-[5mm]">
+            <h2 className="mb-[1mm] border-b border-black text-[14pt]">Offered beside</h2>
+            <ul>
+              {offered.map((good) => (
+                <li key={good.id} className="flex items-start gap-[3mm] py-[1mm]">
+                  <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
+                  <span className="flex-1 leading-tight">
+                    <strong>{good.name}</strong>
+                    <span className="block text-[10.5pt]">
+                      {good.style}: a little, between steps or for small children
+                    </span>
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
         In all {format.money(plan.portions.cost)}
       </p>
       <p className="text-right text-[10.5pt]">
-        Drinks are suggested and not in the sum; jars are charged by the share used.
+        Drinks are suggested and not in the sum; own plates are fetched and not in the sum yet; jars are
+        charged by the share used.
       </p>
     </>
   );

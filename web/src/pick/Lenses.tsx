@@ -1,4 +1,4 @@
-import { LENSES, readLenses } from '@rotula/core';
+import { addExtra, dropExtra, LENSES, readLenses } from '@rotula/core';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
@@ -54,12 +54,7 @@ export function Lenses() {
                 <Button
                   look="slate"
                   className="mt-1 max-w-full whitespace-normal! text-left"
-                  onClick={() =>
-                    document.change(`add ${fix.good.name}`, (o) => ({
-                      ...o,
-                      extras: [...o.extras.filter((e) => e !== fix.good.id), fix.good.id],
-                    }))
-                  }
+                  onClick={() => document.change(`add ${fix.good.name}`, (o) => addExtra(o, fix.good.id))}
                 >
                   Add {fix.good.name}, {format.money(fix.cost)}
                   {fix.alsoBrings.length > 0 && `; brings ${fix.alsoBrings.join(' and ')} too`}
@@ -77,12 +72,7 @@ export function Lenses() {
               key={good.id}
               type="button"
               className="mr-2 inline-flex min-h-11 items-center underline underline-offset-4 hover:text-chalk"
-              onClick={() =>
-                document.change(`take ${good.name} away`, (o) => ({
-                  ...o,
-                  extras: o.extras.filter((e) => e !== good.id),
-                }))
-              }
+              onClick={() => document.change(`take ${good.name} away`, (o) => dropExtra(o, good.id))}
             >
               {good.name} ×
             </button>

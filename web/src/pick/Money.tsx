@@ -1,10 +1,9 @@
-import { costIn, problemOf, type Main, type OneMore, type PriceStep } from '@rotula/core';
+import { costIn, problemOf, type Main, type OneMore, type PriceStep, takeProposal } from '@rotula/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
-import { takeProposal } from './edits';
 import { findMoney, stop } from './optimiser';
 import { questionKey } from './question';
 import { useAsked } from './useAsked';

@@ -1,3 +1,4 @@
+import { takeProposal } from '@rotula/core';
 import { useMemo } from 'react';
 import type { Main } from '@rotula/core';
 import { useWorkbench } from '../order/context';
@@ -5,7 +6,6 @@ import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
-import { takeProposal } from './edits';
 import { findAlternatives } from './optimiser';
 import { questionKey } from './question';
 import { useAsked } from './useAsked';

@@ -1,4 +1,16 @@
-import { exclusionsOf, isCheese, isMain, isMeat, type Cheese, type Main } from '@rotula/core';
+import {
+  exclusionsOf,
+  servedGood,
+  isCheese,
+  isMain,
+  isMeat,
+  type Cheese,
+  type Main,
+  addByHand,
+  bringBack,
+  leaveOut,
+  toggleLock,
+} from '@rotula/core';
 import { Sparkles, Square } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { AdviceList } from '../order/AdviceList';
@@ -15,7 +27,6 @@ import { useKeys } from '../ui/useKeys';
 import { lineOf } from '../ui/words';
 import { BalanceBars } from './BalanceBars';
 import { BalanceWheel } from './BalanceWheel';
-import { addByHand, bringBack, leaveOut, toggleLock } from './edits';
 import { Lenses } from './Lenses';
 import { MeatWheel } from './MeatWheel';
 import { Money } from './Money';
@@ -49,7 +60,7 @@ export function PickStage() {
   // The reach of the counter is worked out with nothing locked or left out: only then is it to be compared.
   const isFree = order.selection.locked.length === 0 && order.selection.leftOut.length === 0;
   const addable = counter.filter(isMain).filter((main) => !plan.mains.some((m) => m.id === main.id));
-  const refused = (main: Main) => exclusionsOf(main, order.brief.limits);
+  const refused = (main: Main) => exclusionsOf(servedGood(main, order.brief.servingAt), order.brief.limits);
   return (
     <StageLayout
       slate={

@@ -1,4 +1,14 @@
-import { ageOn, ageWords, verdictOf, verdictOn, type Main, type Verdict } from '@rotula/core';
+import {
+  ageOn,
+  ageWords,
+  verdictOf,
+  verdictOn,
+  type Main,
+  type Verdict,
+  leaveOut,
+  takeLot,
+  toggleLock,
+} from '@rotula/core';
 import clsx from 'clsx';
 import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -6,7 +16,6 @@ import { useWorkbench } from '../order/context';
 import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { lineOf } from '../ui/words';
-import { leaveOut, takeLot, toggleLock } from './edits';
 
 /** Put the hands on the first swap of the good in focus. */
 export const focusSwaps = () => document.querySelector<HTMLElement>('[data-swap]')?.focus();

@@ -11,6 +11,7 @@ import {
   type Main,
   type OrderBody,
   type Plan,
+  swap,
 } from '@rotula/core';
 import { memo, useMemo } from 'react';
 import { useWorkbench } from '../order/context';
@@ -18,7 +19,6 @@ import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
 import { lineOf } from '../ui/words';
-import { swap } from './edits';
 
 const SHOWN_SWAPS = 4;
 const SHOWN_REASONS = 5;

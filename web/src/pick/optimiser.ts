@@ -15,6 +15,7 @@ import {
 } from '@rotula/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import useSWR from 'swr';
+import { stampOf } from './question';
 import type { PickWorker } from './pick.worker';
 
 /** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
@@ -27,22 +28,37 @@ const desks = new Map<
 /** The question was taken back before its answer came. */
 export class Stopped extends Error {}
 
+/** The thread ended by itself; the next question starts another. */
+export class WorkerDied extends Error {
+  constructor() {
+    super('The search ended without an answer (its thread died). Nothing was changed; ask again.');
+  }
+}
+
 function deskOf(name: Desk) {
   const known = desks.get(name);
   if (known) return known;
   const worker = new Worker(new URL('./pick.worker.ts', import.meta.url), { type: 'module' });
   const desk = { worker, remote: wrap<PickWorker>(worker), drop: new Set<(reason: Error) => void>() };
   desks.set(name, desk);
+  const died = (event: Event) => {
+    event.preventDefault();
+    end(name, new WorkerDied());
+  };
+  worker.addEventListener('error', died);
+  worker.addEventListener('messageerror', died);
   return desk;
 }
 
 /** End what a desk is working on. Whoever waits for it hears Stopped. */
-export function stop(name: Desk): void {
+export const stop = (name: Desk): void => end(name, new Stopped('stopped'));
+
+function end(name: Desk, reason: Error): void {
   const desk = desks.get(name);
   if (!desk) return;
   desks.delete(name);
   desk.worker.terminate();
-  for (const drop of desk.drop) drop(new Stopped('stopped'));
+  for (const drop of desk.drop) drop(reason);
 }
 
 function ask<T>(name: Desk, question: (remote: Remote<PickWorker>) => Promise<unknown>): Promise<T> {
@@ -101,7 +117,7 @@ export const findMoney = (
 /** The best selection that this counter holds for a brief, with nothing locked: what the dial can reach. */
 export function useReach(brief: Brief, counter: readonly Good[], house: House): Pick | null {
   const { amountSchool, parity, cover, aim, company } = house;
-  const key = ['reach', briefFingerprint(brief), amountSchool, parity, cover, aim, company, counter.length];
+  const key = ['reach', briefFingerprint(brief), amountSchool, parity, cover, aim, company, stampOf(counter)];
   const question = () =>
     ask<Pick>(
       'reach',

@@ -9,10 +9,10 @@ export function questionKey({ brief, selection }: OrderBody, house: House, count
   );
 }
 
-/** A counter that was changed is another array: number them, so that a key can tell them apart. */
+/** A counter that was changed (a price, a verdict, a lot) is another array: number them, so that a key can tell them apart. */
 const stamps = new WeakMap<readonly Good[], number>();
 let last = 0;
-function stampOf(counter: readonly Good[]): number {
+export function stampOf(counter: readonly Good[]): number {
   const known = stamps.get(counter) ?? ++last;
   stamps.set(counter, known);
   return known;

@@ -1,7 +1,7 @@
+import { takeProposal } from '@rotula/core';
 import type { Ask, Found, Hitch, Pick, Trouble, WayOut } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../order/context';
-import { takeProposal } from './edits';
 import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
 
 export interface Proposal {

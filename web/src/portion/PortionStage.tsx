@@ -3,6 +3,7 @@ import clsx from 'clsx';
 import { AdviceList } from '../order/AdviceList';
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
+import { OwnPlates } from '../order/OwnPlates';
 import { StageLayout } from '../order/StageLayout';
 import { NumberField } from '../ui/NumberField';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -38,6 +39,7 @@ export default function PortionStage() {
               <dd className="text-right font-bold">{format.money(portions.cost)}</dd>
             </dl>
             <p className="mt-2 text-sm text-chalk-soft">
+              {plan.ownPlates.length > 0 && 'Own plates are weighed, and not in the sum. '}
               Drinks are suggested, not counted in. A jar that the shop opens is charged by the share used.
             </p>
           </SlateSection>
@@ -49,6 +51,7 @@ export default function PortionStage() {
               ))}
             </ul>
           </SlateSection>
+          <OwnPlates />
           <Cautions />
         </>
       }

@@ -20,10 +20,18 @@ export interface Format {
   signedAmount: (minor: number) => string;
   minorPerUnit: number;
   currency: string;
+  /** Where the shop is: dates and times are written and typed as they are there. */
+  country: string;
+  /** Sat 28 November; with the year; 18:30. All in the form of the house's country. */
+  day: (at: string) => string;
+  dayYear: (at: string) => string;
+  time: (at: string) => string;
+  /** 28/11/2026: a date for a field, as it is typed there. */
+  shortDay: (at: string) => string;
 }
 
 const round = (x: number, digits: number) =>
-  x.toLocaleString(undefined, { maximumFractionDigits: digits, minimumFractionDigits: digits });
+  x.toLocaleString('en', { maximumFractionDigits: digits, minimumFractionDigits: digits });
 
 function weightMetric(g: number): readonly [string, string] {
   return g >= 1000 ? [round(g / 1000, 2), 'kg'] : [round(g, g > 0 && g < 10 ? 1 : 0), 'g'];
@@ -62,26 +70,29 @@ export function formatFor(house: House): Format {
       minor === 0 ? '0' : `${minor > 0 ? '+' : '−'}${round(Math.abs(minor) / minorPerUnit, digits)}`,
     minorPerUnit,
     currency: house.currency,
+    ...datesFor(house.country),
+  };
+}
+
+/** The words are English; order, separators and clock are the country's. */
+function datesFor(country: string) {
+  const form = (options: Intl.DateTimeFormatOptions) => {
+    const of = new Intl.DateTimeFormat(`en-${country}`, options);
+    return (at: string) => of.format(new Date(at.length === 10 ? `${at}T00:00` : at));
+  };
+  return {
+    country,
+    day: form({ weekday: 'short', day: 'numeric', month: 'long' }),
+    dayYear: form({ weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }),
+    time: form({ hour: 'numeric', minute: '2-digit' }),
+    shortDay: form({ day: 'numeric', month: 'numeric', year: 'numeric' }),
   };
 }
 
 /** A currency that the browser does not know is shown by its letters. */
 function moneyFormat(currency: string): Intl.NumberFormat {
-  return new Intl.NumberFormat(undefined, { style: 'currency', currency });
+  return new Intl.NumberFormat('en', { style: 'currency', currency });
 }
-
-const day = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'long' });
-const dayYear = new Intl.DateTimeFormat(undefined, {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'long',
-  year: 'numeric',
-});
-const time = new Intl.DateTimeFormat(undefined, { hour: 'numeric', minute: '2-digit' });
-
-export const dayOf = (at: string): string => day.format(new Date(at));
-export const dayYearOf = (at: string): string => dayYear.format(new Date(at));
-export const timeOf = (at: string): string => time.format(new Date(at));
 
 /** +14, −3 with a true minus sign. */
 export const signed = (x: number, digits = 0): string => {

@@ -1,3 +1,4 @@
+import type { Plan } from '@rotula/core';
 import clsx from 'clsx';
 import { ArrowDown, ArrowUp, Droplets } from 'lucide-react';
 import { lazy, Suspense } from 'react';
@@ -10,6 +11,12 @@ import { SlateSection } from '../ui/Slate';
 import { strengthOf } from '../ui/words';
 
 const PalateCurve = lazy(() => import('./PalateCurve'));
+
+/** What clears the palate here: a good that the limits of the table allow, or water. */
+const cleanserWords = (cleanser: Plan['cleanser']) =>
+  cleanser
+    ? `a bite of ${cleanser.name} (${cleanser.style})`
+    : 'a sip of water: nothing on the counter that the limits allow clears the palate';
 
 /** The order of tasting, mild to strong, with the drinks beside. */
 export default function WalkStage() {
@@ -82,7 +89,7 @@ export default function WalkStage() {
               {focus?.id === main.id && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
               {cleanse && (
                 <p className="flex items-center gap-2 pt-2 pl-14 text-sm text-vein">
-                  <Droplets size={16} aria-hidden /> first a grape, a slice of apple, or plain bread
+                  <Droplets size={16} aria-hidden /> first {cleanserWords(plan.cleanser)}
                 </p>
               )}
               <div className="flex items-center gap-4 py-2">

@@ -1,5 +1,6 @@
 import type { Good } from '@rotula/core';
 import clsx from 'clsx';
+import { useRef, useState } from 'react';
 import { Select } from '../../ui/Choice';
 import { capital, type Format } from '../../ui/format';
 import { NumberField } from '../../ui/NumberField';
@@ -67,24 +68,55 @@ function Input({ field, good, format, onSet }: Props) {
     case 'shares':
       return <Shares of={field.of} shares={value as readonly Share[]} onSet={onSet} />;
     case 'scale':
-      return (
-        <span className="flex items-center gap-3">
-          <input
-            type="range"
-            min={0}
-            max={10}
-            step={0.5}
-            value={Number(value ?? 0)}
-            aria-label={field.label}
-            className="h-11 min-w-0 flex-1 accent-annatto"
-            onChange={(e) => onSet(Number(e.target.value))}
-          />
-          <span className="w-7 text-right font-bold">{String(value ?? 0)}</span>
-        </span>
-      );
+      return <ScaleSlider label={field.label} value={Number(value ?? 0)} onSet={onSet} />;
     default:
       return <Figure field={field} value={value as number | null} format={format} onSet={onSet} />;
   }
+}
+
+/** A slider comes to rest before it is an edit. */
+const REST_MS = 400;
+
+/** A scale of 0 to 10: it moves under the hand, and is one edit, and one undo, when it comes to rest. */
+function ScaleSlider({
+  label,
+  value,
+  onSet,
+}: {
+  label: string;
+  value: number;
+  onSet: (value: unknown) => void;
+}) {
+  const [moving, setMoving] = useState<number | null>(null);
+  const rest = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const commit = (n: number) => {
+    clearTimeout(rest.current);
+    setMoving(null);
+    if (n !== value) onSet(n);
+  };
+  const shown = moving ?? value;
+  return (
+    <span className="flex items-center gap-3">
+      <input
+        type="range"
+        min={0}
+        max={10}
+        step={0.5}
+        value={shown}
+        aria-label={label}
+        className="h-11 min-w-0 flex-1 accent-annatto"
+        onChange={(e) => {
+          const n = Number(e.target.value);
+          setMoving(n);
+          clearTimeout(rest.current);
+          rest.current = setTimeout(() => commit(n), REST_MS);
+        }}
+        onPointerUp={() => moving !== null && commit(moving)}
+        onBlur={() => moving !== null && commit(moving)}
+      />
+      <span className="w-7 text-right font-bold">{String(shown)}</span>
+    </span>
+  );
 }
 
 function TextInput({
@@ -103,13 +135,11 @@ function TextInput({
     onBlur: (e: { target: { value: string } }) =>
       e.target.value !== text && onSet(field.is === 'words' ? splitWords(e.target.value) : e.target.value),
   };
-  if (field.is === 'long')
-    return <textarea key={text} {...shared} maxLength={2000} className="field min-h-20 w-full py-2" />;
+  if (field.is === 'long') return <textarea key={text} {...shared} className="field min-h-20 w-full py-2" />;
   return (
     <input
       key={text}
       {...shared}
-      maxLength={field.is === 'words' ? 2000 : 120}
       className="field w-full"
       onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
     />

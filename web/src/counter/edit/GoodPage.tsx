@@ -14,6 +14,7 @@ import { GoodPicture } from '../../ui/picture/GoodPicture';
 import { Slate } from '../../ui/Slate';
 import { useKeys } from '../../ui/useKeys';
 import { GoodSheet } from '../GoodSheet';
+import { Stored } from '../Stored';
 import { useCounterEdits } from '../useCounterEdits';
 import { Allergens } from './Allergens';
 import { FieldRow } from './FieldRow';
@@ -40,12 +41,12 @@ export default function GoodPage() {
         </Link>
       </main>
     );
-  return <OpenGood key={id} good={good} counter={counter.data} format={format} />;
+  return <OpenGood key={id} good={good} format={format} />;
 }
 
-function OpenGood({ good, counter, format }: { good: Good; counter: readonly Good[]; format: Format }) {
+function OpenGood({ good, format }: { good: Good; format: Format }) {
   const navigate = useNavigate();
-  const edits = useCounterEdits(counter);
+  const edits = useCounterEdits();
   const today = lightFormat(new Date(), 'yyyy-MM-dd');
   useFindKey();
   useKeys({
@@ -82,6 +83,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
               {good.style} · {good.kind} · {good.id}
             </p>
           </div>
+          <Stored queue={edits.queue} />
           <UndoRedo of={edits} />
           <IconButton
             label={`Take ${good.name} off the counter`}
@@ -117,7 +119,10 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
                     good={good}
                     format={format}
                     onSet={(value) =>
-                      store(field.label.toLowerCase(), withComposition(withValue(good, field.path, value)))
+                      store(
+                        field.label.toLowerCase(),
+                        nowKnown(field.path, withComposition(withValue(good, field.path, value))),
+                      )
                     }
                   />
                 ))}
@@ -138,6 +143,10 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
     </>
   );
 }
+
+/** Whoever says which milk it is knows it. */
+const nowKnown = (path: string, next: unknown): unknown =>
+  path === 'milk' ? { ...(next as Good), milkKnown: true } : next;
 
 /** Water and fat make a composition together: with both taken away there is none, with one the other starts at 0. */
 function withComposition(next: unknown): unknown {

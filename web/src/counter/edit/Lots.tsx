@@ -1,8 +1,9 @@
-import { freeId, verdictOn, VERDICTS, type Good, type Lot } from '@rotula/core';
+import { freeId, TREATMENTS, verdictOn, VERDICTS, type Good, type Lot } from '@rotula/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
+import { Choice, Select } from '../../ui/Choice';
+import { DateField } from '../../ui/DateTimeField';
 import { capital, type Format } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';
 import { NumberField } from '../../ui/NumberField';
@@ -13,6 +14,7 @@ const NEW_LOT = {
   madeOn: null,
   receivedOn: null,
   opened: false,
+  treatment: null,
   price: null,
   bestFrom: null,
   bestUntil: null,
@@ -115,26 +117,61 @@ function LotFields({
             }
           />
         </label>
-        <DateField
-          label="Made on"
-          value={lot.madeOn}
-          onSet={(madeOn) => onEdit('the making date', { madeOn })}
-        />
-        <DateField
-          label="Received on"
-          value={lot.receivedOn}
-          onSet={(receivedOn) => onEdit('the day it came', { receivedOn })}
-        />
-        <DateField
-          label="Best from"
-          value={lot.bestFrom}
-          onSet={(bestFrom) => onEdit('the best window', { bestFrom })}
-        />
-        <DateField
-          label="Best until"
-          value={lot.bestUntil}
-          onSet={(bestUntil) => onEdit('the best window', { bestUntil })}
-        />
+        <label>
+          <span className="mb-1 block text-ink-soft">Made on</span>
+          <DateField
+            label="Made on"
+            value={lot.madeOn}
+            format={format}
+            onCommit={(madeOn) => onEdit('the making date', { madeOn })}
+          />
+        </label>
+        <label>
+          <span className="mb-1 block text-ink-soft">Received on</span>
+          <DateField
+            label="Received on"
+            value={lot.receivedOn}
+            format={format}
+            onCommit={(receivedOn) => onEdit('the day it came', { receivedOn })}
+          />
+        </label>
+        <label>
+          <span className="mb-1 block text-ink-soft">Best from</span>
+          <DateField
+            label="Best from"
+            value={lot.bestFrom}
+            format={format}
+            onCommit={(bestFrom) => onEdit('the best window', { bestFrom })}
+          />
+        </label>
+        <label>
+          <span className="mb-1 block text-ink-soft">Best until</span>
+          <DateField
+            label="Best until"
+            value={lot.bestUntil}
+            format={format}
+            onCommit={(bestUntil) => onEdit('the best window', { bestUntil })}
+          />
+        </label>
+        {good.kind === 'cheese' && (
+          <label>
+            <span className="mb-1 block text-ink-soft">Milk of this lot</span>
+            <Select
+              label={`Milk of the lot ${lot.id}`}
+              className="w-full"
+              value={lot.treatment ?? ''}
+              options={[
+                { value: '', label: `as the good: ${good.treatment}` },
+                ...TREATMENTS.map((t) => ({ value: t, label: t })),
+              ]}
+              onChange={(t) =>
+                onEdit('how the milk of a lot is treated', {
+                  treatment: t === '' ? null : (t as Lot['treatment']),
+                })
+              }
+            />
+          </label>
+        )}
         <button
           type="button"
           role="switch"
@@ -236,27 +273,5 @@ function Tasting({
         />
       </div>
     </div>
-  );
-}
-
-function DateField({
-  label,
-  value,
-  onSet,
-}: {
-  label: string;
-  value: string | null;
-  onSet: (value: string | null) => void;
-}) {
-  return (
-    <label>
-      <span className="mb-1 block text-ink-soft">{label}</span>
-      <input
-        type="date"
-        className="field w-full"
-        value={value ?? ''}
-        onChange={(e) => onSet(e.target.value === '' ? null : e.target.value)}
-      />
-    </label>
   );
 }

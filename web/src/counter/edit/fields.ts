@@ -95,6 +95,7 @@ export const SECTIONS: readonly Section[] = [
     fields: [
       { path: 'milk', label: 'Milk', is: 'shares', of: MILKS },
       { path: 'milkKnown', label: 'The milk is known', is: 'yes/no' },
+      { path: 'described', label: 'Family, age and making are as they stand here', is: 'yes/no' },
       one('treatment', 'Milk is', TREATMENTS),
       one('texture', 'Family', TEXTURES),
       { path: 'ageDays', label: 'Usual age, days', is: 'days' },
@@ -110,6 +111,7 @@ export const SECTIONS: readonly Section[] = [
     kinds: ['meat'],
     fields: [
       { path: 'animals', label: 'Animal', is: 'shares', of: MEAT_ANIMALS },
+      { path: 'described', label: 'Animal, age and making are as they stand here', is: 'yes/no' },
       one('build', 'Build', BUILDS),
       one('process', 'Process', PROCESSES),
       one('calibre', 'Format', CALIBRES),

@@ -18,7 +18,16 @@ const LOOKS: Record<IntakeRow['outcome'], string> = {
 };
 
 /** Every row of a file and what would become of it, the refused ones first. */
-export function IntakeRows({ intake }: { intake: Intake }) {
+export function IntakeRows({
+  intake,
+  shown,
+  onShow,
+}: {
+  intake: Intake;
+  /** The row whose values stand side by side on the slate. */
+  shown: IntakeRow | null;
+  onShow: (row: IntakeRow) => void;
+}) {
   const [only, setOnly] = useState<IntakeRow['outcome'] | null>(intake.counts.refused > 0 ? 'refused' : null);
   const rows = intake.rows.filter((row) => only === null || row.outcome === only);
   const scroller = useRef<HTMLDivElement>(null);
@@ -60,13 +69,22 @@ export function IntakeRows({ intake }: { intake: Intake }) {
               <div
                 key={item.key}
                 role="listitem"
-                className="absolute inset-x-0 top-0 grid grid-cols-[84px_110px_minmax(0,1fr)] items-center gap-3 border-b border-line"
+                className={clsx(
+                  'absolute inset-x-0 top-0 grid grid-cols-[84px_110px_minmax(0,1fr)] items-center gap-3 border-b border-line',
+                  row === shown && 'bg-paper-lit',
+                )}
                 style={{ height: item.size, transform: `translateY(${item.start}px)` }}
               >
                 <span className="text-ink-soft">line {row.line}</span>
                 <span className={LOOKS[row.outcome]}>{WORDS[row.outcome]}</span>
                 <span className="min-w-0">
-                  <span className="block truncate font-bold">{row.name || row.id || 'no name'}</span>
+                  <button
+                    type="button"
+                    className="block min-h-6 max-w-full truncate text-left font-bold after:absolute after:inset-0"
+                    onClick={() => onShow(row)}
+                  >
+                    {row.name || row.id || 'no name'}
+                  </button>
                   <span className="block truncate text-sm text-ink-soft" title={row.says}>
                     {row.says}
                   </span>

@@ -1,10 +1,10 @@
-import type { Good, House } from '@rotula/core';
+import { goodsById, type Good, type House, type IntakeRow } from '@rotula/core';
 import { ArrowLeft, FileInput } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import toast from 'react-hot-toast';
 import { useNavigate } from 'react-router';
-import { mutate } from 'swr';
-import { api } from '../../api/client';
+import { saveHouse } from '../../house/saveHouse';
+import type { StoredHouse } from '../../api/client';
 import { useCounter, useHouse } from '../../api/shop';
 import { Brand } from '../../app/Brand';
 import { useFindKey } from '../../app/FindBox';
@@ -16,6 +16,8 @@ import { Slate, SlateSection, Vital } from '../../ui/Slate';
 import { useCounterEdits } from '../useCounterEdits';
 import { ColumnMap } from './ColumnMap';
 import { IntakeRows } from './IntakeRows';
+import { DecimalQuestion, DividerQuestion } from './Questions';
+import { SideBySide } from './SideBySide';
 import { useTakeIn } from './useTakeIn';
 
 /** Taking a file in: choose it, say what its columns are, see what would happen, then take it in one step. */
@@ -31,30 +33,38 @@ export default function TakeInPage() {
   return <TakeInOpen counter={counter.data} house={house.data} />;
 }
 
-const remember = async (house: House) => {
-  await api.saveHouse(house);
-  await mutate('house', house, { revalidate: false });
-};
+/** The house remembers a supplier's columns; what others set there meanwhile stays. */
+const remember = (house: StoredHouse, columnMaps: House['columnMaps']) => saveHouse(house, { columnMaps });
 
-function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: House }) {
+function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: StoredHouse }) {
   const navigate = useNavigate();
-  const { minorPerUnit } = useMemo(() => formatFor(house), [house]);
-  const { state, choose, setColumn, takeColumns, cancel } = useTakeIn(counter, house, minorPerUnit, remember);
-  const edits = useCounterEdits(counter);
+  const format = useMemo(() => formatFor(house), [house]);
+  const { state, choose, setColumn, takeColumns, sayDecimal, change, cancel } = useTakeIn(
+    counter,
+    house,
+    format.minorPerUnit,
+    (maps) => remember(house, maps),
+  );
+  const before = useMemo(() => goodsById(counter), [counter]);
+  const [picked, setShown] = useState<IntakeRow | null>(null);
+  const edits = useCounterEdits();
   const picker = useRef<HTMLInputElement>(null);
   const [writing, setWriting] = useState(false);
   useFindKey();
-  const accepted =
-    state.at === 'rows'
-      ? state.intake.rows.flatMap((row) => (row.good && row.outcome !== 'same' ? [row.good] : []))
-      : [];
+  const rows = state.at === 'rows' ? state.intake.rows : [];
+  const accepted = state.at === 'rows' ? state.intake.counts.new + state.intake.counts.changed : 0;
+  const shown =
+    picked && rows.includes(picked)
+      ? picked
+      : (rows.find((row) => row.good && row.outcome !== 'same') ?? null);
   const take = async () => {
     if (state.at !== 'rows') return;
     setWriting(true);
-    const done = await edits.put(`take in ${state.name}`, accepted);
+    const made = await change();
+    const done = made && (await edits.carry(made));
     setWriting(false);
     if (!done) return;
-    toast.success(`${count(accepted.length, 'good')} taken in. One undo takes them back.`);
+    toast.success(`${count(accepted, 'good')} taken in. One undo takes them back.`);
     void navigate('/counter');
   };
   return (
@@ -127,7 +137,22 @@ function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: House
             onCancel={cancel}
           />
         )}
-        {state.at === 'rows' && <IntakeRows intake={state.intake} />}
+        {state.at === 'divider' && (
+          <DividerQuestion by={state.by} onSay={(sign) => void choose(state.file, sign)} />
+        )}
+        {state.at === 'decimal' && (
+          <DecimalQuestion doubt={state.doubt} onSay={(decimal) => void sayDecimal(decimal)} />
+        )}
+        {state.at === 'rows' && (
+          <>
+            {state.notes.map((note) => (
+              <p key={note} role="status" className="mb-2 border-l-4 border-annatto bg-paper-lit px-3 py-2">
+                {note}
+              </p>
+            ))}
+            <IntakeRows intake={state.intake} shown={shown} onShow={setShown} />
+          </>
+        )}
       </main>
       <Slate label="What would happen">
         {state.at === 'rows' ? (
@@ -142,16 +167,17 @@ function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: House
               <Button
                 look="slate"
                 className="justify-center border-butter! font-bold text-butter!"
-                disabled={accepted.length === 0 || writing}
+                disabled={accepted === 0 || writing}
                 onClick={() => void take()}
               >
-                {writing ? 'Taking them in …' : `Take the ${count(accepted.length, 'accepted row')} in`}
+                {writing ? 'Taking them in …' : `Take the ${count(accepted, 'accepted row')} in`}
               </Button>
               <Button look="slate" className="justify-center" onClick={cancel}>
                 {state.intake.counts.refused > 0 ? 'Fix the file first' : 'Another file'}
               </Button>
             </div>
             <p className="text-chalk-soft">It is one step: one undo on the counter takes all of it back.</p>
+            {shown && <SideBySide row={shown} before={before.get(shown.id) ?? null} format={format} />}
           </>
         ) : (
           <SlateSection title="How it goes">

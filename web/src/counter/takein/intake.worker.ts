@@ -1,23 +1,29 @@
 import {
-  CounterFile,
+  changeTo,
+  CounterHead,
+  decimalOf,
   Good,
+  goodsById,
   intakeOfGoods,
   intakeOfTable,
+  MOST_GOODS,
+  totalAfter,
+  upgradedGoods,
+  type CounterChange,
+  type Decimal,
+  type Doubt,
   type Good as GoodType,
   type Intake,
 } from '@rotula/core';
 import { expose } from 'comlink';
-import Papa from 'papaparse';
+import { readTable, textOf, type FileRead } from './tableText';
 
 /** Reading a file off the main thread, with progress; the page ends the worker to stop it. */
 
-export type FileRead =
-  | {
-      readonly is: 'table';
-      readonly headings: readonly string[];
-      readonly body: readonly (readonly string[])[];
-    }
-  | { readonly is: 'goods'; readonly goods: readonly unknown[] }
+/** What would happen, or what has to be said first. */
+export type IntakeAnswer =
+  | { readonly is: 'intake'; readonly intake: Intake }
+  | { readonly is: 'doubt'; readonly doubt: Doubt }
   | { readonly is: 'nothing'; readonly says: string };
 
 type Progress = (done: number, all: number) => void;
@@ -34,28 +40,37 @@ function readJson(text: string): FileRead {
     return { is: 'nothing', says: `This is not valid JSON: ${fault instanceof Error ? fault.message : ''}` };
   }
   if (Array.isArray(value)) return { is: 'goods', goods: value };
-  const head = CounterFile.omit({ goods: true }).safeParse(value);
+  const head = CounterHead.safeParse(value);
   if (!head.success) return { is: 'nothing', says: head.error.issues[0]!.message };
-  const { goods } = value as { goods?: unknown };
-  return Array.isArray(goods)
-    ? { is: 'goods', goods }
-    : { is: 'nothing', says: 'The file has no list of goods.' };
+  const { goods, formatVersion } = head.data as { goods?: unknown; formatVersion: number };
+  if (!Array.isArray(goods)) return { is: 'nothing', says: 'The file has no list of goods.' };
+  const up = upgradedGoods(goods, formatVersion);
+  return 'document' in up
+    ? { is: 'goods', goods: up.document as unknown[] }
+    : { is: 'nothing', says: up.says };
 }
 
-function readTable(text: string): FileRead {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
-  const [headings, ...body] = data;
-  if (!headings || headings.length < 2)
-    return { is: 'nothing', says: 'A table needs a first line with the names of its columns.' };
-  if (body.length === 0)
-    return { is: 'nothing', says: 'There are names of columns, and no rows under them.' };
-  return { is: 'table', headings: headings.map((h) => h.trim()), body };
+/** What was last read, so that taking it in needs no second trip of all rows. */
+let last: { intake: Intake; counter: readonly GoodType[] } | null = null;
+
+/** The limit of the counter holds for the total; it is said before anything is shown. */
+function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnswer | null {
+  if (!intake) return null;
+  const total = totalAfter(intake, counter);
+  if (total > MOST_GOODS)
+    return {
+      is: 'nothing',
+      says: `This file would make ${total} goods of the ${counter.length} there are; the counter holds at most ${MOST_GOODS}. Take some off, or bring in a shorter file.`,
+    };
+  last = { intake, counter };
+  return { is: 'intake', intake };
 }
 
 const worker = {
-  read: async (file: File): Promise<FileRead> => {
-    const text = await file.text();
-    return /^\s*[[{]/.test(text) ? readJson(text) : readTable(text);
+  /** @param divider what divides the columns, where the person had to say */
+  read: async (file: File, divider?: string): Promise<FileRead> => {
+    const { text, encoding } = textOf(await file.arrayBuffer());
+    return /^\s*[[{]/.test(text) ? readJson(text) : readTable(text, encoding, divider);
   },
 
   table: (
@@ -63,21 +78,39 @@ const worker = {
     body: readonly (readonly string[])[],
     counter: readonly GoodType[],
     minorPerUnit: number,
+    said: Decimal | null,
     tell: Progress,
-  ): Intake | null => intakeOfTable(headings, body, counter, minorPerUnit, telling(tell)),
-
-  goods: (goods: readonly unknown[], counter: readonly GoodType[], tell: Progress): Intake | null =>
-    intakeOfGoods(
-      goods,
+  ): IntakeAnswer | null => {
+    const found = said ? { decimal: said } : decimalOf(headings, body);
+    if ('doubt' in found) return { is: 'doubt', doubt: found.doubt };
+    return answer(
+      intakeOfTable(headings, body, counter, minorPerUnit, telling(tell), found.decimal),
       counter,
-      (value) => {
-        const parsed = Good.safeParse(value);
-        if (parsed.success) return { good: parsed.data };
-        const issue = parsed.error.issues[0]!;
-        return { says: `${issue.path.map(String).join('.') || 'the good'}: ${issue.message}` };
-      },
-      telling(tell),
+    );
+  },
+
+  goods: (goods: readonly unknown[], counter: readonly GoodType[], tell: Progress): IntakeAnswer | null =>
+    answer(
+      intakeOfGoods(
+        goods,
+        counter,
+        (value) => {
+          const parsed = Good.safeParse(value);
+          if (parsed.success) return { good: parsed.data };
+          const issue = parsed.error.issues[0]!;
+          return { says: `${issue.path.map(String).join('.') || 'the good'}: ${issue.message}` };
+        },
+        telling(tell),
+      ),
+      counter,
     ),
+
+  /** The change that takes in what was accepted; its marks are made here, so that the page stays alive. */
+  change: (name: string): CounterChange | null => {
+    if (!last) return null;
+    const goods = last.intake.rows.flatMap((row) => (row.good && row.outcome !== 'same' ? [row.good] : []));
+    return changeTo(name, goods, goodsById(last.counter));
+  },
 };
 export type IntakeWorker = typeof worker;
 

@@ -1,46 +1,74 @@
-import { guessColumns, headingsKey, unknownHeadings, type Good, type House, type Intake } from '@rotula/core';
+import {
+  guessColumns,
+  headingsKey,
+  unknownHeadings,
+  type CounterChange,
+  type Decimal,
+  type Doubt,
+  type Good,
+  type House,
+  type Intake,
+} from '@rotula/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useRef, useState } from 'react';
-import type { FileRead, IntakeWorker } from './intake.worker';
+import type { IntakeAnswer, IntakeWorker } from './intake.worker';
+import type { FileRead } from './tableText';
 
-type Table = Extract<FileRead, { is: 'table' }>;
+type TableRead = Extract<FileRead, { is: 'table' }>;
+type Divided = Extract<FileRead, { is: 'divided' }>;
+type ColumnMap = Readonly<Record<string, string>>;
 
 /** Where taking a file in stands. Nothing happens to the counter before the last step. */
 export type TakeIn =
   | { readonly at: 'choose'; readonly says: string | null }
   | { readonly at: 'reading'; readonly done: number; readonly all: number }
-  | { readonly at: 'columns'; readonly table: Table; readonly map: Readonly<Record<string, string>> }
-  | { readonly at: 'rows'; readonly intake: Intake; readonly name: string };
+  | { readonly at: 'divider'; readonly file: File; readonly by: Divided['by'] }
+  | { readonly at: 'columns'; readonly table: TableRead; readonly map: ColumnMap }
+  | { readonly at: 'decimal'; readonly table: TableRead; readonly map: ColumnMap; readonly doubt: Doubt }
+  | {
+      readonly at: 'rows';
+      readonly intake: Intake;
+      readonly name: string;
+      readonly notes: readonly string[];
+    };
 
 export interface TakeInSteps {
   readonly state: TakeIn;
-  readonly choose: (file: File) => Promise<void>;
+  readonly choose: (file: File, divider?: string) => Promise<void>;
   readonly setColumn: (theirs: string, ours: string) => void;
   /** Take the mapping; the house remembers it. */
   readonly takeColumns: () => Promise<void>;
+  /** Say which sign is the decimal. */
+  readonly sayDecimal: (decimal: Decimal) => Promise<void>;
+  /** The change that takes in what was accepted. */
+  readonly change: () => Promise<CounterChange | null>;
   readonly cancel: () => void;
 }
+
+const DIED =
+  'Reading ended without an answer (its thread died). Nothing was taken in; choose the file again.';
 
 export function useTakeIn(
   counter: readonly Good[],
   house: House,
   minorPerUnit: number,
-  remember: (house: House) => Promise<unknown>,
+  remember: (columnMaps: House['columnMaps']) => Promise<unknown>,
 ): TakeInSteps {
   const [state, setState] = useState<TakeIn>({ at: 'choose', says: null });
   const desk = useRef<{ worker: Worker; remote: Remote<IntakeWorker> } | null>(null);
   const name = useRef('');
+  const end = (says: string | null) => {
+    desk.current?.worker.terminate();
+    desk.current = null;
+    setState({ at: 'choose', says });
+  };
   const open = () => {
     if (!desk.current) {
       const worker = new Worker(new URL('./intake.worker.ts', import.meta.url), { type: 'module' });
+      worker.addEventListener('error', () => end(DIED));
       desk.current = { worker, remote: wrap<IntakeWorker>(worker) };
     }
     return desk.current.remote;
-  };
-  const cancel = () => {
-    desk.current?.worker.terminate();
-    desk.current = null;
-    setState({ at: 'choose', says: null });
   };
   /** Progress of one worker; what a worker that was ended still had to say is not listened to. */
   const telling = () => {
@@ -49,30 +77,35 @@ export function useTakeIn(
       if (desk.current === own) setState({ at: 'reading', done, all });
     });
   };
-  const show = (intake: Intake | null) => {
-    if (intake) setState({ at: 'rows', intake, name: name.current });
+  const show = (answer: IntakeAnswer | null, table?: TableRead, map: ColumnMap = {}) => {
+    if (!answer) return;
+    if (answer.is === 'nothing') setState({ at: 'choose', says: answer.says });
+    else if (answer.is === 'doubt' && table) setState({ at: 'decimal', table, map, doubt: answer.doubt });
+    else if (answer.is === 'intake')
+      setState({ at: 'rows', intake: answer.intake, name: name.current, notes: table?.notes ?? [] });
   };
-  const readTable = async (table: Table, map: Readonly<Record<string, string>>) => {
+  const readRows = async (table: TableRead, map: ColumnMap, decimal: Decimal | null = null) => {
     setState({ at: 'reading', done: 0, all: table.body.length });
     const headings = table.headings.map((heading) => map[heading] ?? '');
-    const remote = open();
-    show((await remote.table(headings, table.body, counter, minorPerUnit, telling())) as Intake | null);
+    const answer = await open().table(headings, table.body, counter, minorPerUnit, decimal, telling());
+    show(answer as IntakeAnswer | null, table, map);
   };
   return {
     state,
-    cancel,
-    choose: async (file) => {
+    cancel: () => end(null),
+    choose: async (file, divider) => {
       name.current = file.name;
       setState({ at: 'reading', done: 0, all: 0 });
-      const read = (await open().read(file)) as FileRead;
+      const read = (await open().read(file, divider)) as FileRead;
       if (read.is === 'nothing') setState({ at: 'choose', says: read.says });
+      else if (read.is === 'divided') setState({ at: 'divider', file, by: read.by });
       else if (read.is === 'goods') {
         setState({ at: 'reading', done: 0, all: read.goods.length });
-        show((await open().goods(read.goods, counter, telling())) as Intake | null);
+        show((await open().goods(read.goods, counter, telling())) as IntakeAnswer | null);
       } else {
         const known = house.columnMaps[headingsKey(read.headings)];
         const map = known ?? guessColumns(read.headings);
-        if (known || unknownHeadings(read.headings).length === 0) await readTable(read, map);
+        if (known || unknownHeadings(read.headings).length === 0) await readRows(read, map);
         else setState({ at: 'columns', table: read, map });
       }
     },
@@ -81,11 +114,12 @@ export function useTakeIn(
     takeColumns: async () => {
       if (state.at !== 'columns') return;
       const { table, map } = state;
-      await remember({
-        ...house,
-        columnMaps: { ...house.columnMaps, [headingsKey(table.headings)]: { ...map } },
-      });
-      await readTable(table, map);
+      await remember({ ...house.columnMaps, [headingsKey(table.headings)]: { ...map } });
+      await readRows(table, map);
     },
+    sayDecimal: async (decimal) => {
+      if (state.at === 'decimal') await readRows(state.table, state.map, decimal);
+    },
+    change: async () => (await open().change(`take in ${name.current}`)) as CounterChange | null,
   };
 }

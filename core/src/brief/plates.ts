@@ -1,0 +1,54 @@
+import { limitRule, reachOf, type Limit } from '../care/index.js';
+import { heads, type Brief } from './brief.js';
+import { CHILD_SHARE, INFANT_SHARE } from './practice.js';
+
+/** Guests who eat from a plate of their own: one plate for each guest, or guests, with the same limits. */
+export interface PlateGuests {
+  /** Everything that the plate must meet. */
+  readonly limits: readonly Limit[];
+  readonly label: string;
+  readonly guests: number;
+  /** In adults: children count half. */
+  readonly eaters: number;
+}
+
+/** Adults, plus half of every child under 12, and nothing for infants. */
+export const eatersOf = ({ guests }: Brief): number =>
+  guests.adults + CHILD_SHARE * (guests.children + guests.under5) + INFANT_SHARE * guests.infants;
+
+/**
+ * Own plates of a brief. Limits that bear one guest's name share one plate that meets them all; a limit without a name
+ * has a plate to itself. Nobody is counted beyond the heads; adults are counted first.
+ */
+export function plateGuestsOf(brief: Brief): PlateGuests[] {
+  const groups = new Map<string, Limit[]>();
+  brief.limits
+    .filter((limit) => reachOf(limit) === 'own plate')
+    .forEach((limit, i) => {
+      const key = limit.who.trim().toLowerCase() || `#${i}`;
+      groups.set(key, [...(groups.get(key) ?? []), limit]);
+    });
+  let seated = 0;
+  return [...groups.values()].map((limits) => {
+    const guests = Math.min(
+      Math.max(...limits.map((limit) => limit.guests)),
+      Math.max(0, heads(brief) - seated),
+    );
+    const eaters = eatersUpTo(brief, seated + guests) - eatersUpTo(brief, seated);
+    seated += guests;
+    const who = limits[0]!.who.trim();
+    const label = limits.map((limit) => limitRule(limit.what).label).join(' · ');
+    return { limits, label: who ? `${who}: ${label}` : label, guests, eaters };
+  });
+}
+
+/** What the first so many heads eat, in adults. */
+function eatersUpTo({ guests }: Brief, n: number): number {
+  const adults = Math.min(n, guests.adults);
+  const children = Math.min(n - adults, guests.children + guests.under5);
+  return adults + CHILD_SHARE * children;
+}
+
+/** Who eats from the board, in adults: all but those with a plate of their own. */
+export const boardEatersOf = (brief: Brief): number =>
+  Math.max(0, eatersOf(brief) - plateGuestsOf(brief).reduce((sum, plate) => sum + plate.eaters, 0));

@@ -1,0 +1,129 @@
+import { PRACTICE } from '../units/index.js';
+import type { Good } from '../counter/index.js';
+
+/**
+ * What a child under 5 can choke on, and the form in which it is safe. `form` null: there is none, so another good of its
+ * kind is offered. Source: public-health advice on choking, widely published; the list is the trade's (whole nuts,
+ * popcorn, whole grapes, cherry tomatoes, pearls, stoned olives, hard chunks, tough dry sausage, raw carrot, picks).
+ */
+export interface ChokingRow {
+  readonly id: string;
+  readonly applies: (good: Good) => boolean;
+  readonly form: string | null;
+  readonly source: string;
+}
+
+const text = (good: Good) => ` ${`${good.name} ${good.style}`.toLowerCase().replace(/[^a-z]+/g, ' ')} `;
+const named = (good: Good, ...stems: string[]) => stems.some((stem) => text(good).includes(` ${stem}`));
+const isCompanionOf = (good: Good, ...roles: string[]) =>
+  good.kind === 'companion' && roles.includes(good.role);
+const PUBLIC_HEALTH = 'public-health advice on choking, widely published';
+/** Crunch from which raw fruit and vegetables are hard to a small child. */
+const HARD_CRUNCH = 6;
+/** A ball or pearl of cheese smaller than this goes down whole, grams. */
+const PEARL_GRAMS = 25;
+
+/** The first row that fits decides. */
+export const CHOKING_ROWS: readonly ChokingRow[] = [
+  {
+    id: 'popcorn',
+    applies: (good) => good.kind === 'companion' && named(good, 'popcorn'),
+    form: null,
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'whole nuts',
+    applies: (good) => isCompanionOf(good, 'nut'),
+    form: 'finely ground',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'nuts in bread',
+    applies: (good) =>
+      isCompanionOf(good, 'bread', 'cracker', 'preserve', 'brine', 'chocolate') &&
+      named(good, 'walnut', 'hazelnut', 'almond', 'pecan', 'pistachio', 'cashew', 'nut '),
+    form: null,
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'stone fruit',
+    applies: (good) => isCompanionOf(good, 'fruit', 'dried fruit') && named(good, 'cherr', 'date', 'plum'),
+    form: 'stoned, quartered lengthways',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'olives',
+    applies: (good) => isCompanionOf(good, 'brine') && named(good, 'olive', 'caperberr'),
+    form: 'stoned, quartered lengthways',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'whole pickles',
+    applies: (good) => isCompanionOf(good, 'brine') && named(good, 'gherkin', 'onion'),
+    form: 'quartered lengthways',
+    source: PRACTICE,
+  },
+  {
+    id: 'grapes, tomatoes, berries',
+    applies: (good) =>
+      good.kind === 'companion' &&
+      good.role !== 'garnish' &&
+      (good.rolls || named(good, 'grape', 'cherry tomato', 'blueberr')),
+    form: 'quartered lengthways',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'hard vegetables',
+    applies: (good) =>
+      isCompanionOf(good, 'vegetable') && good.kind === 'companion' && good.crunch >= HARD_CRUNCH,
+    form: 'in thin ribbons',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'hard fruit',
+    applies: (good) =>
+      isCompanionOf(good, 'fruit') && good.kind === 'companion' && good.crunch >= HARD_CRUNCH,
+    form: 'grated',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'pearls',
+    applies: (good) =>
+      good.kind === 'cheese' &&
+      (named(good, 'pearl') || (good.form.shape === 'ball' && good.form.grams <= PEARL_GRAMS)),
+    form: 'quartered',
+    source: PRACTICE,
+  },
+  {
+    id: 'hard chunks',
+    applies: (good) => good.kind === 'cheese' && ['hard', 'very hard'].includes(good.texture),
+    form: 'grated',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'firm cubes',
+    applies: (good) => good.kind === 'cheese' && ['firm', 'semi-soft'].includes(good.texture),
+    form: 'in thin pliable slices',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'dry sausage',
+    applies: (good) =>
+      good.kind === 'meat' &&
+      ['fermented', 'air-dried'].includes(good.process) &&
+      good.build !== 'spreadable' &&
+      good.build !== 'whole muscle',
+    form: 'casing off, in thin strips',
+    source: PUBLIC_HEALTH,
+  },
+  {
+    id: 'chewy meat',
+    applies: (good) => good.kind === 'meat' && good.build === 'whole muscle' && good.process !== 'cooked',
+    form: 'in thin strips across the grain',
+    source: PRACTICE,
+  },
+];
+
+/** The row that a good falls under, or null when a small child may have it as it is. */
+export const chokingRowOf = (good: Good): ChokingRow | null =>
+  CHOKING_ROWS.find((row) => row.applies(good)) ?? null;

@@ -1,0 +1,46 @@
+import { upgraded, type Format, type Upgraded } from '../units/index.js';
+
+/**
+ * Format of a good and its lots. 1: as first stored. 2: `described` on cheeses and meats, `treatment` on lots; what was
+ * stored before was described by whoever stored it, and its lots are treated as the good is.
+ */
+export const GOOD_FORMAT: Format = {
+  name: 'a good',
+  version: 2,
+  upgrades: {
+    1: (good: Record<string, unknown>) =>
+      good.kind === 'cheese' || good.kind === 'meat' ? { ...good, described: true } : good,
+  },
+};
+
+export const LOT_FORMAT: Format = {
+  name: 'a lot',
+  version: 2,
+  upgrades: { 1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }) },
+};
+
+/** A good with its lots from one format to today's. */
+export function upgradedGood(good: unknown, version: number): Upgraded {
+  const up = upgraded(GOOD_FORMAT, good, version);
+  if ('says' in up) return up;
+  const { lots } = (up.document ?? {}) as { lots?: unknown };
+  if (!Array.isArray(lots)) return up;
+  const all = lots.map((lot) => upgraded(LOT_FORMAT, lot, version));
+  const wrong = all.find((lot) => 'says' in lot);
+  if (wrong) return wrong;
+  return {
+    document: {
+      ...(up.document as object),
+      lots: all.map((lot) => ('document' in lot ? lot.document : lot)),
+    },
+  };
+}
+
+/** A list of goods from one format to today's; what is no list stays for the schema to refuse. */
+export function upgradedGoods(goods: unknown, version: number): Upgraded {
+  if (!Array.isArray(goods)) return upgraded(GOOD_FORMAT, goods, GOOD_FORMAT.version);
+  const all = goods.map((good) => upgradedGood(good, version));
+  return (
+    all.find((up) => 'says' in up) ?? { document: all.map((up) => ('document' in up ? up.document : up)) }
+  );
+}

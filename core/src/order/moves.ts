@@ -1,0 +1,146 @@
+import { House } from '../brief/index.js';
+import { goodsById, type Good } from '../counter/index.js';
+import { briefFingerprint } from './fingerprint.js';
+import type { OrderBody } from './order.js';
+import { plan } from './plan.js';
+import { NO_SNAPSHOT, snapshotOf, type SnapshotEntry } from './snapshot.js';
+
+/** The moves of an order, each a new document. After each, `settledOrder` tidies and takes the snapshot. */
+
+const goodsOf = (order: OrderBody) => order.selection.goods ?? [];
+
+const without = <V>(record: Readonly<Record<string, V>>, ids: ReadonlySet<string>): Record<string, V> =>
+  Object.fromEntries(Object.entries(record).filter(([key]) => !ids.has(key)));
+
+/**
+ * The selection with other goods: what a person set by hand for those that left goes with them, so that it does not come
+ * back when they do.
+ */
+function withGoods(
+  order: OrderBody,
+  goods: readonly string[],
+  more: Partial<OrderBody['selection']> = {},
+): OrderBody {
+  const left = new Set(goodsOf(order).filter((id) => !goods.includes(id)));
+  return {
+    ...order,
+    state: order.state === 'new' ? 'in work' : order.state,
+    portions: without(order.portions, left),
+    cuts: without(order.cuts, left),
+    pairs: without(order.pairs, left),
+    walk: order.walk?.filter((id) => !left.has(id)) ?? null,
+    snapshot: { ...order.snapshot, goods: without(order.snapshot.goods, left) },
+    selection: {
+      ...order.selection,
+      goods: [...goods],
+      lots: without(order.selection.lots, left),
+      locked: order.selection.locked.filter((id) => !left.has(id)),
+      ...more,
+    },
+  };
+}
+
+/** Take a proposal of the optimiser; a walk by hand was for other goods. */
+export const takeProposal = (order: OrderBody, goodIds: readonly string[]): OrderBody => ({
+  ...withGoods(order, goodIds, { briefFingerprint: briefFingerprint(order.brief) }),
+  walk: null,
+});
+
+/** Take a good from one lot; null: whichever goes first by the rule of the counter. */
+export const takeLot = (order: OrderBody, id: string, lot: string | null): OrderBody => ({
+  ...order,
+  snapshot: { ...order.snapshot, goods: without(order.snapshot.goods, new Set([id])) },
+  selection: {
+    ...order.selection,
+    lots: { ...without(order.selection.lots, new Set([id])), ...(lot === null ? {} : { [id]: lot }) },
+  },
+});
+
+export function toggleLock(order: OrderBody, id: string): OrderBody {
+  const { locked } = order.selection;
+  return withGoods(order, goodsOf(order), {
+    locked: locked.includes(id) ? locked.filter((l) => l !== id) : [...locked, id],
+  });
+}
+
+export const leaveOut = (order: OrderBody, id: string): OrderBody =>
+  withGoods(
+    order,
+    goodsOf(order).filter((g) => g !== id),
+    { leftOut: [...order.selection.leftOut.filter((l) => l !== id), id] },
+  );
+
+export const bringBack = (order: OrderBody, id: string): OrderBody =>
+  withGoods(order, goodsOf(order), { leftOut: order.selection.leftOut.filter((l) => l !== id) });
+
+export const addByHand = (order: OrderBody, id: string): OrderBody =>
+  withGoods(order, [...goodsOf(order).filter((g) => g !== id), id], {
+    leftOut: order.selection.leftOut.filter((l) => l !== id),
+  });
+
+export const swap = (order: OrderBody, out: string, by: string): OrderBody =>
+  withGoods(
+    order,
+    goodsOf(order).map((g) => (g === out ? by : g)),
+    { leftOut: order.selection.leftOut.filter((l) => l !== by) },
+  );
+
+export const addExtra = (order: OrderBody, id: string): OrderBody => ({
+  ...order,
+  extras: [...order.extras.filter((e) => e !== id), id],
+});
+
+export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
+  ...order,
+  extras: order.extras.filter((e) => e !== id),
+});
+
+/** Every good that a person chose for this order: picked, added, or set beside by hand. */
+const chosenIn = (order: OrderBody): string[] => [
+  ...new Set([
+    ...goodsOf(order),
+    ...order.extras,
+    ...Object.values(order.pairs).flatMap((slots) => Object.values(slots)),
+  ]),
+];
+
+/** Everything that a plan uses. */
+const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {
+  const { onTable, walk, cleanser } = plan(order, counter, house);
+  const cleans = walk.steps.some((step) => step.cleanse) && cleanser ? [cleanser.id] : [];
+  return [...new Set([...chosenIn(order), ...onTable.map(({ id }) => id), ...cleans])];
+};
+
+/**
+ * The document with its snapshot in order: what is used and not yet kept is kept as the counter has it now, what is no
+ * longer used goes, and an order that is finished keeps everything on its table, and its house. The same document when
+ * nothing is to be done.
+ */
+export function settledOrder(order: OrderBody, counter: readonly Good[], house: House): OrderBody {
+  const finished = order.state === 'finished';
+  const { goods: kept, house: keptHouse } = order.snapshot;
+  if (finished && keptHouse) {
+    const added = chosenIn(order).filter((id) => !kept[id]);
+    if (added.length === 0) return order;
+  }
+  const used = finished ? usedIn(order, counter, house) : chosenIn(order);
+  const now = goodsById(counter);
+  const goods: Record<string, SnapshotEntry> = {};
+  for (const id of used) {
+    const lot = order.selection.lots[id] ?? null;
+    const entry = kept[id] ?? (now.has(id) ? snapshotOf(now.get(id)!, lot, order.brief.servingAt) : null);
+    if (entry) goods[id] = entry;
+  }
+  const same =
+    Object.keys(goods).length === Object.keys(kept).length && Object.keys(goods).every((id) => kept[id]);
+  const nextHouse = finished ? (keptHouse ?? House.parse({ ...house, columnMaps: {} })) : null;
+  if (same && (nextHouse === null) === (keptHouse === null)) return order;
+  return { ...order, snapshot: { goods, house: nextHouse } };
+}
+
+/** Take the counter of today: prices, contents and verdicts as they are now; goods that left stay as they were kept. */
+export function refreshed(order: OrderBody, counter: readonly Good[], house: House): OrderBody {
+  const now = goodsById(counter);
+  const gone = Object.fromEntries(Object.entries(order.snapshot.goods).filter(([id]) => !now.has(id)));
+  return settledOrder({ ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } }, counter, house);
+}

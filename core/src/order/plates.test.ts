@@ -1,0 +1,160 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { fitsLimit, LIMITS, newLimit } from '../care/index.js';
+import { boardEatersOf, DEFAULT_HOUSE, eatersOf } from '../brief/index.js';
+import { isMain, type Good } from '../counter/index.js';
+import { plan } from './plan.js';
+import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+
+const counter = demoCounter();
+const picked = ['wren-curd', 'halyard', 'cinder-ewe', 'tarpot', 'slate-quay', 'bosun-ham', 'fennel-coil'];
+const planOf = (brief: Record<string, unknown>, goods: readonly Good[] = counter) =>
+  plan(anOrder({ brief: aBrief(brief), selection: { goods: picked } }), goods, DEFAULT_HOUSE);
+const onPlate = (what: string) => ({ ...newLimit(what), reach: 'own plate' });
+
+describe('an own plate is food', () => {
+  test('a guest without gluten gets cheese, meat, a bread without gluten, fruit and something sweet', () => {
+    const [plate] = planOf({ limits: [onPlate('allergen:gluten')] }).ownPlates;
+    const parts = plate!.lines.map(({ part }) => part);
+    expect(parts).toEqual(expect.arrayContaining(['cheese', 'meat', 'bread', 'fruit', 'sweet']));
+    for (const { good } of plate!.lines)
+      expect(fitsLimit(good, newLimit('allergen:gluten')).fits).toBe('yes');
+    expect(plate!.missing).toEqual([]);
+  });
+
+  test('its grams are the usual share of the role; cheese and meat come from the board where it suits', () => {
+    // A drink with no dinner: 85 to 115 g of cheese and 50 to 60 g of meat an adult (trade table); mid 100 and 55.
+    const [plate] = planOf({ limits: [onPlate('allergen:gluten')] }).ownPlates;
+    const sum = (part: string) =>
+      plate!.lines.filter((l) => l.part === part).reduce((all, l) => all + l.net, 0);
+    expect([sum('cheese'), sum('meat'), sum('bread')]).toEqual([100, 55, 40]);
+    for (const line of plate!.lines.filter((l) => isMain(l.good))) expect(line.onBoard).toBe(true);
+    for (const line of plate!.lines) expect(line.gross).toBeGreaterThanOrEqual(line.net);
+  });
+
+  test('where neither cheese nor meat may be, spreads, vegetables and nuts make up the weight', () => {
+    const [plate] = planOf({ limits: [onPlate('diet:vegan')] }).ownPlates;
+    const inPlace = plate!.lines.filter((l) => l.part === 'in place');
+    expect(inPlace.length).toBeGreaterThan(1);
+    expect(inPlace.reduce((all, l) => all + l.net, 0)).toBe(155);
+    expect(plate!.missing).toEqual(['cheese', 'meat']);
+  });
+
+  test('limits of one guest share a plate that meets them all; others have their own', () => {
+    const three = [
+      { ...onPlate('allergen:milk'), who: 'Ada' },
+      { ...onPlate('allergen:gluten'), who: 'ada ' },
+      onPlate('diet:vegetarian'),
+    ];
+    const { ownPlates } = planOf({ limits: three });
+    expect(ownPlates).toHaveLength(2);
+    for (const { good } of ownPlates[0]!.lines)
+      for (const limit of three.slice(0, 2)) expect(fitsLimit(good, limit as never).fits).toBe('yes');
+  });
+
+  test('what nothing on the counter serves is said', () => {
+    const wheat = aCompanion('loaf', { role: 'bread', allergens: { contains: ['wheat'], rest: 'free' } });
+    const [plate] = planOf({ limits: [onPlate('allergen:gluten')] }, [aCheese('halyard'), wheat]).ownPlates;
+    expect(plate!.missing).toContain('bread');
+  });
+});
+
+// Source: trade, section 2: six of twelve guests on an own plate are not fed from the board.
+test('the board stops feeding those who eat from their own plate', () => {
+  const all = planOf({ guests: { adults: 12 } });
+  const half = planOf({ guests: { adults: 12 }, limits: [{ ...onPlate('diet:vegan'), guests: 6 }] });
+  expect(half.targets.boardEaters).toBe(6);
+  expect(half.targets.cheeses.total).toBe(all.targets.cheeses.total / 2);
+  expect(half.portions.netMeat).toBe(all.portions.netMeat / 2);
+});
+
+test('whoever has a plate: nothing on it is against a limit, nobody is counted twice, no grams are lost', () => {
+  const ids = LIMITS.map((rule) => rule.id);
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(fc.constantFrom(...ids), { minLength: 1, maxLength: 4 }),
+      fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 4, maxLength: 4 }),
+      fc.integer({ min: 0, max: 8 }),
+      fc.integer({ min: 0, max: 4 }),
+      fc.boolean(),
+      (what, guests, adults, children, sameGuest) => {
+        const limits = what.map((id, i) => ({
+          ...onPlate(id),
+          guests: guests[i],
+          who: sameGuest ? 'X' : '',
+        }));
+        const brief = { guests: { adults, children }, limits };
+        const p = planOf(brief);
+        const eaters = p.ownPlates.reduce((sum, plate) => sum + plate.eaters, 0);
+        expect(boardEatersOf(p.brief) + eaters).toBeCloseTo(eatersOf(p.brief), 9);
+        for (const plate of p.ownPlates) {
+          for (const { good, net, gross } of plate.lines) {
+            for (const limit of plate.limits) expect(fitsLimit(good, limit).fits).toBe('yes');
+            expect(net).toBeGreaterThanOrEqual(0);
+            expect(Number.isFinite(gross)).toBe(true);
+          }
+          const ids = plate.lines.map(({ good }) => good.id);
+          expect(new Set(ids).size).toBe(ids.length);
+        }
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+describe('children under 5', () => {
+  // Source: public-health advice on choking, widely published; the trade's list (section 12).
+  test('what they can choke on gets its safe form, with their share of it', () => {
+    const p = planOf({ guests: { adults: 6, under5: 2 } });
+    const forms = new Map(p.children.map((line) => [line.good.id, line.form]));
+    expect(forms.get('tarpot')).toMatch(/grated|slices/);
+    for (const line of p.children) if (line.form === null) expect(line.instead).not.toBeNull();
+    const line = p.children.find((l) => l.good.id === 'tarpot')!;
+    const net = p.portions.mains.find((m) => m.good.id === 'tarpot')!.net;
+    expect(line.grams).toBe(Math.round(net / 7));
+    expect(planOf({ guests: { adults: 6 } }).children).toEqual([]);
+  });
+
+  test.each([
+    ['walnut halves', { role: 'nut', rolls: true, crunch: 8 }, 'finely ground'],
+    ['grape in clusters', { role: 'fruit', rolls: true, crunch: 4 }, 'quartered lengthways'],
+    ['cherry tomato', { role: 'vegetable', rolls: true, crunch: 2 }, 'quartered lengthways'],
+    ['green olive, stoned', { role: 'brine', rolls: true, crunch: 3 }, 'stoned, quartered lengthways'],
+    ['young carrot', { role: 'vegetable', crunch: 8 }, 'in thin ribbons'],
+  ])('%s', (style, more, form) => {
+    const beside = aCompanion('b', { style, ...more });
+    const p = plan(
+      anOrder({
+        brief: aBrief({ guests: { adults: 4, under5: 1 } }),
+        selection: { goods: ['c'] },
+        extras: ['b'],
+      }),
+      [aCheese('c', { texture: 'bloomy' }), beside],
+      DEFAULT_HOUSE,
+    );
+    expect(p.children.find((line) => line.good.id === 'b')?.form).toBe(form);
+  });
+
+  test('popcorn has no safe form: another good of its kind is offered, one that the limits allow', () => {
+    const popcorn = aCompanion('pop', { style: 'salted popcorn', role: 'cracker', crunch: 8 });
+    const wheat = aCompanion('a-thin', {
+      role: 'cracker',
+      crunch: 3,
+      allergens: { contains: ['wheat'], rest: 'free' },
+    });
+    const rice = aCompanion('rice-thin', { role: 'cracker', crunch: 3 });
+    const brief = aBrief({
+      guests: { adults: 4, under5: 1 },
+      limits: [{ ...newLimit('allergen:wheat'), reach: 'board' }],
+    });
+    const p = plan(
+      anOrder({ brief, selection: { goods: ['c'] }, extras: ['pop'] }),
+      [aCheese('c', { texture: 'bloomy' }), popcorn, wheat, rice],
+      DEFAULT_HOUSE,
+    );
+    expect(p.children.find((line) => line.good.id === 'pop')).toMatchObject({
+      form: null,
+      instead: { id: 'rice-thin' },
+    });
+  });
+});

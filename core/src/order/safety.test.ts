@@ -1,0 +1,150 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_HOUSE } from '../brief/index.js';
+import { blankGood, servedGood, type Good } from '../counter/index.js';
+import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
+import { cleanserFor } from '../walk/index.js';
+import {
+  cautionsFor,
+  exclusionsOf,
+  fitsLimit,
+  LIMITS,
+  newLimit,
+  NOT_BY_CARD,
+  reachOf,
+} from '../care/index.js';
+import { readLenses } from './lensReading.js';
+import { plan } from './plan.js';
+
+const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: true };
+const fitsOf = (good: Good, what: string) => fitsLimit(good, newLimit(what)).fits;
+
+describe('the lot that is served is judged, at the serving day', () => {
+  // Source: common practice: lactose falls with ripening, three months in a firm cheese leave next to none.
+  const lots = [{ id: 'young', grams: 9000, madeOn: '2026-11-01' }];
+  const aged = aCheese('aged', { ageDays: 400, lots });
+  test('a 27-day lot of an aged cheese does not pass for lactose', () => {
+    expect(fitsOf(aged, 'diet:lactose')).toBe('yes');
+    expect(fitsOf(servedGood(aged, '2026-11-28'), 'diet:lactose')).toBe('unknown');
+    const brief = aBrief({ limits: [newLimit('diet:lactose')] });
+    const p = plan(anOrder({ brief, selection: { goods: ['aged'] } }), [aged], DEFAULT_HOUSE);
+    expect(p.barred.map(({ good }) => good.id)).toEqual(['aged']);
+  });
+  test('an old lot of a young cheese is against MAO inhibitors, a raw lot of a pasteurised one against risk', () => {
+    const old = [{ id: 'old', grams: 9000, madeOn: '2025-11-01', treatment: 'raw' }];
+    const served = servedGood(aCheese('young', { ageDays: 30, lots: old }), '2026-11-28');
+    expect(fitsOf(served, 'risk:maoi')).toBe('no');
+    expect(fitsOf(served, 'risk:pregnant')).toBe('no');
+  });
+});
+
+describe('the strict side', () => {
+  // Source: public-health advice on listeria in refrigerated smoked seafood (US, UK), from memory.
+  const fish = aMeat('trout', {
+    animals: [{ animal: 'fish', share: 1 }],
+    process: 'hot-smoked',
+    build: 'whole muscle',
+  });
+  test.each(['risk:pregnant', 'risk:frail', 'risk:immunity'])(
+    'hot-smoked fish kept cold is cautioned for %s',
+    (what) => {
+      expect(fitsOf(fish, what)).toBe('no');
+      const caution = cautionsFor({ ...table, limits: [{ ...newLimit(what), reach: 'card' }] }, [fish]).find(
+        (c) => c.id === `risk ${what} smoked fish`,
+      );
+      expect(caution).toMatchObject({
+        goods: ['trout'],
+        country: expect.stringMatching(/./),
+        source: expect.stringMatching(/./),
+      });
+    },
+  );
+
+  test.each([
+    ['mould-ripened', aCheese('g', { texture: 'bloomy' })],
+    ['mould-ripened', aCheese('g', { texture: 'blue' })],
+    ['raw milk', aCheese('g', { treatment: 'raw' })],
+    ['pate and raw sausage', aMeat('g', { process: 'pate' })],
+    ['pate and raw sausage', aMeat('g', { process: 'raw spreadable' })],
+  ])('a small child at the table brings the row %s', (row, good) => {
+    const idsOf = (who: object) => cautionsFor({ ...table, ...who }, [good]).map((c) => c.id);
+    expect(idsOf({ under5: 1 })).toContain(`risk risk:young ${row}`);
+    expect(idsOf({ infants: 1 })).toContain(`risk risk:young ${row}`);
+    expect(idsOf({})).not.toContain(`risk risk:young ${row}`);
+  });
+
+  // Source: clinical reports on starfruit intoxication in kidney disease, from memory.
+  test('starfruit and kidney disease', () => {
+    expect(fitsOf(aCompanion('s', { style: 'sliced starfruit' }), 'risk:kidney')).toBe('no');
+    expect(
+      fitsOf(aCompanion('s', { contents: { ingredients: ['apple', 'carambola'] } }), 'risk:kidney'),
+    ).toBe('no');
+    expect(fitsOf(aCompanion('apple'), 'risk:kidney')).toBe('yes');
+  });
+
+  test('board oil: never pressed from nuts where somebody avoids them; a board so oiled is on the table', () => {
+    const limits = [newLimit('allergen:tree nuts')];
+    const idsOf = (more: object) => cautionsFor({ ...table, ...more }, [aCheese('c')]).map((c) => c.id);
+    expect(idsOf({ limits })).toContain('board oil');
+    expect(idsOf({ limits, wood: false })).not.toContain('board oil');
+    expect(idsOf({})).not.toContain('board oil');
+    const board = blankGood('ware', 'Oak', 'oak', 'oak board');
+    const oiled = { ...board, contents: { ...board.contents, ingredients: ['walnut oil'] } };
+    expect(fitsOf(oiled, 'allergen:tree nuts')).toBe('no');
+    expect(fitsOf(board, 'allergen:tree nuts')).toBe('yes');
+    const p = plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c'), oiled], DEFAULT_HOUSE);
+    expect(p.allergens.mayContain).toEqual([{ id: 'walnut', goods: ['oak'] }]);
+    expect(p.cautions.map((c) => c.id)).toContain('oiled with nuts');
+  });
+});
+
+test('a blank new good is unknown through and through: no limit passes on it', () => {
+  for (const kind of ['cheese', 'meat'] as const) {
+    const blank = blankGood(kind, 'New', 'new', 'a new thing');
+    const passed = LIMITS.filter(
+      (rule) => rule.group !== 'taste' && fitsLimit(blank, newLimit(rule.id)).fits === 'yes',
+    ).map((rule) => rule.id);
+    // A cheese has no meat in it, whatever it is; kidney disease asks of starfruit alone.
+    expect(passed.filter((id) => !id.startsWith('milk:'))).toEqual([]);
+  }
+});
+
+describe('an allergy is not served by a mark on a card', () => {
+  test('it goes to an own plate, and the caution says so', () => {
+    const limit = { ...newLimit('allergen:milk'), reach: 'card' as const };
+    expect(reachOf(limit)).toBe('own plate');
+    expect(reachOf({ ...newLimit('allergen:gluten'), severity: 'medical', reach: 'card' })).toBe('own plate');
+    expect(reachOf({ ...newLimit('taste:blue'), reach: 'card' })).toBe('card');
+    const [caution] = cautionsFor({ ...table, limits: [limit] }, [aCheese('c')]);
+    expect(caution!.says).toContain(NOT_BY_CARD);
+    const p = plan(
+      anOrder({ brief: aBrief({ limits: [limit] }), selection: { goods: [] } }),
+      demoCounter(),
+      DEFAULT_HOUSE,
+    );
+    expect(p.ownPlates).toHaveLength(1);
+  });
+});
+
+describe('all that the program offers respects the limits', () => {
+  const counter = demoCounter();
+  const every = LIMITS.filter((rule) => rule.group !== 'taste' && !rule.id.includes('kosher'));
+  test.each(every.map((rule) => rule.id))('cleanser, lens, advice and pairs under %s', (what) => {
+    const brief = aBrief({ lowCarb: 2, limits: [{ ...newLimit(what), reach: 'board' }] });
+    const against = (good: Good) => exclusionsOf(good, brief.limits);
+    const cleanser = cleanserFor([], counter, brief);
+    if (cleanser) expect(against(cleanser)).toEqual([]);
+    for (const reading of readLenses([], counter, brief))
+      for (const { fix } of reading.tags) if (fix) expect(against(fix.good)).toEqual([]);
+    const p = plan(anOrder({ brief, selection: { goods: ['halyard'] } }), counter, DEFAULT_HOUSE);
+    const advice = p.advice.find((a) => a.id === 'low carb')!.says;
+    for (const good of counter) if (advice.includes(good.name)) expect(against(good)).toEqual([]);
+    for (const { beside } of p.pairs.set) expect(against(beside)).toEqual([]);
+  });
+  test('no honey is offered where an infant sits, and the lens brings something else', () => {
+    const brief = aBrief({ guests: { adults: 4, infants: 1 } });
+    const honeys = readLenses([], counter, brief).flatMap(({ tags }) =>
+      tags.filter(({ fix }) => fix?.good.role === 'honey'),
+    );
+    expect(honeys).toEqual([]);
+  });
+});

@@ -1,0 +1,246 @@
+import { z } from 'zod';
+import { House } from '../brief/index.js';
+import {
+  ALLERGENS,
+  allergenOf,
+  CASINGS,
+  contentsOf,
+  GELATINES,
+  Good,
+  GoodId,
+  goodsById,
+  isMain,
+  PRESENCES,
+  priceOn,
+  RENNETS,
+  TREATMENTS,
+  VERDICTS,
+  verdictOn,
+  withLots,
+  type AllergenState,
+  type AllergenStatement,
+  type Contents,
+  type Lot,
+} from '../counter/index.js';
+import { canonicalText, money } from '../units/index.js';
+
+/**
+ * What an order keeps of the goods it uses, taken when they are chosen: their price is frozen, and whatever is said of
+ * their contents, allergens, treatment and verdict later, the stricter word holds until the person refreshes it.
+ */
+export const SnapshotEntry = z.object({
+  good: Good,
+  /** The lot that the person chose then, by whose price it was taken; null: whichever goes first. */
+  lot: z.string().max(64).nullable().default(null),
+});
+export type SnapshotEntry = z.infer<typeof SnapshotEntry>;
+
+export const MOST_KEPT = 200;
+export const Snapshot = z.object({
+  goods: z
+    .record(GoodId, SnapshotEntry)
+    .refine((goods) => Object.keys(goods).length <= MOST_KEPT, `a snapshot keeps at most ${MOST_KEPT} goods`)
+    .default({}),
+  /** Of a finished order: the house that it was made with. */
+  house: House.nullable().default(null),
+});
+export type Snapshot = z.infer<typeof Snapshot>;
+export const NO_SNAPSHOT: Snapshot = { goods: {}, house: null };
+
+/** A good as it is kept: with the price of the lot that is cut, whatever becomes of that lot. */
+export function snapshotOf(good: Good, lot: string | null, date: string): SnapshotEntry {
+  const [chosen] = withLots([good], lot === null ? {} : { [good.id]: lot });
+  const amount = money(priceOn(chosen!, date));
+  return { good: { ...good, price: { ...good.price, amount } }, lot };
+}
+
+/** The stricter of two words of a table that runs from the worst to the best. */
+const stricter =
+  <W extends string>(...fromWorst: readonly W[]) =>
+  (a: W, b: W): W =>
+    fromWorst.indexOf(a) <= fromWorst.indexOf(b) ? a : b;
+
+const presence = stricter<(typeof PRESENCES)[number]>('yes', 'unknown', 'no');
+const rennet = stricter<(typeof RENNETS)[number]>('animal', 'unknown', 'thistle', 'microbial', 'none');
+const casing = stricter<(typeof CASINGS)[number]>('pork', 'unknown', 'beef', 'sheep', 'plant', 'none');
+const gelatine = stricter<(typeof GELATINES)[number]>('pork', 'beef', 'fish', 'unknown', 'none');
+const treatment = stricter<(typeof TREATMENTS)[number]>('raw', 'thermised', 'unknown', 'pasteurised');
+const allergen = stricter<AllergenState>('contains', 'unknown', 'may contain', 'free');
+const verdict = stricter(...[...VERDICTS].reverse());
+
+function stricterAllergens(kept: Good, now: Good): AllergenStatement {
+  const out: AllergenStatement = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' };
+  const list = {
+    contains: out.contains,
+    'may contain': out.mayContain,
+    free: out.free,
+    unknown: out.unknown,
+  };
+  for (const { id } of ALLERGENS) list[allergen(allergenOf(kept, id), allergenOf(now, id))].push(id);
+  return out;
+}
+
+function stricterContents(kept: Good, now: Good): Contents {
+  const [a, b] = [contentsOf(kept), contentsOf(now)];
+  return {
+    rennet: rennet(a.rennet, b.rennet),
+    casing: casing(a.casing, b.casing),
+    gelatine: gelatine(a.gelatine, b.gelatine),
+    blood: presence(a.blood, b.blood),
+    alcohol: presence(a.alcohol, b.alcohol),
+    honey: presence(a.honey, b.honey),
+    certificates: a.certificates.filter((c) => b.certificates.includes(c)),
+    ingredients: [...new Set([...a.ingredients, ...b.ingredients])].slice(0, 60),
+  };
+}
+
+type Shares<A extends string> = readonly { readonly animal: A; readonly share: number }[];
+
+/** Every animal that either names; the shares are their mean, so that they still add up. */
+function bothAnimals<A extends string>(kept: Shares<A>, now: Shares<A>): { animal: A; share: number }[] {
+  const sum = new Map<A, number>();
+  for (const { animal, share } of [...kept, ...now]) sum.set(animal, (sum.get(animal) ?? 0) + share / 2);
+  return [...sum].map(([animal, share]) => ({ animal, share }));
+}
+
+/** A lot with the stricter of its verdicts then and now, on the day; its price is the frozen one of the good. */
+function heldLot(kept: Good, now: Good, lot: Lot, date: string): Lot {
+  const plain = { ...lot, price: null };
+  const before = kept.lots.find((l) => l.id === lot.id);
+  const after = now.lots.find((l) => l.id === lot.id);
+  if (!before || !after) return plain;
+  const [was, is] = [verdictOn(kept, before, date), verdictOn(now, after, date)];
+  const worse = was && (!is || verdict(was.says, is.says) !== is.says) ? before.verdict : after.verdict;
+  const treated =
+    before.treatment && after.treatment
+      ? treatment(before.treatment, after.treatment)
+      : (after.treatment ?? before.treatment);
+  return { ...plain, verdict: worse, treatment: treated };
+}
+
+/**
+ * A good as an order holds it: all as it was kept, and of contents, allergens, treatment, animals and verdict the
+ * stricter of then and now. A finished order also keeps its lots.
+ */
+export function heldGood(
+  { good: kept }: SnapshotEntry,
+  now: Good | undefined,
+  date: string,
+  finished: boolean,
+): Good {
+  if (!now || now.kind !== kept.kind)
+    return { ...kept, lots: kept.lots.map((lot) => ({ ...lot, price: null })) };
+  const shelf = finished ? kept.lots : now.lots;
+  const held = {
+    ...kept,
+    allergens: stricterAllergens(kept, now),
+    contents: stricterContents(kept, now),
+    lots: shelf.map((lot) => heldLot(kept, now, lot, date)),
+  };
+  if (held.kind === 'cheese' && now.kind === 'cheese')
+    return {
+      ...held,
+      milk: bothAnimals(held.milk, now.milk),
+      milkKnown: held.milkKnown && now.milkKnown,
+      described: held.described && now.described,
+      treatment: treatment(held.treatment, now.treatment),
+    };
+  if (held.kind === 'meat' && now.kind === 'meat')
+    return {
+      ...held,
+      animals: bothAnimals(held.animals, now.animals),
+      described: held.described && now.described,
+    };
+  return held;
+}
+
+/** The counter as an order holds it: its own goods as kept (they stay though they left the shelf), all others as they are. */
+export function heldCounter(
+  snapshot: Snapshot,
+  onCounter: readonly Good[],
+  date: string,
+  finished: boolean,
+): readonly Good[] {
+  const entries = Object.entries(snapshot.goods);
+  if (entries.length === 0) return onCounter;
+  const now = goodsById(onCounter);
+  const gone = entries
+    .filter(([id]) => !now.has(id))
+    .map(([, entry]) => heldGood(entry, undefined, date, finished));
+  const here = onCounter.map((good) => {
+    const entry = snapshot.goods[good.id];
+    return entry ? heldGood(entry, good, date, finished) : good;
+  });
+  return [...here, ...gone];
+}
+
+/** Something that is no longer as it was when the order took it. */
+export interface SnapshotChange {
+  readonly goodId: string;
+  readonly name: string;
+  readonly field: 'gone' | 'price' | 'allergens' | 'contents' | 'treatment' | 'animals' | 'verdict' | 'other';
+  /** It bears on safety: the stricter word holds until it is refreshed. */
+  readonly safety: boolean;
+  readonly was: string;
+  readonly is: string;
+  /** Of a price: both in the smallest unit of money, and what it is asked for. */
+  readonly amounts?: { readonly was: number; readonly is: number; readonly per: string };
+}
+
+const sharesText = (shares: Shares<string>) => shares.map(({ animal }) => animal).join(' and ');
+
+/** What differs between the goods that an order keeps and the counter of today, by good. */
+export function snapshotChanges(
+  { goods }: Snapshot,
+  onCounter: ReadonlyMap<string, Good>,
+  date: string,
+): SnapshotChange[] {
+  return Object.entries(goods).flatMap(([goodId, { good: kept, lot }]) => {
+    const now = onCounter.get(goodId);
+    const row = (
+      field: SnapshotChange['field'],
+      safety: boolean,
+      was: string,
+      is: string,
+    ): SnapshotChange[] => (was === is ? [] : [{ goodId, name: kept.name, field, safety, was, is }]);
+    if (!now) return row('gone', false, 'on the counter', 'not on the counter any more');
+    const priced = snapshotOf(now, lot, date).good.price;
+    const states = (good: Good) =>
+      ALLERGENS.map(({ id }) => [id, allergenOf(good, id)] as const)
+        .filter(([, state]) => state !== 'free')
+        .map(([id, state]) => (state === 'contains' ? id : `${state} ${id}`))
+        .join(', ');
+    return [
+      ...row('price', false, `${kept.price.amount} ${kept.price.per}`, `${priced.amount} ${priced.per}`).map(
+        (change) => ({
+          ...change,
+          amounts: { was: kept.price.amount, is: priced.amount, per: priced.per },
+        }),
+      ),
+      ...row('allergens', true, states(kept), states(now)),
+      ...row('contents', true, canonicalText(kept.contents), canonicalText(now.contents)),
+      ...('treatment' in kept && 'treatment' in now
+        ? row('treatment', true, kept.treatment, now.treatment)
+        : []),
+      ...(kept.kind === 'cheese' && now.kind === 'cheese'
+        ? row('animals', true, sharesText(kept.milk), sharesText(now.milk))
+        : []),
+      ...(kept.kind === 'meat' && now.kind === 'meat'
+        ? row('animals', true, sharesText(kept.animals), sharesText(now.animals))
+        : []),
+      ...(isMain(kept) ? row('verdict', true, verdictsText(kept, date), verdictsText(now, date, kept)) : []),
+      ...row('other', false, restText(kept), restText(now)),
+    ];
+  });
+}
+
+/** Verdicts on the day of the lots that both have. */
+const verdictsText = (good: Good, date: string, like: Good = good): string =>
+  good.lots
+    .filter((lot) => like.lots.some((l) => l.id === lot.id))
+    .map((lot) => `${lot.id}: ${verdictOn(good, lot, date)?.says ?? 'not tasted'}`)
+    .join(', ');
+
+const COMPARED = ['price', 'allergens', 'contents', 'treatment', 'milk', 'animals', 'lots'];
+const restText = (good: Good): string =>
+  canonicalText(Object.fromEntries(Object.entries(good).filter(([key]) => !COMPARED.includes(key))));

@@ -1,0 +1,107 @@
+import {
+  allergenLine,
+  allergensOnTable,
+  cautionsFor,
+  type AllergenLine,
+  type AllergenOnTable,
+} from '../care/index.js';
+import {
+  ageOn,
+  animalsIn,
+  goodsById,
+  isMain,
+  type Companion,
+  type Good,
+  type Main,
+} from '../counter/index.js';
+import type { Plan } from '../order/index.js';
+import { ageWords } from '../pick/index.js';
+import type { OwnPlate } from '../plate/index.js';
+
+/** A card beside a good of the shared board. It never says "free": a shared board is not. */
+export interface GuestCard extends AllergenLine {
+  /** Its step of the walk; null for what stands beside. */
+  readonly number: number | null;
+  readonly good: Main | Companion;
+  /** "cow and goat milk" or "pork"; empty for a companion. */
+  readonly from: string;
+  readonly age: string;
+  readonly rind: string;
+  readonly notes: readonly string[];
+}
+
+/** The card of an own plate. "Free" stands here alone, and only by each good's own claim. */
+export interface PlateCard {
+  readonly plate: OwnPlate;
+  readonly contains: readonly AllergenOnTable[];
+  readonly mayContain: readonly AllergenOnTable[];
+}
+
+const RIND_WORDS: Record<string, string> = {
+  none: 'no rind',
+  eaten: 'rind is eaten',
+  'guest decides': 'rind: as you like',
+  'cut off': 'rind is not eaten',
+  decoration: 'wrapping is not eaten',
+};
+
+/** A good of which a paper would have to say something that nobody knows, and what. */
+export interface HeldBack {
+  readonly good: Good;
+  readonly unknown: readonly string[];
+}
+
+/**
+ * What holds the guests' papers back: every good on the table of which an allergen, the milk or the animal is not known.
+ * One is enough to hold all of them back, since the others share its board. Unknown is never safe.
+ */
+export function heldBack({ onTable, allergens }: Plan): HeldBack[] {
+  const goods = goodsById(onTable);
+  const unknown = new Map<string, string[]>(allergens.unknown.map(({ goodId, ids }) => [goodId, [...ids]]));
+  const add = (good: Good, what: string) => unknown.set(good.id, [...(unknown.get(good.id) ?? []), what]);
+  for (const good of onTable) {
+    if (good.kind === 'cheese' && !good.milkKnown) add(good, 'milk');
+    if (isMain(good) && !good.described) add(good, good.kind === 'meat' ? 'animal and making' : 'making');
+  }
+  return [...unknown].map(([id, what]) => ({ good: goods.get(id)!, unknown: what }));
+}
+
+const NOBODY = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: false };
+
+/** A card for every good of the shared board: the walk's by number, then what stands beside. */
+export function guestCards(plan: Plan): GuestCard[] {
+  const board = allergensOnTable(plan.onBoard);
+  const numbers = new Map(plan.walk.steps.map(({ number, main }) => [main.id, number]));
+  const walked = plan.walk.steps.map(({ main }) => main);
+  const beside = plan.onBoard.filter((good): good is Companion => good.kind === 'companion');
+  return [...walked, ...beside].map((good) => {
+    const raw = cautionsFor(NOBODY, [good]).some((c) => c.id === 'raw milk');
+    return {
+      ...allergenLine(good, board),
+      number: numbers.get(good.id) ?? null,
+      good,
+      from: fromOf(good),
+      age: isMain(good) ? ageWords(ageOn(good, plan.servingAt)) : '',
+      rind: rindOf(good),
+      notes: raw ? ['raw milk'] : [],
+    };
+  });
+}
+
+function fromOf(good: Main | Companion): string {
+  if (good.kind === 'cheese') return `${animalsIn(good).join(' and ')} milk`;
+  return good.kind === 'meat' ? animalsIn(good).join(' and ') : '';
+}
+
+function rindOf(good: Main | Companion): string {
+  if (good.kind === 'cheese') return RIND_WORDS[good.rind.verdict]!;
+  return good.kind === 'meat' && good.casingEaten ? 'casing is eaten' : '';
+}
+
+/** One card for each own plate. */
+export const plateCards = (plan: Plan): PlateCard[] =>
+  plan.ownPlates.map((plate) => ({
+    plate,
+    contains: plate.allergens.contains,
+    mayContain: plate.allergens.mayContain,
+  }));

@@ -1,0 +1,70 @@
+import { packGrams, type Good } from '../counter/index.js';
+import type { Plan } from '../order/index.js';
+import type { PlateLine } from '../plate/index.js';
+import type { Portion } from '../portion/index.js';
+
+export const DEPARTMENTS = [
+  'Cheese',
+  'Meat',
+  'Bread and crackers',
+  'Fruit and vegetables',
+  'Jars and dry goods',
+  'Drinks (suggested)',
+] as const;
+export type Department = (typeof DEPARTMENTS)[number];
+
+export interface ShoppingLine {
+  readonly good: Good;
+  /** null: a drink that is suggested, with no amount. */
+  readonly portion: Portion | null;
+  readonly packGrams: number | null;
+}
+
+export function departmentOf(good: Good): Department {
+  if (good.kind === 'cheese') return 'Cheese';
+  if (good.kind === 'meat') return 'Meat';
+  if (good.kind === 'drink') return 'Drinks (suggested)';
+  if (good.kind === 'companion' && ['bread', 'cracker'].includes(good.role)) return 'Bread and crackers';
+  if (good.kind === 'companion' && ['fruit', 'vegetable', 'garnish'].includes(good.role))
+    return 'Fruit and vegetables';
+  return 'Jars and dry goods';
+}
+
+/** What to fetch, by department; departments with nothing are left out. */
+export function shoppingList(plan: Plan): { department: Department; lines: ShoppingLine[] }[] {
+  const lines: ShoppingLine[] = [
+    ...[...plan.portions.mains, ...plan.portions.companions].map((portion) => ({
+      good: portion.good,
+      portion,
+      packGrams: packGrams(portion.good),
+    })),
+    ...plan.pairs.set
+      .filter(({ beside }) => beside.kind === 'drink')
+      .map(({ beside }) => ({ good: beside as Good, portion: null, packGrams: null })),
+  ];
+  return DEPARTMENTS.map((department) => ({
+    department,
+    lines: lines.filter((line) => departmentOf(line.good) === department),
+  })).filter(({ lines }) => lines.length > 0);
+}
+
+/** What is fetched beside the board: for own plates with grams, and what is offered where the board does not suit. */
+export interface PlateShopping {
+  readonly label: string;
+  readonly lines: readonly PlateLine[];
+}
+
+/** The own plates' own lines, plate by plate; their money comes with the portions of plates. */
+export const plateShopping = (plan: Plan): PlateShopping[] =>
+  plan.ownPlates.map(({ label, guests, lines }) => ({
+    label: guests > 1 ? `${label}, ${guests} guests` : label,
+    lines,
+  }));
+
+/** Goods that are offered though they are no part of the board: between steps, and to small children. */
+export function offeredBeside(plan: Plan): Good[] {
+  const bought = new Set(plan.portions.companions.map(({ good }) => good.id));
+  const cleans = plan.walk.steps.some((step) => step.cleanse) && plan.cleanser ? [plan.cleanser] : [];
+  const offered = [...cleans, ...plan.children.flatMap((line) => line.instead ?? [])];
+  return offered.filter((good, i) => !bought.has(good.id) && offered.indexOf(good) === i);
+}

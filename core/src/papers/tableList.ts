@@ -1,0 +1,25 @@
+import { ALLERGENS, goodsById, type AllergenId } from '../counter/index.js';
+import type { Plan } from '../order/index.js';
+
+/** One allergen of the table, and which goods bring it, by name. */
+export interface TableRow {
+  readonly id: AllergenId;
+  readonly label: string;
+  readonly contains: readonly string[];
+  readonly mayContain: readonly string[];
+}
+
+/**
+ * The allergens of everything on the table, drinks and own plates too. An allergen that no row names is not declared free:
+ * it is only "not an ingredient" of what stands here.
+ */
+export function tableList({ allergens, onTable }: Plan): TableRow[] {
+  const goods = goodsById(onTable);
+  const names = (ids: readonly string[] | undefined) => (ids ?? []).map((id) => goods.get(id)!.name);
+  return ALLERGENS.map(({ id, label }) => ({
+    id,
+    label,
+    contains: names(allergens.contains.find((row) => row.id === id)?.goods),
+    mayContain: names(allergens.mayContain.find((row) => row.id === id)?.goods),
+  })).filter((row) => row.contains.length + row.mayContain.length > 0);
+}

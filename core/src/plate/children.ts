@@ -1,0 +1,58 @@
+import { chokingRowOf, mayOffer, type ChokingRow } from '../care/index.js';
+import { boardEatersOf, CHILD_SHARE, type Brief } from '../brief/index.js';
+import { isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
+import { grams, type Grams } from '../units/index.js';
+
+/** How a small child gets a good of the board: in its safe form, or something of its kind instead. */
+export interface ChildLine {
+  readonly good: Main | Companion;
+  /** "grated", "quartered lengthways"; null when there is none. */
+  readonly form: string | null;
+  /** What of it belongs to the small children. */
+  readonly grams: Grams;
+  /** Where there is no safe form: a good of its kind that they may have; null when the counter has none. */
+  readonly instead: Companion | Main | null;
+  readonly source: string;
+}
+
+interface Shared {
+  readonly good: Good;
+  readonly net: number;
+}
+
+/**
+ * Lines for children under 5: nothing that they can choke on is the only thing of its kind. A small child counts half an
+ * adult; the line's grams are that share of the good. Empty when none is coming.
+ * @param lots what lies on the board with its net grams
+ */
+export function childLinesFor(lots: readonly Shared[], counter: readonly Good[], brief: Brief): ChildLine[] {
+  const { under5, infants } = brief.guests;
+  if (under5 + infants === 0) return [];
+  const eaters = boardEatersOf(brief);
+  const share = eaters > 0 ? Math.min(1, (CHILD_SHARE * under5) / eaters) : 0;
+  return lots.flatMap(({ good, net }) => {
+    const row = isMain(good) || isCompanion(good) ? chokingRowOf(good) : null;
+    if (!row) return [];
+    const line = { form: row.form, grams: grams(Math.round(net * share)), source: row.source };
+    const instead = row.form === null ? insteadOf(good as Companion, row, lots, counter, brief) : null;
+    return [{ good: good as Main | Companion, ...line, instead }];
+  });
+}
+
+function insteadOf(
+  good: Companion,
+  { id }: ChokingRow,
+  lots: readonly Shared[],
+  counter: readonly Good[],
+  brief: Brief,
+): Companion | null {
+  const company = { ...brief.guests, limits: brief.limits };
+  const fits = (other: Good): other is Companion =>
+    isCompanion(other) &&
+    other.role === good.role &&
+    other.id !== good.id &&
+    chokingRowOf(other)?.id !== id &&
+    mayOffer(other, company);
+  const onBoard = lots.map((lot) => lot.good).find(fits);
+  return onBoard ?? [...counter].sort((a, b) => (a.id < b.id ? -1 : 1)).find(fits) ?? null;
+}

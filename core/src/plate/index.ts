@@ -1,0 +1,2 @@
+export * from './plate.js';
+export * from './children.js';

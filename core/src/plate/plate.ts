@@ -1,0 +1,254 @@
+import {
+  allergensOnTable,
+  exclusionsOf,
+  fitsLimit,
+  limitRule,
+  type Limit,
+  type TableAllergens,
+} from '../care/index.js';
+import { BESIDE_OF, grossFor, shareOf } from '../amount/index.js';
+import {
+  BESIDE_PER_ADULT,
+  mid,
+  outOfSeason,
+  plateGuestsOf,
+  type Brief,
+  type PlateGuests,
+  type Targets,
+} from '../brief/index.js';
+import {
+  ALLERGENS,
+  allergenOf,
+  isCompanion,
+  isDrink,
+  type AllergenId,
+  type Companion,
+  type CompanionRole,
+  type Drink,
+  type Good,
+  type Main,
+} from '../counter/index.js';
+import { ALCOHOL_FREE_ABV, scoreOf } from '../pair/index.js';
+import { isAvailable, measurer } from '../pick/index.js';
+import { grams, reason, shareOut, type Grams, type Reason } from '../units/index.js';
+import { BESIDE_PARTS, IN_PLACE_ROLES, LEAST_GRAMS, MOST_KINDS } from './parts.js';
+
+/** One good on a plate of its own. */
+export interface PlateLine {
+  readonly good: Main | Companion;
+  readonly part: string;
+  /** For all guests of this plate together. */
+  readonly net: Grams;
+  readonly gross: Grams;
+  /** It lies on the board too: cut this share first, with a clean knife. */
+  readonly onBoard: boolean;
+  readonly reasons: readonly Reason[];
+}
+
+/** A plate for guests whose limits do not clear the board: food of its own, chosen as the board is. */
+export interface OwnPlate {
+  readonly limits: readonly Limit[];
+  readonly label: string;
+  readonly guests: number;
+  readonly eaters: number;
+  readonly lines: readonly PlateLine[];
+  readonly drink: Drink | null;
+  /** Parts of a plate for which the counter has nothing that surely suits. */
+  readonly missing: readonly string[];
+  readonly allergens: TableAllergens;
+  /** Allergens of the guest's limits of which every good on the plate is declared free by its maker. */
+  readonly freeOf: readonly AllergenId[];
+}
+
+/** Beyond the board's own goods, so many others of each kind are weighed up: the freshest verdict and the best known. */
+const OTHERS_TRIED = 24;
+
+interface Table {
+  readonly brief: Brief;
+  readonly targets: Targets;
+  readonly mains: readonly Main[];
+  readonly beside: readonly Good[];
+  readonly counter: readonly Good[];
+}
+
+/** The own plates of an order. Pure; it never searches: a fixed number of comparisons for each plate. */
+export function ownPlatesFor(table: Table): OwnPlate[] {
+  return plateGuestsOf(table.brief).map((guests) => plateFor(guests, table));
+}
+
+function plateFor(guests: PlateGuests, table: Table): OwnPlate {
+  const { brief, targets } = table;
+  const suits = (good: Good) =>
+    guests.limits.every((limit) => fitsLimit(good, limit).fits === 'yes') &&
+    exclusionsOf(good, brief.limits).length === 0;
+  const asked = {
+    cheese: Math.round(targets.cheeses.perHead * guests.eaters),
+    meat: Math.round(targets.meats.perHead * guests.eaters),
+  };
+  const mains = chooseMains(table, suits, asked, guests.eaters);
+  const have = (kind: Main['kind']) => mains.some((main) => main.kind === kind);
+  // What one kind cannot give the other does, up to half as much again; the rest comes from the companions.
+  const net = { cheese: have('cheese') ? asked.cheese : 0, meat: have('meat') ? asked.meat : 0 };
+  const without = asked.cheese + asked.meat - net.cheese - net.meat;
+  const other: Main['kind'] | null = net.cheese > 0 ? 'cheese' : net.meat > 0 ? 'meat' : null;
+  const moved = other ? Math.min(without, Math.round(net[other] / 2)) : 0;
+  if (other) net[other] += moved;
+  const lines = [...mainLines(mains, net, table), ...besideLines(table, suits, mains, guests.eaters)];
+  const inPlace = inPlaceLines(table, suits, without - moved, lines);
+  const goods = [...lines, ...inPlace].map(({ good }) => good);
+  const wanted: string[] = [
+    ...(['cheese', 'meat'] as const).filter((kind) => asked[kind] > 0),
+    ...BESIDE_PARTS.map(({ part }) => part),
+  ];
+  return {
+    ...guests,
+    lines: [...lines, ...inPlace],
+    drink: drinkFor(table, suits),
+    missing: wanted.filter((part) => !lines.some((line) => line.part === part)),
+    allergens: allergensOnTable(goods),
+    freeOf: freeOf(guests.limits, goods),
+  };
+}
+
+/** Enough kinds that each is tasted, the board's own first, then what the measure adds most by. */
+function chooseMains(
+  { brief, targets, mains, counter }: Table,
+  suits: (good: Good) => boolean,
+  asked: Record<Main['kind'], number>,
+  eaters: number,
+): Main[] {
+  const measure = measurer(brief);
+  const chosen: Main[] = [];
+  const add = (pool: readonly Main[], most: number) => {
+    const left = [...pool];
+    while (chosen.length < most && left.length > 0) {
+      const values = left.map((main) => measure([...chosen, main]).value);
+      const best = values.indexOf(Math.max(...values));
+      chosen.push(...left.splice(best, 1));
+    }
+  };
+  for (const kind of ['cheese', 'meat'] as const) {
+    if (asked[kind] <= 0 || eaters <= 0) continue;
+    const kinds = kind === 'cheese' ? targets.cheeses.kinds : targets.meats.kinds;
+    const tasted = Math.max(1, Math.floor(asked[kind] / eaters / LEAST_GRAMS));
+    const most = chosen.length + Math.min(kinds || 1, MOST_KINDS[kind], tasted);
+    const ofKind = (good: Good): good is Main => good.kind === kind && suits(good);
+    add(mains.filter(ofKind), most);
+    if (chosen.length < most) {
+      const onBoard = new Set(mains.map((main) => main.id));
+      const others = counter
+        .filter(ofKind)
+        .filter((main) => !onBoard.has(main.id) && isAvailable(main, asked[kind], brief.servingAt));
+      others.sort((a, b) => rankOf(a) - rankOf(b) || (a.id < b.id ? -1 : 1));
+      add(others.slice(0, OTHERS_TRIED), most);
+    }
+  }
+  return chosen;
+}
+
+const rankOf = (main: Main) => (main.known === 'safe bet' ? 0 : 1) + (main.sense.intensity > 7 ? 1 : 0);
+
+function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, table: Table): PlateLine[] {
+  return (['cheese', 'meat'] as const).flatMap((kind) => {
+    const own = mains.filter((main) => main.kind === kind);
+    const shares = shareOut(
+      net[kind],
+      own.map((main) => shareOf(main).share),
+    );
+    return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as the board, for this guest'));
+  });
+}
+
+function lineOf(good: Main | Companion, part: string, net: number, table: Table, says: string): PlateLine {
+  const onBoard = [...table.mains, ...table.beside].some((other) => other.id === good.id);
+  return {
+    good,
+    part,
+    net: grams(net),
+    gross: grossFor(good, grams(net)),
+    onBoard,
+    reasons: [reason('own plate', 0, onBoard ? 'from the board, cut first' : says)],
+  };
+}
+
+/** Best beside these goods by the pairing's own score, what lies on the board before what does not; ties by id. */
+function bestOf(
+  roles: readonly CompanionRole[],
+  table: Table,
+  suits: (good: Good) => boolean,
+  beside: readonly Main[],
+  taken: readonly string[],
+): Companion | null {
+  const { brief, counter } = table;
+  const fits = (good: Good): good is Companion =>
+    isCompanion(good) && roles.includes(good.role) && !taken.includes(good.id) && suits(good);
+  const onBoard = table.beside.filter(fits);
+  const pool =
+    onBoard.length > 0
+      ? onBoard
+      : counter.filter(fits).filter((good) => !(brief.season && outOfSeason(good, brief.servingAt)));
+  const against = beside.length > 0 ? beside : table.mains;
+  let best: Companion | null = null;
+  let most = -Infinity;
+  for (const good of [...pool].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+    const score = against.reduce((sum, main) => sum + scoreOf(main, good), 0);
+    if (score > most) [best, most] = [good, score];
+  }
+  return best;
+}
+
+function besideLines(
+  table: Table,
+  suits: (good: Good) => boolean,
+  mains: readonly Main[],
+  eaters: number,
+): PlateLine[] {
+  const taken: string[] = [];
+  return BESIDE_PARTS.flatMap(({ part, roles }) => {
+    const good = bestOf(roles, table, suits, mains, taken);
+    if (!good) return [];
+    taken.push(good.id);
+    const what = BESIDE_OF[good.role];
+    const net = what ? Math.round(mid(BESIDE_PER_ADULT[what]) * eaters) : 0;
+    return [lineOf(good, part, net, table, 'for this guest')];
+  });
+}
+
+/** Neither cheese nor meat, or not enough: spreads, vegetables and nuts make up the weight. */
+function inPlaceLines(
+  table: Table,
+  suits: (good: Good) => boolean,
+  total: number,
+  lines: readonly PlateLine[],
+): PlateLine[] {
+  if (total <= 0) return [];
+  const taken = lines.map(({ good }) => good.id);
+  const goods = IN_PLACE_ROLES.flatMap((roles) => {
+    const good = bestOf(roles, table, suits, [], taken);
+    if (!good) return [];
+    taken.push(good.id);
+    return [good];
+  });
+  const shares = shareOut(
+    total,
+    goods.map(() => 1),
+  );
+  return goods.map((good, i) =>
+    lineOf(good, 'in place', shares[i]!, table, 'in place of what this guest does not eat'),
+  );
+}
+
+/** A drink without alcohol that suits: always offered beside. */
+function drinkFor({ beside, counter }: Table, suits: (good: Good) => boolean): Drink | null {
+  const fits = (good: Good): good is Drink => isDrink(good) && good.abv <= ALCOHOL_FREE_ABV && suits(good);
+  return beside.find(fits) ?? [...counter].sort((a, b) => (a.id < b.id ? -1 : 1)).find(fits) ?? null;
+}
+
+/** The allergens that the limits ask for and that every good on the plate is declared free of. */
+function freeOf(limits: readonly Limit[], goods: readonly Good[]): AllergenId[] {
+  if (goods.length === 0) return [];
+  const asked = new Set(limits.flatMap((limit) => limitRule(limit.what).allergens));
+  return ALLERGENS.map(({ id }) => id).filter(
+    (id) => asked.has(id) && goods.every((good) => allergenOf(good, id) === 'free'),
+  );
+}

@@ -1,0 +1,23 @@
+import clsx from 'clsx';
+import type { QueueState } from './queue';
+import { count } from '../ui/format';
+
+/** Whether the counter's edits are stored: said only while they are not. */
+export function Stored({ queue }: { queue: QueueState }) {
+  const n = queue.waiting.length;
+  const words =
+    n === 0
+      ? 'stored'
+      : queue.away
+        ? `${count(n, 'edit')} not stored: server away${queue.kept ? ', kept here' : ', and this browser keeps nothing: leave the page open'}`
+        : 'storing …';
+  return (
+    <span
+      role="status"
+      data-store-state={n === 0 ? 'stored' : queue.away ? 'away' : 'storing'}
+      className={clsx('text-sm', queue.away ? 'font-bold text-wax' : 'text-ink-soft')}
+    >
+      {words}
+    </span>
+  );
+}

@@ -1,0 +1,118 @@
+import clsx from 'clsx';
+import { useState } from 'react';
+import { useWorkbench } from './context';
+import { dropUnreadable } from './draft';
+import { saveText } from '../ui/saveText';
+
+/** How saving stands, in a word; what is wrong with it, and what to do, under the name of the order. */
+export function SaveWord() {
+  const { state, trouble, refused, gone } = useWorkbench().document.saving;
+  const words =
+    state === 'saving'
+      ? 'saving …'
+      : state === 'saved'
+        ? 'saved'
+        : gone
+          ? 'deleted elsewhere'
+          : trouble
+            ? 'not saved'
+            : refused.length > 0
+              ? 'saved but for what is marked'
+              : 'not saved yet';
+  return (
+    <span
+      role="status"
+      data-save-state={state}
+      className={clsx(
+        'mr-1',
+        state === 'not saved' && (trouble || refused.length > 0) && 'font-bold text-wax',
+      )}
+    >
+      {words}
+    </span>
+  );
+}
+
+const Line = ({ children }: { children: React.ReactNode }) => (
+  <p role="alert" className="mb-2 border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]">
+    {children}
+  </p>
+);
+
+const BUTTON = 'ml-2 min-h-11 font-bold underline underline-offset-4';
+
+export function SaveTrouble() {
+  const { document } = useWorkbench();
+  const { trouble, refused, gone, unkept } = document.saving;
+  return (
+    <>
+      {gone && (
+        <Line>
+          This order was deleted elsewhere. What you see is kept here.
+          <button type="button" className={BUTTON} onClick={document.takeBack}>
+            Take it back and save
+          </button>
+        </Line>
+      )}
+      {!gone && trouble && <Line>{trouble}</Line>}
+      {refused.map(({ field, says }) => (
+        <Line key={field}>
+          {fieldWords(field)}: {says}. It stays here as you typed it; everything else is saved.
+        </Line>
+      ))}
+      {unkept && (
+        <Line>
+          This browser keeps nothing (its storage is full or forbidden): what is not saved yet does not
+          survive this tab.
+        </Line>
+      )}
+      <FoundDrafts />
+    </>
+  );
+}
+
+/** "brief.limits.0.note" as a person would say it. */
+const FIELD_WORDS: Record<string, string> = {
+  title: 'The name of the order',
+  customer: 'The customer',
+  note: 'What was said on the telephone',
+  'selection.goods': 'The goods of the board',
+  extras: 'What was added by hand',
+};
+function fieldWords(field: string): string {
+  const known = Object.keys(FIELD_WORDS).find((key) => field === key || field.startsWith(`${key}.`));
+  return known ? FIELD_WORDS[known]! : `The ${field.replace(/^brief\./, '').split('.')[0]!}`;
+}
+
+/** Said once, when the order is opened: other tabs with unsaved changes, and drafts that cannot be read. */
+function FoundDrafts() {
+  const { document } = useWorkbench();
+  const { elsewhere, unreadable } = document.found;
+  const [open, setOpen] = useState(true);
+  if (!open || (!elsewhere && !unreadable)) return null;
+  return (
+    <Line>
+      {elsewhere && 'Another window of this browser has changes of this order that are not saved yet. '}
+      {unreadable && (
+        <>
+          Unsaved changes were kept that cannot be read any more.
+          <button type="button" className={BUTTON} onClick={() => saveText('draft.json', unreadable)}>
+            Save them as a file
+          </button>
+          <button
+            type="button"
+            className={BUTTON}
+            onClick={() => (dropUnreadable(document.id), setOpen(false))}
+          >
+            Throw them away
+          </button>
+        </>
+      )}
+      {!unreadable && (
+        <button type="button" className={BUTTON} onClick={() => setOpen(false)}>
+          Good
+        </button>
+      )}
+    </Line>
+  );
+}

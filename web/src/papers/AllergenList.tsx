@@ -1,0 +1,44 @@
+import { tableList } from '@rotula/core';
+import { useWorkbench } from '../order/context';
+import { HeldWhileUnknown } from './Held';
+import { SheetHead } from './SheetHead';
+
+/** Every allergen of the table with the goods that bring it: cheeses, meats, companions, drinks and own plates. */
+export function AllergenList() {
+  const { plan } = useWorkbench();
+  const rows = tableList(plan);
+  return (
+    <HeldWhileUnknown paper="allergen list">
+      <SheetHead title="Allergens on this table" />
+      <table className="w-full text-[12.5pt] leading-snug">
+        <thead>
+          <tr className="border-b border-black text-[10pt]">
+            <th>allergen</th>
+            <th>is in</th>
+            <th>may be in</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ id, label, contains, mayContain }) => (
+            <tr key={id} className="border-b border-black/30 align-top" data-allergen={id}>
+              <td className="font-bold">{label}</td>
+              <td>{contains.join(', ')}</td>
+              <td>{mayContain.join(', ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {plan.ownPlates.length > 0 && (
+        <p className="mt-[3mm] text-[11.5pt] leading-snug">
+          Own plates, cut first with their own knife: {plan.ownPlates.map((plate) => plate.label).join('; ')}.
+          Their cards say what is on them.
+        </p>
+      )}
+      <p className="mt-[3mm] text-[10.5pt] leading-snug">
+        What is not listed is not an ingredient of anything here, as the makers state it. Boards and knives
+        are shared: nothing on a shared board is free of what lies beside it. Local codes and licensed
+        practice decide.
+      </p>
+    </HeldWhileUnknown>
+  );
+}
