@@ -1,4 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
+import type { Config } from './config.js';
 import { CounterController } from './counter/counter.controller.js';
 import { CounterService } from './counter/counter.service.js';
 import { DatabaseModule } from './database/database.module.js';
@@ -13,8 +14,7 @@ import { PlanningController } from './planning/planning.controller.js';
 
 @Module({})
 export class AppModule {
-  /** @param pickWorker the compiled file that a pick runs in */
-  static with(db: Database, pickWorker: string): DynamicModule {
+  static with(db: Database, { pickWorker, dataDirectory }: Config): DynamicModule {
     return {
       module: AppModule,
       imports: [DatabaseModule.with(db)],
@@ -29,7 +29,7 @@ export class AppModule {
         CounterService,
         HouseService,
         OrdersService,
-        { provide: PickPool, useFactory: () => new PickPool(pickWorker) },
+        { provide: PickPool, useFactory: () => new PickPool(pickWorker, dataDirectory) },
       ],
     };
   }

@@ -20,7 +20,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   try {
     const demo = hasDemo(config.demoDirectory) ? config.demoDirectory : null;
     await loadDemo(db, demo, new Date().toISOString());
-    const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, config.pickWorker), {
+    const app = await NestFactory.create<NestExpressApplication>(AppModule.with(db, config), {
       logger: ['error', 'warn'],
       bodyParser: false,
     });

@@ -4,6 +4,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { createApp } from './app.js';
 import { ConfigTrouble, readConfig } from './config.js';
 import { DataTrouble } from './database/trouble.js';
+import { PickPool } from './planning/pickPool.js';
 
 const canListen = (host: string, port: number): Promise<boolean> =>
   new Promise((resolve) => {
@@ -31,6 +32,7 @@ const STOP_PATIENCE_MS = 3_000;
 function stopOn(signal: NodeJS.Signals, app: NestExpressApplication) {
   process.once(signal, () => {
     const server = app.getHttpServer() as Server;
+    void app.get(PickPool).stop();
     server.closeIdleConnections();
     const impatient = setTimeout(() => server.closeAllConnections(), STOP_PATIENCE_MS);
     void app.close().finally(() => {

@@ -26,6 +26,14 @@ export const CounterLine = z.union([
   z.strictObject({ put: Put }),
   z.strictObject({ remove: Remove }),
 ]);
+export type CounterLine = z.infer<typeof CounterLine>;
+
+/** The schema of one line by its key, so that a good is not tried as everything else first; null for no such line. */
+export function lineSchema(value: unknown): z.ZodType<CounterLine> | null {
+  const [key, ...more] = typeof value === 'object' && value !== null ? Object.keys(value) : [];
+  const at = ['name', 'put', 'remove'].indexOf(key ?? '');
+  return at < 0 || more.length > 0 ? null : (CounterLine.options[at] as z.ZodType<CounterLine>);
+}
 
 /** A change as lines of JSON, in the order in which they are sent. */
 export function* linesOf({ name, put, remove }: CounterChange): Generator<string> {

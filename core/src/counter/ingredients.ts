@@ -1,3 +1,4 @@
+import { rememberedBy } from '../units/index.js';
 import {
   ALLERGENS,
   allergenState,
@@ -129,7 +130,12 @@ const plain = (text: string): string =>
 const NOT_MEANT =
   /(coconut|oat|almond|rice|soy|soya) (milk|cream)|(cocoa|peanut|almond|shea) butter|(rice|maize|corn|chickpea|almond|oat|rye|lupin) flour|cream of tartar|nutmeg/g;
 
-function rowsFor(ingredients: readonly string[]): { row: IngredientRow; word: string }[] {
+type Found = readonly { readonly row: IngredientRow; readonly word: string }[];
+
+/** Goods are never changed in place, so what was read of one is remembered: limits, papers and cautions all ask for it. */
+const rowsFor = rememberedBy(lookedUp);
+
+function lookedUp(ingredients: readonly string[]): Found {
   return ingredients.flatMap((text) => {
     const whole = plain(text);
     const said = whole.replace(NOT_MEANT, (all) => all.replace(/ (milk|cream|butter|flour)$/, ' x'));
@@ -147,7 +153,9 @@ export interface Inside {
 }
 
 /** Allergens that follow from the kind of good and its ingredients: every cheese and butter is milk. */
-export function insideOf(good: Good): Inside {
+export const insideOf = rememberedBy(lookedInside);
+
+function lookedInside(good: Good): Inside {
   const found = rowsFor(good.contents.ingredients);
   const contains = found.flatMap(({ row, word }) => (row.allergens ?? []).map((id) => ({ id, word })));
   const isMilk = good.kind === 'cheese' || (good.kind === 'companion' && good.role === 'butter');
@@ -187,7 +195,9 @@ export const contradictions = (
   inside.contains.map(({ id }) => id).filter((id) => allergenState(allergens, id) === 'free');
 
 /** Contents with what the ingredients give away: a word found makes a fact, never unmakes one. */
-export function contentsOf(good: Good): Contents & { readonly meat: boolean } {
+export const contentsOf = rememberedBy(factsOf);
+
+function factsOf(good: Good): Contents & { readonly meat: boolean } {
   const facts = rowsFor(good.contents.ingredients).map(({ row }) => row.facts ?? {});
   const some = (test: (f: NonNullable<IngredientRow['facts']>) => boolean) => facts.some(test);
   const { contents } = good;

@@ -2,7 +2,8 @@ import type { Good } from './good.js';
 import { sameValue } from '../units/index.js';
 import { COLUMNS } from './columns.js';
 import { decimalShown, figureOf, type Decimal } from './numbers.js';
-import { at, cellOf, HEADINGS, goodFrom, readRow, type ReadRow } from './table.js';
+import { rowNames, rowReader, type ReadRow } from './readRow.js';
+import { at, cellOf, HEADINGS, goodFrom } from './table.js';
 
 /**
  * Taking a table or a file of goods in: what would be new, what would change, and what is refused and why, before
@@ -158,10 +159,13 @@ export function decimalOf(
   const numeric = new Set(COLUMNS.filter((column) => column.cell === 'number').map((column) => column.path));
   const shown = new Set<Decimal>();
   let doubt: Doubt | null = null;
+  const looked = headings.flatMap((heading, i) =>
+    heading === 'price' || numeric.has(heading) ? [{ heading, i }] : [],
+  );
   body.forEach((cells, row) =>
-    headings.forEach((heading, i) => {
+    looked.forEach(({ heading, i }) => {
       const text = cells[i] ?? '';
-      if (!/[.,]/.test(text) || (heading !== 'price' && !numeric.has(heading))) return;
+      if (!/[.,]/.test(text)) return;
       const figure = figureOf(text, heading === 'price');
       if ('sign' in figure) doubt ??= { line: row + 2, heading, text, ...figure };
       const sign = decimalShown(text, figure);
@@ -197,15 +201,25 @@ export function intakeOfTable(
   decimal: Decimal = '.',
 ): Intake | null {
   const find = finder(counter);
-  const read = body.map((cells, i) => readRow(headings, cells, i + 2, decimal));
+  const readRow = rowReader(headings, decimal);
+  const names = rowNames(headings);
+  const heads = body.map(names);
+  // Rows of lots are read first, those of goods one at a time: of a long file only a few are held at once.
   const lotsById = new Map<string, ReadRow[]>();
-  for (const row of read) if (row.isLot) lotsById.set(row.id, [...(lotsById.get(row.id) ?? []), row]);
-  const goodIds = new Set(read.filter((row) => !row.isLot).map((row) => row.id));
+  heads.forEach(({ isLot, id }, i) => {
+    if (!isLot) return;
+    const row = readRow(body[i]!, i + 2);
+    const own = lotsById.get(id);
+    if (own) own.push(row);
+    else lotsById.set(id, [row]);
+  });
+  const goodIds = new Set(heads.flatMap(({ isLot, id }) => (isLot ? [] : [id])));
   const rows: IntakeRow[] = [];
   const seen = new Set<string>();
-  for (const [i, row] of read.entries()) {
-    if (i % TELL_EVERY === 0 && onProgress(i, read.length)) return null;
-    if (row.isLot && (goodIds.has(row.id) || seen.has(row.id))) continue;
+  for (const [i, head] of heads.entries()) {
+    if (i % TELL_EVERY === 0 && onProgress(i, heads.length)) return null;
+    if (head.isLot && (goodIds.has(head.id) || seen.has(head.id))) continue;
+    const row = readRow(body[i]!, i + 2);
     const before = find(row);
     if (before === 'several') {
       rows.push(
@@ -234,17 +248,13 @@ export function intakeOfTable(
     else rows.push(rowOf(row.line, parsed.good, before));
     if (!('says' in parsed)) seen.add(parsed.good.id);
   }
-  onProgress(read.length, read.length);
+  onProgress(heads.length, heads.length);
   return tally(rows);
 }
 
 /** A row that was found by code or name changes neither id nor name, whatever its spelling. */
 const withoutNames = (row: ReadRow): ReadRow['fields'] =>
-  new Map(
-    [...row.fields].filter(
-      ([column]) => column.path !== 'id' && column.path !== 'name' && column.path !== 'kind',
-    ),
-  );
+  row.fields.filter(({ column }) => !['id', 'name', 'kind'].includes(column.path));
 
 /** Take the goods of a JSON file in; each stands or falls alone. `parse` is Good.safeParse. */
 export function intakeOfGoods(

@@ -12,6 +12,17 @@ export const servedOn = (counter: readonly Good[], date: string): Good[] =>
   counter.map((good) => servedGood(good, date));
 
 export function servedGood<G extends Good>(good: G, date: string): G {
+  const before = served.get(good);
+  if (before?.date === date) return before.good as G;
+  const now = asServed(good, date);
+  served.set(good, { date, good: now });
+  return now;
+}
+
+/** The last answer for each good: an edit of an order asks for the same day again and again. */
+const served = new WeakMap<Good, { readonly date: string; readonly good: Good }>();
+
+function asServed<G extends Good>(good: G, date: string): G {
   const used = lotOn(good, date);
   if (!used) return good;
   const priced =

@@ -5,7 +5,8 @@ import { aCheese, demoCounter } from '../testing/goods.js';
 import { changed, changeTo, inverseOf, staleGoods } from './change.js';
 import { Good, goodsById } from './good.js';
 import { guessColumns, idFrom, intakeOfGoods, intakeOfTable, unknownHeadings } from './intake.js';
-import { escapeCell, HEADINGS, tableOf, unescapeCell } from './table.js';
+import { escapeCell, unescapeCell } from './escape.js';
+import { HEADINGS, tableOf } from './table.js';
 
 const CENTS = 100;
 const counter = demoCounter();

@@ -1,41 +1,37 @@
 import type { z } from 'zod';
-import { COLUMNS, SCHEMAS, WHOLE_PARTS, type Column } from './columns.js';
+import { COLUMNS, SCHEMAS, type Column } from './columns.js';
 import { type Good } from './good.js';
+import { escapeCell } from './escape.js';
 import { Lot } from './lot.js';
-import { figureOf, settledFigure, type Decimal } from './numbers.js';
+import { wholePartOf, type ReadRow } from './readRow.js';
 import { GOOD_KINDS, type GoodKind } from './words.js';
 
 /** Goods to rows of text cells and back, without loss. What splits the text into cells is not our business. */
 
 type Tree = { [key: string]: unknown };
 
-/** What a spreadsheet would run, and an apostrophe that would otherwise be taken for ours. */
-const RUNS = /^[=+\-@\t\r']/;
-
-/** A cell that a spreadsheet would run gets an apostrophe in front; numbers stay numbers. */
-export const escapeCell = (text: string): string =>
-  RUNS.test(text) && !/^-?\d+(\.\d+)?$/.test(text) ? `'${text}` : text;
-export const unescapeCell = (text: string): string =>
-  text.startsWith("'") && RUNS.test(text.slice(1)) ? text.slice(1) : text;
-
-export const at = (tree: unknown, path: string): unknown =>
-  path
-    .split('.')
-    .reduce<unknown>((now, key) => (now && typeof now === 'object' ? (now as Tree)[key] : undefined), tree);
-
-function put(tree: Tree, path: string, value: unknown): void {
-  const keys = path.split('.');
+const atKeys = (tree: unknown, keys: readonly string[]): unknown => {
   let now = tree;
-  for (const key of keys.slice(0, -1)) now = (now[key] ??= {}) as Tree;
-  now[keys.at(-1)!] = value;
+  for (const key of keys) {
+    if (!now || typeof now !== 'object') return undefined;
+    now = (now as Tree)[key];
+  }
+  return now;
+};
+export const at = (tree: unknown, path: string): unknown => atKeys(tree, path.split('.'));
+
+function put(tree: Tree, keys: readonly string[], value: unknown): void {
+  let now = tree;
+  for (let i = 0; i < keys.length - 1; i++) now = (now[keys[i]!] ??= {}) as Tree;
+  now[keys[keys.length - 1]!] = value;
 }
+
+/** Where each column's field stands in a good, worked out once: a file has millions of cells. */
+const PLACES: ReadonlyMap<Column, { readonly keys: readonly string[]; readonly part: string | null }> =
+  new Map(COLUMNS.map((column) => [column, { keys: column.path.split('.'), part: wholePartOf(column) }]));
 
 const joinList = (items: readonly unknown[]): string =>
   items.map((item) => String(item).replace(/[\\;]/g, (sign) => `\\${sign}`)).join('; ');
-/** Split at semicolons that no backslash stands before. */
-const splitList = (text: string): string[] =>
-  (text.match(/(?:\\.|[^\\;])+/gs) ?? []).map((item) => item.trim().replace(/\\(.)/gs, '$1')).filter(Boolean);
-
 type Share = { animal: string; share: number };
 
 export function cellOf(column: Column, value: unknown): string {
@@ -49,34 +45,6 @@ export function cellOf(column: Column, value: unknown): string {
       return value ? 'yes' : 'no';
     default:
       return String(value);
-  }
-}
-
-/** A value of a cell, or the complaint about it. */
-function valueOf(column: Column, text: string, decimal: Decimal): { value: unknown } | { says: string } {
-  if (column.cell === 'list') return { value: splitList(text) };
-  if (text.trim() === '') return { value: column.cell === 'text' ? text : null };
-  switch (column.cell) {
-    case 'number':
-      return settledFigure(figureOf(text, false), decimal);
-    case 'yes/no': {
-      const word = text.trim().toLowerCase();
-      if (['yes', 'true', '1', 'x'].includes(word)) return { value: true };
-      if (['no', 'false', '0'].includes(word)) return { value: false };
-      return { says: `“${text}” is neither yes nor no` };
-    }
-    case 'shares': {
-      const parts = splitList(text).map((part) => /^(.+?)\s*([\d.,]*)\s*(%?)$/.exec(part));
-      if (parts.some((part) => !part)) return { says: `“${text}” is not written like “cow 0.6; goat 0.4”` };
-      const shares = parts.map((part) => {
-        const [, animal, figure, percent] = part!;
-        const share = figure ? Number(figure.replace(',', '.')) / (percent ? 100 : 1) : 1;
-        return { animal: animal!.trim(), share };
-      });
-      return { value: shares };
-    }
-    default:
-      return { value: text };
   }
 }
 
@@ -98,94 +66,16 @@ export function tableOf(goods: readonly Good[]): string[][] {
   ];
 }
 
-/** What a row says of a good or of one of its lots: only the fields whose columns are there. */
-export interface ReadRow {
-  readonly line: number;
-  readonly kind: string;
-  readonly id: string;
-  readonly name: string;
-  readonly code: string;
-  readonly isLot: boolean;
-  readonly fields: ReadonlyMap<Column, unknown>;
-  /** Whole price in the currency's unit, where the table has such a column. */
-  readonly plainPrice: number | null;
-  readonly wrong: readonly string[];
-}
-
-const BY_PATH = new Map(COLUMNS.map((column) => [column.path, column]));
-
-/**
- * Read one row by its headings (already mapped to our columns; an empty heading is passed over).
- * A cell that is not there is a column that this row does not have; one too many is a complaint.
- * @param line its line in the file, for telling
- * @param decimal which sign is the decimal where a figure could be read both ways
- */
-export function readRow(
-  headings: readonly string[],
-  cells: readonly string[],
-  line: number,
-  decimal: Decimal = '.',
-): ReadRow {
-  const fields = new Map<Column, unknown>();
-  const wrong: string[] = [];
-  const texts = new Map<string, string>();
-  let plainPrice: number | null = null;
-  if (cells.slice(headings.length).some((cell) => cell.trim() !== ''))
-    wrong.push(
-      `${cells.length} cells for ${headings.length} columns: put a text that has the separator in it in quotation marks`,
-    );
-  headings.forEach((heading, i) => {
-    if (i >= cells.length) return;
-    const text = unescapeCell(cells[i]!);
-    texts.set(heading, text);
-    if (heading === 'price') {
-      if (text.trim() === '') return;
-      const read = settledFigure(figureOf(text, true), decimal);
-      if ('says' in read) wrong.push(`price: ${read.says}`);
-      else if (read.value < 0) wrong.push(`price: “${text}” is less than nothing`);
-      else plainPrice = read.value;
-      return;
-    }
-    const column = BY_PATH.get(heading);
-    if (!column) return;
-    const read = valueOf(column, text, decimal);
-    if ('says' in read) wrong.push(`${heading}: ${read.says}`);
-    else fields.set(column, read.value);
-  });
-  return {
-    line,
-    kind: texts.get('kind')?.trim() ?? '',
-    id: texts.get('id')?.trim() ?? '',
-    name: texts.get('name') ?? '',
-    code: texts.get('code')?.trim() ?? '',
-    isLot: (texts.get('lot.id') ?? '').trim() !== '',
-    fields,
-    plainPrice,
-    wrong,
-  };
-}
-
 /** Lay what a row says over a tree; parts whose cells are all empty are none. */
-function lay(tree: Tree, row: ReadRow, ofLot: boolean, kind: GoodKind): void {
-  for (const [column, value] of row.fields) {
-    if (Boolean(column.ofLot) !== ofLot || !column.kinds.includes(kind)) continue;
+function lay(tree: Tree, row: ReadRow, kind: GoodKind): void {
+  for (const { column, value } of row.fields) {
+    if (!column.kinds.includes(kind)) continue;
+    const { keys, part } = PLACES.get(column)!;
     const isEmpty = value === null || value === '';
-    const part = column.path.slice(0, column.path.lastIndexOf('.'));
-    if (isEmpty && WHOLE_PARTS[part]) {
-      const whole = WHOLE_PARTS[part]!.map((name) => row.fields.get(BY_PATH.get(`${part}.${name}`)!));
-      if (whole.every((v) => v === null || v === '' || v === undefined)) {
-        put(tree, part, null);
-        continue;
-      }
-    }
-    if (
-      isEmpty &&
-      at(tree, column.path) === undefined &&
-      !NULLABLE.has(column.path) &&
-      column.cell !== 'text'
-    )
-      continue;
-    put(tree, column.path, isEmpty && NULLABLE.has(column.path) ? null : value);
+    if (isEmpty && part !== null && row.emptyParts.has(part)) put(tree, part.split('.'), null);
+    else if (isEmpty && NULLABLE.has(column.path)) put(tree, keys, null);
+    // What is empty and was nothing stays nothing: the schema has the default.
+    else if (!isEmpty || column.cell === 'text' || atKeys(tree, keys) !== undefined) put(tree, keys, value);
   }
 }
 
@@ -244,17 +134,17 @@ export function goodFrom(
   if (wrong.length > 0) return { says: wrong[0]! };
   const tree = structuredClone(before ?? { kind }) as unknown as Tree;
   if (row) {
-    lay(tree, row, false, kind);
+    lay(tree, row, kind);
     tree.kind = kind;
-    if (row.plainPrice !== null) put(tree, 'price.amount', Math.round(row.plainPrice * minorPerUnit));
-    if (row.plainPrice !== null && at(tree, 'price.per') === undefined) put(tree, 'price.per', 'kg');
+    if (row.plainPrice !== null) put(tree, ['price', 'amount'], Math.round(row.plainPrice * minorPerUnit));
+    if (row.plainPrice !== null && at(tree, 'price.per') === undefined) put(tree, ['price', 'per'], 'kg');
   }
   // Lots are replaced only where the file has rows of lots: an empty column of lots is no word on them.
   if (lotRows.length > 0) {
     const lots: unknown[] = [];
     for (const lotRow of lotRows) {
       const lotTree: Tree = {};
-      lay(lotTree, lotRow, true, kind);
+      lay(lotTree, lotRow, kind);
       const parsed = Lot.safeParse(lotTree.lot);
       if (!parsed.success) return { says: complaint(parsed.error, `line ${lotRow.line}, lot: `) };
       lots.push(parsed.data);

@@ -96,13 +96,17 @@ export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
 });
 
 /** Every good that a person chose for this order: picked, added, or set beside by hand. */
-const chosenIn = (order: OrderBody): string[] => [
+export const chosenIn = (order: OrderBody): string[] => [
   ...new Set([
     ...goodsOf(order),
     ...order.extras,
     ...Object.values(order.pairs).flatMap((slots) => Object.values(slots)),
   ]),
 ];
+
+/** Does an order use a good: chosen by hand, or kept with a finished order? */
+export const usesGood = (order: OrderBody, id: string): boolean =>
+  chosenIn(order).includes(id) || order.snapshot.goods[id] !== undefined;
 
 /** Everything that a plan uses. */
 const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {

@@ -9,6 +9,7 @@ import {
   Good,
   GoodId,
   goodsById,
+  insideOf,
   isMain,
   PRESENCES,
   priceOn,
@@ -76,7 +77,8 @@ function stricterAllergens(kept: Good, now: Good): AllergenStatement {
     free: out.free,
     unknown: out.unknown,
   };
-  for (const { id } of ALLERGENS) list[allergen(allergenOf(kept, id), allergenOf(now, id))].push(id);
+  const [was, is] = [insideOf(kept), insideOf(now)];
+  for (const { id } of ALLERGENS) list[allergen(allergenOf(kept, id, was), allergenOf(now, id, is))].push(id);
   return out;
 }
 
@@ -205,11 +207,6 @@ export function snapshotChanges(
     ): SnapshotChange[] => (was === is ? [] : [{ goodId, name: kept.name, field, safety, was, is }]);
     if (!now) return row('gone', false, 'on the counter', 'not on the counter any more');
     const priced = snapshotOf(now, lot, date).good.price;
-    const states = (good: Good) =>
-      ALLERGENS.map(({ id }) => [id, allergenOf(good, id)] as const)
-        .filter(([, state]) => state !== 'free')
-        .map(([id, state]) => (state === 'contains' ? id : `${state} ${id}`))
-        .join(', ');
     return [
       ...row('price', false, `${kept.price.amount} ${kept.price.per}`, `${priced.amount} ${priced.per}`).map(
         (change) => ({
@@ -217,7 +214,7 @@ export function snapshotChanges(
           amounts: { was: kept.price.amount, is: priced.amount, per: priced.per },
         }),
       ),
-      ...row('allergens', true, states(kept), states(now)),
+      ...row('allergens', true, allergenText(kept), allergenText(now)),
       ...row('contents', true, canonicalText(kept.contents), canonicalText(now.contents)),
       ...('treatment' in kept && 'treatment' in now
         ? row('treatment', true, kept.treatment, now.treatment)
@@ -232,6 +229,15 @@ export function snapshotChanges(
       ...row('other', false, restText(kept), restText(now)),
     ];
   });
+}
+
+/** Allergens that are not free, in words. */
+function allergenText(good: Good): string {
+  const inside = insideOf(good);
+  return ALLERGENS.map(({ id }) => [id, allergenOf(good, id, inside)] as const)
+    .filter(([, state]) => state !== 'free')
+    .map(([id, state]) => (state === 'contains' ? id : `${state} ${id}`))
+    .join(', ');
 }
 
 /** Verdicts on the day of the lots that both have. */

@@ -25,6 +25,7 @@ export interface GuestCard extends AllergenLine {
   readonly good: Main | Companion;
   /** "cow and goat milk" or "pork"; empty for a companion. */
   readonly from: string;
+  readonly style: string;
   readonly age: string;
   readonly rind: string;
   readonly notes: readonly string[];
@@ -50,6 +51,20 @@ export interface HeldBack {
   readonly good: Good;
   readonly unknown: readonly string[];
 }
+
+/**
+ * A style as it may stand on a paper of a shared board: without "gluten-free" and the like. The good may be; its board is
+ * not, and only the card of an own plate says that it is free of anything.
+ */
+export const styleOnBoard = ({ style }: Good): string =>
+  style
+    .replace(
+      /(?<!\p{L})free (?:from|of) \p{L}+|\p{L}+-free(?!\p{L})|(?:gluten|milk|dairy|lactose|nut|wheat|egg|soy|alcohol) free(?!\p{L})/giu,
+      '',
+    )
+    .replace(/\s+/g, ' ')
+    .replace(/\s+([,;])/g, '$1')
+    .replace(/^[\s,;]+|[\s,;]+$/g, '');
 
 /**
  * What holds the guests' papers back: every good on the table of which an allergen, the milk or the animal is not known.
@@ -81,6 +96,7 @@ export function guestCards(plan: Plan): GuestCard[] {
       number: numbers.get(good.id) ?? null,
       good,
       from: fromOf(good),
+      style: styleOnBoard(good),
       age: isMain(good) ? ageWords(ageOn(good, plan.servingAt)) : '',
       rind: rindOf(good),
       notes: raw ? ['raw milk'] : [],

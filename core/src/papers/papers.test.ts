@@ -12,6 +12,7 @@ import {
   planRows,
   plateShopping,
   shoppingList,
+  styleOnBoard,
   tableList,
 } from './index.js';
 
@@ -114,6 +115,15 @@ test('"free" stands on the card of an own plate only, and only by each good’s 
   expect(card!.plate.freeOf).toEqual(GLUTEN_CEREALS);
   for (const { good: _, ...card } of guestCards(own)) expect(JSON.stringify(card)).not.toMatch(/free/i);
 });
+
+test.each([
+  ['gluten-free seed crisp', 'seed crisp'],
+  ['seed crisp, gluten free', 'seed crisp'],
+  ['oat cracker free from milk', 'oat cracker'],
+  ['free-run chicken liver pâté', 'free-run chicken liver pâté'],
+])('the style %j stands on a shared board as %j', (style, shown) =>
+  expect(styleOnBoard(aCompanion('x', { style }))).toBe(shown),
+);
 
 test('own plates stand on the shopping list, line by line', () => {
   const brief = aBrief({ limits: [newLimit('allergen:gluten'), newLimit('allergen:milk')] });

@@ -9,11 +9,15 @@ export const BESIDE_PARTS: readonly { readonly part: string; readonly roles: rea
   { part: 'crunchy', roles: ['nut', 'vegetable'] },
 ];
 
-/** What fills a plate when neither cheese nor meat may be on it, gram for gram. Common practice, no source. */
-export const IN_PLACE_ROLES: readonly (readonly CompanionRole[])[] = [
-  ['savoury spread'],
-  ['vegetable'],
-  ['nut', 'dried fruit'],
+/**
+ * What fills a plate when neither cheese nor meat may be on it, gram for gram, by weight of its share. A spread comes at
+ * its usual amount (nobody eats 50 g of chutney); the bulk is vegetables, nuts and bread. Common practice, no source.
+ */
+export const IN_PLACE: readonly { readonly roles: readonly CompanionRole[]; readonly share: number }[] = [
+  { roles: ['savoury spread'], share: 0 },
+  { roles: ['vegetable'], share: 2 },
+  { roles: ['nut', 'dried fruit'], share: 1 },
+  { roles: ['bread', 'cracker'], share: 1 },
 ];
 
 /** A plate for one never has more kinds than this of cheese and of meat. */

@@ -31,7 +31,7 @@ import {
 import { ALCOHOL_FREE_ABV, scoreOf } from '../pair/index.js';
 import { isAvailable, measurer } from '../pick/index.js';
 import { grams, reason, shareOut, type Grams, type Reason } from '../units/index.js';
-import { BESIDE_PARTS, IN_PLACE_ROLES, LEAST_GRAMS, MOST_KINDS } from './parts.js';
+import { BESIDE_PARTS, IN_PLACE, LEAST_GRAMS, MOST_KINDS } from './parts.js';
 
 /** One good on a plate of its own. */
 export interface PlateLine {
@@ -71,12 +71,17 @@ interface Table {
   readonly counter: readonly Good[];
 }
 
-/** The own plates of an order. Pure; it never searches: a fixed number of comparisons for each plate. */
-export function ownPlatesFor(table: Table): OwnPlate[] {
-  return plateGuestsOf(table.brief).map((guests) => plateFor(guests, table));
+interface Laid extends Table {
+  readonly measure: ReturnType<typeof measurer>;
 }
 
-function plateFor(guests: PlateGuests, table: Table): OwnPlate {
+/** The own plates of an order. Pure; it never searches: a fixed number of comparisons for each plate. */
+export function ownPlatesFor(table: Table): OwnPlate[] {
+  const measure = measurer(table.brief);
+  return plateGuestsOf(table.brief).map((guests) => plateFor(guests, { ...table, measure }));
+}
+
+function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const { brief, targets } = table;
   const suits = (good: Good) =>
     guests.limits.every((limit) => fitsLimit(good, limit).fits === 'yes') &&
@@ -94,7 +99,7 @@ function plateFor(guests: PlateGuests, table: Table): OwnPlate {
   const moved = other ? Math.min(without, Math.round(net[other] / 2)) : 0;
   if (other) net[other] += moved;
   const lines = [...mainLines(mains, net, table), ...besideLines(table, suits, mains, guests.eaters)];
-  const inPlace = inPlaceLines(table, suits, without - moved, lines);
+  const inPlace = inPlaceLines(table, suits, without - moved, guests.eaters, lines);
   const goods = [...lines, ...inPlace].map(({ good }) => good);
   const wanted: string[] = [
     ...(['cheese', 'meat'] as const).filter((kind) => asked[kind] > 0),
@@ -112,12 +117,11 @@ function plateFor(guests: PlateGuests, table: Table): OwnPlate {
 
 /** Enough kinds that each is tasted, the board's own first, then what the measure adds most by. */
 function chooseMains(
-  { brief, targets, mains, counter }: Table,
+  { brief, targets, mains, counter, measure }: Laid,
   suits: (good: Good) => boolean,
   asked: Record<Main['kind'], number>,
   eaters: number,
 ): Main[] {
-  const measure = measurer(brief);
   const chosen: Main[] = [];
   const add = (pool: readonly Main[], most: number) => {
     const left = [...pool];
@@ -214,27 +218,41 @@ function besideLines(
   });
 }
 
-/** Neither cheese nor meat, or not enough: spreads, vegetables and nuts make up the weight. */
+/** Neither cheese nor meat, or not enough: a spread, and vegetables, nuts and bread make up the weight. */
 function inPlaceLines(
   table: Table,
   suits: (good: Good) => boolean,
   total: number,
+  eaters: number,
   lines: readonly PlateLine[],
 ): PlateLine[] {
   if (total <= 0) return [];
   const taken = lines.map(({ good }) => good.id);
-  const goods = IN_PLACE_ROLES.flatMap((roles) => {
+  const found = IN_PLACE.flatMap(({ roles, share }) => {
     const good = bestOf(roles, table, suits, [], taken);
     if (!good) return [];
     taken.push(good.id);
-    return [good];
+    return [{ good, share }];
   });
+  const usual = ({ role }: Companion) => {
+    const what = BESIDE_OF[role];
+    return what ? Math.min(total, Math.round(mid(BESIDE_PER_ADULT[what]) * eaters)) : 0;
+  };
+  const spread = found.filter(({ share }) => share === 0).reduce((sum, { good }) => sum + usual(good), 0);
+  const bulk = found.filter(({ share }) => share > 0);
   const shares = shareOut(
-    total,
-    goods.map(() => 1),
+    total - spread,
+    bulk.map(({ share }) => share),
   );
-  return goods.map((good, i) =>
-    lineOf(good, 'in place', shares[i]!, table, 'in place of what this guest does not eat'),
+  const net = new Map(bulk.map(({ good }, i) => [good.id, shares[i]!]));
+  return found.map(({ good }) =>
+    lineOf(
+      good,
+      'in place',
+      net.get(good.id) ?? usual(good),
+      table,
+      'in place of what this guest does not eat',
+    ),
   );
 }
 

@@ -6,3 +6,4 @@ export * from './canonical.js';
 export * from './upgrade.js';
 export * from './read.js';
 export * from './civil.js';
+export * from './remembered.js';

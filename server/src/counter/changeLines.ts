@@ -1,15 +1,12 @@
-import { createInterface } from 'node:readline';
 import { setImmediate as breathe } from 'node:timers/promises';
 import { BadRequestException, PayloadTooLargeException, UnsupportedMediaTypeException } from '@nestjs/common';
-import { CounterChange, CounterLine, MOST_GOODS } from '@rotula/core';
+import { lineSchema, MOST_GOODS, type CounterChange } from '@rotula/core';
 import type { Request } from 'express';
 
 /** Media type of a change in lines. */
 export const LINES = 'application/x-ndjson';
 /** A good of all its fields and fifty lots is some 25 kB. */
 const MOST_LINE_BYTES = 1_000_000;
-/** After so many lines the server looks at its other guests. */
-const BREATHE_EVERY = 200;
 
 export function isLines(request: Request) {
   if (!request.is(LINES))
@@ -24,16 +21,26 @@ export function isLines(request: Request) {
 export async function changeFromLines(request: Request): Promise<CounterChange> {
   const change: CounterChange = { name: '', put: [], remove: [] };
   let n = 0;
-  for await (const line of createInterface({ input: request, crlfDelay: Infinity })) {
+  let rest = '';
+  const takeLine = (line: string) => {
     n++;
     if (line.length > MOST_LINE_BYTES)
       throw new PayloadTooLargeException(`Line ${n} is longer than a good can be.`);
     if (n > 2 * MOST_GOODS + 1)
       throw new PayloadTooLargeException(`More than ${MOST_GOODS} goods; send fewer.`);
-    if (line.trim() === '') continue;
-    take(change, line, n);
-    if (n % BREATHE_EVERY === 0) await breathe();
+    if (line.trim() !== '') take(change, line, n);
+  };
+  request.setEncoding('utf8');
+  for await (const chunk of request as AsyncIterable<string>) {
+    const lines = (rest + chunk).split('\n');
+    rest = lines.pop()!;
+    if (rest.length > MOST_LINE_BYTES)
+      throw new PayloadTooLargeException(`Line ${n + 1} is longer than a good can be.`);
+    lines.forEach(takeLine);
+    // A chunk is some 64 kB: after each the server looks at its other guests.
+    await breathe();
   }
+  takeLine(rest);
   if (change.name === '')
     throw new BadRequestException('Line 1: say what the change is called: { "name": "…" }.');
   return change;
@@ -46,7 +53,9 @@ function take(change: CounterChange, text: string, n: number) {
   } catch (fault) {
     throw new BadRequestException(`Line ${n} is not valid JSON: ${(fault as Error).message}`);
   }
-  const parsed = CounterLine.safeParse(value);
+  const schema = lineSchema(value);
+  if (!schema) throw new BadRequestException(`Line ${n}: give one of name, put and remove.`);
+  const parsed = schema.safeParse(value);
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;
     throw new BadRequestException(

@@ -13,6 +13,10 @@ import { Unavailable } from './unavailable.js';
 export type Reader = LibSQLDatabase<typeof schema>;
 export type Writer = Parameters<Parameters<Reader['transaction']>[0]>[0];
 
+/** Read the data of a folder from another thread, while the server writes them. */
+export const openReader = (directory: string): Reader =>
+  drizzle(createClient({ url: `file:${join(directory, DATA_FILE)}` }), { schema });
+
 /** The opened data: anybody reads at any time; writes wait for each other. */
 export interface Database {
   readonly read: Reader;

@@ -61,7 +61,8 @@ export class ProblemFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost) {
     const problem = problemOf(error);
-    if (problem.status >= 500) this.log.error(error instanceof Error ? error.stack : String(error));
+    // 503 is said of the data or of a stop, in words; only a fault of our own has a trace.
+    if (problem.status === 500) this.log.error(error instanceof Error ? error.stack : String(error));
     const response = host.switchToHttp().getResponse<Response>();
     if (!response.headersSent) response.status(problem.status).json(problem);
   }

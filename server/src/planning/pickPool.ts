@@ -16,11 +16,15 @@ const MOST_WAITING = 64;
 @Injectable()
 export class PickPool implements OnApplicationShutdown {
   private pool: Piscina | null = null;
+  private stopping = false;
 
-  constructor(private readonly worker: string) {}
+  constructor(
+    private readonly worker: string,
+    private readonly dataDirectory: string,
+  ) {}
 
   /** @param signal aborted when nobody waits for the answer any more */
-  async run(job: PickJob, signal: AbortSignal): Promise<Pick> {
+  async run(job: Omit<PickJob, 'dataDirectory'>, signal: AbortSignal): Promise<Pick> {
     // Started at the first question, so that it costs nothing at the start.
     this.pool ??= new Piscina({
       filename: this.worker,
@@ -30,8 +34,14 @@ export class PickPool implements OnApplicationShutdown {
       idleTimeout: 30_000,
     });
     try {
-      return (await this.pool.run(job, { signal })) as Pick;
+      return (await this.pool.run({ ...job, dataDirectory: this.dataDirectory } satisfies PickJob, {
+        signal,
+      })) as Pick;
     } catch (fault) {
+      if (this.stopping)
+        throw new ServiceUnavailableException(
+          'The server is being stopped; nothing was changed. Ask again later.',
+        );
       if (signal.aborted) throw new ServiceUnavailableException('The pick was stopped.');
       if (/queue/i.test((fault as Error).message))
         throw new ServiceUnavailableException('Too many picks wait already; try again in a moment.');
@@ -44,7 +54,13 @@ export class PickPool implements OnApplicationShutdown {
     }
   }
 
-  async onApplicationShutdown() {
+  /** End every pick; whoever waits hears that the server stops. */
+  async stop() {
+    this.stopping = true;
     await this.pool?.destroy();
+  }
+
+  onApplicationShutdown() {
+    return this.stop();
   }
 }

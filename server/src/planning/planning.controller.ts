@@ -31,12 +31,11 @@ export class PlanningController {
     @Body(checked(PickRequest)) ask: z.infer<typeof PickRequest>,
     @Res({ passthrough: true }) response: Response,
   ) {
-    const counter = ask.counter ?? (await this.counter.all()).goods;
     const house = ask.house ?? (await this.house.read());
     const hungUp = new AbortController();
     response.on('close', () => hungUp.abort());
     const { brief, locks, search } = ask;
-    const job = { brief, counter, house, locks, nodeLimit: search.nodeLimit };
+    const job = { brief, counter: ask.counter ?? null, house, locks, nodeLimit: search.nodeLimit };
     return { ...(await this.picks.run(job, hungUp.signal)), seed: search.seed };
   }
 }

@@ -18,7 +18,7 @@ export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
   const where = room.use();
   const roomLabel = where === 'cellar' ? 'Light the shop' : 'Dark room (cellar)';
   return (
-    <nav className="no-print flex items-center gap-5 pt-4 pb-3" aria-label="Rooms">
+    <nav className="no-print flex flex-wrap items-center gap-x-5 pt-4 pb-3" aria-label="Rooms">
       <NavLink
         to="/"
         className="flex min-h-11 items-center gap-2.5 font-serif text-[1.7rem] leading-none font-semibold"

@@ -49,7 +49,7 @@ export function BookPage() {
             The book is empty. A head count and a time make the first order.
           </p>
         )}
-        <div className="mt-5 grid gap-6 min-[700px]:grid-cols-[minmax(300px,5fr)_6fr]">
+        <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-6 min-[700px]:grid-cols-[minmax(300px,5fr)_6fr]">
           <ol aria-label="Orders by date" className="divide-y divide-line border-y border-line self-start">
             {list.map((order) => (
               <OrderRow

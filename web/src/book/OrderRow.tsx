@@ -38,7 +38,7 @@ export function OrderRow({
       </button>
       <Link to={`/orders/${order.id}/pick`} className="block py-3 pr-12 pl-1" onFocus={onFocus}>
         <span className="-mr-11 flex items-start justify-between gap-3">
-          <span className="text-lg leading-6 font-bold">{order.title}</span>
+          <span className="min-w-0 text-lg leading-6 font-bold [overflow-wrap:anywhere]">{order.title}</span>
           <span className={clsx('shrink-0 rounded-full px-2.5 py-0.5 text-sm', STATE_LOOK[order.state])}>
             {order.state}
           </span>

@@ -18,7 +18,7 @@ export function OrderHeader() {
   const limits = brief.limits.length;
   return (
     <header className="no-print mb-5">
-      <div className="flex items-start justify-between gap-4">
+      <div className="flex flex-wrap items-start justify-between gap-x-4">
         <Brand />
         <div className="flex items-center gap-1 pt-4 text-sm text-ink-soft">
           <SaveWord />

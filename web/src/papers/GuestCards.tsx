@@ -21,13 +21,13 @@ export function GuestCards() {
     <>
       <Choice
         label="Shape of the cards"
-        className="no-print mb-6 auto-cols-max grid-flow-col text-ink"
+        className="no-print mb-6 flex! flex-wrap text-ink"
         value={shape}
         options={(Object.keys(SHAPES) as Shape[]).map((value) => ({ value, label: SHAPES[value].label }))}
         onChange={setShape}
       />
       <HeldWhileUnknown paper="cards">
-        <div className={`grid gap-[8mm] p-[4mm] ${SHAPES[shape].grid}`}>
+        <div className={`paper-grid grid gap-[8mm] p-[4mm] ${SHAPES[shape].grid}`}>
           {guestCards(plan).map((card) => (
             <div key={card.good.id} className="paper-card cut-marks" data-card={card.good.id}>
               {SHAPES[shape].draw(card)}
@@ -77,7 +77,7 @@ function FullCard({ card }: { card: GuestCard }) {
         <h2 className="text-[22pt] leading-none">{good.name}</h2>
         <Number card={card} />
       </div>
-      <p className="mt-[1mm] text-[13pt]">{[good.style, card.from].filter(Boolean).join(' · ')}</p>
+      <p className="mt-[1mm] text-[13pt]">{[card.style, card.from].filter(Boolean).join(' · ')}</p>
       <p className="mb-[1mm] text-[13pt] italic">{good.adjectives.join(', ')}</p>
       <p className="mb-[2mm] text-[11pt]">
         {[card.age, good.origin.region, ...card.notes, card.rind].filter(Boolean).join(' · ')}
@@ -97,7 +97,7 @@ function Tent({ card }: { card: GuestCard }) {
         {card.number !== null && <span className="text-[14pt] font-normal">{card.number}</span>}{' '}
         {card.good.name}
       </h2>
-      <p className="mt-[1.5mm] text-[12pt]">{[card.from || card.good.style, ...card.notes].join(', ')}</p>
+      <p className="mt-[1.5mm] text-[12pt]">{[card.from || card.style, ...card.notes].join(', ')}</p>
       <p className="text-[12pt] italic">{card.good.adjectives.join(', ')}</p>
       <p className="mt-[1.5mm] text-[10pt] leading-tight">
         <Allergens card={card} short />
@@ -124,7 +124,7 @@ function Flag({ card }: { card: GuestCard }) {
           {card.number !== null && <span className="font-normal">{card.number}</span>} {card.good.name}
         </h2>
         <p className="mt-[1mm] text-[10.5pt] leading-tight">
-          {[card.from || card.good.style, ...card.notes].join(', ')}
+          {[card.from || card.style, ...card.notes].join(', ')}
         </p>
         <p className="mt-auto text-[9.5pt] leading-tight">
           <Allergens card={card} short />
@@ -141,7 +141,7 @@ function SlateCard({ card }: { card: GuestCard }) {
       <Number card={card} large />
       <h2 className="text-[28pt] leading-none">{card.good.name}</h2>
       <p className="text-[15pt]">
-        {[card.from || card.good.style, card.age, ...card.notes].filter(Boolean).join(' · ')}
+        {[card.from || card.style, card.age, ...card.notes].filter(Boolean).join(' · ')}
       </p>
       <p className="text-[11pt]">
         <Allergens card={card} short />

@@ -87,7 +87,7 @@ export default function PapersStage() {
       <div className="no-print mb-4 flex flex-wrap items-center gap-3">
         <Choice
           label="Paper"
-          className="auto-cols-max grid-flow-col"
+          className="flex! flex-wrap"
           value={paper}
           options={(Object.keys(PAPERS) as Paper[]).map((p) => ({
             value: p,

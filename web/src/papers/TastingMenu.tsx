@@ -1,4 +1,4 @@
-import { heads, tableList } from '@rotula/core';
+import { heads, styleOnBoard, tableList } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { HeldWhileUnknown } from './Held';
 
@@ -29,12 +29,12 @@ export function TastingMenu() {
                   <span className="text-[13pt] font-normal">{number}</span> {main.name}
                 </p>
                 <p className="text-[12pt] leading-snug">
-                  {main.style}
+                  {styleOnBoard(main)}
                   {main.origin.region && `, ${main.origin.region}`}
                 </p>
                 <p className="text-[11pt] leading-snug italic">{main.adjectives.join(', ')}</p>
                 <p className="text-[11pt] leading-snug">
-                  {sweet && `with ${sweet.style}`}
+                  {sweet && `with ${styleOnBoard(sweet)}`}
                   {drinks.length > 0 && ` · ${drinks.map((d) => d.name).join(' or ')}`}
                 </p>
               </li>

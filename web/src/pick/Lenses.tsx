@@ -1,4 +1,4 @@
-import { addExtra, dropExtra, LENSES, readLenses } from '@rotula/core';
+import { addExtra, dropExtra, LENSES, MOST_EXTRAS, readLenses } from '@rotula/core';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
@@ -14,6 +14,7 @@ export function Lenses() {
     const board = [...plan.mains, ...plan.pairs.set.map(({ beside }) => beside), ...plan.extras];
     return readLenses(board, counter, plan.brief);
   }, [plan, counter]);
+  const isFull = document.order.extras.length >= MOST_EXTRAS;
   const reading = lenses.find((r) => r.lens.id === id) ?? lenses[0]!;
   return (
     <SlateSection
@@ -50,7 +51,12 @@ export function Lenses() {
                     ? 'missing'
                     : 'missing, and nothing on this counter brings it'}
               </span>
-              {fix && (
+              {fix && isFull && (
+                <span className="block text-sm">
+                  {MOST_EXTRAS} things are added already; take one away first.
+                </span>
+              )}
+              {fix && !isFull && (
                 <Button
                   look="slate"
                   className="mt-1 max-w-full whitespace-normal! text-left"

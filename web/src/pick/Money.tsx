@@ -3,7 +3,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
-import { SlateSection } from '../ui/Slate';
+import { Callout, SlateSection } from '../ui/Slate';
 import { findMoney, stop } from './optimiser';
 import { questionKey } from './question';
 import { useAsked } from './useAsked';
@@ -18,7 +18,7 @@ export function Money() {
   const [soFar, setSoFar] = useState<{ key: string; steps: readonly PriceStep[] }>({ key, steps: [] });
   const [shown, setShown] = useState<number | null>(null);
   const ask = { brief: order.brief, wishes: order.selection };
-  const { answer, working } = useAsked('money', key, () =>
+  const { answer, working, fault } = useAsked('money', key, () =>
     findMoney(ask, counter, house, (steps) => setSoFar({ key, steps: [...steps] })),
   );
   const steps = answer?.steps ?? (soFar.key === key ? soFar.steps : []);
@@ -80,6 +80,7 @@ export function Money() {
           ))}
         </ul>
       </SlateSection>
+      {fault && <Callout tone="stop">{fault}</Callout>}
       {answer && answer.more.length > 0 && (
         <SlateSection title="One more kind" aside="raw balance · cost">
           <ul>

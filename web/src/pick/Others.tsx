@@ -5,7 +5,7 @@ import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { SlateSection } from '../ui/Slate';
+import { Callout, SlateSection } from '../ui/Slate';
 import { findAlternatives } from './optimiser';
 import { questionKey } from './question';
 import { useAsked } from './useAsked';
@@ -16,11 +16,12 @@ export function Others() {
   const { order } = document;
   const key = questionKey(order, house, counter);
   const ask = { brief: order.brief, wishes: order.selection };
-  const { answer, working } = useAsked('others', key, () => findAlternatives(ask, counter, house));
+  const { answer, working, fault } = useAsked('others', key, () => findAlternatives(ask, counter, house));
   const now = useMemo(() => new Set(plan.mains.map((m) => m.id)), [plan.mains]);
   return (
     <SlateSection title="Quite another board" aside="points below the best">
       {working && <p className="text-chalk-soft">Looking through the counter …</p>}
+      {fault && <Callout tone="stop">{fault}</Callout>}
       {answer?.length === 0 && (
         <p className="text-chalk-soft">
           Nothing that differs enough: too many are locked, or the counter is small.

@@ -9,6 +9,7 @@ import {
   addByHand,
   bringBack,
   leaveOut,
+  MOST_MAINS,
   toggleLock,
 } from '@rotula/core';
 import { Sparkles, Square } from 'lucide-react';
@@ -59,6 +60,7 @@ export function PickStage() {
 
   // The reach of the counter is worked out with nothing locked or left out: only then is it to be compared.
   const isFree = order.selection.locked.length === 0 && order.selection.leftOut.length === 0;
+  const isFull = (order.selection.goods?.length ?? 0) >= MOST_MAINS;
   const addable = counter.filter(isMain).filter((main) => !plan.mains.some((m) => m.id === main.id));
   const refused = (main: Main) => exclusionsOf(servedGood(main, order.brief.servingAt), order.brief.limits);
   return (
@@ -79,6 +81,7 @@ export function PickStage() {
               {hitch.says}
             </Callout>
           ))}
+          {proposal.fault && <Callout tone="stop">{proposal.fault}</Callout>}
           <GuestCautions />
           <AdviceList />
           <Tabs
@@ -115,7 +118,10 @@ export function PickStage() {
             <Finder
               id="find-good"
               label="Add a good by hand"
-              placeholder="Add a good by hand"
+              placeholder={
+                isFull ? `${MOST_MAINS} goods are on this board; leave one out first` : 'Add a good by hand'
+              }
+              disabled={isFull}
               items={addable}
               keyOf={(m) => m.id}
               textOf={(m) => `${m.name} ${m.style} ${m.kind}`}

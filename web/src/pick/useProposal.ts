@@ -3,6 +3,7 @@ import type { Ask, Found, Hitch, Pick, Trouble, WayOut } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
+import { questionKey } from './question';
 
 export interface Proposal {
   readonly working: boolean;
@@ -11,11 +12,15 @@ export interface Proposal {
   readonly hitches: readonly Hitch[];
   readonly proof: string | null;
   readonly trouble: Trouble | null;
+  /** The search ended without an answer. */
+  readonly fault: string | null;
   readonly ask: () => Promise<void>;
   /** Stop, and take the best so far. */
   readonly stop: () => void;
   readonly takeWayOut: (way: WayOut) => Promise<void>;
 }
+
+const wishesOf = ({ wishes }: Ask) => ({ locked: [...wishes.locked], leftOut: [...wishes.leftOut] });
 
 const setKey = (goodIds: readonly string[]): string => [...goodIds].sort().join(' ');
 
@@ -25,17 +30,25 @@ export function useProposal(): Proposal {
   const { order, change } = document;
   const [working, setWorking] = useState(false);
   const [soFar, setSoFar] = useState<Found | null>(null);
-  const [answer, setAnswer] = useState<Pick | null>(null);
-  const [trouble, setTrouble] = useState<Trouble | null>(null);
+  // What was answered, and to which question: when its cause goes (the brief, a wish, the counter), so does what it said.
+  const [answer, setAnswer] = useState<{ to: string; pick: Pick; trouble: Trouble | null } | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
   const [proof, setProof] = useState<{ of: string; says: string } | null>(null);
 
   const run = async (asked: Ask, name: string) => {
     setWorking(true);
     setSoFar(null);
-    setTrouble(null);
+    setAnswer(null);
+    setFault(null);
     try {
       const found = await propose(asked, counter, house, setSoFar);
-      setAnswer(found);
+      const to = questionKey(
+        { ...order, brief: asked.brief, selection: { ...order.selection, ...wishesOf(asked) } },
+        house,
+        counter,
+      );
+      const trouble = found.goodIds ? null : await findTrouble(asked, counter, house);
+      setAnswer({ to, pick: found, trouble });
       setProof(found.goodIds && { of: setKey(found.goodIds), says: found.reasons[0]?.says ?? '' });
       const { goodIds } = found;
       if (goodIds)
@@ -44,31 +57,27 @@ export function useProposal(): Proposal {
             {
               ...o,
               brief: asked.brief,
-              selection: {
-                ...o.selection,
-                ...asked.wishes,
-                locked: [...asked.wishes.locked],
-                leftOut: [...asked.wishes.leftOut],
-              },
+              selection: { ...o.selection, ...wishesOf(asked) },
             },
             goodIds,
           ),
         );
-      else setTrouble(await findTrouble(asked, counter, house));
-    } catch (fault) {
-      if (!(fault instanceof Stopped)) throw fault;
+    } catch (thrown) {
+      if (!(thrown instanceof Stopped)) setFault(thrown instanceof Error ? thrown.message : String(thrown));
     } finally {
       setWorking(false);
     }
   };
   const { locked, leftOut } = order.selection;
+  const current = answer && answer.to === questionKey(order, house, counter) ? answer : null;
   return {
     working,
     soFar,
-    hitches: answer?.hitches.filter((hitch) => hitch.id !== 'nothing fits') ?? [],
+    hitches: current?.pick.hitches.filter((hitch) => hitch.id !== 'nothing fits') ?? [],
+    fault,
     // A proof is of one selection: changed by hand it is no longer said.
     proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.says : null,
-    trouble,
+    trouble: current?.trouble ?? null,
     ask: () => run({ brief: order.brief, wishes: { locked, leftOut } }, 'take the proposal'),
     stop: () => {
       stopDesk('pick');

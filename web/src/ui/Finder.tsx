@@ -12,6 +12,7 @@ export function Finder<T>({
   show,
   onTake,
   id,
+  disabled = false,
 }: {
   label: string;
   placeholder: string;
@@ -21,6 +22,8 @@ export function Finder<T>({
   show: (item: T) => ReactNode;
   onTake: (item: T) => void;
   id?: string;
+  /** With the reason in the placeholder. */
+  disabled?: boolean;
 }) {
   const [query, setQuery] = useState('');
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
@@ -30,6 +33,7 @@ export function Finder<T>({
   return (
     <Combobox<T | null>
       immediate
+      disabled={disabled}
       value={null}
       onChange={(item) => {
         if (item) onTake(item);

@@ -1,10 +1,10 @@
-import { SCHEMAS, type Good } from '@rotula/core';
+import { SCHEMAS, usesGood, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import toast from 'react-hot-toast';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useCounter, useHouse } from '../../api/shop';
+import { useCounter, useHouse, useOrders } from '../../api/shop';
 import { Brand } from '../../app/Brand';
 import { useFindKey } from '../../app/FindBox';
 import { Trouble } from '../../app/Trouble';
@@ -47,6 +47,8 @@ export default function GoodPage() {
 function OpenGood({ good, format }: { good: Good; format: Format }) {
   const navigate = useNavigate();
   const edits = useCounterEdits();
+  const { data: orders = [] } = useOrders();
+  const users = orders.filter((order) => usesGood(order, good.id));
   const today = lightFormat(new Date(), 'yyyy-MM-dd');
   useFindKey();
   useKeys({
@@ -82,6 +84,11 @@ function OpenGood({ good, format }: { good: Good; format: Format }) {
             <p className="truncate text-ink-soft">
               {good.style} · {good.kind} · {good.id}
             </p>
+            {users.length > 0 && (
+              <p className="truncate text-sm text-ink-soft" data-used-by>
+                Used by {users.map((order) => order.title).join(', ')}
+              </p>
+            )}
           </div>
           <Stored queue={edits.queue} />
           <UndoRedo of={edits} />
@@ -89,6 +96,11 @@ function OpenGood({ good, format }: { good: Good; format: Format }) {
             label={`Take ${good.name} off the counter`}
             onClick={() => {
               void edits.remove(`take ${good.name} off the counter`, [good]);
+              if (users.length > 0)
+                toast(
+                  `${good.name} is used by ${users.map((order) => `“${order.title}”`).join(', ')}: ${users.length === 1 ? 'it keeps' : 'they keep'} it as it was. Undo brings it back.`,
+                  { duration: 10_000 },
+                );
               void navigate('/counter');
             }}
           >

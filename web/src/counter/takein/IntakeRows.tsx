@@ -1,7 +1,8 @@
-import type { Intake, IntakeRow } from '@rotula/core';
+import type { IntakeRow } from '@rotula/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
+import type { ShownIntake, ShownRow } from './intake.worker';
 
 const OUTCOMES: readonly IntakeRow['outcome'][] = ['refused', 'new', 'changed', 'same'];
 const WORDS: Record<IntakeRow['outcome'], string> = {
@@ -23,10 +24,10 @@ export function IntakeRows({
   shown,
   onShow,
 }: {
-  intake: Intake;
+  intake: ShownIntake;
   /** The row whose values stand side by side on the slate. */
-  shown: IntakeRow | null;
-  onShow: (row: IntakeRow) => void;
+  shown: ShownRow | null;
+  onShow: (row: ShownRow) => void;
 }) {
   const [only, setOnly] = useState<IntakeRow['outcome'] | null>(intake.counts.refused > 0 ? 'refused' : null);
   const rows = intake.rows.filter((row) => only === null || row.outcome === only);

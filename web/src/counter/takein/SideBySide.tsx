@@ -1,23 +1,43 @@
-import { changesOf, type Good, type IntakeRow } from '@rotula/core';
+import useSWR from 'swr';
 import type { Format } from '../../ui/format';
 import { SlateSection } from '../../ui/Slate';
+import type { ShownRow } from './intake.worker';
+import type { SideBySideAnswer } from './useTakeIn';
 
 /** Fields that are amounts of money in the smallest unit. */
 const MONEY = ['price.amount', 'trial.paid'];
 
 /** What would be stored of one row, beside what is there. */
-export function SideBySide({ row, before, format }: { row: IntakeRow; before: Good | null; format: Format }) {
-  if (!row.good) return null;
+export function SideBySide({
+  row,
+  index,
+  of,
+  ask,
+  format,
+}: {
+  row: ShownRow;
+  index: number;
+  /** Which reading of which file it is a row of. */
+  of: string;
+  ask: (index: number) => Promise<SideBySideAnswer>;
+  format: Format;
+}) {
+  const { data } = useSWR(['side by side', of, index], () => ask(index), {
+    revalidateOnFocus: false,
+    revalidateIfStale: false,
+    keepPreviousData: false,
+  });
+  if (!data) return null;
+  const { isNew, changes } = data;
   const say = (field: string, text: string) =>
     text !== '' && MONEY.includes(field) ? format.money(Number(text)) : text || 'nothing';
-  const changes = changesOf(row.good, before);
   return (
     <SlateSection title={row.name} aside={`line ${row.line}`}>
       <table className="w-full text-left" data-side-by-side={row.id}>
         <thead className="text-sm text-chalk-soft">
           <tr>
             <th className="pr-2 font-normal">field</th>
-            {before && <th className="pr-2 font-normal">is now</th>}
+            {!isNew && <th className="pr-2 font-normal">is now</th>}
             <th className="font-normal">will be stored</th>
           </tr>
         </thead>
@@ -25,7 +45,7 @@ export function SideBySide({ row, before, format }: { row: IntakeRow; before: Go
           {changes.map(({ field, was, is }) => (
             <tr key={field} className="align-top [overflow-wrap:anywhere]">
               <td className="pr-2 text-chalk-soft">{field.replace('.amount', '')}</td>
-              {before && <td className="pr-2">{say(field, was)}</td>}
+              {!isNew && <td className="pr-2">{say(field, was)}</td>}
               <td className="font-bold">{say(field, is)}</td>
             </tr>
           ))}

@@ -1,4 +1,4 @@
-import { goodsById, type Good, type House, type IntakeRow } from '@rotula/core';
+import type { Good, House } from '@rotula/core';
 import { ArrowLeft, FileInput } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import toast from 'react-hot-toast';
@@ -18,6 +18,7 @@ import { ColumnMap } from './ColumnMap';
 import { IntakeRows } from './IntakeRows';
 import { DecimalQuestion, DividerQuestion } from './Questions';
 import { SideBySide } from './SideBySide';
+import type { ShownRow } from './intake.worker';
 import { useTakeIn } from './useTakeIn';
 
 /** Taking a file in: choose it, say what its columns are, see what would happen, then take it in one step. */
@@ -39,14 +40,13 @@ const remember = (house: StoredHouse, columnMaps: House['columnMaps']) => saveHo
 function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: StoredHouse }) {
   const navigate = useNavigate();
   const format = useMemo(() => formatFor(house), [house]);
-  const { state, choose, setColumn, takeColumns, sayDecimal, change, cancel } = useTakeIn(
+  const { state, choose, setColumn, takeColumns, sayDecimal, sideBySide, change, cancel } = useTakeIn(
     counter,
     house,
     format.minorPerUnit,
     (maps) => remember(house, maps),
   );
-  const before = useMemo(() => goodsById(counter), [counter]);
-  const [picked, setShown] = useState<IntakeRow | null>(null);
+  const [picked, setShown] = useState<ShownRow | null>(null);
   const edits = useCounterEdits();
   const picker = useRef<HTMLInputElement>(null);
   const [writing, setWriting] = useState(false);
@@ -56,7 +56,7 @@ function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: Store
   const shown =
     picked && rows.includes(picked)
       ? picked
-      : (rows.find((row) => row.good && row.outcome !== 'same') ?? null);
+      : (rows.find((row) => row.outcome === 'new' || row.outcome === 'changed') ?? null);
   const take = async () => {
     if (state.at !== 'rows') return;
     setWriting(true);
@@ -130,7 +130,7 @@ function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: Store
         {state.at === 'columns' && (
           <ColumnMap
             headings={state.table.headings}
-            sample={state.table.body.slice(0, 3)}
+            sample={state.table.sample}
             map={state.map}
             onSet={setColumn}
             onTake={() => void takeColumns()}
@@ -177,7 +177,16 @@ function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: Store
               </Button>
             </div>
             <p className="text-chalk-soft">It is one step: one undo on the counter takes all of it back.</p>
-            {shown && <SideBySide row={shown} before={before.get(shown.id) ?? null} format={format} />}
+            {shown && state.at === 'rows' && (
+              <SideBySide
+                key={shown.line}
+                row={shown}
+                index={rows.indexOf(shown)}
+                of={state.reading}
+                ask={sideBySide}
+                format={format}
+              />
+            )}
           </>
         ) : (
           <SlateSection title="How it goes">

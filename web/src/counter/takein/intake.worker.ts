@@ -1,4 +1,5 @@
 import {
+  changesOf,
   changeTo,
   CounterHead,
   decimalOf,
@@ -6,23 +7,32 @@ import {
   goodsById,
   intakeOfGoods,
   intakeOfTable,
+  linesOf,
   MOST_GOODS,
   totalAfter,
   upgradedGoods,
-  type CounterChange,
   type Decimal,
   type Doubt,
+  type FieldChange,
   type Good as GoodType,
   type Intake,
+  type IntakeRow,
 } from '@rotula/core';
 import { expose } from 'comlink';
 import { readTable, textOf, type FileRead } from './tableText';
 
 /** Reading a file off the main thread, with progress; the page ends the worker to stop it. */
 
+/** A row as it is shown; its good stays here until it is asked for, so that the page is not handed thousands of them. */
+export type ShownRow = Omit<IntakeRow, 'good'>;
+export interface ShownIntake {
+  readonly rows: readonly ShownRow[];
+  readonly counts: Intake['counts'];
+}
+
 /** What would happen, or what has to be said first. */
 export type IntakeAnswer =
-  | { readonly is: 'intake'; readonly intake: Intake }
+  | { readonly is: 'intake'; readonly intake: ShownIntake }
   | { readonly is: 'doubt'; readonly doubt: Doubt }
   | { readonly is: 'nothing'; readonly says: string };
 
@@ -50,7 +60,30 @@ function readJson(text: string): FileRead {
     : { is: 'nothing', says: up.says };
 }
 
-/** What was last read, so that taking it in needs no second trip of all rows. */
+/** A file as the page hears of it: the rows themselves stay here, and make no trips between the threads. */
+export type FileShown =
+  | {
+      readonly is: 'table';
+      readonly headings: readonly string[];
+      /** The first few rows. */
+      readonly sample: readonly (readonly string[])[];
+      readonly rows: number;
+      readonly notes: readonly string[];
+    }
+  | { readonly is: 'goods'; readonly rows: number }
+  | Extract<FileRead, { is: 'divided' | 'nothing' }>;
+
+const SAMPLE = 3;
+let read: FileRead = { is: 'nothing', says: 'No file was chosen.' };
+
+function shownOf(file: FileRead): FileShown {
+  if (file.is === 'goods') return { is: 'goods', rows: file.goods.length };
+  if (file.is !== 'table') return file;
+  const { headings, body, notes } = file;
+  return { is: 'table', headings, notes, sample: body.slice(0, SAMPLE), rows: body.length };
+}
+
+/** What was last looked through, so that taking it in needs no second trip of all rows. */
 let last: { intake: Intake; counter: readonly GoodType[] } | null = null;
 
 /** The limit of the counter holds for the total; it is said before anything is shown. */
@@ -63,24 +96,28 @@ function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnsw
       says: `This file would make ${total} goods of the ${counter.length} there are; the counter holds at most ${MOST_GOODS}. Take some off, or bring in a shorter file.`,
     };
   last = { intake, counter };
-  return { is: 'intake', intake };
+  const rows = intake.rows.map(({ good: _good, ...row }) => row);
+  return { is: 'intake', intake: { rows, counts: intake.counts } };
 }
 
 const worker = {
   /** @param divider what divides the columns, where the person had to say */
-  read: async (file: File, divider?: string): Promise<FileRead> => {
+  read: async (file: File, divider?: string): Promise<FileShown> => {
     const { text, encoding } = textOf(await file.arrayBuffer());
-    return /^\s*[[{]/.test(text) ? readJson(text) : readTable(text, encoding, divider);
+    read = /^\s*[[{]/.test(text) ? readJson(text) : readTable(text, encoding, divider);
+    return shownOf(read);
   },
 
+  /** @param headings of the table that was read, mapped to our columns */
   table: (
     headings: readonly string[],
-    body: readonly (readonly string[])[],
     counter: readonly GoodType[],
     minorPerUnit: number,
     said: Decimal | null,
     tell: Progress,
   ): IntakeAnswer | null => {
+    if (read.is !== 'table') return null;
+    const { body } = read;
     const found = said ? { decimal: said } : decimalOf(headings, body);
     if ('doubt' in found) return { is: 'doubt', doubt: found.doubt };
     return answer(
@@ -89,8 +126,10 @@ const worker = {
     );
   },
 
-  goods: (goods: readonly unknown[], counter: readonly GoodType[], tell: Progress): IntakeAnswer | null =>
-    answer(
+  goods: (counter: readonly GoodType[], tell: Progress): IntakeAnswer | null => {
+    if (read.is !== 'goods') return null;
+    const { goods } = read;
+    return answer(
       intakeOfGoods(
         goods,
         counter,
@@ -103,13 +142,22 @@ const worker = {
         telling(tell),
       ),
       counter,
-    ),
+    );
+  },
 
-  /** The change that takes in what was accepted; its marks are made here, so that the page stays alive. */
-  change: (name: string): CounterChange | null => {
+  /** What would be stored of one row, beside what is there. */
+  sideBySide: (index: number): { isNew: boolean; changes: FieldChange[] } | null => {
+    const good = last?.intake.rows[index]?.good;
+    if (!last || !good) return null;
+    const before = last.counter.find(({ id }) => id === good.id) ?? null;
+    return { isNew: before === null, changes: changesOf(good, before) };
+  },
+
+  /** The change that takes in what was accepted, as lines; its marks are made here, so that the page stays alive. */
+  change: (name: string): string | null => {
     if (!last) return null;
     const goods = last.intake.rows.flatMap((row) => (row.good && row.outcome !== 'same' ? [row.good] : []));
-    return changeTo(name, goods, goodsById(last.counter));
+    return [...linesOf(changeTo(name, goods, goodsById(last.counter)))].join('\n');
   },
 };
 export type IntakeWorker = typeof worker;

@@ -6,16 +6,16 @@ import {
   type Decimal,
   type Doubt,
   type Good,
+  type FieldChange,
   type House,
-  type Intake,
 } from '@rotula/core';
 import { proxy, wrap, type Remote } from 'comlink';
+import { changeOfLines } from '../../api/client';
 import { useRef, useState } from 'react';
-import type { IntakeAnswer, IntakeWorker } from './intake.worker';
-import type { FileRead } from './tableText';
+import type { FileShown, IntakeAnswer, IntakeWorker, ShownIntake } from './intake.worker';
 
-type TableRead = Extract<FileRead, { is: 'table' }>;
-type Divided = Extract<FileRead, { is: 'divided' }>;
+type TableRead = Extract<FileShown, { is: 'table' }>;
+type Divided = Extract<FileShown, { is: 'divided' }>;
 type ColumnMap = Readonly<Record<string, string>>;
 
 /** Where taking a file in stands. Nothing happens to the counter before the last step. */
@@ -25,9 +25,11 @@ export type TakeIn =
   | { readonly at: 'divider'; readonly file: File; readonly by: Divided['by'] }
   | { readonly at: 'columns'; readonly table: TableRead; readonly map: ColumnMap }
   | { readonly at: 'decimal'; readonly table: TableRead; readonly map: ColumnMap; readonly doubt: Doubt }
+  /** `reading` tells one reading from another. */
   | {
       readonly at: 'rows';
-      readonly intake: Intake;
+      readonly reading: string;
+      readonly intake: ShownIntake;
       readonly name: string;
       readonly notes: readonly string[];
     };
@@ -40,10 +42,14 @@ export interface TakeInSteps {
   readonly takeColumns: () => Promise<void>;
   /** Say which sign is the decimal. */
   readonly sayDecimal: (decimal: Decimal) => Promise<void>;
+  /** What would be stored of a row, beside what is there. */
+  readonly sideBySide: (index: number) => Promise<SideBySideAnswer>;
   /** The change that takes in what was accepted. */
   readonly change: () => Promise<CounterChange | null>;
   readonly cancel: () => void;
 }
+
+export type SideBySideAnswer = { readonly isNew: boolean; readonly changes: FieldChange[] } | null;
 
 const DIED =
   'Reading ended without an answer (its thread died). Nothing was taken in; choose the file again.';
@@ -57,6 +63,7 @@ export function useTakeIn(
   const [state, setState] = useState<TakeIn>({ at: 'choose', says: null });
   const desk = useRef<{ worker: Worker; remote: Remote<IntakeWorker> } | null>(null);
   const name = useRef('');
+  const readings = useRef(0);
   const end = (says: string | null) => {
     desk.current?.worker.terminate();
     desk.current = null;
@@ -82,12 +89,18 @@ export function useTakeIn(
     if (answer.is === 'nothing') setState({ at: 'choose', says: answer.says });
     else if (answer.is === 'doubt' && table) setState({ at: 'decimal', table, map, doubt: answer.doubt });
     else if (answer.is === 'intake')
-      setState({ at: 'rows', intake: answer.intake, name: name.current, notes: table?.notes ?? [] });
+      setState({
+        at: 'rows',
+        intake: answer.intake,
+        name: name.current,
+        notes: table?.notes ?? [],
+        reading: `${name.current} ${++readings.current}`,
+      });
   };
   const readRows = async (table: TableRead, map: ColumnMap, decimal: Decimal | null = null) => {
-    setState({ at: 'reading', done: 0, all: table.body.length });
+    setState({ at: 'reading', done: 0, all: table.rows });
     const headings = table.headings.map((heading) => map[heading] ?? '');
-    const answer = await open().table(headings, table.body, counter, minorPerUnit, decimal, telling());
+    const answer = await open().table(headings, counter, minorPerUnit, decimal, telling());
     show(answer as IntakeAnswer | null, table, map);
   };
   return {
@@ -96,12 +109,12 @@ export function useTakeIn(
     choose: async (file, divider) => {
       name.current = file.name;
       setState({ at: 'reading', done: 0, all: 0 });
-      const read = (await open().read(file, divider)) as FileRead;
+      const read = (await open().read(file, divider)) as FileShown;
       if (read.is === 'nothing') setState({ at: 'choose', says: read.says });
       else if (read.is === 'divided') setState({ at: 'divider', file, by: read.by });
       else if (read.is === 'goods') {
-        setState({ at: 'reading', done: 0, all: read.goods.length });
-        show((await open().goods(read.goods, counter, telling())) as IntakeAnswer | null);
+        setState({ at: 'reading', done: 0, all: read.rows });
+        show((await open().goods(counter, telling())) as IntakeAnswer | null);
       } else {
         const known = house.columnMaps[headingsKey(read.headings)];
         const map = known ?? guessColumns(read.headings);
@@ -120,6 +133,10 @@ export function useTakeIn(
     sayDecimal: async (decimal) => {
       if (state.at === 'decimal') await readRows(state.table, state.map, decimal);
     },
-    change: async () => (await open().change(`take in ${name.current}`)) as CounterChange | null,
+    sideBySide: async (index) => (await open().sideBySide(index)) as SideBySideAnswer,
+    change: async () => {
+      const lines = await open().change(`take in ${name.current}`);
+      return lines === null ? null : changeOfLines(lines);
+    },
   };
 }
