@@ -21,6 +21,7 @@ const VIEWS = {
   papers: { path: `${ORDER}/papers` },
   cards: { path: `${ORDER}/papers`, press: 'Cards' },
   menu: { path: `${ORDER}/papers`, press: 'Tasting menu' },
+  allergens: { path: `${ORDER}/papers`, press: 'Allergens' },
   money: { path: `${ORDER}/pick`, tab: 'Money', until: 'One more kind' },
   others: { path: `${ORDER}/pick`, tab: 'Others', until: 'Take this one' },
   trouble: { path: `${ORDER}/pick`, poor: true, until: 'These collide|By itself' },

@@ -9,13 +9,15 @@ export class Shop {
   private constructor(
     readonly driver: WebDriver,
     readonly address: string,
+    /** The data folder of the running server. */
+    readonly data: string,
     private readonly closers: (() => Promise<void>)[],
   ) {}
 
   static async open(options: { width?: number; height?: number; downloads?: string } = {}): Promise<Shop> {
     const server = await startServer();
     const { driver, close } = await openBrowser(options);
-    return new Shop(driver, server.address, [close, server.close]);
+    return new Shop(driver, server.address, server.directory, [close, server.close]);
   }
 
   async close() {
@@ -148,6 +150,30 @@ export class Shop {
       PATIENCE_MS,
       'the order is not saved',
     );
+  }
+
+  /** The API of the shop, as another window would ask it. */
+  async api<T>(method: string, path: string, body?: unknown): Promise<T> {
+    const answer = await fetch(`${this.address}/api${path}`, {
+      method,
+      headers: { 'Content-Type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+    return (answer.status === 204 ? undefined : await answer.json()) as T;
+  }
+
+  /** Wait until the server says so. */
+  async stored<T>(path: string, is: (answer: T) => boolean) {
+    await this.driver.wait(
+      async () => is(await this.api<T>('GET', path)),
+      PATIENCE_MS,
+      `${path} is not stored so`,
+    );
+  }
+
+  /** The server is away for this page, until it is loaded anew. */
+  async cutOff() {
+    await this.driver.executeScript('window.fetch = () => Promise.reject(new Error("gone"))');
   }
 
   async texts(css: string): Promise<string[]> {

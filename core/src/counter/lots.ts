@@ -58,6 +58,14 @@ export function lotOn(good: Good, date: string): LotOnDay | null {
   return usable[0] ?? null;
 }
 
+/** The lots in the order in which they are used on a day; the first is `lotOn`'s. */
+export const lotsInOrder = (good: Good, date: string): Lot[] => {
+  const first = lotOn(good, date);
+  if (!first) return [];
+  const rest = { ...good, lots: good.lots.filter((lot) => lot.id !== first.lot.id) };
+  return [first.lot, ...lotsInOrder(rest, date)];
+};
+
 /** Age on the given day: from the lot's making date when it has one, else the usual age of the good. */
 export function ageOn(main: Main, date: string): Days {
   const made = lotOn(main, date)?.lot.madeOn;

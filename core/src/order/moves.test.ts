@@ -193,6 +193,13 @@ describe('the snapshot', () => {
     expect(plan(o, [better, ...counter], DEFAULT_HOUSE).pairs.set.map((e) => e.beside.id)).toEqual(
       before.pairs.set.map((e) => e.beside.id),
     );
+    // By hand anything may still be chosen, and is kept from then on.
+    const byHandNow = settled({ ...o, pairs: { halyard: { sweet: 'aaa-best' } } }, [better, ...counter]);
+    expect(Object.keys(byHandNow.snapshot.goods)).toContain('aaa-best');
+    expect(plan(byHandNow, counter, DEFAULT_HOUSE).pairs.byGood.get('halyard')![0]).toMatchObject({
+      byHand: true,
+      match: { beside: { id: 'aaa-best' } },
+    });
     const reopened = settled({ ...o, state: 'in work' });
     expect(Object.keys(reopened.snapshot.goods).sort()).toEqual([...picked].sort());
     expect(reopened.snapshot.house).toBeNull();

@@ -25,6 +25,7 @@ import { portionsFor, type Portions } from '../portion/index.js';
 import { cleanserFor, walkFor, type Walk } from '../walk/index.js';
 import { adviceFor, type Advice } from './advice.js';
 import { briefFingerprint } from './fingerprint.js';
+import { nextLotCautions } from './nextLots.js';
 import type { OrderBody } from './order.js';
 import { heldCounter, snapshotChanges, type SnapshotChange } from './snapshot.js';
 
@@ -96,8 +97,9 @@ export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: Hous
   const barred = checked.filter(({ because }) => because.length > 0);
   const balance = measure(mains, brief);
   // A finished order stands: nothing that came to the counter later gets into it.
-  const companionsOf = finished && snapshot.house ? counter.filter(({ id }) => snapshot.goods[id]) : counter;
-  const pairs = pairsFor(mains, companionsOf, brief, order.pairs);
+  const stands = finished && snapshot.house ? ({ id }: Good) => snapshot.goods[id] !== undefined : null;
+  const companionsOf = stands ? counter.filter(stands) : counter;
+  const pairs = pairsFor(mains, counter, brief, order.pairs, stands);
   const extras = order.extras.flatMap((id) => {
     const good = goods.get(id);
     const fits = good && isCompanion(good) && exclusionsOf(good, brief.limits).length === 0;
@@ -147,7 +149,11 @@ export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: Hous
     onBoard,
     allergens: allergensOnTable(onTable),
     changed,
-    cautions: [...changedCautions(changed), ...cautionsFor(table, onTable)],
+    cautions: [
+      ...changedCautions(changed),
+      ...nextLotCautions(portions.mains, goodsById(withLots(held, selection.lots)), brief),
+      ...cautionsFor(table, onTable),
+    ],
     ownPlates,
     extras,
     advice: adviceFor(order, { ...derived, beside, counter, changed }),

@@ -29,6 +29,19 @@ describe('the lot that is served is judged, at the serving day', () => {
     const p = plan(anOrder({ brief, selection: { goods: ['aged'] } }), [aged], DEFAULT_HOUSE);
     expect(p.barred.map(({ good }) => good.id)).toEqual(['aged']);
   });
+  test('where the first lot does not reach, the next is judged too', () => {
+    const two = [
+      { id: 'old', grams: 300, madeOn: '2025-06-01', opened: true },
+      { id: 'young', grams: 9000, madeOn: '2026-11-01' },
+    ];
+    const cautionsAt = (adults: number) => {
+      const brief = aBrief({ guests: { adults }, limits: [newLimit('diet:lactose')] });
+      const shop = [aCheese('aged', { ageDays: 400, lots: two })];
+      return plan(anOrder({ brief, selection: { goods: ['aged'] } }), shop, DEFAULT_HOUSE).cautions;
+    };
+    expect(cautionsAt(12).find((c) => c.id === 'next lot aged')?.says).toContain('young');
+    expect(cautionsAt(2).some((c) => c.id.startsWith('next lot'))).toBe(false);
+  });
   test('an old lot of a young cheese is against MAO inhibitors, a raw lot of a pasteurised one against risk', () => {
     const old = [{ id: 'old', grams: 9000, madeOn: '2025-11-01', treatment: 'raw' }];
     const served = servedGood(aCheese('young', { ageDays: 30, lots: old }), '2026-11-28');

@@ -27,12 +27,16 @@ export interface Pairs {
   readonly candidates: Readonly<Record<Slot, readonly Beside[]>>;
 }
 
-/** For each good a match in each slot out of one small set for the whole board, or what the person chose. */
+/**
+ * For each good a match in each slot out of one small set for the whole board, or what the person chose.
+ * @param stands of an order that is finished: the set is chosen among these alone; by hand anything may still be chosen
+ */
 export function pairsFor(
   mains: readonly Main[],
   counter: readonly Good[],
   brief: Brief,
   choices: PairChoices,
+  stands: ((beside: Beside) => boolean) | null = null,
 ): Pairs {
   const size = heads(brief) <= SMALL_TABLE ? 'small' : 'large';
   const byGood = new Map<string, SlotPair[]>(mains.map((main) => [main.id, []]));
@@ -40,7 +44,8 @@ export function pairsFor(
   const candidates = {} as Record<Slot, Beside[]>;
   for (const slot of SLOTS) {
     candidates[slot] = candidatesFor(slot, counter, brief);
-    const chosen = boardSet(slot, mains, candidates[slot], SET_SIZE[slot][size]);
+    const pool = stands ? candidates[slot].filter(stands) : candidates[slot];
+    const chosen = boardSet(slot, mains, pool, SET_SIZE[slot][size]);
     for (const main of mains) {
       const asked = candidates[slot].find((beside) => beside.id === choices[main.id]?.[slot]);
       const match = asked ? matchOf(main, asked) : (rankBeside(main, chosen)[0] ?? null);

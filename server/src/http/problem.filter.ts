@@ -2,6 +2,7 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { Response } from 'express';
 import { ZodValidationException } from 'nestjs-zod';
 import type { z } from 'zod';
+import { isDatabaseFault, troubleOf } from '../database/trouble.js';
 
 /** What every refusal looks like: which fields are wrong, and what to do. */
 export interface Problem {
@@ -51,6 +52,8 @@ function problemOf(error: unknown): Problem & Record<string, unknown> {
   // Errors of the body parser and the router carry their own 4xx.
   if (hasStatus(error) && error.status >= 400 && error.status < 500)
     return { status: error.status, message: BODY_ERRORS[error.type ?? ''] ?? error.message };
+  // The data cannot be reached now: said in words, and it may pass.
+  if (isDatabaseFault(error)) return { status: 503, message: troubleOf(error, 'the shop’s data file').message };
   return { status: 500, message: 'Something went wrong here. Nothing was changed; try again.' };
 }
 

@@ -129,7 +129,7 @@ function GoodRow({
         <span className="block truncate text-lg leading-6 font-bold">{good.name}</span>
         <span className="block truncate text-sm text-ink-soft">{lineOf(good, today)}</span>
       </span>
-      <Ripeness good={good} today={today} />
+      <Ripeness good={good} format={format} today={today} />
       <span className="text-right">
         <span className="block leading-5 whitespace-nowrap">
           {format.money(priceOn(good, today))}

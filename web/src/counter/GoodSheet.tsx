@@ -108,7 +108,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         <SlateSection title="Whom it suits">
           <ul className="grid grid-cols-2 gap-x-4 gap-y-1">
             {DIETS.map((id) => {
-              const fit = fitsLimit(good, newLimit(`diet:${id}`));
+              const fit = fitsLimit(served, newLimit(`diet:${id}`));
               return (
                 <li key={id} title={fit.says}>
                   <span className={fit.fits === 'yes' ? 'text-leaf-lit' : 'text-wax-lit'}>
@@ -196,7 +196,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
                 {used.verdict.carried && ` today, ${used.verdict.tasted.says} when tasted`}
                 {used.verdict.tasted.note && `: ${used.verdict.tasted.note}`}{' '}
                 <span className="text-chalk-soft">
-                  ({used.verdict.tasted.taster}, {used.verdict.tasted.on})
+                  ({used.verdict.tasted.taster}, {format.day(used.verdict.tasted.on)})
                 </span>
                 {isMain(served) && served.sense.intensity !== good.sense.intensity && (
                   <span className="block text-sm text-chalk-soft">

@@ -1,5 +1,6 @@
 import { lotOn, VERDICTS, willBeBoughtIn, type Good, type Verdict } from '@rotula/core';
 import clsx from 'clsx';
+import type { Format } from '../ui/format';
 
 const COLOURS: Record<Verdict, string> = {
   young: 'bg-vein',
@@ -10,7 +11,7 @@ const COLOURS: Record<Verdict, string> = {
 };
 
 /** Where the lot that will be cut stands on a day, between young and past; a lot that nobody tasted says so. */
-export function Ripeness({ good, today }: { good: Good; today: string }) {
+export function Ripeness({ good, format, today }: { good: Good; format: Format; today: string }) {
   const isTasted = good.kind === 'cheese' || good.kind === 'meat';
   if (!isTasted) return <span />;
   const used = lotOn(good, today);
@@ -19,7 +20,7 @@ export function Ripeness({ good, today }: { good: Good; today: string }) {
   if (!used?.verdict) return <span className="text-sm text-ink-soft">not tasted</span>;
   const { says, carried, tasted } = used.verdict;
   const at = VERDICTS.indexOf(says);
-  const title = `${says}${carried ? ` by now, ${tasted.says} when tasted` : ''}: ${tasted.taster}, ${tasted.on}`;
+  const title = `${says}${carried ? ` by now, ${tasted.says} when tasted` : ''}: ${tasted.taster}, ${format.day(tasted.on)}`;
   return (
     <span className="flex flex-col gap-1" title={title}>
       <span className={clsx('text-sm leading-4', at >= 3 ? 'font-bold text-annatto-text' : 'text-ink-soft')}>

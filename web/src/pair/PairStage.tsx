@@ -22,13 +22,15 @@ export default function PairStage() {
           <section
             key={main.id}
             aria-label={main.name}
-            className="grid grid-cols-[150px_1fr] gap-3 border-b border-line pb-3 max-[700px]:grid-cols-1"
+            className="grid grid-cols-[172px_1fr] gap-3 border-b border-line pb-3 max-[700px]:grid-cols-1"
           >
             <div className="flex items-start gap-2">
               <GoodPicture good={main} size={44} />
               <div>
                 <span className="text-sm text-ink-soft">{number}</span>
-                <h2 className="font-sans text-lg leading-5 font-bold">{main.name}</h2>
+                <h2 className="font-sans text-lg leading-5 font-bold [overflow-wrap:anywhere]">
+                  {main.name}
+                </h2>
               </div>
             </div>
             <ul className="grid grid-cols-3 gap-2">

@@ -45,7 +45,7 @@ export function CutSheet() {
           {cutSheet(plan).map(({ number, main, portion, cut }) => (
             <tr key={main.id} className="border-b border-black/30">
               <td className="font-serif text-[17pt] leading-none font-semibold">{number}</td>
-              <td>
+              <td className="min-w-[46mm]">
                 <strong className="text-[15pt]">{main.name}</strong>
                 <div className="text-[11pt]">{main.style}</div>
               </td>

@@ -1,25 +1,32 @@
 /**
- * The browser's own storage, which may be full or forbidden: then things work on, and it is said what will not survive the
- * tab. Nothing here throws.
+ * The browser's own storage, which may be full or forbidden: then things are kept as long as the tab, work goes on, and
+ * whoever asks is told that it does not outlive it. Nothing here throws.
  */
+const inTab = new Map<string, string>();
+
 export const keeping = {
   read(key: string): string | null {
+    const held = inTab.get(key);
+    if (held !== undefined) return held;
     try {
       return localStorage.getItem(key);
     } catch {
       return null;
     }
   },
-  /** False when it could not be kept. */
+  /** False when it lasts only as long as the tab. */
   write(key: string, text: string): boolean {
     try {
       localStorage.setItem(key, text);
+      inTab.delete(key);
       return true;
     } catch {
+      inTab.set(key, text);
       return false;
     }
   },
   drop(key: string): void {
+    inTab.delete(key);
     try {
       localStorage.removeItem(key);
     } catch {
@@ -27,10 +34,11 @@ export const keeping = {
     }
   },
   keys(prefix: string): string[] {
+    const held = [...inTab.keys()];
     try {
-      return Object.keys(localStorage).filter((key) => key.startsWith(prefix));
+      return [...new Set([...held, ...Object.keys(localStorage)])].filter((key) => key.startsWith(prefix));
     } catch {
-      return [];
+      return held.filter((key) => key.startsWith(prefix));
     }
   },
 };

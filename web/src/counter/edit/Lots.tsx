@@ -6,6 +6,7 @@ import { Choice, Select } from '../../ui/Choice';
 import { DateField } from '../../ui/DateTimeField';
 import { capital, type Format } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';
+import { keeping } from '../../ui/keeping';
 import { NumberField } from '../../ui/NumberField';
 
 const NEW_LOT = {
@@ -172,34 +173,34 @@ function LotFields({
             />
           </label>
         )}
-        <button
-          type="button"
-          role="switch"
-          aria-checked={lot.opened}
-          aria-label="Opened"
-          className="field text-left"
-          onClick={() =>
-            onEdit(lot.opened ? 'the lot is whole' : 'the lot is opened', { opened: !lot.opened })
-          }
-        >
-          {lot.opened ? 'opened' : 'whole'}
-        </button>
-        <span className="flex items-center justify-between gap-2">
-          {lot.price !== null && (
-            <button
-              type="button"
-              className="min-h-11 text-sm text-ink-soft underline underline-offset-4"
-              onClick={() => onEdit('no price of its own', { price: null })}
-            >
-              no own price
-            </button>
-          )}
+        <span className="flex items-center gap-1">
+          <button
+            type="button"
+            role="switch"
+            aria-checked={lot.opened}
+            aria-label="Opened"
+            className="field min-w-0 flex-1 text-left"
+            onClick={() =>
+              onEdit(lot.opened ? 'the lot is whole' : 'the lot is opened', { opened: !lot.opened })
+            }
+          >
+            {lot.opened ? 'opened' : 'whole'}
+          </button>
           <IconButton label={`Take the lot ${lot.id} away`} onClick={onRemove}>
             <Trash2 size={18} />
           </IconButton>
         </span>
+        {lot.price !== null && (
+          <button
+            type="button"
+            className="min-h-11 text-left text-sm text-ink-soft underline underline-offset-4"
+            onClick={() => onEdit('no price of its own', { price: null })}
+          >
+            no own price
+          </button>
+        )}
       </div>
-      {isTasted && <Tasting good={good} lot={lot} today={today} onEdit={onEdit} />}
+      {isTasted && <Tasting good={good} lot={lot} format={format} today={today} onEdit={onEdit} />}
     </>
   );
 }
@@ -208,20 +209,22 @@ function LotFields({
 function Tasting({
   good,
   lot,
+  format,
   today,
   onEdit,
 }: {
   good: Good;
   lot: Lot;
+  format: Format;
   today: string;
   onEdit: (what: string, part: Partial<Lot>) => void;
 }) {
-  const [taster, setTaster] = useState(lot.verdict?.taster ?? localStorage.getItem('rotula.taster') ?? '');
+  const [taster, setTaster] = useState(lot.verdict?.taster ?? keeping.read('rotula.taster') ?? '');
   const [note, setNote] = useState(lot.verdict?.note ?? '');
   const carried = verdictOn(good, lot, today);
   const taste = (says: NonNullable<Lot['verdict']>['says']) => {
     const name = taster.trim() || 'the counter';
-    localStorage.setItem('rotula.taster', name);
+    keeping.write('rotula.taster', name);
     onEdit(`tasted: ${says}`, { verdict: { says, taster: name, on: today, note } });
   };
   const keepWords = () => {
@@ -238,7 +241,7 @@ function Tasting({
             <strong>{capital(carried.says)}</strong>
             {carried.carried && ` today; ${carried.tasted.says} when tasted`}{' '}
             <span className="text-ink-soft">
-              ({carried.tasted.taster}, {carried.tasted.on})
+              ({carried.tasted.taster}, {format.day(carried.tasted.on)})
             </span>
           </>
         ) : (

@@ -1,0 +1,40 @@
+import { exclusionsOf, type Caution } from '../care/index.js';
+import type { Brief } from '../brief/index.js';
+import { lotsInOrder, servedGood, type Good } from '../counter/index.js';
+import type { Portion } from '../portion/index.js';
+
+/**
+ * The lot that goes first may not reach: then the next is cut too, and a guest's limit may be against that one (its age,
+ * its treatment). One caution for each good where it is.
+ * @param held goods as the order holds them, with all their lots
+ */
+export function nextLotCautions(
+  portions: readonly Portion[],
+  held: ReadonlyMap<string, Good>,
+  brief: Brief,
+): Caution[] {
+  return portions.flatMap(({ good, gross }) => {
+    const whole = held.get(good.id);
+    if (!whole) return [];
+    let left = gross as number;
+    const used = lotsInOrder(whole, brief.servingAt).filter((lot) => {
+      const needed = left > 0;
+      left -= lot.grams;
+      return needed;
+    });
+    const wrong = used.slice(1).flatMap((lot) => {
+      const [because] = exclusionsOf(servedGood({ ...whole, lots: [lot] }, brief.servingAt), brief.limits);
+      return because ? [{ lot, because }] : [];
+    })[0];
+    if (!wrong) return [];
+    return [
+      {
+        id: `next lot ${good.id}`,
+        says: `${good.name}: the lot that goes first does not reach, and the next (${wrong.lot.id}) is against a limit: ${wrong.because.label} (${wrong.because.fit.says}). Take less of it, or another good.`,
+        source: 'the limits of this brief',
+        country: 'all',
+        goods: [good.id],
+      },
+    ];
+  });
+}
