@@ -117,12 +117,18 @@ export class Shop {
 
   /** Wait until the page says so. */
   async reads(css: string, text: string | RegExp) {
+    let read: string[] = [];
     const says = async () => {
       const all = await this.driver.findElements(By.css(css));
-      const texts = await Promise.all(all.map((e) => e.getText().catch(() => '')));
-      return texts.some((t) => (typeof text === 'string' ? t.includes(text) : text.test(t)));
+      read = await Promise.all(all.map((e) => e.getText().catch(() => '')));
+      return read.some((t) => (typeof text === 'string' ? t.includes(text) : text.test(t)));
     };
-    await this.driver.wait(says, PATIENCE_MS, `${css} does not read ${String(text)}`);
+    await this.driver
+      .wait(says, PATIENCE_MS, `${css} does not read ${String(text)}`)
+      .catch((fault: Error) => {
+        fault.message += `; it reads: ${read.join(' | ').slice(0, 500)}`;
+        throw fault;
+      });
   }
 
   /** Press keys while no field has the focus. */

@@ -53,7 +53,8 @@ function problemOf(error: unknown): Problem & Record<string, unknown> {
   if (hasStatus(error) && error.status >= 400 && error.status < 500)
     return { status: error.status, message: BODY_ERRORS[error.type ?? ''] ?? error.message };
   // The data cannot be reached now: said in words, and it may pass.
-  if (isDatabaseFault(error)) return { status: 503, message: troubleOf(error, 'the shop’s data file').message };
+  if (isDatabaseFault(error))
+    return { status: 503, message: troubleOf(error, 'the shop’s data file').message };
   return { status: 500, message: 'Something went wrong here. Nothing was changed; try again.' };
 }
 

@@ -134,6 +134,9 @@ test('a storage that is full or forbidden throws nowhere', async () => {
       },
     },
   });
+  // It lasts as long as the tab, and that is said.
   expect(tab.keepDraft('x', draft('x'))).toBe(false);
-  expect(tab.findDraft('x')).toMatchObject({ draft: null });
+  expect(tab.findDraft('x').draft!.order.title).toBe('x');
+  tab.dropDraft('x');
+  expect(tab.findDraft('x').draft).toBeNull();
 });

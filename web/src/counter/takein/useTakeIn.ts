@@ -64,9 +64,11 @@ export function useTakeIn(
   const desk = useRef<{ worker: Worker; remote: Remote<IntakeWorker> } | null>(null);
   const name = useRef('');
   const readings = useRef(0);
+  const asked = useRef(0);
   const end = (says: string | null) => {
     desk.current?.worker.terminate();
     desk.current = null;
+    asked.current++;
     setState({ at: 'choose', says });
   };
   const open = () => {
@@ -77,14 +79,18 @@ export function useTakeIn(
     }
     return desk.current.remote;
   };
-  /** Progress of one worker; what a worker that was ended still had to say is not listened to. */
+  /**
+   * Progress of one question. It comes by a way of its own and may be later than the answer: once that is there, or the
+   * question was stopped, nobody listens any more.
+   */
   const telling = () => {
-    const own = desk.current;
+    const mine = ++asked.current;
     return proxy((done: number, all: number) => {
-      if (desk.current === own) setState({ at: 'reading', done, all });
+      if (asked.current === mine) setState({ at: 'reading', done, all });
     });
   };
   const show = (answer: IntakeAnswer | null, table?: TableRead, map: ColumnMap = {}) => {
+    asked.current++;
     if (!answer) return;
     if (answer.is === 'nothing') setState({ at: 'choose', says: answer.says });
     else if (answer.is === 'doubt' && table) setState({ at: 'decimal', table, map, doubt: answer.doubt });
