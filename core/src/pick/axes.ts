@@ -7,6 +7,8 @@ import {
   type Cheese,
   type Main,
   type Meat,
+  type Milk,
+  type Texture,
 } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf, SIGHTS, SOFTNESS } from '../sense/index.js';
@@ -77,6 +79,13 @@ const equal = (names: readonly string[]) => () => names.map((id) => ({ id, want:
 const even = (tags: readonly string[]): Record<string, number> =>
   Object.fromEntries(tags.map((tag) => [tag, 1 / tags.length]));
 
+/**
+ * What people look for first on a board: a ripe bloomy, a hard one, a blue; and cow, sheep and goat. They are wanted more than
+ * what is a treat on top. Common practice, no source; held by the boards of core/src/testing/reference/boards.csv.
+ */
+const FAMILY_WANTS: Partial<Record<Texture, number>> = { bloomy: 1.6, hard: 1.4, blue: 1.5 };
+const MILK_WANTS: Record<Milk, number> = { cow: 1, sheep: 1, goat: 1, buffalo: 0.3 };
+
 /** A timid table wants less of these, an adventurous one more. */
 const boldness = (brief: Brief) => 0.4 + 0.3 * (brief.adventurous - 1);
 
@@ -84,9 +93,12 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     id: 'texture',
     label: 'texture',
-    weight: 20,
+    weight: 24,
     bands: (brief) =>
-      TEXTURES.map((id) => ({ id, want: id === 'washed' || id === 'blue' ? boldness(brief) : 1 })),
+      TEXTURES.map((id) => ({
+        id,
+        want: (FAMILY_WANTS[id] ?? 1) * (id === 'washed' || id === 'blue' ? boldness(brief) : 1),
+      })),
     membership: (cheese) => ({ [cheese.texture]: 1 }),
   },
   {
@@ -100,8 +112,8 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     id: 'milk',
     label: 'milk',
-    weight: 22,
-    bands: () => MILKS.map((id) => ({ id, want: id === 'buffalo' ? 0.6 : 1 })),
+    weight: 20,
+    bands: () => MILKS.map((id) => ({ id, want: MILK_WANTS[id] })),
     membership: (cheese) => Object.fromEntries(cheese.milk.map((m) => [m.animal, m.share])),
   },
   {

@@ -12,6 +12,9 @@ import type { PickJob } from './pick.worker.js';
 /** Picks that may wait; whoever comes after is asked to try again. */
 const MOST_WAITING = 64;
 
+const serverStops = () =>
+  new ServiceUnavailableException('The server is being stopped; nothing was changed. Ask again later.');
+
 /** Picks run in threads, one core left for answering; a question whose asker went away is ended. */
 @Injectable()
 export class PickPool implements OnApplicationShutdown {
@@ -25,6 +28,7 @@ export class PickPool implements OnApplicationShutdown {
 
   /** @param signal aborted when nobody waits for the answer any more */
   async run(job: Omit<PickJob, 'dataDirectory'>, signal: AbortSignal): Promise<Pick> {
+    if (this.stopping) throw serverStops();
     // Started at the first question, so that it costs nothing at the start.
     this.pool ??= new Piscina({
       filename: this.worker,
@@ -38,10 +42,7 @@ export class PickPool implements OnApplicationShutdown {
         signal,
       })) as Pick;
     } catch (fault) {
-      if (this.stopping)
-        throw new ServiceUnavailableException(
-          'The server is being stopped; nothing was changed. Ask again later.',
-        );
+      if (this.stopping) throw serverStops();
       if (signal.aborted) throw new ServiceUnavailableException('The pick was stopped.');
       if (/queue/i.test((fault as Error).message))
         throw new ServiceUnavailableException('Too many picks wait already; try again in a moment.');
