@@ -13,8 +13,9 @@ beforeAll(async () => {
   shop = await Shop.open({ downloads: files });
 });
 afterAll(async () => {
-  expect(await shop.complaints()).toEqual([]);
+  const complaints = await shop.complaints();
   await shop.close();
+  expect(complaints).toEqual([]);
   rmSync(files, { recursive: true, force: true });
 });
 

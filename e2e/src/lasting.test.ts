@@ -112,7 +112,7 @@ describe('a server that is away, and others who are quicker', () => {
     await shop.go('/orders/quiet-board-for-two/pick');
     await shop.saved();
     await type('Name of the order', 'Left in a hurry');
-    await shop.driver.get(`${shop.address}/house`);
+    await shop.leaveFor('/house');
     await shop.stored<Stored>('/orders/quiet-board-for-two', (o) => o.title === 'Left in a hurry');
   });
 

@@ -8,8 +8,9 @@ beforeAll(async () => {
   shop = await Shop.open();
 });
 afterAll(async () => {
-  expect(await shop.complaints()).toEqual([]);
+  const complaints = await shop.complaints();
   await shop.close();
+  expect(complaints).toEqual([]);
 });
 
 const ORDER = '/orders/boatyard-launch-supper';

@@ -35,8 +35,9 @@ beforeAll(async () => {
   await shop.stored<{ selection: { goods: string[] | null } }>(ORDER, (o) => o.selection.goods !== null);
 });
 afterAll(async () => {
-  expect(await shop.complaints()).toEqual([]);
+  const complaints = await shop.complaints();
   await shop.close();
+  expect(complaints).toEqual([]);
 });
 
 const paper = async (name: string) => {

@@ -3,6 +3,7 @@ import { openBrowser } from '../../scripts/lib/browser.mjs';
 import { startServer } from '../../scripts/lib/server.mjs';
 
 const PATIENCE_MS = 15_000;
+const UNSAVED = '[data-save-state="saving"], [data-save-state="not saved"]';
 
 /** A running shop with a browser in front of it, driven as a person would: by what is written on the things. */
 export class Shop {
@@ -24,7 +25,18 @@ export class Shop {
     for (const close of this.closers) await close();
   }
 
+  /** Open a page once all is saved: whoever leaves in the midst of a save meets that save as another's (409). */
   async go(path: string) {
+    await this.driver.wait(
+      async () => (await this.driver.findElements(By.css(UNSAVED))).length === 0,
+      PATIENCE_MS,
+      'the page that is left is not saved',
+    );
+    await this.leaveFor(path);
+  }
+
+  /** Open a page, whatever is still being saved on this one. */
+  async leaveFor(path: string) {
     await this.driver.get(this.address + path);
     await this.see('aside');
   }

@@ -107,9 +107,16 @@ test('what is left out says for whom', () => {
   expect(excluded[0]!.because[0]!.label).toBe('no blue cheese');
 });
 
-test('a budget per head counts every head', () => {
+test('a budget per head counts every head that eats; infants add neither kinds nor money', () => {
   expect(
     budgetTotal(aBrief({ guests: { adults: 8, infants: 2 }, budget: { amount: 1500, per: 'head' } })),
-  ).toBe(15000);
+  ).toBe(12000);
+  for (const adults of [2, 5, 8, 19]) {
+    const kinds = (infants: number) => {
+      const { cheeses, meats } = targets({ guests: { adults, infants } });
+      return [cheeses.kinds, meats.kinds];
+    };
+    expect(kinds(4)).toEqual(kinds(0));
+  }
   expect(budgetTotal(aBrief())).toBeNull();
 });

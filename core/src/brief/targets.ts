@@ -1,7 +1,7 @@
 import { grams, reason, PRACTICE, type Grams, type Reason } from '../units/index.js';
 import { exclusionsOf, type Exclusion } from '../care/index.js';
 import { isCheese, isMain, isMeat, type Good } from '../counter/index.js';
-import { heads, type Brief } from './brief.js';
+import { heads, headsThatEat, type Brief } from './brief.js';
 import type { House } from './house.js';
 import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
 import { boardEatersOf, eatersOf } from './plates.js';
@@ -9,6 +9,8 @@ import { boardEatersOf, eatersOf } from './plates.js';
 /** What the brief asks of the stages after it; every figure with its reasons. */
 export interface Targets {
   readonly heads: number;
+  /** Without infants. */
+  readonly headsThatEat: number;
   /** Adults and shares of children. */
   readonly eaters: number;
   /** Those of them who eat from the board; the others have a plate of their own. */
@@ -87,11 +89,12 @@ export const ROLE_WORDS: Record<Brief['role'], string> = {
 /** The targets of a brief on a counter. Pure; the goods' order does not matter to the figures. */
 export function targetsOf(brief: Brief, counter: readonly Good[], house: House): Targets {
   const people = heads(brief);
+  const eating = headsThatEat(brief);
   const eaters = eatersOf(brief);
   const boardEaters = boardEatersOf(brief);
-  const [nCheese, whyCheese] = cheeseKinds(brief, house, people);
+  const [nCheese, whyCheese] = cheeseKinds(brief, house, eating);
   const meatLeft = counter.some((good) => isMeat(good) && exclusionsOf(good, brief.limits).length === 0);
-  const [nMeat, whyMeat] = meatKinds(brief, people, meatLeft);
+  const [nMeat, whyMeat] = meatKinds(brief, eating, meatLeft);
   const [gCheese, whyCheeseGrams] = perHead('cheese', nCheese, brief, house);
   const [gMeat, whyMeatGrams] = perHead('meat', nMeat, brief, house);
   const excluded = counter
@@ -116,6 +119,7 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
     );
   return {
     heads: people,
+    headsThatEat: eating,
     eaters,
     boardEaters,
     cheeses: { kinds: nCheese, perHead: gCheese, total: grams(Math.round(gCheese * boardEaters)) },

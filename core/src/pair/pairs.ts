@@ -1,5 +1,5 @@
 import type { Good, Main } from '../counter/index.js';
-import { heads, type Brief } from '../brief/index.js';
+import { headsThatEat, type Brief } from '../brief/index.js';
 import type { Reason } from '../units/index.js';
 import { boardSet } from './boardSet.js';
 import { leadReason, matchOf, rankBeside, type Match } from './rank.js';
@@ -38,7 +38,7 @@ export function pairsFor(
   choices: PairChoices,
   stands: ((beside: Beside) => boolean) | null = null,
 ): Pairs {
-  const size = heads(brief) <= SMALL_TABLE ? 'small' : 'large';
+  const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
   const byGood = new Map<string, SlotPair[]>(mains.map((main) => [main.id, []]));
   const set: { slot: Slot; beside: Beside; serves: string[] }[] = [];
   const candidates = {} as Record<Slot, Beside[]>;

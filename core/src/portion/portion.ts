@@ -1,5 +1,5 @@
 import { besideTotal, BESIDE_OF, netGrams, purchase, shareOf, type Purchase } from '../amount/index.js';
-import { budgetTotal, heads, type Brief, type Targets } from '../brief/index.js';
+import { budgetTotal, headsThatEat, type Brief, type Targets } from '../brief/index.js';
 import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, money, reason, shareOut, type Grams, type Money, type Reason } from '../units/index.js';
 
@@ -151,6 +151,6 @@ export function portionsFor(
     cost,
     budget: budget === null ? null : money(budget),
     remaining: budget === null ? null : money(budget - cost),
-    costPerHead: money(cost / Math.max(1, heads(brief))),
+    costPerHead: money(cost / Math.max(1, headsThatEat(brief))),
   };
 }

@@ -10,8 +10,8 @@ export function VitalFigures({ plan, format, reach }: { plan: Plan; format: Form
   const dial = Math.round(balance.dial);
   const budget = portions.budget;
   const over = portions.remaining !== null && portions.remaining < 0;
-  // Those with a plate of their own are not fed from the board.
-  const atBoard = targets.heads - plan.ownPlates.reduce((sum, plate) => sum + plate.guests, 0);
+  // Those with a plate of their own are not fed from the board, nor are infants.
+  const atBoard = targets.headsThatEat - plan.ownPlates.reduce((sum, plate) => sum + plate.guests, 0);
   const perHead = atBoard > 0 ? portions.net / atBoard : 0;
   return (
     <div className="flex gap-4">
