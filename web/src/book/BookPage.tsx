@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBook, useCounter, useHouse } from '../api/shop';
 import { Brand } from '../app/Brand';
@@ -11,7 +11,9 @@ import { useKeys } from '../ui/useKeys';
 import { ImportOrder } from './ImportOrder';
 import { NewOrder } from './NewOrder';
 import { OrderRow } from './OrderRow';
-import { Preview } from './Preview';
+
+// What an order comes to needs all of the computation: the list stands before that has arrived.
+const Preview = lazy(() => import('./Preview'));
 
 /** The book: all orders by date, and the one in focus shown in full. */
 export function BookPage() {
@@ -61,15 +63,19 @@ export function BookPage() {
               />
             ))}
           </ol>
-          {shown && (
-            <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="wheel" />
-          )}
+          <Suspense fallback={null}>
+            {shown && (
+              <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="wheel" />
+            )}
+          </Suspense>
         </div>
       </main>
       <Slate label="The order in focus">
-        {shown && (
-          <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="slate" />
-        )}
+        <Suspense fallback={null}>
+          {shown && (
+            <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="slate" />
+          )}
+        </Suspense>
       </Slate>
     </>
   );

@@ -10,7 +10,12 @@ import { lineOf } from '../ui/words';
 type Shop = { readonly counter: readonly Good[]; readonly house: House };
 
 /** What an order comes to, without opening it. */
-export function Preview({ order, counter, house, part }: { order: Order; part: 'wheel' | 'slate' } & Shop) {
+export default function Preview({
+  order,
+  counter,
+  house,
+  part,
+}: { order: Order; part: 'wheel' | 'slate' } & Shop) {
   const plan = useMemo(() => planOf(order, counter, house), [order, counter, house]);
   const format = useMemo(() => formatFor(house), [house]);
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
