@@ -7,7 +7,7 @@ import { budgetTotal, ROLES } from './brief.js';
 import { DEFAULT_HOUSE } from './house.js';
 import { BESIDE_PER_ADULT, CRACKERS_PER_ADULT, GRAMS_PER_ADULT, GRAMS_PER_KIND } from './practice.js';
 import { eatersOf } from './plates.js';
-import { targetsOf } from './targets.js';
+import { familiesLeft, targetsOf } from './targets.js';
 
 const counter = demoCounter();
 const targets = (more: Record<string, unknown>, house = DEFAULT_HOUSE) =>
@@ -119,4 +119,14 @@ test('a budget per head counts every head that eats; infants add neither kinds n
     expect(kinds(4)).toEqual(kinds(0));
   }
   expect(budgetTotal(aBrief())).toBeNull();
+});
+
+test('the families that are left are those of the cheeses no limit keeps away', () => {
+  const all = familiesLeft(counter, targets({}));
+  const pregnant = familiesLeft(counter, targets({ limits: [newLimit('risk:pregnant')] }));
+  expect([...all]).toEqual(expect.arrayContaining(['bloomy', 'blue', 'hard', 'fresh']));
+  // Source: mould-ripened soft and blue cheese are out in pregnancy, hard cheese is not (NHS, foods to avoid in pregnancy).
+  expect(pregnant.has('bloomy')).toBe(false);
+  expect(pregnant.has('blue')).toBe(false);
+  expect(pregnant.has('hard')).toBe(true);
 });

@@ -1,6 +1,6 @@
 import { grams, reason, PRACTICE, type Grams, type Reason } from '../units/index.js';
 import { exclusionsOf, type Exclusion } from '../care/index.js';
-import { isCheese, isMain, isMeat, type Good } from '../counter/index.js';
+import { isCheese, isMain, isMeat, type Good, type Texture } from '../counter/index.js';
 import { heads, headsThatEat, type Brief } from './brief.js';
 import type { House } from './house.js';
 import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
@@ -132,6 +132,14 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
 /** The cheeses and meats of a counter that no limit keeps off the board. */
 export function allowedMains(brief: Brief, counter: readonly Good[]) {
   return counter.filter(isMain).filter((good) => exclusionsOf(good, brief.limits).length === 0);
+}
+
+/** The families of cheese of which the limits leave at least one good on the counter. */
+export function familiesLeft(counter: Iterable<Good>, { excluded }: Targets): ReadonlySet<Texture> {
+  const barred = new Set(excluded.map(({ goodId }) => goodId));
+  const left = new Set<Texture>();
+  for (const good of counter) if (isCheese(good) && !barred.has(good.id)) left.add(good.texture);
+  return left;
 }
 
 export const kindsFor = (good: Good, targets: Targets): number =>

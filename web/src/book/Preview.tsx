@@ -1,4 +1,4 @@
-import { isCheese, plan as planOf, type Good, type House, type Order } from '@rotula/core';
+import { familiesLeft, isCheese, plan as planOf, type Good, type House, type Order } from '@rotula/core';
 import { useMemo } from 'react';
 import { VitalFigures } from '../order/VitalFigures';
 import { BalanceWheel } from '../pick/BalanceWheel';
@@ -24,6 +24,7 @@ export default function Preview({
       <BalanceWheel
         cheeses={plan.mains.filter(isCheese)}
         balance={plan.balance}
+        families={familiesLeft(counter, plan.targets)}
         servingAt={order.brief.servingAt}
         numbers={numbers}
       />

@@ -1,4 +1,4 @@
-import type { Balance, Main } from '@rotula/core';
+import type { Balance, Main, Texture } from '@rotula/core';
 import { axisWords } from './axisWords';
 import { sectorsOf } from './wheelLayout';
 
@@ -8,16 +8,18 @@ const LABELS: Record<string, string> = { intensity: 'strength', company: 'compan
 /** Each axis of balance as a bar of its best; the tick is what this counter can reach. A held axis has no bar. */
 export function BalanceBars({
   balance,
+  families,
   reach,
   mains,
   on,
 }: {
   balance: Balance;
+  families: ReadonlySet<Texture>;
   reach: Balance | null;
   mains: readonly Main[];
   on: string;
 }) {
-  const sectors = sectorsOf(balance);
+  const sectors = sectorsOf(balance, families);
   const axes = SHOWN.map((id) =>
     balance.axes.find((axis) => axis.id === id && axis.kind === 'cheese')!,
   ).filter((axis) => axis.held || axis.best > 0);

@@ -1,4 +1,4 @@
-import { ageOn, ageWords, type Balance, type Cheese, type Milk } from '@rotula/core';
+import { ageOn, ageWords, type Balance, type Cheese, type Milk, type Texture } from '@rotula/core';
 import clsx from 'clsx';
 import { useId } from 'react';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -41,6 +41,8 @@ const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => Rea
 interface Props {
   cheeses: readonly Cheese[];
   balance: Balance;
+  /** Families that some allowed cheese of the counter could fill. */
+  families: ReadonlySet<Texture>;
   servingAt: string;
   /** Number in the walk, by good id. */
   numbers?: ReadonlyMap<string, number>;
@@ -58,6 +60,7 @@ interface Props {
 export function BalanceWheel({
   cheeses,
   balance,
+  families,
   servingAt,
   numbers,
   focus,
@@ -66,7 +69,7 @@ export function BalanceWheel({
   className,
 }: Props) {
   const id = useId();
-  const sectors = sectorsOf(balance);
+  const sectors = sectorsOf(balance, families);
   const tokens = tokensOf(cheeses, servingAt);
   const inOrder = numbers
     ? [...tokens].sort((a, b) => (numbers.get(a.cheese.id) ?? 0) - (numbers.get(b.cheese.id) ?? 0))

@@ -1,5 +1,6 @@
 import {
   exclusionsOf,
+  familiesLeft,
   servedGood,
   isCheese,
   isMain,
@@ -48,6 +49,7 @@ export function PickStage() {
   const why = useDeferredValue(now, null);
   const cheeses = plan.mains.filter(isCheese);
   const meats = plan.mains.filter(isMeat);
+  const families = useMemo(() => familiesLeft(counter, plan.targets), [counter, plan.targets]);
 
   const onFocused = (act: (main: Main) => void) => () => focus && act(focus);
   useKeys({
@@ -69,6 +71,7 @@ export function PickStage() {
         <>
           <BalanceBars
             balance={plan.balance}
+            families={families}
             reach={reach?.balance ?? null}
             mains={plan.mains}
             on={order.brief.servingAt}
@@ -167,6 +170,7 @@ export function PickStage() {
           <BalanceWheel
             cheeses={cheeses}
             balance={plan.balance}
+            families={families}
             servingAt={order.brief.servingAt}
             numbers={numbers}
             focus={focus?.id ?? null}

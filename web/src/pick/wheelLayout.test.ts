@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { Cheese, measure, MILKS, TEXTURES } from '@rotula/core';
+import { Cheese, measure, MILKS, TEXTURES, type Texture } from '@rotula/core';
 import { Brief } from '@rotula/core';
 import { CENTRE, FIELD, HUB, milkArcs, sectorsOf, TOKEN, tokensOf } from './wheelLayout';
 
@@ -84,19 +84,24 @@ test('the rim shows each milk by its share, all of the circle but the gaps', () 
 });
 
 test('a family is wanted when it is empty and a place went to a second of another', () => {
-  const sectors = (...textures: string[]) =>
-    sectorsOf(
-      measure(
-        textures.map((t, i) => cheese(`c${i}`, t, 3 + i)),
-        brief,
-      ),
-    );
-  expect(sectors('firm', 'firm', 'fresh').filter((s) => s.wanted).length).toBeGreaterThan(0);
-  expect(
-    sectors('firm', 'fresh')
-      .filter((s) => s.wanted)
-      .map((s) => s.texture),
-  ).toEqual([]);
+  const among =
+    (families: readonly Texture[]) =>
+    (...textures: string[]) =>
+      sectorsOf(
+        measure(
+          textures.map((t, i) => cheese(`c${i}`, t, 3 + i)),
+          brief,
+        ),
+        new Set(families),
+      );
+  const sectors = among(TEXTURES);
+  const wanted = (list: ReturnType<typeof sectors>) => list.filter((s) => s.wanted).map((s) => s.texture);
+  expect(wanted(sectors('firm', 'firm', 'fresh')).length).toBeGreaterThan(0);
+  // What people look for first is wanted before anything else, unless the table may not have it.
+  expect(wanted(sectors('firm', 'fresh'))).toEqual(['bloomy', 'hard', 'blue']);
+  expect(wanted(among(['firm', 'fresh', 'hard'])('firm', 'fresh'))).toEqual(['hard']);
+  expect(wanted(among(['firm', 'fresh'])('firm', 'firm', 'fresh'))).toEqual([]);
+  expect(wanted(sectors('bloomy', 'hard', 'blue'))).toEqual([]);
   expect(sectors().some((s) => s.wanted)).toBe(false);
   expect(sectors().map((s) => s.texture)).toEqual([...TEXTURES]);
 });

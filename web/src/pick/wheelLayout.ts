@@ -1,4 +1,4 @@
-import { ageOn, MILKS, TEXTURES, type Balance, type Cheese, type Milk } from '@rotula/core';
+import { ageOn, MILKS, TEXTURES, type Balance, type Cheese, type Milk, type Texture } from '@rotula/core';
 import { polar, type Point } from './polar';
 
 /** Where everything stands on the balance wheel: angle is texture, distance from the hub is intensity. */
@@ -22,12 +22,14 @@ export interface Sector {
 
 /**
  * The nine families. One is wanted when it is empty and more worth than a family that the selection has, or when a
- * place is spent on a second of some family while this one of the most wanted stands empty.
+ * place is spent on a second of some family while this one of the most wanted stands empty; never one that the table
+ * may not have.
+ * @param families those that some allowed cheese of the counter could fill
  */
-export function sectorsOf(balance: Balance): Sector[] {
+export function sectorsOf(balance: Balance, families: ReadonlySet<Texture>): Sector[] {
   const bands = balance.axes.find((axis) => axis.id === 'texture')!.bands;
   const filled = bands.filter((band) => band.filled > 0);
-  const empty = bands.filter((band) => band.filled === 0);
+  const empty = bands.filter((band) => band.filled === 0 && families.has(band.id as Texture));
   const doubled = filled.some((band) => band.filled > 1);
   const least = Math.min(...filled.map((band) => band.worth));
   const most = Math.max(...empty.map((band) => band.worth));
@@ -35,7 +37,7 @@ export function sectorsOf(balance: Balance): Sector[] {
     const band = bands.find((b) => b.id === texture)!;
     const wanted =
       filled.length > 0 &&
-      band.filled === 0 &&
+      empty.includes(band) &&
       (band.worth > least + 1e-9 || (doubled && band.worth >= most - 1e-9));
     return { texture, from: (i - 0.5) * SECTOR, to: (i + 0.5) * SECTOR, filled: band.filled, wanted };
   });
