@@ -4,7 +4,7 @@ import { useWorkbench } from './context';
 
 /** Cautions with source and country. They are never waved through; local codes and licensed practice decide. */
 export function Cautions() {
-  const { plan, goods } = useWorkbench();
+  const { plan, goods, format } = useWorkbench();
   const nameOf = (id: string) => goods.get(id)?.name ?? id;
   if (plan.cautions.length === 0) return null;
   return (
@@ -16,7 +16,7 @@ export function Cautions() {
               <div className="flex gap-2.5">
                 <ShieldAlert size={18} className="mt-0.5 shrink-0 text-butter" aria-hidden />
                 <div>
-                  {caution.says}
+                  {format.says(caution.says)}
                   <div className="mt-1 text-sm text-chalk-soft">
                     {caution.goods.length > 0 &&
                       `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
@@ -35,12 +35,12 @@ export function Cautions() {
 
 /** The short form for stages whose slate is full: how many, and the guests' own ones in full. */
 export function GuestCautions() {
-  const { plan } = useWorkbench();
+  const { plan, format } = useWorkbench();
   const own = plan.cautions.filter((caution) => caution.id.startsWith('limit '));
   return (
     <>
       {own.map((caution) => (
-        <Callout key={caution.id}>{caution.says}</Callout>
+        <Callout key={caution.id}>{format.says(caution.says)}</Callout>
       ))}
     </>
   );

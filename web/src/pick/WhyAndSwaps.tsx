@@ -140,6 +140,7 @@ function Why({
   rival: Main | null;
   brief: Brief;
 }) {
+  const { format } = useWorkbench();
   const effect = useMemo(() => effectOf(main, mains, rival, brief), [main, mains, rival, brief]);
   const large = effect.parts.filter((part) => Math.abs(part.effect) >= 0.25).slice(0, SHOWN_REASONS);
   const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
@@ -153,7 +154,7 @@ function Why({
           ...large.map((part) => ({
             effect: signed(part.effect, 1),
             good: part.effect > 0,
-            says: part.says,
+            says: format.says(part.says),
             source: part.source,
           })),
           ...(Math.abs(rest) >= 0.05

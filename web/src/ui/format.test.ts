@@ -16,6 +16,9 @@ test('the sentences of core are said in the same units, everything else stands',
   expect(saysInUs('coins, 10 mm')).toBe('coins, 0.39 in');
   expect(saysInUs('14 people: 3 to 5 cheeses; 5 here')).toBe('14 people: 3 to 5 cheeses; 5 here');
   expect(metric.says('61 g of rind')).toBe('61 g of rind');
+  expect(metric.says('ready when Ines tasted it, 2026-11-23')).toBe('ready when Ines tasted it, 23/11/2026');
+  const american = formatFor(House.parse({ units: 'US customary', currency: 'USD', country: 'US' }));
+  expect(american.says('28.35 g, tasted 2026-11-23')).toBe('1.0 oz, tasted 11/23/2026');
 });
 
 test('money by the currency’s own smallest unit', () => {

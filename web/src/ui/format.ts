@@ -11,7 +11,7 @@ export interface Format {
   /** The unit of length, for a field: its name, and millimetres in one of it. */
   length: { readonly name: 'mm' | 'in'; readonly mm: number };
   mm: (mm: number) => string;
-  /** A sentence of core, whose grams and millimetres it says in metric, in the person's units. */
+  /** A sentence of core, which says grams, millimetres and dates as they are stored, in the person's form. */
   says: (text: string) => string;
   money: (minor: number) => string;
   /** Without the sign of the currency, for columns. */
@@ -56,13 +56,15 @@ export function formatFor(house: House): Format {
   const money = moneyFormat(house.currency);
   const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
   const minorPerUnit = 10 ** digits;
+  const dates = datesFor(house.country);
+  const saysDates = (text: string) => text.replace(/\b\d{4}-\d{2}-\d{2}\b/g, dates.shortDay);
   const inches = (mm: number) => `${round(inchesFromMillimetres(mm), mm < 100 ? 2 : 1)} in`;
   return {
     weight,
     grams: (g) => weight(g).join(' '),
     small: us ? { name: 'oz', grams: G_PER_OZ } : { name: 'g', grams: 1 },
     length: us ? { name: 'in', mm: MM_PER_INCH } : { name: 'mm', mm: 1 },
-    says: us ? saysInUs : (text) => text,
+    says: us ? (text) => saysInUs(saysDates(text)) : saysDates,
     mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
     amount: (minor) => round(minor / minorPerUnit, digits),
@@ -70,7 +72,7 @@ export function formatFor(house: House): Format {
       minor === 0 ? '0' : `${minor > 0 ? '+' : '−'}${round(Math.abs(minor) / minorPerUnit, digits)}`,
     minorPerUnit,
     currency: house.currency,
-    ...datesFor(house.country),
+    ...dates,
   };
 }
 
