@@ -1,4 +1,5 @@
 import { ShieldAlert } from 'lucide-react';
+import { capital } from '../ui/format';
 import { Callout, SlateSection } from '../ui/Slate';
 import { useWorkbench } from './context';
 
@@ -16,7 +17,7 @@ export function Cautions() {
               <div className="flex gap-2.5">
                 <ShieldAlert size={18} className="mt-0.5 shrink-0 text-butter" aria-hidden />
                 <div>
-                  {format.says(caution.says)}
+                  {capital(format.says(caution.says))}
                   <div className="mt-1 text-sm text-chalk-soft">
                     {caution.goods.length > 0 &&
                       `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
@@ -40,7 +41,7 @@ export function GuestCautions() {
   return (
     <>
       {own.map((caution) => (
-        <Callout key={caution.id}>{format.says(caution.says)}</Callout>
+        <Callout key={caution.id}>{capital(format.says(caution.says))}</Callout>
       ))}
     </>
   );
