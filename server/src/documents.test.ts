@@ -79,6 +79,11 @@ describe('documents of format 1, as they lay in SQLite', () => {
     await sqlOn(data, 'DELETE FROM orders');
     const { aside } = await restoreCopy(data, copiesOf(data)[0]!, '2026-11-26T10:00:00Z');
     expect(existsSync(aside!)).toBe(true);
+    // Data that are gone leave their log behind: it is put aside, and not read into the copy.
+    rmSync(join(data, DATA_FILE));
+    writeFileSync(join(data, `${DATA_FILE}-wal`), 'what was not written yet');
+    expect(await restoreCopy(data, copiesOf(data)[0]!, '2026-11-26T10:01:00Z')).toEqual({ aside: null });
+    expect(existsSync(join(data, `${DATA_FILE}-wal`))).toBe(false);
     const { server } = await shopOn(data);
     expect((await request(server).get('/api/orders')).body.orders).toHaveLength(7);
     await expect(restoreCopy(data, join(data, 'none.sqlite'), 'now')).rejects.toThrow('There is no copy');

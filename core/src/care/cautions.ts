@@ -1,6 +1,7 @@
 import { allergensOf, animalsIn, contentsOf, isMain, TREE_NUTS, type Good } from '../counter/index.js';
 import { chokingRowOf } from './choking.js';
-import { isHarmful, limitRule, reachOf, type Limit } from './limits.js';
+import { limitRule } from './limitRules.js';
+import { isHarmful, reachOf, type Limit } from './limits.js';
 import { riskRowsOf } from './risks.js';
 import { allergensOnTable } from './table.js';
 

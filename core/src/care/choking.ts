@@ -1,5 +1,5 @@
 import { PRACTICE } from '../units/index.js';
-import type { Good } from '../counter/index.js';
+import { allergenOf, TREE_NUTS, type Good } from '../counter/index.js';
 
 /**
  * What a child under 5 can choke on, and the form in which it is safe. `form` null: there is none, so another good of its
@@ -23,6 +23,9 @@ const HARD_CRUNCH = 6;
 /** A ball or pearl of cheese smaller than this goes down whole, grams. */
 const PEARL_GRAMS = 25;
 
+const hasNutsInside = (good: Good): boolean =>
+  ['peanuts' as const, ...TREE_NUTS].some((id) => allergenOf(good, id) === 'contains');
+
 /** The first row that fits decides. */
 export const CHOKING_ROWS: readonly ChokingRow[] = [
   {
@@ -38,10 +41,10 @@ export const CHOKING_ROWS: readonly ChokingRow[] = [
     source: PUBLIC_HEALTH,
   },
   {
-    id: 'nuts in bread',
+    id: 'nuts inside',
     applies: (good) =>
       isCompanionOf(good, 'bread', 'cracker', 'preserve', 'brine', 'chocolate') &&
-      named(good, 'walnut', 'hazelnut', 'almond', 'pecan', 'pistachio', 'cashew', 'nut '),
+      (hasNutsInside(good) || named(good, 'nut ', 'nuts ')),
     form: null,
     source: PUBLIC_HEALTH,
   },
@@ -107,12 +110,8 @@ export const CHOKING_ROWS: readonly ChokingRow[] = [
     source: PUBLIC_HEALTH,
   },
   {
-    id: 'dry sausage',
-    applies: (good) =>
-      good.kind === 'meat' &&
-      ['fermented', 'air-dried'].includes(good.process) &&
-      good.build !== 'spreadable' &&
-      good.build !== 'whole muscle',
+    id: 'sausage',
+    applies: (good) => good.kind === 'meat' && good.build !== 'spreadable' && good.build !== 'whole muscle',
     form: 'casing off, in thin strips',
     source: PUBLIC_HEALTH,
   },

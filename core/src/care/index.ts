@@ -1,4 +1,15 @@
 export * from './risks.js';
+export {
+  LimitId,
+  limitRule,
+  LIMITS,
+  REACHES,
+  SEVERITIES,
+  type Fit,
+  type LimitRule,
+  type Reach,
+  type Severity,
+} from './limitRules.js';
 export * from './limits.js';
 export * from './cautions.js';
 export * from './table.js';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { ALLERGENS, type Good } from '../counter/index.js';
 import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
-import { exclusionsOf, fitsLimit, LIMITS, newLimit } from './limits.js';
+import { LIMITS } from './limitRules.js';
+import { exclusionsOf, fitsLimit, newLimit } from './limits.js';
 
 const fits = (good: Good, what: string, more = {}) => fitsLimit(good, { ...newLimit(what), ...more }).fits;
 const contents = {

@@ -19,6 +19,6 @@ export function mayOffer(good: Good, { infants, under5, limits }: Company): bool
   return under5 + infants === 0 || chokingRowOf(good)?.form !== null;
 }
 
-/** Does it suit everybody at the table, those with a plate of their own too? */
+/** Does it surely meet every one of these limits, however far each reaches? */
 export const suitsEveryone = (good: Good, limits: readonly Limit[]): boolean =>
   limits.every((limit) => fitsLimit(good, limit).fits === 'yes');

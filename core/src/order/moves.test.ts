@@ -157,7 +157,28 @@ describe('the snapshot', () => {
     },
   );
 
-  test('of a lot’s verdict the later word holds', () => {
+  test.each([
+    ['the lot was raw', { lots: [{ id: 'l', grams: 9000, treatment: 'raw' }] }, {}],
+    [
+      'the good was raw, and the lot is said to be pasteurised',
+      { treatment: 'raw', lots: [{ id: 'l', grams: 9000 }] },
+      { treatment: 'raw', lots: [{ id: 'l', grams: 9000, treatment: 'pasteurised' }] },
+    ],
+  ])('of the treatment of a lot the stricter holds, and it is told: %s', (_, strict, mild) => {
+    const raw = aCheese('c', strict);
+    const not = aCheese('c', { lots: [{ id: 'l', grams: 9000 }], ...mild });
+    for (const [kept, now] of [
+      [raw, not],
+      [not, raw],
+    ] as const) {
+      const o = settled(anOrder({ selection: { goods: ['c'] } }), [kept]);
+      const p = plan(o, [now], DEFAULT_HOUSE);
+      expect(p.mains[0]).toMatchObject({ treatment: 'raw' });
+      expect(p.changed).toMatchObject([{ field: 'treatment', safety: true }]);
+    }
+  });
+
+  test('of a lot’s verdict the stricter holds, both ways', () => {
     const lot = (says: string) => ({
       lots: [{ id: 'l', grams: 9000, verdict: { says, taster: 'P', on: '2026-11-27' } }],
     });
@@ -165,6 +186,10 @@ describe('the snapshot', () => {
     const p = plan(o, [aCheese('c', lot('going'))], DEFAULT_HOUSE);
     expect(p.mains[0]!.lots[0]!.verdict!.says).toBe('going');
     expect(p.changed).toMatchObject([{ field: 'verdict', safety: true }]);
+    const gone = settled(anOrder({ selection: { goods: ['c'] } }), [aCheese('c', lot('going'))]);
+    expect(plan(gone, [aCheese('c', lot('ready'))], DEFAULT_HOUSE).mains[0]!.lots[0]!.verdict!.says).toBe(
+      'going',
+    );
     const done = settled({ ...o, state: 'finished' }, [aCheese('c', lot('ready'))]);
     const after = plan(done, [aCheese('c', lot('going'))], DEFAULT_HOUSE);
     expect(after.mains[0]!.lots[0]!.verdict!.says).toBe('going');

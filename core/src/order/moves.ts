@@ -110,9 +110,8 @@ export const usesGood = (order: OrderBody, id: string): boolean =>
 
 /** Everything that a plan uses. */
 const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {
-  const { onTable, walk, cleanser } = plan(order, counter, house);
-  const cleans = walk.steps.some((step) => step.cleanse) && cleanser ? [cleanser.id] : [];
-  return [...new Set([...chosenIn(order), ...onTable.map(({ id }) => id), ...cleans])];
+  const { onTable } = plan(order, counter, house);
+  return [...new Set([...chosenIn(order), ...onTable.map(({ id }) => id)])];
 };
 
 /**

@@ -1,22 +1,29 @@
 import { exclusionsOf, type Caution } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import { lotsInOrder, servedGood, type Good } from '../counter/index.js';
+import type { OwnPlate } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
 
 /**
  * The lot that goes first may not reach: then the next is cut too, and a guest's limit may be against that one (its age,
  * its treatment). One caution for each good where it is.
+ * @param plates take from the same lots
  * @param held goods as the order holds them, with all their lots
  */
 export function nextLotCautions(
   portions: readonly Portion[],
+  plates: readonly OwnPlate[],
   held: ReadonlyMap<string, Good>,
   brief: Brief,
 ): Caution[] {
   return portions.flatMap(({ good, gross }) => {
     const whole = held.get(good.id);
     if (!whole) return [];
-    let left = gross as number;
+    const onPlates = plates
+      .flatMap((plate) => plate.lines)
+      .filter((line) => line.good.id === good.id)
+      .reduce((sum, line) => sum + line.gross, 0);
+    let left = gross + onPlates;
     const used = lotsInOrder(whole, brief.servingAt).filter((lot) => {
       const needed = left > 0;
       left -= lot.grams;

@@ -112,14 +112,15 @@ export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: Hous
   const walk = walkFor(mains, order.walk);
   const cleanser = cleanserFor(beside, companionsOf, brief);
   const ownPlates = ownPlatesFor({ brief, targets, mains, beside, counter: companionsOf });
-  const children = childLinesFor([...portions.mains, ...portions.companions], companionsOf, brief);
+  const cleans = cleanser && walk.steps.some((step) => step.cleanse) ? [cleanser] : [];
+  const children = childLinesFor(
+    [...portions.mains, ...portions.companions],
+    unique([...cleans, ...ownPlates.flatMap((plate) => plate.lines.map((line) => line.good))]),
+    companionsOf,
+    brief,
+  );
   const boards = NOT_WOOD.includes(brief.surface) ? [] : oiledBoards(counter);
-  const onBoard = unique([
-    ...mains,
-    ...beside.filter((good) => good.kind !== 'drink'),
-    ...(cleanser && walk.steps.some((step) => step.cleanse) ? [cleanser] : []),
-    ...boards,
-  ]);
+  const onBoard = unique([...mains, ...beside.filter((good) => good.kind !== 'drink'), ...cleans, ...boards]);
   const onTable = unique([
     ...onBoard,
     ...beside,
@@ -151,7 +152,7 @@ export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: Hous
     changed,
     cautions: [
       ...changedCautions(changed),
-      ...nextLotCautions(portions.mains, goodsById(withLots(held, selection.lots)), brief),
+      ...nextLotCautions(portions.mains, ownPlates, goodsById(withLots(held, selection.lots)), brief),
       ...cautionsFor(table, onTable),
     ],
     ownPlates,

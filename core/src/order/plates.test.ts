@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { fitsLimit, LIMITS, newLimit } from '../care/index.js';
+import { chokingRowOf, fitsLimit, LIMITS, newLimit } from '../care/index.js';
 import { boardEatersOf, DEFAULT_HOUSE, eatersOf } from '../brief/index.js';
-import { isMain, type Good } from '../counter/index.js';
+import { isMain, type Companion, type Good } from '../counter/index.js';
 import { plan } from './plan.js';
-import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
 
 const counter = demoCounter();
 const picked = ['wren-curd', 'halyard', 'cinder-ewe', 'tarpot', 'slate-quay', 'bosun-ham', 'fennel-coil'];
@@ -133,6 +133,53 @@ describe('children under 5', () => {
       DEFAULT_HOUSE,
     );
     expect(p.children.find((line) => line.good.id === 'b')?.form).toBe(form);
+  });
+
+  // Source: public-health advice on choking names sausages of every making; the trade's list says thin strips.
+  test.each(['fermented', 'hot-smoked', 'cooked'])('a %s sausage in thin strips', (process) => {
+    const sausage = aMeat('s', { process, build: 'coarse' });
+    const p = plan(
+      anOrder({ brief: aBrief({ guests: { adults: 4, under5: 1 } }), selection: { goods: ['s'] } }),
+      [sausage],
+      DEFAULT_HOUSE,
+    );
+    expect(p.children).toMatchObject([{ good: { id: 's' }, form: 'casing off, in thin strips' }]);
+  });
+
+  test('what is on an own plate or offered between steps has its safe form too', () => {
+    const p = planOf({ guests: { adults: 6, under5: 2 }, limits: [onPlate('allergen:gluten')] });
+    const offered = [
+      ...p.ownPlates.flatMap((plate) => plate.lines.map(({ good }) => good)),
+      ...(p.walk.steps.some((step) => step.cleanse) && p.cleanser ? [p.cleanser] : []),
+    ];
+    const apart = offered.filter((good) => !p.portions.mains.some((m) => m.good.id === good.id));
+    expect(apart.length).toBeGreaterThan(0);
+    for (const good of offered) {
+      const row = chokingRowOf(good);
+      if (row) expect(p.children.find((line) => line.good.id === good.id)?.form).toBe(row.form);
+    }
+  });
+
+  test('an own plate holds nothing without a safe form, and no honey where an infant sits', () => {
+    const [nutty, plain] = ['a-nut-thin', 'plain-thin'].map((id) =>
+      aCompanion(id, { role: 'cracker', crunch: 3 }),
+    ) as [Companion, Companion];
+    const shop = [
+      aCheese('c', { texture: 'bloomy' }),
+      { ...nutty, allergens: { ...nutty.allergens, contains: ['hazelnut' as const] } },
+      plain,
+      aCompanion('a-honey', { role: 'honey', contents: { honey: 'yes' } }),
+      aCompanion('quince', { role: 'preserve' }),
+    ];
+    const platesOf = (guests: object) => {
+      const brief = aBrief({ guests, limits: [onPlate('allergen:fish')] });
+      const p = plan(anOrder({ brief, selection: { goods: ['c'] } }), shop, DEFAULT_HOUSE);
+      return p.ownPlates.flatMap((plate) => plate.lines.map(({ good }) => good.id));
+    };
+    const small = platesOf({ adults: 4, under5: 1, infants: 1 });
+    expect(small).toEqual(expect.arrayContaining(['plain-thin', 'quince']));
+    expect(small).not.toContain('a-nut-thin');
+    expect(small).not.toContain('a-honey');
   });
 
   test('popcorn has no safe form: another good of its kind is offered, one that the limits allow', () => {

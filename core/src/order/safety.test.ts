@@ -42,6 +42,28 @@ describe('the lot that is served is judged, at the serving day', () => {
     expect(cautionsAt(12).find((c) => c.id === 'next lot aged')?.says).toContain('young');
     expect(cautionsAt(2).some((c) => c.id.startsWith('next lot'))).toBe(false);
   });
+  test('what own plates take of the first lot counts too', () => {
+    const lots = (first: number) => [
+      { id: 'old', grams: first, madeOn: '2025-06-01', opened: true },
+      { id: 'young', grams: 9000, madeOn: '2026-11-01' },
+    ];
+    const lactose = newLimit('diet:lactose');
+    const plate = { ...newLimit('allergen:fish'), reach: 'own plate' as const, guests: 4 };
+    const planOf = (first: number) =>
+      plan(
+        anOrder({
+          brief: aBrief({ guests: { adults: 8 }, limits: [lactose, plate] }),
+          selection: { goods: ['aged'] },
+        }),
+        [aCheese('aged', { ageDays: 400, lots: lots(first) })],
+        DEFAULT_HOUSE,
+      );
+    const { portions, ownPlates } = planOf(9000);
+    const board = portions.mains[0]!.gross;
+    const all = board + ownPlates[0]!.lines.find((line) => line.good.id === 'aged')!.gross;
+    const says = (first: number) => planOf(first).cautions.some((c) => c.id === 'next lot aged');
+    expect([says(all), says(all - 1), says(board)]).toEqual([false, true, true]);
+  });
   test('an old lot of a young cheese is against MAO inhibitors, a raw lot of a pasteurised one against risk', () => {
     const old = [{ id: 'old', grams: 9000, madeOn: '2025-11-01', treatment: 'raw' }];
     const served = servedGood(aCheese('young', { ageDays: 30, lots: old }), '2026-11-28');

@@ -105,7 +105,10 @@ function bothAnimals<A extends string>(kept: Shares<A>, now: Shares<A>): { anima
   return [...sum].map(([animal, share]) => ({ animal, share }));
 }
 
-/** A lot with the stricter of its verdicts then and now, on the day; its price is the frozen one of the good. */
+/** How a lot's milk is treated, by its own word or that of its good; null for what is no cheese. */
+const treatmentOf = (good: Good, lot: Lot) => lot.treatment ?? ('treatment' in good ? good.treatment : null);
+
+/** A lot with the stricter of its verdicts and treatments then and now; its price is the frozen one of the good. */
 function heldLot(kept: Good, now: Good, lot: Lot, date: string): Lot {
   const plain = { ...lot, price: null };
   const before = kept.lots.find((l) => l.id === lot.id);
@@ -113,10 +116,9 @@ function heldLot(kept: Good, now: Good, lot: Lot, date: string): Lot {
   if (!before || !after) return plain;
   const [was, is] = [verdictOn(kept, before, date), verdictOn(now, after, date)];
   const worse = was && (!is || verdict(was.says, is.says) !== is.says) ? before.verdict : after.verdict;
-  const treated =
-    before.treatment && after.treatment
-      ? treatment(before.treatment, after.treatment)
-      : (after.treatment ?? before.treatment);
+  const [treatedThen, treatedNow] = [treatmentOf(kept, before), treatmentOf(now, after)];
+  const hasOwn = before.treatment !== null || after.treatment !== null;
+  const treated = hasOwn && treatedThen && treatedNow ? treatment(treatedThen, treatedNow) : null;
   return { ...plain, verdict: worse, treatment: treated };
 }
 
@@ -217,7 +219,7 @@ export function snapshotChanges(
       ...row('allergens', true, allergenText(kept), allergenText(now)),
       ...row('contents', true, canonicalText(kept.contents), canonicalText(now.contents)),
       ...('treatment' in kept && 'treatment' in now
-        ? row('treatment', true, kept.treatment, now.treatment)
+        ? row('treatment', true, treatmentText(kept, now), treatmentText(now, kept))
         : []),
       ...(kept.kind === 'cheese' && now.kind === 'cheese'
         ? row('animals', true, sharesText(kept.milk), sharesText(now.milk))
@@ -240,10 +242,21 @@ function allergenText(good: Good): string {
     .join(', ');
 }
 
+const sharedLots = (good: Good, like: Good): Lot[] =>
+  good.lots.filter((lot) => like.lots.some((l) => l.id === lot.id));
+
+/** Treatment of the good, and of those lots of both that have their own. */
+const treatmentText = (good: Good & { treatment: string }, like: Good): string =>
+  [
+    good.treatment,
+    ...sharedLots(good, like)
+      .filter((lot) => lot.treatment !== null)
+      .map((lot) => `${lot.id}: ${lot.treatment}`),
+  ].join(', ');
+
 /** Verdicts on the day of the lots that both have. */
 const verdictsText = (good: Good, date: string, like: Good = good): string =>
-  good.lots
-    .filter((lot) => like.lots.some((l) => l.id === lot.id))
+  sharedLots(good, like)
     .map((lot) => `${lot.id}: ${verdictOn(good, lot, date)?.says ?? 'not tasted'}`)
     .join(', ');
 

@@ -23,13 +23,21 @@ interface Shared {
 /**
  * Lines for children under 5: nothing that they can choke on is the only thing of its kind. A small child counts half an
  * adult; the line's grams are that share of the good. Empty when none is coming.
- * @param lots what lies on the board with its net grams
+ * @param onBoard what lies on the board with its net grams
+ * @param beside what else a child may be handed: between steps, from an own plate; of it only the form is said
  */
-export function childLinesFor(lots: readonly Shared[], counter: readonly Good[], brief: Brief): ChildLine[] {
+export function childLinesFor(
+  onBoard: readonly Shared[],
+  beside: readonly Good[],
+  counter: readonly Good[],
+  brief: Brief,
+): ChildLine[] {
   const { under5, infants } = brief.guests;
   if (under5 + infants === 0) return [];
   const eaters = boardEatersOf(brief);
   const share = eaters > 0 ? Math.min(1, (CHILD_SHARE * under5) / eaters) : 0;
+  const others = beside.filter(({ id }) => !onBoard.some(({ good }) => good.id === id));
+  const lots = [...onBoard, ...others.map((good) => ({ good, net: 0 }))];
   return lots.flatMap(({ good, net }) => {
     const row = isMain(good) || isCompanion(good) ? chokingRowOf(good) : null;
     if (!row) return [];

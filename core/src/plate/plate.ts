@@ -1,8 +1,8 @@
 import {
   allergensOnTable,
-  exclusionsOf,
-  fitsLimit,
   limitRule,
+  mayOffer,
+  suitsEveryone,
   type Limit,
   type TableAllergens,
 } from '../care/index.js';
@@ -60,7 +60,7 @@ export interface OwnPlate {
   readonly freeOf: readonly AllergenId[];
 }
 
-/** Beyond the board's own goods, so many others of each kind are weighed up: the freshest verdict and the best known. */
+/** Beyond the board's own goods, so many others of each kind are weighed up: the best known and the milder first. */
 const OTHERS_TRIED = 24;
 
 interface Table {
@@ -84,8 +84,7 @@ export function ownPlatesFor(table: Table): OwnPlate[] {
 function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const { brief, targets } = table;
   const suits = (good: Good) =>
-    guests.limits.every((limit) => fitsLimit(good, limit).fits === 'yes') &&
-    exclusionsOf(good, brief.limits).length === 0;
+    suitsEveryone(good, guests.limits) && mayOffer(good, { ...brief.guests, limits: brief.limits });
   const asked = {
     cheese: Math.round(targets.cheeses.perHead * guests.eaters),
     meat: Math.round(targets.meats.perHead * guests.eaters),

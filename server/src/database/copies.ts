@@ -69,8 +69,10 @@ export async function restoreCopy(
   client.close();
   if (!whole) throw new DataTrouble(`The copy ${basename(copy)} is damaged too; try an older one.`);
   const file = join(directory, DATA_FILE);
-  const aside = existsSync(file) ? `${file}.${now.replace(/[:.]/g, '-')}` : null;
-  for (const tail of ['', '-wal', '-shm']) if (existsSync(file + tail)) renameSync(file + tail, aside + tail);
+  const aside = `${file}.${now.replace(/[:.]/g, '-')}`;
+  // A log without its data would be read into the copy.
+  const there = ['', '-wal', '-shm'].filter((tail) => existsSync(file + tail));
+  for (const tail of there) renameSync(file + tail, aside + tail);
   copyFileSync(copy, file);
-  return { aside };
+  return { aside: there.includes('') ? aside : null };
 }
