@@ -4,7 +4,7 @@ import toast from 'react-hot-toast';
 import { mutate } from 'swr';
 import { api, ApiError } from '../api/client';
 import { setWaiting, type Shelf } from '../api/shop';
-import { keeping } from '../ui/keeping';
+import { keepWaiting, takeUpWaiting } from './waiting';
 import { CounterQueue, NOTHING_WAITS, withStepBack, type QueueState, type Step } from './queue';
 
 /**
@@ -29,20 +29,10 @@ const set = (part: Partial<Edits>) => {
 /** What takes a change back, so that it goes when the change is refused. */
 const backs = new WeakMap<CounterChange, Step>();
 
-const KEPT_KEY = 'rotula.counter.waiting';
-const MOST_KEPT = 500;
-
 const queue = new CounterQueue({
   send: (change) => api.changeCounter(change),
   isPassing: (fault) => fault instanceof ApiError && fault.isPassing,
-  keep: (changes) => {
-    // An import of thousands is more than a browser keeps; it is said, and the page has to stay open.
-    const goods = changes.reduce((sum, { put, remove }) => sum + put.length + remove.length, 0);
-    if (goods > MOST_KEPT) return false;
-    if (changes.length > 0) return keeping.write(KEPT_KEY, JSON.stringify(changes));
-    keeping.drop(KEPT_KEY);
-    return true;
-  },
+  keep: keepWaiting,
   refused: (change, fault) => {
     const why = fault instanceof ApiError ? fault.message : 'The server refused it.';
     toast.error(`“${change.name}” was not stored. ${why}`, { duration: 10_000 });
@@ -57,18 +47,8 @@ const queue = new CounterQueue({
   },
 });
 
-/** What an earlier page could not store is taken up again. */
-function resume() {
-  const kept = keeping.read(KEPT_KEY);
-  if (!kept) return;
-  try {
-    const changes = CounterChange.array().safeParse(JSON.parse(kept));
-    if (changes.success) queue.resume(changes.data);
-  } catch {
-    keeping.drop(KEPT_KEY);
-  }
-}
-resume();
+// What an earlier page could not store is taken up again.
+queue.resume(takeUpWaiting());
 
 /** Show a change now and put it in the queue; the step back is what undo will do. It is made against what is shown. */
 async function carryOut(make: (counter: readonly Good[]) => CounterChange): Promise<Step | null> {

@@ -1,50 +1,20 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { mergeByStage, OrderBody, proposedSides, stageDifferences } from '@rotula/core';
-
-/** A browser's storage, as much as the drafts need of it. */
-function fakeStorage() {
-  const map = new Map<string, string>();
-  const api = {
-    getItem: (k: string) => map.get(k) ?? null,
-    setItem: (k: string, v: string) => void map.set(k, v),
-    removeItem: (k: string) => void map.delete(k),
-  };
-  return new Proxy(api, {
-    ownKeys: () => [...map.keys()],
-    getOwnPropertyDescriptor: (_, key) =>
-      map.has(String(key))
-        ? { enumerable: true, configurable: true, value: map.get(String(key)) }
-        : undefined,
-  });
-}
+import { FakeBrowser, fakeStorage } from '../testing/tabs';
 
 const body = (title: string, more: object = {}) =>
   OrderBody.parse({ title, brief: { servingAt: '2026-11-28T18:30' }, ...more });
-const g = globalThis as unknown as Record<string, unknown>;
-let shared: ReturnType<typeof fakeStorage>;
-
-/** A tab of the browser: its own session, the storage that all share. */
-async function openTab(session = fakeStorage()) {
-  jest.resetModules();
-  const listeners: Record<string, () => void> = {};
-  Object.assign(g, {
-    localStorage: shared,
-    sessionStorage: session,
-    addEventListener: (name: string, does: () => void) => (listeners[name] = does),
-  });
-  const drafts = await import('./draft');
-  const tab = await import('../ui/tab');
-  tab.tabId();
-  return { ...drafts, session, leave: () => listeners.pagehide!() };
-}
+let browser: FakeBrowser;
+const openTab = (session?: ReturnType<typeof fakeStorage>) =>
+  browser.openTab(() => import('./draft'), session);
 
 beforeEach(() => {
   jest.useFakeTimers();
-  shared = fakeStorage();
+  browser = new FakeBrowser();
 });
 afterEach(() => {
   jest.useRealTimers();
-  for (const key of ['localStorage', 'sessionStorage', 'addEventListener']) Reflect.deleteProperty(g, key);
+  browser.close();
 });
 
 const draft = (title: string) => ({ version: 3, base: body('base'), order: body(title) });
@@ -103,7 +73,7 @@ test('a field that is too long is kept through a reload; a draft without shape i
     order: { ...long, brief: { ...long.brief, occasion: 'y'.repeat(300) } },
   });
   expect(tab.findDraft('x').draft!.order.brief.occasion).toHaveLength(300);
-  shared.setItem('rotula.draft.y.gone', '{"version": 1, "order": {"title": 3}}');
+  browser.shared.setItem('rotula.draft.y.gone', '{"version": 1, "order": {"title": 3}}');
   expect(tab.findDraft('y')).toMatchObject({
     draft: null,
     unreadable: expect.stringContaining('"title": 3'),
@@ -114,7 +84,7 @@ test('a field that is too long is kept through a reload; a draft without shape i
 
 test('a draft of the first format is taken up and upgraded', async () => {
   const { snapshot: _s, ...old } = body('old');
-  shared.setItem('rotula.draft.x', JSON.stringify({ version: 2, order: old }));
+  browser.shared.setItem('rotula.draft.x', JSON.stringify({ version: 2, order: old }));
   const tab = await openTab();
   expect(tab.findDraft('x').draft).toMatchObject({
     version: 2,
@@ -124,7 +94,7 @@ test('a draft of the first format is taken up and upgraded', async () => {
 
 test('a storage that is full or forbidden throws nowhere', async () => {
   const tab = await openTab();
-  Object.assign(g, {
+  Object.assign(globalThis, {
     localStorage: {
       getItem: () => {
         throw new Error('forbidden');

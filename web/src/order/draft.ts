@@ -1,6 +1,6 @@
 import { ORDER_FORMAT, OrderBody, upgraded, type Order } from '@rotula/core';
 import { keeping } from '../ui/keeping';
-import { isAlive, tabId } from '../ui/tab';
+import { leftBehind, tabId } from '../ui/tab';
 
 /**
  * What was changed here and not saved yet, kept by the browser so that a reload or a dead server loses nothing. Each tab
@@ -57,10 +57,8 @@ export interface FoundDraft {
 /** This tab's own draft of an order, else the newest that a closed tab left behind. */
 export function findDraft(id: string): FoundDraft {
   const own = keyOf(id, tabId());
-  const keys = keeping.keys(`rotula.draft.${id}`);
-  // A draft of an earlier Rotula was one for all tabs.
-  const left = keys.filter((key) => key !== own && !isAlive(key.slice(`rotula.draft.${id}.`.length)));
-  const elsewhere = keys.some((key) => key !== own && !left.includes(key));
+  const left = leftBehind(`rotula.draft.${id}`);
+  const elsewhere = keeping.keys(`rotula.draft.${id}`).some((key) => key !== own && !left.includes(key));
   const texts = [own, ...left].flatMap((key) => {
     const text = keeping.read(key);
     return text === null ? [] : [{ key, text, draft: parseDraft(text) }];

@@ -1,4 +1,4 @@
-import { offeredBeside, plateShopping, shoppingList, type Portion } from '@rotula/core';
+import { offeredBeside, plateShopping, shoppingList, type Good, type Portion } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
@@ -24,61 +24,34 @@ export function ShoppingList() {
       <SheetHead title="Shopping list" />
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {shoppingList(plan).map(({ department, lines }) => (
-          <section key={department} className="paper-card mb-[5mm]">
-            <h2 className="mb-[1mm] border-b border-black text-[14pt]">{department}</h2>
-            <ul>
-              {lines.map(({ good, portion }) => (
-                <li key={good.id} className="flex items-start gap-[3mm] py-[1mm]">
-                  <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
-                  <span className="flex-1 leading-tight">
-                    <strong>{good.name}</strong>
-                    <span className="block text-[10.5pt]">{good.style}</span>
-                  </span>
-                  {portion && (
-                    <span className="text-right leading-tight whitespace-nowrap">
-                      {amount(portion)}
-                      <span className="block text-[10.5pt]">{format.money(portion.cost)}</span>
-                    </span>
-                  )}
-                </li>
-              ))}
-            </ul>
-          </section>
+          <Section key={department} title={department}>
+            {lines.map(({ good, portion }) => (
+              <Line key={good.id} good={good}>
+                {portion && (
+                  <>
+                    {amount(portion)}
+                    <span className="block text-[10.5pt]">{format.money(portion.cost)}</span>
+                  </>
+                )}
+              </Line>
+            ))}
+          </Section>
         ))}
         {plateShopping(plan).map(({ label, lines }) => (
-          <section key={label} className="paper-card mb-[5mm]">
-            <h2 className="mb-[1mm] border-b border-black text-[14pt]">Own plate: {label}</h2>
-            <ul>
-              {lines.map(({ good, gross }) => (
-                <li key={good.id} className="flex items-start gap-[3mm] py-[1mm]">
-                  <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
-                  <span className="flex-1 leading-tight">
-                    <strong>{good.name}</strong>
-                    <span className="block text-[10.5pt]">{good.style}</span>
-                  </span>
-                  <span className="text-right leading-tight whitespace-nowrap">{format.grams(gross)}</span>
-                </li>
-              ))}
-            </ul>
-          </section>
+          <Section key={label} title={`Own plate: ${label}`}>
+            {lines.map(({ good, gross }) => (
+              <Line key={good.id} good={good}>
+                {format.grams(gross)}
+              </Line>
+            ))}
+          </Section>
         ))}
         {offered.length > 0 && (
-          <section className="paper-card mb-[5mm]">
-            <h2 className="mb-[1mm] border-b border-black text-[14pt]">Offered beside</h2>
-            <ul>
-              {offered.map((good) => (
-                <li key={good.id} className="flex items-start gap-[3mm] py-[1mm]">
-                  <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
-                  <span className="flex-1 leading-tight">
-                    <strong>{good.name}</strong>
-                    <span className="block text-[10.5pt]">
-                      {good.style}: a little, between steps or for small children
-                    </span>
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </section>
+          <Section title="Offered beside">
+            {offered.map((good) => (
+              <Line key={good.id} good={good} about=": a little, between steps or for small children" />
+            ))}
+          </Section>
         )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
@@ -89,5 +62,29 @@ export function ShoppingList() {
         charged by the share used.
       </p>
     </>
+  );
+}
+
+const Section = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <section className="paper-card mb-[5mm]">
+    <h2 className="mb-[1mm] border-b border-black text-[14pt]">{title}</h2>
+    <ul>{children}</ul>
+  </section>
+);
+
+/** A box to tick, the good, and how much of it. */
+function Line({ good, about = '', children }: { good: Good; about?: string; children?: React.ReactNode }) {
+  return (
+    <li className="flex items-start gap-[3mm] py-[1mm]">
+      <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
+      <span className="flex-1 leading-tight">
+        <strong>{good.name}</strong>
+        <span className="block text-[10.5pt]">
+          {good.style}
+          {about}
+        </span>
+      </span>
+      {children && <span className="text-right leading-tight whitespace-nowrap">{children}</span>}
+    </li>
   );
 }

@@ -57,3 +57,9 @@ export function isAlive(id: string, now = Date.now()): boolean {
   const last = Number(keeping.read(ALIVE + id) ?? 0);
   return now - last < SILENT_MS;
 }
+
+/** Keys "prefix.tab" that tabs left behind which are open no more; a key without a tab is of an earlier Rotula. */
+export const leftBehind = (prefix: string): string[] =>
+  keeping
+    .keys(prefix)
+    .filter((key) => key !== `${prefix}.${tabId()}` && !isAlive(key.slice(prefix.length + 1)));

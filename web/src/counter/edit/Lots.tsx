@@ -22,6 +22,14 @@ const NEW_LOT = {
   verdict: null,
 };
 
+/** The days of a lot, and what an edit of each is called. */
+const DAYS = [
+  { field: 'madeOn', label: 'Made on', edit: 'the making date' },
+  { field: 'receivedOn', label: 'Received on', edit: 'the day it came' },
+  { field: 'bestFrom', label: 'Best from', edit: 'the best window' },
+  { field: 'bestUntil', label: 'Best until', edit: 'the best window' },
+] as const;
+
 /** The lots of a good: what is left, when it came, at which price, and how it was tasted. */
 export function Lots({
   good,
@@ -118,42 +126,17 @@ function LotFields({
             }
           />
         </label>
-        <label>
-          <span className="mb-1 block text-ink-soft">Made on</span>
-          <DateField
-            label="Made on"
-            value={lot.madeOn}
-            format={format}
-            onCommit={(madeOn) => onEdit('the making date', { madeOn })}
-          />
-        </label>
-        <label>
-          <span className="mb-1 block text-ink-soft">Received on</span>
-          <DateField
-            label="Received on"
-            value={lot.receivedOn}
-            format={format}
-            onCommit={(receivedOn) => onEdit('the day it came', { receivedOn })}
-          />
-        </label>
-        <label>
-          <span className="mb-1 block text-ink-soft">Best from</span>
-          <DateField
-            label="Best from"
-            value={lot.bestFrom}
-            format={format}
-            onCommit={(bestFrom) => onEdit('the best window', { bestFrom })}
-          />
-        </label>
-        <label>
-          <span className="mb-1 block text-ink-soft">Best until</span>
-          <DateField
-            label="Best until"
-            value={lot.bestUntil}
-            format={format}
-            onCommit={(bestUntil) => onEdit('the best window', { bestUntil })}
-          />
-        </label>
+        {DAYS.map(({ field, label, edit }) => (
+          <label key={field}>
+            <span className="mb-1 block text-ink-soft">{label}</span>
+            <DateField
+              label={label}
+              value={lot[field]}
+              format={format}
+              onCommit={(day) => onEdit(edit, { [field]: day })}
+            />
+          </label>
+        ))}
         {good.kind === 'cheese' && (
           <label>
             <span className="mb-1 block text-ink-soft">Milk of this lot</span>
