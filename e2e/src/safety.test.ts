@@ -61,6 +61,9 @@ describe('own plates and small children', () => {
   test('the shopping list fetches for each plate', async () => {
     await paper('Shopping list');
     await shop.reads('.paper-sheet', 'Own plate: Ada: milk allergy');
+    const board = (await shop.texts('.paper-sheet section')).filter((text) => !text.startsWith('Own plate'));
+    expect(board.join(' ')).toContain('Seed Crisps');
+    expect(board.join(' ')).not.toMatch(/\bfree\b/i);
   });
   test.each(['Cut', 'Pair'])('cautions stand at %s too', async (stage) => {
     await shop.go(`${ORDER}/${stage.toLowerCase()}`);

@@ -1,4 +1,4 @@
-import { cutSheet, edibleShare } from '@rotula/core';
+import { cutSheet, edibleShare, styleOnBoard } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { SheetHead } from './SheetHead';
 
@@ -47,7 +47,7 @@ export function CutSheet() {
               <td className="font-serif text-[17pt] leading-none font-semibold">{number}</td>
               <td className="min-w-[46mm]">
                 <strong className="text-[15pt]">{main.name}</strong>
-                <div className="text-[11pt]">{main.style}</div>
+                <div className="text-[11pt]">{styleOnBoard(main)}</div>
               </td>
               <td className="text-right!">
                 <strong className="text-[15pt] whitespace-nowrap">{format.grams(portion.gross)}</strong>

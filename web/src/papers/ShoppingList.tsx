@@ -1,4 +1,4 @@
-import { offeredBeside, plateShopping, shoppingList, type Good, type Portion } from '@rotula/core';
+import { offeredBeside, plateShopping, shoppingList, styleOnBoard, type Portion } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
@@ -26,7 +26,7 @@ export function ShoppingList() {
         {shoppingList(plan).map(({ department, lines }) => (
           <Section key={department} title={department}>
             {lines.map(({ good, portion }) => (
-              <Line key={good.id} good={good}>
+              <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
                 {portion && (
                   <>
                     {amount(portion)}
@@ -40,7 +40,7 @@ export function ShoppingList() {
         {plateShopping(plan).map(({ label, lines }) => (
           <Section key={label} title={`Own plate: ${label}`}>
             {lines.map(({ good, gross }) => (
-              <Line key={good.id} good={good}>
+              <Line key={good.id} name={good.name} about={good.style}>
                 {format.grams(gross)}
               </Line>
             ))}
@@ -49,7 +49,11 @@ export function ShoppingList() {
         {offered.length > 0 && (
           <Section title="Offered beside">
             {offered.map((good) => (
-              <Line key={good.id} good={good} about=": a little, between steps or for small children" />
+              <Line
+                key={good.id}
+                name={good.name}
+                about={`${styleOnBoard(good)}: a little, between steps or for small children`}
+              />
             ))}
           </Section>
         )}
@@ -73,16 +77,13 @@ const Section = ({ title, children }: { title: string; children: React.ReactNode
 );
 
 /** A box to tick, the good, and how much of it. */
-function Line({ good, about = '', children }: { good: Good; about?: string; children?: React.ReactNode }) {
+function Line({ name, about, children }: { name: string; about: string; children?: React.ReactNode }) {
   return (
     <li className="flex items-start gap-[3mm] py-[1mm]">
       <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
       <span className="flex-1 leading-tight">
-        <strong>{good.name}</strong>
-        <span className="block text-[10.5pt]">
-          {good.style}
-          {about}
-        </span>
+        <strong>{name}</strong>
+        <span className="block text-[10.5pt]">{about}</span>
       </span>
       {children && <span className="text-right leading-tight whitespace-nowrap">{children}</span>}
     </li>
