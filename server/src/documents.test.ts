@@ -47,8 +47,10 @@ describe('documents of format 1, as they lay in SQLite', () => {
     for (const row of storedRows('v1', 'orders')) {
       const order = book.orders.find((o: Order) => o.id === row.id);
       expect(Order.parse(order)).toEqual(order);
-      const { brief: was, selection: wasSelection, ...old } = JSON.parse(String(row.doc));
+      const { brief: was, selection: wasSelection, waved, ...old } = JSON.parse(String(row.doc));
       expect(order).toMatchObject(old);
+      // What was left by an id of its own is left by rule and subject now.
+      expect(order.adviceLeft).toHaveLength(waved.length);
       const { limits: wereLimits, ...restOfBrief } = was;
       expect(order.brief).toMatchObject(restOfBrief);
       expect(order.brief.limits).toMatchObject(wereLimits);

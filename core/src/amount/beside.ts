@@ -4,8 +4,11 @@ import { BESIDE_PER_ADULT, boardEatersOf, mid, type Brief } from '../brief/index
 import { isCompanion, type Companion, type CompanionRole, type Good } from '../counter/index.js';
 import { purchase } from './buy.js';
 
+/** A figure of the practice table for what stands beside. */
+export type BesideFigure = keyof typeof BESIDE_PER_ADULT;
+
 /** Which figure of the practice table each role of a companion draws on; roles that share one split it. */
-export const BESIDE_OF: Partial<Record<CompanionRole, keyof typeof BESIDE_PER_ADULT>> = {
+export const BESIDE_OF: Partial<Record<CompanionRole, BesideFigure>> = {
   bread: 'bread',
   cracker: 'bread',
   nut: 'nuts',

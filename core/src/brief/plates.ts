@@ -1,4 +1,4 @@
-import { limitRule, reachOf, type Limit } from '../care/index.js';
+import { reachOf, type Limit } from '../care/index.js';
 import { heads, type Brief } from './brief.js';
 import { CHILD_SHARE, INFANT_SHARE } from './practice.js';
 
@@ -6,7 +6,8 @@ import { CHILD_SHARE, INFANT_SHARE } from './practice.js';
 export interface PlateGuests {
   /** Everything that the plate must meet. */
   readonly limits: readonly Limit[];
-  readonly label: string;
+  /** Whose it is, where the brief says so; else empty. */
+  readonly who: string;
   readonly guests: number;
   /** In adults: children count half. */
   readonly eaters: number;
@@ -36,9 +37,7 @@ export function plateGuestsOf(brief: Brief): PlateGuests[] {
     );
     const eaters = eatersUpTo(brief, seated + guests) - eatersUpTo(brief, seated);
     seated += guests;
-    const who = limits[0]!.who.trim();
-    const label = limits.map((limit) => limitRule(limit.what).label).join(' · ');
-    return { limits, label: who ? `${who}: ${label}` : label, guests, eaters };
+    return { limits, who: limits[0]!.who.trim(), guests, eaters };
   });
 }
 

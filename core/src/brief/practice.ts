@@ -31,11 +31,12 @@ export const CHEESE_KINDS: readonly { upTo: number; low: number; high: number; u
   { upTo: Infinity, low: 5, high: 7, usual: 5 },
 ];
 
-/** How many meats, by people: one or two kinds are the masters' number. */
-export const MEAT_KINDS: readonly { upTo: number; usual: number }[] = [
-  { upTo: 5, usual: 1 },
-  { upTo: 19, usual: 2 },
-  { upTo: Infinity, usual: 3 },
+/** How many meats, by people: one or two kinds are the masters' number; the odd-number school goes to one or three. */
+export const MEAT_KINDS: readonly { upTo: number; usual: number; odd: number }[] = [
+  { upTo: 5, usual: 1, odd: 1 },
+  { upTo: 8, usual: 2, odd: 1 },
+  { upTo: 19, usual: 2, odd: 3 },
+  { upTo: Infinity, usual: 3, odd: 3 },
 ];
 
 /** Grams per adult of what stands beside, in all. */

@@ -81,7 +81,7 @@ test('per kind: the cap wins over the least per kind, and that is said', () => {
   const house = { ...DEFAULT_HOUSE, amountSchool: 'per kind' as const };
   const capped = targets({ role: 'nibble', kinds: { cheeses: 5, meats: null } }, house);
   expect(capped.cheeses.perHead).toBe(60);
-  expect(capped.reasons.some((r) => r.says.includes('cap and wins'))).toBe(true);
+  expect(capped.reasons.some((r) => r.rule === 'cap for the role')).toBe(true);
   expect(targets({ role: 'drinks', kinds: { cheeses: 3, meats: null } }, house).cheeses.perHead).toBeCloseTo(
     85.05,
     10,
@@ -91,12 +91,10 @@ test('per kind: the cap wins over the least per kind, and that is said', () => {
 test('no meat where the dessert, the limits or a kosher board leave none; each with its reason', () => {
   expect(targets({ role: 'dessert' }).meats.kinds).toBe(0);
   expect(targets({ limits: [newLimit('diet:vegetarian')] }).meats.kinds).toBe(0);
-  expect(
-    targets({ limits: [newLimit('diet:kosher')] }).reasons.some((r) =>
-      r.says.includes('do not lie on one board'),
-    ),
-  ).toBe(true);
-  expect(targetsOf(aBrief(), [aMeat('m')], DEFAULT_HOUSE).meats.kinds).toBe(2);
+  expect(targets({ limits: [newLimit('diet:kosher')] }).reasons.some((r) => r.rule === 'kosher board')).toBe(
+    true,
+  );
+  expect(targetsOf(aBrief(), [aMeat('m')], DEFAULT_HOUSE).meats.kinds).toBe(3);
 });
 
 test('what is left out says for whom', () => {
@@ -104,7 +102,7 @@ test('what is left out says for whom', () => {
   const blues = counter.filter((g) => isCheese(g) && g.texture === 'blue').map((g) => g.id);
   expect(blues).toContain('slate-quay');
   expect(excluded.map((e) => e.goodId).sort()).toEqual(blues.sort());
-  expect(excluded[0]!.because[0]!.label).toBe('no blue cheese');
+  expect(excluded[0]!.because[0]!.limit.what).toBe('taste:blue');
 });
 
 test('a budget per head counts every head that eats; infants add neither kinds nor money', () => {

@@ -1,10 +1,27 @@
-import { grams, reason, PRACTICE, type Grams, type Reason } from '../units/index.js';
+import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
 import { exclusionsOf, type Exclusion } from '../care/index.js';
-import { isCheese, isMain, isMeat, type Good, type Texture } from '../counter/index.js';
-import { heads, headsThatEat, type Brief } from './brief.js';
+import { isCheese, isMain, isMeat, type Good, type Main, type Texture } from '../counter/index.js';
+import { heads, headsThatEat, type Brief, type Role } from './brief.js';
 import type { House } from './house.js';
 import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
 import { boardEatersOf, eatersOf } from './plates.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'kinds as asked': { kind: Main['kind']; kinds: number };
+    'cheeses by heads': { people: number; low: number; high: number; usual: number };
+    'meats by heads': { people: number; usual: number; odd: boolean };
+    'no meat for dessert': NoFigures;
+    'kosher board': NoFigures;
+    'no meat left': NoFigures;
+    'none on this board': { kind: Main['kind'] };
+    'per head': { kind: Main['kind']; role: Role; low: Grams; high: Grams };
+    'per kind': { kind: Main['kind']; kinds: number; each: Grams };
+    'cap for the role': { kinds: number; each: Grams; asked: Grams; cap: Grams; role: Role };
+    'children eat less': { heads: number; eaters: number };
+    'own plates feed': { board: number; eaters: number };
+  }
+}
 
 /** What the brief asks of the stages after it; every figure with its reasons. */
 export interface Targets {
@@ -29,62 +46,44 @@ const separatesMeat = (brief: Brief) =>
   brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
 function cheeseKinds(brief: Brief, house: House, people: number): [number, Reason] {
-  if (brief.kinds.cheeses !== null)
-    return [brief.kinds.cheeses, reason('asked', 0, `${brief.kinds.cheeses} cheeses, as asked`)];
-  const row = rowFor(CHEESE_KINDS, people);
-  const usual = house.parity === 'odd numbers' ? row.usual : Math.round((row.low + row.high) / 2);
-  const range = row.low === row.high ? `${row.low}` : `${row.low} to ${row.high}`;
-  return [
-    usual,
-    reason('count by heads', usual, `${people} people: ${range} cheeses; ${usual} here`, PRACTICE),
-  ];
+  const { cheeses } = brief.kinds;
+  if (cheeses !== null) return [cheeses, reason('kinds as asked', { kind: 'cheese', kinds: cheeses })];
+  const { low, high, usual: odd } = rowFor(CHEESE_KINDS, people);
+  const usual = house.parity === 'odd numbers' ? odd : Math.round((low + high) / 2);
+  return [usual, reason('cheeses by heads', { people, low, high, usual }, { effect: usual })];
 }
 
-function meatKinds(brief: Brief, people: number, meatLeft: boolean): [number, Reason] {
-  if (GRAMS_PER_ADULT[brief.role].meat.high === 0 && brief.kinds.meats === null)
-    return [0, reason('role', 0, 'a dessert course has no meat')];
-  if (separatesMeat(brief)) return [0, reason('kosher', 0, 'meat and dairy do not lie on one board')];
-  if (brief.kinds.meats !== null)
-    return [brief.kinds.meats, reason('asked', 0, `${brief.kinds.meats} meats, as asked`)];
-  if (!meatLeft)
-    return [
-      0,
-      reason('limits', 0, 'no meat on this counter suits the limits: a cheese board, not a failure'),
-    ];
-  const { usual } = rowFor(MEAT_KINDS, people);
-  return [
-    usual,
-    reason('count by heads', usual, `${people} people: ${usual} ${usual === 1 ? 'meat' : 'meats'}`, PRACTICE),
-  ];
+function meatKinds(brief: Brief, house: House, people: number, meatLeft: boolean): [number, Reason] {
+  const { meats } = brief.kinds;
+  if (GRAMS_PER_ADULT[brief.role].meat.high === 0 && meats === null)
+    return [0, reason('no meat for dessert', NONE)];
+  if (separatesMeat(brief)) return [0, reason('kosher board', NONE)];
+  if (meats !== null) return [meats, reason('kinds as asked', { kind: 'meat', kinds: meats })];
+  if (!meatLeft) return [0, reason('no meat left', NONE)];
+  const row = rowFor(MEAT_KINDS, people);
+  const odd = house.parity === 'odd numbers';
+  const usual = odd ? row.odd : row.usual;
+  return [usual, reason('meats by heads', { people, usual, odd }, { effect: usual })];
 }
 
 /**
  * Grams per adult of cheese or of meat. The school "per kind" asks 28 g of each kind at the least;
  * the total for the role is the cap and wins.
  */
-function perHead(what: 'cheese' | 'meat', kinds: number, brief: Brief, house: House): [Grams, Reason] {
-  const range = GRAMS_PER_ADULT[brief.role][what];
-  const role = ROLE_WORDS[brief.role];
-  if (kinds === 0) return [grams(0), reason('none', 0, `no ${what} on this board`)];
+function perHead(kind: Main['kind'], kinds: number, { role }: Brief, house: House): [Grams, Reason] {
+  const range = GRAMS_PER_ADULT[role][kind];
+  if (kinds === 0) return [grams(0), reason('none on this board', { kind })];
   if (house.amountSchool === 'per head' || range.high === 0) {
-    const g = mid(range);
-    return [grams(g), reason('per head', g, `${what} for ${role}: ${range.low} to ${range.high} g an adult`)];
+    const g = grams(mid(range));
+    const [low, high] = [grams(range.low), grams(range.high)];
+    return [g, reason('per head', { kind, role, low, high }, { effect: g })];
   }
-  const asked = kinds * GRAMS_PER_KIND.low;
-  const g = Math.min(asked, range.high);
-  const says =
-    asked > range.high
-      ? `${kinds} kinds at 28 g would be ${Math.round(asked)} g an adult; ${range.high} g for ${role} is the cap and wins`
-      : `${kinds} kinds of ${what} at 28 g each an adult`;
-  return [grams(g), reason('per kind', g, says)];
+  const each = grams(GRAMS_PER_KIND.low);
+  const [asked, cap] = [grams(kinds * each), grams(range.high)];
+  return asked > cap
+    ? [cap, reason('cap for the role', { kinds, each, asked, cap, role }, { effect: cap })]
+    : [asked, reason('per kind', { kind, kinds, each }, { effect: asked })];
 }
-
-export const ROLE_WORDS: Record<Brief['role'], string> = {
-  nibble: 'a nibble before a meal',
-  drinks: 'drinks with no dinner after',
-  meal: 'the meal itself',
-  dessert: 'a dessert course',
-};
 
 /** The targets of a brief on a counter. Pure; the goods' order does not matter to the figures. */
 export function targetsOf(brief: Brief, counter: readonly Good[], house: House): Targets {
@@ -94,7 +93,7 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
   const boardEaters = boardEatersOf(brief);
   const [nCheese, whyCheese] = cheeseKinds(brief, house, eating);
   const meatLeft = counter.some((good) => isMeat(good) && exclusionsOf(good, brief.limits).length === 0);
-  const [nMeat, whyMeat] = meatKinds(brief, eating, meatLeft);
+  const [nMeat, whyMeat] = meatKinds(brief, house, eating, meatLeft);
   const [gCheese, whyCheeseGrams] = perHead('cheese', nCheese, brief, house);
   const [gMeat, whyMeatGrams] = perHead('meat', nMeat, brief, house);
   const excluded = counter
@@ -102,21 +101,9 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
     .filter(({ because }) => because.length > 0);
   const reasons = [whyCheese, whyMeat, whyCheeseGrams, whyMeatGrams];
   if (eaters !== people)
-    reasons.push(
-      reason(
-        'children',
-        eaters - people,
-        `${people} heads eat as ${eaters} adults: children count half, infants nothing`,
-      ),
-    );
+    reasons.push(reason('children eat less', { heads: people, eaters }, { effect: eaters - people }));
   if (boardEaters !== eaters)
-    reasons.push(
-      reason(
-        'own plates',
-        boardEaters - eaters,
-        `the board feeds ${boardEaters} of ${eaters}; the others eat from their own plates`,
-      ),
-    );
+    reasons.push(reason('own plates feed', { board: boardEaters, eaters }, { effect: boardEaters - eaters }));
   return {
     heads: people,
     headsThatEat: eating,

@@ -4,14 +4,14 @@ import { cautionsFor } from './cautions.js';
 import { newLimit } from './limits.js';
 
 const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: true };
-const idsOf = (...args: Parameters<typeof cautionsFor>) => cautionsFor(...args).map((c) => c.id);
+const idsOf = (...args: Parameters<typeof cautionsFor>) => cautionsFor(...args).map((c) => c.rule);
 
 test('honey is warned of when an infant sits at the table, hidden honey too', () => {
   const honey = aCompanion('h', { role: 'honey' });
   const hidden = aCompanion('b', { role: 'butter', contents: { honey: 'yes' } });
   expect(idsOf(table, [honey])).not.toContain('honey for infants');
   const caution = cautionsFor({ ...table, infants: 1 }, [honey, hidden]).find(
-    (c) => c.id === 'honey for infants',
+    (c) => c.rule === 'honey for infants',
   );
   expect(caution?.goods).toEqual(['h', 'b']);
 });
@@ -23,7 +23,7 @@ test('whole nuts and rolling fruit are warned of for small children', () => {
 });
 
 test('time out of the cold is always said, with source and country', () => {
-  const caution = cautionsFor(table, [aCheese('c')]).find((c) => c.id === 'out of the cold');
+  const caution = cautionsFor(table, [aCheese('c')]).find((c) => c.rule === 'out of the cold');
   expect(caution).toMatchObject({ country: 'US', source: expect.stringContaining('USDA') });
 });
 
@@ -32,7 +32,7 @@ test('a limit that does not clear the board asks for a plate of its own and name
     aCheese('c'),
     aCompanion('k'),
   ]);
-  expect(caution).toMatchObject({ says: expect.stringContaining('own plate'), goods: ['c'] });
+  expect(caution).toMatchObject({ figures: { reach: 'own plate' }, goods: ['c'] });
 });
 
 test('unknown allergens are a caution', () => {
@@ -43,10 +43,10 @@ test('unknown allergens are a caution', () => {
 test('a guest at risk who eats from the board brings one caution for each row that a good falls under', () => {
   const limit = { ...newLimit('risk:pregnant'), reach: 'own plate' as const };
   const rawBlue = aCheese('blue', { texture: 'blue', treatment: 'raw' });
-  const found = cautionsFor({ ...table, limits: [limit] }, [rawBlue, aCheese('mild')]).filter((c) =>
-    c.id.startsWith('risk '),
+  const found = cautionsFor({ ...table, limits: [limit] }, [rawBlue, aCheese('mild')]).filter(
+    (c) => c.rule === 'guest at risk',
   );
-  expect(found.map((c) => c.id)).toEqual(['risk risk:pregnant mould-ripened', 'risk risk:pregnant raw milk']);
+  expect(found.map((c) => c.subject)).toEqual(['risk:pregnant mould-ripened', 'risk:pregnant raw milk']);
   for (const caution of found) {
     expect(caution).toMatchObject({
       goods: ['blue'],

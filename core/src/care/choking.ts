@@ -1,6 +1,17 @@
 import { PRACTICE } from '../units/index.js';
 import { allergenOf, TREE_NUTS, type Good } from '../counter/index.js';
 
+export type SafeForm =
+  | 'finely ground'
+  | 'stoned, quartered lengthways'
+  | 'quartered lengthways'
+  | 'in thin ribbons'
+  | 'grated'
+  | 'quartered'
+  | 'in thin pliable slices'
+  | 'casing off, in thin strips'
+  | 'in thin strips across the grain';
+
 /**
  * What a child under 5 can choke on, and the form in which it is safe. `form` null: there is none, so another good of its
  * kind is offered. Source: public-health advice on choking, widely published; the list is the trade's (whole nuts,
@@ -9,7 +20,7 @@ import { allergenOf, TREE_NUTS, type Good } from '../counter/index.js';
 export interface ChokingRow {
   readonly id: string;
   readonly applies: (good: Good) => boolean;
-  readonly form: string | null;
+  readonly form: SafeForm | null;
   readonly source: string;
 }
 

@@ -127,8 +127,8 @@ test('only limits that reach the board exclude, each with its reason', () => {
   expect(exclusionsOf(cheese, [milk])).toEqual([]);
   const [exclusion] = exclusionsOf(cheese, [{ ...milk, reach: 'board' }]);
   expect(exclusion).toMatchObject({
-    label: expect.stringContaining('milk allergy'),
-    fit: { fits: 'no', says: 'contains milk' },
+    limit: { what: 'allergen:milk' },
+    fit: { fits: 'no', why: { rule: 'contains', figures: { allergen: 'milk' } } },
   });
 });
 

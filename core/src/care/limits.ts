@@ -44,7 +44,6 @@ function oilFits(ware: Good, limit: Limit): Fit {
 
 export interface Exclusion {
   readonly limit: Limit;
-  readonly label: string;
   readonly fit: Fit;
 }
 
@@ -52,6 +51,6 @@ export interface Exclusion {
 export function exclusionsOf(good: Good, limits: readonly Limit[]): Exclusion[] {
   return limits
     .filter((limit) => reachOf(limit) === 'board')
-    .map((limit) => ({ limit, label: limitRule(limit.what).label, fit: fitsLimit(good, limit) }))
+    .map((limit) => ({ limit, fit: fitsLimit(good, limit) }))
     .filter(({ fit }) => fit.fits !== 'yes');
 }

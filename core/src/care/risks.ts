@@ -5,22 +5,30 @@ import { allergenOf, isMain, type Good } from '../counter/index.js';
  * Local codes and licensed practice decide. Sources: public-health advice as commonly published in the country named,
  * from memory.
  */
-export const RISKS = {
-  pregnant: { label: 'pregnant guest' },
-  frail: { label: 'older or frail guest' },
-  immunity: { label: 'weakened immunity' },
-  young: { label: 'child under 5 or infant' },
-  maoi: { label: 'MAO-inhibitor medicine' },
-  kidney: { label: 'kidney disease' },
-} as const;
-export type RiskId = keyof typeof RISKS;
+export const RISKS = ['pregnant', 'frail', 'immunity', 'young', 'maoi', 'kidney'] as const;
+export type RiskId = (typeof RISKS)[number];
+
+export type RiskRowId =
+  | 'mould-ripened'
+  | 'raw milk'
+  | 'treatment unknown'
+  | 'thermised'
+  | 'soft-ripened rind'
+  | 'smoked fish'
+  | 'cold meats'
+  | 'pate and raw sausage'
+  | 'starfruit'
+  | 'tyramine in cheese'
+  | 'tyramine in meat'
+  | 'tyramine in drink'
+  | 'alcohol'
+  | 'not described';
 
 export interface RiskRow {
-  readonly id: string;
+  readonly id: RiskRowId;
   readonly risks: readonly RiskId[];
   /** false: it may be safe, but what we know of the good does not settle it. */
   readonly sure: boolean;
-  readonly says: string;
   readonly source: string;
   readonly country: string;
   readonly applies: (good: Good) => boolean;
@@ -54,7 +62,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'mould-ripened',
     risks: VULNERABLE,
     sure: true,
-    says: 'soft mould-ripened, washed-rind or blue cheese',
     source: `${FOOD_SAFETY}; ${CHILDREN}`,
     country: 'UK, US, EU',
     applies: (good) => good.kind === 'cheese' && ['bloomy', 'washed', 'blue'].includes(good.texture),
@@ -63,7 +70,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'raw milk',
     risks: VULNERABLE,
     sure: true,
-    says: 'raw-milk cheese',
     source: FOOD_SAFETY,
     country: 'US, EU',
     applies: (good) => good.kind === 'cheese' && good.treatment === 'raw',
@@ -72,7 +78,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'treatment unknown',
     risks: VULNERABLE,
     sure: false,
-    says: 'how the milk was treated is not known',
     source: FOOD_SAFETY,
     country: 'US, EU',
     applies: (good) => good.kind === 'cheese' && good.treatment === 'unknown',
@@ -81,7 +86,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'thermised',
     risks: VULNERABLE,
     sure: true,
-    says: 'thermised milk is not pasteurised',
     source: FOOD_SAFETY,
     country: 'US, EU',
     applies: (good) => good.kind === 'cheese' && good.treatment === 'thermised',
@@ -90,7 +94,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'soft-ripened rind',
     risks: VULNERABLE,
     sure: true,
-    says: 'soft cheese with a mould or ash rind',
     source: FOOD_SAFETY,
     country: 'UK',
     applies: (good) =>
@@ -102,7 +105,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'smoked fish',
     risks: LISTERIA,
     sure: true,
-    says: 'smoked fish kept cold, hot-smoked or cold-smoked',
     source: 'public-health advice on listeria in refrigerated smoked seafood, from memory',
     country: 'US, UK',
     applies: isSmokedFish,
@@ -111,7 +113,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'cold meats',
     risks: LISTERIA,
     sure: true,
-    says: 'meat served cold: cured, smoked or cooked',
     source: FOOD_SAFETY,
     country: 'US, UK',
     applies: (good) => good.kind === 'meat' && !isSmokedFish(good),
@@ -120,7 +121,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'pate and raw sausage',
     risks: ['young'],
     sure: true,
-    says: 'pâté and raw sausage',
     source: CHILDREN,
     country: 'UK, EU',
     applies: (good) =>
@@ -131,7 +131,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'starfruit',
     risks: ['kidney'],
     sure: true,
-    says: 'starfruit (carambola): it is poisonous to failing kidneys',
     source: 'clinical reports on starfruit intoxication, from memory',
     country: 'all',
     applies: (good) => says(good, 'starfruit', 'starfruits', 'carambola', 'star fruit'),
@@ -140,7 +139,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'tyramine in cheese',
     risks: ['maoi'],
     sure: true,
-    says: 'aged, blue or washed cheese',
     source: TYRAMINE,
     country: 'all',
     applies: (good) =>
@@ -150,7 +148,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'tyramine in meat',
     risks: ['maoi'],
     sure: true,
-    says: 'fermented or air-dried meat',
     source: TYRAMINE,
     country: 'all',
     applies: (good) =>
@@ -160,7 +157,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'tyramine in drink',
     risks: ['maoi'],
     sure: true,
-    says: 'beer',
     source: TYRAMINE,
     country: 'all',
     applies: (good) => good.kind === 'drink' && good.type === 'beer',
@@ -169,7 +165,6 @@ export const RISK_ROWS: readonly RiskRow[] = [
     id: 'alcohol',
     risks: ['pregnant', 'maoi'],
     sure: true,
-    says: 'alcohol',
     source: 'public-health advice, widely published',
     country: 'all',
     applies: (good) => good.kind === 'drink' && good.abv > 0.5,
@@ -179,9 +174,8 @@ export const RISK_ROWS: readonly RiskRow[] = [
 /** While nobody has said what a new good is, no row can be ruled out. */
 const NOT_DESCRIBED: RiskRow = {
   id: 'not described',
-  risks: Object.keys(RISKS) as RiskId[],
+  risks: RISKS,
   sure: false,
-  says: 'what it is has not been settled yet',
   source: 'Regulation (EU) 1169/2011: unknown is never safe',
   country: 'all',
   applies: (good) => isMain(good) && !good.described,

@@ -1,6 +1,6 @@
 import { grams, type Grams } from '../units/index.js';
 import type { Cheese, Form, Good, Main } from './good.js';
-import type { Milk } from './words.js';
+import type { MeatAnimal, Milk } from './words.js';
 
 /** Mid of the range for close-textured cheese and dry-cured meat (practice.csv: 1030-1130 and 1050-1120 kg/m3). */
 const USUAL_DENSITY = 1.08e-3;
@@ -47,7 +47,7 @@ export const mainMilk = (cheese: Cheese): Milk =>
   [...cheese.milk].sort((a, b) => b.share - a.share || a.animal.localeCompare(b.animal))[0]!.animal;
 
 /** Every animal in a good: milk or meat. */
-export const animalsIn = (main: Main): string[] =>
+export const animalsIn = (main: Main): (Milk | MeatAnimal)[] =>
   (main.kind === 'cheese' ? main.milk : main.animals).map((a) => a.animal);
 
 /** Net content of one pack in grams (a ml counts as a gram for what is not a drink); null for weighed goods. */

@@ -1,10 +1,29 @@
 import { densityOf, isCheese, type Cheese, type Main, type Meat } from '../counter/index.js';
 import { grossFor } from '../amount/index.js';
-import { PRACTICE, reason, type Grams, type Reason } from '../units/index.js';
+import {
+  grams,
+  millimetres,
+  reason,
+  subjectOf,
+  type Grams,
+  type Millimetres,
+  type Reason,
+} from '../units/index.js';
 import { assignLooks, type Option } from './assign.js';
-import { FOLDS, type Fold } from './folds.js';
+import { FOLDS, type Fold, type FoldId } from './folds.js';
 import { chordOf, discGrams, SMALLEST_CHORD_MM, SMALLEST_WEDGE_DEGREES, wedgeAngle } from './geometry.js';
-import { CUT_STYLES, type CutStyle } from './styles.js';
+import { CUT_STYLES, type CutStyle, type CutStyleId, type Piece } from './styles.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'suits the cheese': { style: CutStyleId };
+    'suits the meat': { fold: FoldId };
+    'looks alike': { others: readonly string[] };
+    'heavy piece': { piece: Grams };
+    'long piece': { longest: Millimetres };
+    'not its usual cut': { usual: CutStyleId };
+  }
+}
 
 /** From the shop's wheel: where to lay the knife for the ordered weight. */
 export interface WheelCut {
@@ -16,8 +35,7 @@ export interface WheelCut {
 
 export interface Cut {
   readonly goodId: string;
-  readonly styleId: string;
-  readonly label: string;
+  readonly styleId: CutStyleId | FoldId;
   readonly look: string;
   readonly tool: string;
   readonly pieces: number;
@@ -30,7 +48,7 @@ export interface Cut {
   readonly byHand: boolean;
   readonly reasons: readonly Reason[];
   /** Other cuts that suit, the usual first, for changing it by hand. */
-  readonly others: readonly { readonly id: string; readonly label: string }[];
+  readonly others: readonly (CutStyleId | FoldId)[];
 }
 
 export type CutChoices = Readonly<Record<string, string>>;
@@ -60,30 +78,30 @@ export function cutsFor(mains: readonly Main[], net: ReadonlyMap<string, Grams>,
   const chosen = assignLooks(mains.map((main) => optionsFor(main, choices[main.id])));
   return mains.map((main, i) => {
     const option = chosen[i]!;
-    const grams = net.get(main.id)!;
+    const share = net.get(main.id)!;
     const byHand = choices[main.id] === option.id;
     const alike = mains.filter((_, j) => j !== i && chosen[j]!.look === option.look);
     const shared =
       alike.length > 0
         ? [
             reason(
-              'alike',
-              -alike.length,
-              `looks like ${alike.map((m) => m.name).join(' and ')}: nothing else suits both`,
+              'looks alike',
+              { others: alike.map((m) => m.name) },
+              { subject: subjectOf([main.id, ...alike.map((m) => m.id)]), effect: -alike.length },
             ),
           ]
         : [];
     return isCheese(main)
       ? cheeseCut(
           main,
-          grams,
+          share,
           CUT_STYLES.find((s) => s.id === option.id)!,
           byHand,
           shared,
         )
       : meatCut(
           main,
-          grams,
+          share,
           FOLDS.find((f) => f.id === option.id)!,
           byHand,
           shared,
@@ -95,19 +113,17 @@ function cheeseCut(cheese: Cheese, net: Grams, style: CutStyle, byHand: boolean,
   const gross = grossFor(cheese, net);
   const piece = style.piece(cheese, gross);
   const usual = stylesFor(cheese).sort((a, b) => b.suits(cheese) - a.suits(cheese));
-  const reasons = [
-    reason('suits', style.suits(cheese), style.why, PRACTICE),
+  const subject = cheese.id;
+  const reasons: Reason[] = [
+    reason('suits the cheese', { style: style.id }, { subject, effect: style.suits(cheese) }),
     ...shared,
-    ...biteReasons(style, piece),
+    ...biteReasons(style, piece, subject),
   ];
   if (style.id !== usual[0]!.id && !byHand)
-    reasons.push(
-      reason('shape', -1, `not its usual cut (${usual[0]!.label}), so that the board shows different shapes`),
-    );
+    reasons.push(reason('not its usual cut', { usual: usual[0]!.id }, { subject, effect: -1 }));
   return {
     goodId: cheese.id,
     styleId: style.id,
-    label: style.label,
     look: style.look,
     tool: style.knife,
     pieces: Math.max(1, Math.round(net / piece.grams)),
@@ -117,20 +133,18 @@ function cheeseCut(cheese: Cheese, net: Grams, style: CutStyle, byHand: boolean,
     wheel: wheelCut(cheese, gross),
     byHand,
     reasons,
-    others: usual.filter((s) => s.id !== style.id).map(({ id, label }) => ({ id, label })),
+    others: usual.map(({ id }) => id).filter((id) => id !== style.id),
   };
 }
 
 /** Every piece should be taken in one motion and eaten in one or two bites; spooned and whole things are exempt. */
-function biteReasons(style: CutStyle, piece: { grams: number; longestMm: number }): Reason[] {
+function biteReasons(style: CutStyle, piece: Piece, subject: string): Reason[] {
   if (style.look === 'spoonful' || style.look === 'whole') return [];
+  const about = { subject, effect: -1 };
   const out: Reason[] = [];
-  if (piece.grams > BITE.to)
-    out.push(
-      reason('bite', -1, `${Math.round(piece.grams)} g a piece is two bites; halve it for standing guests`),
-    );
+  if (piece.grams > BITE.to) out.push(reason('heavy piece', { piece: grams(piece.grams) }, about));
   if (piece.longestMm > 2 * BITE.mm)
-    out.push(reason('bite', -1, `${Math.round(piece.longestMm)} mm long: two bites, or snap it across`));
+    out.push(reason('long piece', { longest: millimetres(piece.longestMm) }, about));
   return out;
 }
 
@@ -152,7 +166,6 @@ function meatCut(meat: Meat, net: Grams, fold: Fold, byHand: boolean, shared: Re
   return {
     goodId: meat.id,
     styleId: fold.id,
-    label: fold.label,
     look: fold.id,
     tool: fold.tool,
     pieces: Math.max(1, Math.round(net / pieceGrams)),
@@ -161,7 +174,10 @@ function meatCut(meat: Meat, net: Grams, fold: Fold, byHand: boolean, shared: Re
     sliceMm: spread ? null : mm,
     wheel: null,
     byHand,
-    reasons: [reason('suits', fold.suits(meat), fold.why, PRACTICE), ...shared],
-    others: usual.filter((f) => f.id !== fold.id).map(({ id, label }) => ({ id, label })),
+    reasons: [
+      reason('suits the meat', { fold: fold.id }, { subject: meat.id, effect: fold.suits(meat) }),
+      ...shared,
+    ],
+    others: usual.map(({ id }) => id).filter((id) => id !== fold.id),
   };
 }

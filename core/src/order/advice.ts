@@ -1,17 +1,39 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
 import { outOfSeason, type Brief, type Targets } from '../brief/index.js';
 import { isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
-import type { Balance } from '../pick/index.js';
+import { isSameness, type Balance } from '../pick/index.js';
 import type { Portions } from '../portion/index.js';
+import {
+  minutes,
+  money,
+  NONE,
+  reason,
+  reasonKey,
+  type Grams,
+  type Minutes,
+  type Money,
+  type Reason,
+} from '../units/index.js';
 import type { OrderBody } from './order.js';
 import type { SnapshotChange } from './snapshot.js';
 
-/** A check that may be waved through. It says what and how; it never scolds. */
-export interface Advice {
-  readonly id: string;
-  readonly says: string;
-  readonly waved: boolean;
+declare module '../units/reason.js' {
+  interface Rules {
+    'number of kinds': { kind: Main['kind']; have: number; asked: number };
+    'over budget': { over: Money };
+    'short of stock': { good: string; onHand: Grams; short: Grams };
+    'no safe bet': NoFigures;
+    'low carb': { guests: number; instead: readonly string[] };
+    'nothing touches': NoFigures;
+    travels: { minutes: Minutes };
+    'salt block': NoFigures;
+    'left the counter': { good: string };
+    'not on the counter': { id: string };
+  }
 }
+
+/** A check that may be left. It says what and how; it never scolds. What was left goes by rule and subject. */
+export type Advice = Reason & { readonly left: boolean };
 
 interface Facts {
   readonly targets: Targets;
@@ -44,97 +66,53 @@ function lowCarbGoods(brief: Brief, { beside, counter }: Facts): Companion[] {
   return [...onBoard, ...others].slice(0, LOW_CARB_NAMED);
 }
 
-function lowCarbWords(brief: Brief, facts: Facts): string {
-  const who = `${brief.lowCarb} ${brief.lowCarb === 1 ? 'guest eats' : 'guests eat'} few carbohydrates`;
-  const names = lowCarbGoods(brief, facts).map((good) => good.name);
-  const offer =
-    names.length > 0
-      ? `offer ${names.join(', ')} in place of bread`
-      : 'nothing on the counter that the limits allow stands in for bread';
-  return `${who}: count the sugar in jam and fruit, and ${offer}.`;
-}
+type Check = (order: OrderBody, facts: Facts) => readonly Reason[];
 
-type Check = (
-  order: OrderBody,
-  facts: Facts,
-) => { id: string; says: string } | { id: string; says: string }[] | null;
-
-const count = (mains: readonly Main[], kind: Main['kind']) => mains.filter((m) => m.kind === kind).length;
+/** A good that suits this table badly, or goods that say the same, weigh so much at the least before it is said. */
+const HEARD_FROM = { fit: 0.75, alike: 1 };
 
 const CHECKS: readonly Check[] = [
-  (order, { targets, mains }) => {
-    if (order.selection.goods === null) return null;
-    const have = count(mains, 'cheese');
-    return have === targets.cheeses.kinds
-      ? null
-      : { id: 'cheese count', says: `${have} cheeses; the brief asks for ${targets.cheeses.kinds}.` };
-  },
-  (order, { targets, mains }) => {
-    if (order.selection.goods === null) return null;
-    const have = count(mains, 'meat');
-    return have === targets.meats.kinds
-      ? null
-      : { id: 'meat count', says: `${have} meats; the brief asks for ${targets.meats.kinds}.` };
-  },
+  ({ selection }, { targets, mains }) =>
+    selection.goods === null
+      ? []
+      : (['cheese', 'meat'] as const).flatMap((kind) => {
+          const have = mains.filter((m) => m.kind === kind).length;
+          const asked = (kind === 'cheese' ? targets.cheeses : targets.meats).kinds;
+          return have === asked ? [] : [reason('number of kinds', { kind, have, asked }, { subject: kind })];
+        }),
+  (_, { portions: { remaining } }) =>
+    remaining !== null && remaining < 0 ? [reason('over budget', { over: money(-remaining) })] : [],
   (_, { portions }) =>
-    portions.remaining !== null && portions.remaining < 0
-      ? {
-          id: 'over budget',
-          says: 'Over the budget. A cheaper swap, a lighter role or fewer grams by hand bring it back.',
-        }
-      : null,
-  (_, { portions }) =>
-    portions.mains
-      .flatMap((portion) => portion.reasons.filter((r) => r.rule === 'stock').map((r) => ({ portion, r })))
-      .map(({ portion, r }) => ({
-        id: `stock ${portion.good.id}`,
-        says: `${portion.good.name}: ${r.says}.`,
-      })),
+    portions.mains.flatMap(({ good, reasons }) =>
+      reasons
+        .filter((r) => r.rule === 'stock')
+        .map(({ figures, subject }) =>
+          reason('short of stock', { good: good.name, ...figures }, { subject }),
+        ),
+    ),
   (_, { mains }) =>
-    mains.length > 0 && !mains.some((m) => m.known === 'safe bet')
-      ? { id: 'safe bet', says: 'No safe bet: one good that everybody knows helps a shy guest to start.' }
-      : null,
+    mains.length > 0 && !mains.some((m) => m.known === 'safe bet') ? [reason('no safe bet', NONE)] : [],
   (_, { balance }) =>
-    balance.remarks
-      .filter((r) => r.effect <= -1)
-      .map((r) => ({ id: `alike ${r.says}`.slice(0, 120), says: `${r.says}.` })),
-  (order, facts) =>
-    order.brief.lowCarb > 0 ? { id: 'low carb', says: lowCarbWords(order.brief, facts) } : null,
-  (order) =>
-    order.brief.apart > 0
-      ? {
-          id: 'apart',
-          says: 'Somebody dislikes food that touches: keep air between the kinds, or lay them their own plate.',
-        }
-      : null,
-  (order) =>
-    order.brief.travelMinutes > 0
-      ? {
-          id: 'travel',
-          says: `The board travels ${order.brief.travelMinutes} minutes: no overhang, no tall piles, rolling things inside; the minutes count on the clock.`,
-        }
-      : null,
-  (order) =>
-    order.brief.surface === 'salt block'
-      ? { id: 'salt block', says: 'A salt block salts what touches it: nothing salty or wet straight on it.' }
-      : null,
+    balance.remarks.filter(({ rule, effect }) =>
+      isSameness(rule) ? effect <= -HEARD_FROM.alike : effect <= -HEARD_FROM.fit,
+    ),
+  ({ brief }, facts) => {
+    if (brief.lowCarb === 0) return [];
+    const instead = lowCarbGoods(brief, facts).map((good) => good.name);
+    return [reason('low carb', { guests: brief.lowCarb, instead })];
+  },
+  ({ brief }) => (brief.apart > 0 ? [reason('nothing touches', NONE)] : []),
+  ({ brief }) =>
+    brief.travelMinutes > 0 ? [reason('travels', { minutes: minutes(brief.travelMinutes) })] : [],
+  ({ brief }) => (brief.surface === 'salt block' ? [reason('salt block', NONE)] : []),
   (_, { changed }) =>
     changed
       .filter(({ field }) => field === 'gone')
-      .map(({ goodId, name }) => ({
-        id: `gone ${goodId}`,
-        says: `${name} has left the counter; the order keeps it as it was. Swap it, or make sure that it can be had.`,
-      })),
-  (_, { missing }) =>
-    missing.map((id) => ({
-      id: `missing ${id}`,
-      says: `${id} is not on this counter: pick again or swap it.`,
-    })),
+      .map(({ goodId, name }) => reason('left the counter', { good: name }, { subject: goodId })),
+  (_, { missing }) => missing.map((id) => reason('not on the counter', { id }, { subject: id })),
 ];
 
 export function adviceFor(order: OrderBody, facts: Facts): Advice[] {
-  return CHECKS.flatMap((check) => check(order, facts) ?? []).map((a) => ({
-    ...a,
-    waved: order.waved.includes(a.id),
-  }));
+  const left = new Set(order.adviceLeft.map(reasonKey));
+  return CHECKS.flatMap((check) => check(order, facts)).map((a) => ({ ...a, left: left.has(reasonKey(a)) }));
 }

@@ -5,7 +5,7 @@ import type { OrderBody } from './order.js';
 export const STAGE_FIELDS = {
   Order: ['title', 'customer', 'state', 'note'],
   Brief: ['brief'],
-  Pick: ['selection', 'waved', 'snapshot'],
+  Pick: ['selection', 'adviceLeft', 'snapshot'],
   Portion: ['portions'],
   Cut: ['cuts'],
   Pair: ['pairs', 'extras'],

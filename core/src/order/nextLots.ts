@@ -1,4 +1,5 @@
-import { exclusionsOf, type Caution } from '../care/index.js';
+import { caution, exclusionsOf, type Caution } from '../care/index.js';
+import { reason } from '../units/index.js';
 import type { Brief } from '../brief/index.js';
 import { lotsInOrder, servedGood, type Good } from '../counter/index.js';
 import type { OwnPlate } from '../plate/index.js';
@@ -34,14 +35,8 @@ export function nextLotCautions(
       return because ? [{ lot, because }] : [];
     })[0];
     if (!wrong) return [];
-    return [
-      {
-        id: `next lot ${good.id}`,
-        says: `${good.name}: the lot that goes first does not reach, and the next (${wrong.lot.id}) is against a limit: ${wrong.because.label} (${wrong.because.fit.says}). Take less of it, or another good.`,
-        source: 'the limits of this brief',
-        country: 'all',
-        goods: [good.id],
-      },
-    ];
+    const figures = { good: good.name, lot: wrong.lot.id, because: wrong.because };
+    const source = 'the limits of this brief';
+    return [caution(reason('next lot', figures, { subject: good.id, source }), [good.id])];
   });
 }

@@ -10,6 +10,7 @@ import { did, redo, startHistory, undo } from './history.js';
 import { OrderBody, OrderFile, orderFile } from './order.js';
 import { plan } from './plan.js';
 import { planOut } from './planOut.js';
+import { reasonKey } from '../units/index.js';
 
 const counter = demoCounter();
 const picked = ['wren-curd', 'halyard', 'cinder-ewe', 'tarpot', 'slate-quay', 'bosun-ham', 'fennel-coil'];
@@ -78,7 +79,7 @@ describe('plan', () => {
       expect.arrayContaining(['bosun-ham', 'fennel-coil']),
     );
     for (const { good } of plate!.lines) expect(good.kind).not.toBe('cheese');
-    expect(p.cautions[0]!.says).toContain('own plate');
+    expect(p.cautions[0]!.figures).toMatchObject({ reach: 'own plate' });
   });
 
   test('a good that left the counter is said to be missing', () => {
@@ -87,15 +88,17 @@ describe('plan', () => {
       counter.filter((g) => g.id !== 'halyard'),
     );
     expect(p.missing).toEqual(['halyard']);
-    expect(p.advice.some((a) => a.says.includes('halyard'))).toBe(true);
+    expect(p.advice.some((a) => reasonKey(a) === 'not on the counter halyard')).toBe(true);
   });
 
-  test('advice can be waved through and stays visible as waved', () => {
+  test('advice can be left, and stays visible as left', () => {
     const poor = order({ brief: aBrief({ budget: { amount: 100, per: 'total' } }) });
-    expect(planOf(poor).advice.find((a) => a.id === 'over budget')).toMatchObject({ waved: false });
+    expect(planOf(poor).advice.find((a) => a.rule === 'over budget')).toMatchObject({ left: false });
     expect(
-      planOf({ ...poor, waved: ['over budget'] }).advice.find((a) => a.id === 'over budget'),
-    ).toMatchObject({ waved: true });
+      planOf({ ...poor, adviceLeft: [{ rule: 'over budget', subject: '' }] }).advice.find(
+        (a) => a.rule === 'over budget',
+      ),
+    ).toMatchObject({ left: true });
   });
 
   test('nothing picked and nobody coming give an empty plan, not an error', () => {

@@ -50,8 +50,11 @@ export const OrderBody = z.object({
   walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
   /** The goods it uses, as they were when they were chosen. */
   snapshot: Snapshot.default(NO_SNAPSHOT),
-  /** Advice that was waved through; it stays visible as waved. */
-  waved: z.array(z.string().max(120)).max(200).default([]),
+  /** Advice that was left, by rule and subject (a good's id, not its name); it stays visible as left. */
+  adviceLeft: z
+    .array(z.object({ rule: z.string().max(60), subject: z.string().max(2000) }))
+    .max(200)
+    .default([]),
 });
 export type OrderBody = z.infer<typeof OrderBody>;
 
@@ -74,12 +77,12 @@ export type NewOrder = z.infer<typeof NewOrder>;
 /**
  * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
  * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
- * fingerprint is taken anew where it fitted.
+ * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 2,
-  upgrades: { 1: upgradeOrder1 },
+  version: 3,
+  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2 },
 };
 
 function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
@@ -93,6 +96,33 @@ function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: s
     ...next,
     selection: { ...selection, ...(stillFits ? { briefFingerprint: briefFingerprint(brief) } : {}) },
   };
+}
+
+/** What advice that was left is called now, by what its old id began with; the rest of the id is the good's. */
+const WAS_CALLED: readonly (readonly [was: string, rule: string, subject?: string])[] = [
+  ['cheese count', 'number of kinds', 'cheese'],
+  ['meat count', 'number of kinds', 'meat'],
+  ['safe bet', 'no safe bet'],
+  ['apart', 'nothing touches'],
+  ['travel', 'travels'],
+  ['stock ', 'short of stock'],
+  ['gone ', 'left the counter'],
+  ['missing ', 'not on the counter'],
+  ['over budget', 'over budget'],
+  ['low carb', 'low carb'],
+  ['salt block', 'salt block'],
+];
+
+/**
+ * Advice about goods that say the same was remembered by its sentence, with names in it: whether it is the same piece
+ * cannot be told any more, so it comes back once.
+ */
+function upgradeOrder2({ waved, ...order }: { waved?: readonly string[] }): unknown {
+  const adviceLeft = (waved ?? []).flatMap((id) => {
+    const row = WAS_CALLED.find(([was]) => (was.endsWith(' ') ? id.startsWith(was) : id === was));
+    return row ? [{ rule: row[1], subject: row[2] ?? id.slice(row[0].length) }] : [];
+  });
+  return { ...order, adviceLeft };
 }
 
 /** The head of every file: what it is, and in which format. */

@@ -1,5 +1,6 @@
 import {
   allergensOnTable,
+  caution,
   cautionsFor,
   exclusionsOf,
   type Caution,
@@ -22,12 +23,20 @@ import { pairsFor, type Pairs } from '../pair/index.js';
 import { measure, type Balance } from '../pick/index.js';
 import { childLinesFor, ownPlatesFor, type ChildLine, type OwnPlate } from '../plate/index.js';
 import { portionsFor, type Portions } from '../portion/index.js';
+import { reason } from '../units/index.js';
 import { cleanserFor, walkFor, type Walk } from '../walk/index.js';
 import { adviceFor, type Advice } from './advice.js';
 import { briefFingerprint } from './fingerprint.js';
 import { nextLotCautions } from './nextLots.js';
 import type { OrderBody } from './order.js';
 import { heldCounter, snapshotChanges, type SnapshotChange } from './snapshot.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'next lot': { good: string; lot: string; because: Exclusion };
+    'changed on the counter': { fields: readonly SnapshotChange['field'][] };
+  }
+}
 
 /** Everything that follows from an order, a counter and a house. */
 export interface Plan {
@@ -169,13 +178,6 @@ function changedCautions(changed: readonly SnapshotChange[]): Caution[] {
   const goods = [...new Set(changed.filter((c) => c.safety).map((c) => c.goodId))];
   if (goods.length === 0) return [];
   const fields = [...new Set(changed.filter((c) => c.safety).map((c) => c.field))];
-  return [
-    {
-      id: 'changed on the counter',
-      says: `The counter says otherwise since these were chosen (${fields.join(', ')}): the stricter word holds until the order is refreshed.`,
-      source: 'Regulation (EU) 1169/2011: what is declared must be true on the day',
-      country: 'EU',
-      goods,
-    },
-  ];
+  const source = 'Regulation (EU) 1169/2011: what is declared must be true on the day';
+  return [caution(reason('changed on the counter', { fields }, { source }), goods, 'EU')];
 }

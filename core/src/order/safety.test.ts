@@ -3,17 +3,10 @@ import { DEFAULT_HOUSE } from '../brief/index.js';
 import { blankGood, servedGood, type Good } from '../counter/index.js';
 import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
 import { cleanserFor } from '../walk/index.js';
-import {
-  cautionsFor,
-  exclusionsOf,
-  fitsLimit,
-  LIMITS,
-  newLimit,
-  NOT_BY_CARD,
-  reachOf,
-} from '../care/index.js';
+import { cautionsFor, exclusionsOf, fitsLimit, LIMITS, newLimit, reachOf } from '../care/index.js';
 import { readLenses } from './lensReading.js';
 import { plan } from './plan.js';
+import { reasonKey } from '../units/index.js';
 
 const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: true };
 const fitsOf = (good: Good, what: string) => fitsLimit(good, newLimit(what)).fits;
@@ -39,8 +32,8 @@ describe('the lot that is served is judged, at the serving day', () => {
       const shop = [aCheese('aged', { ageDays: 400, lots: two })];
       return plan(anOrder({ brief, selection: { goods: ['aged'] } }), shop, DEFAULT_HOUSE).cautions;
     };
-    expect(cautionsAt(12).find((c) => c.id === 'next lot aged')?.says).toContain('young');
-    expect(cautionsAt(2).some((c) => c.id.startsWith('next lot'))).toBe(false);
+    expect(cautionsAt(12).find((c) => c.rule === 'next lot')?.figures).toMatchObject({ lot: 'young' });
+    expect(cautionsAt(2).some((c) => c.rule === 'next lot')).toBe(false);
   });
   test('what own plates take of the first lot counts too', () => {
     const lots = (first: number) => [
@@ -61,7 +54,7 @@ describe('the lot that is served is judged, at the serving day', () => {
     const { portions, ownPlates } = planOf(9000);
     const board = portions.mains[0]!.gross;
     const all = board + ownPlates[0]!.lines.find((line) => line.good.id === 'aged')!.gross;
-    const says = (first: number) => planOf(first).cautions.some((c) => c.id === 'next lot aged');
+    const says = (first: number) => planOf(first).cautions.some((c) => reasonKey(c) === 'next lot aged');
     expect([says(all), says(all - 1), says(board)]).toEqual([false, true, true]);
   });
   test('an old lot of a young cheese is against MAO inhibitors, a raw lot of a pasteurised one against risk', () => {
@@ -84,7 +77,7 @@ describe('the strict side', () => {
     (what) => {
       expect(fitsOf(fish, what)).toBe('no');
       const caution = cautionsFor({ ...table, limits: [{ ...newLimit(what), reach: 'card' }] }, [fish]).find(
-        (c) => c.id === `risk ${what} smoked fish`,
+        (c) => reasonKey(c) === `guest at risk ${what} smoked fish`,
       );
       expect(caution).toMatchObject({
         goods: ['trout'],
@@ -101,10 +94,10 @@ describe('the strict side', () => {
     ['pate and raw sausage', aMeat('g', { process: 'pate' })],
     ['pate and raw sausage', aMeat('g', { process: 'raw spreadable' })],
   ])('a small child at the table brings the row %s', (row, good) => {
-    const idsOf = (who: object) => cautionsFor({ ...table, ...who }, [good]).map((c) => c.id);
-    expect(idsOf({ under5: 1 })).toContain(`risk risk:young ${row}`);
-    expect(idsOf({ infants: 1 })).toContain(`risk risk:young ${row}`);
-    expect(idsOf({})).not.toContain(`risk risk:young ${row}`);
+    const idsOf = (who: object) => cautionsFor({ ...table, ...who }, [good]).map(reasonKey);
+    expect(idsOf({ under5: 1 })).toContain(`guest at risk risk:young ${row}`);
+    expect(idsOf({ infants: 1 })).toContain(`guest at risk risk:young ${row}`);
+    expect(idsOf({})).not.toContain(`guest at risk risk:young ${row}`);
   });
 
   // Source: clinical reports on starfruit intoxication in kidney disease, from memory.
@@ -118,7 +111,7 @@ describe('the strict side', () => {
 
   test('board oil: never pressed from nuts where somebody avoids them; a board so oiled is on the table', () => {
     const limits = [newLimit('allergen:tree nuts')];
-    const idsOf = (more: object) => cautionsFor({ ...table, ...more }, [aCheese('c')]).map((c) => c.id);
+    const idsOf = (more: object) => cautionsFor({ ...table, ...more }, [aCheese('c')]).map((c) => c.rule);
     expect(idsOf({ limits })).toContain('board oil');
     expect(idsOf({ limits, wood: false })).not.toContain('board oil');
     expect(idsOf({})).not.toContain('board oil');
@@ -128,7 +121,7 @@ describe('the strict side', () => {
     expect(fitsOf(board, 'allergen:tree nuts')).toBe('yes');
     const p = plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c'), oiled], DEFAULT_HOUSE);
     expect(p.allergens.mayContain).toEqual([{ id: 'walnut', goods: ['oak'] }]);
-    expect(p.cautions.map((c) => c.id)).toContain('oiled with nuts');
+    expect(p.cautions.map((c) => c.rule)).toContain('oiled with nuts');
   });
 });
 
@@ -150,7 +143,7 @@ describe('an allergy is not served by a mark on a card', () => {
     expect(reachOf({ ...newLimit('allergen:gluten'), severity: 'medical', reach: 'card' })).toBe('own plate');
     expect(reachOf({ ...newLimit('taste:blue'), reach: 'card' })).toBe('card');
     const [caution] = cautionsFor({ ...table, limits: [limit] }, [aCheese('c')]);
-    expect(caution!.says).toContain(NOT_BY_CARD);
+    expect(caution!.figures).toMatchObject({ asked: 'card', reach: 'own plate' });
     const p = plan(
       anOrder({ brief: aBrief({ limits: [limit] }), selection: { goods: [] } }),
       demoCounter(),
@@ -171,8 +164,8 @@ describe('all that the program offers respects the limits', () => {
     for (const reading of readLenses([], counter, brief))
       for (const { fix } of reading.tags) if (fix) expect(against(fix.good)).toEqual([]);
     const p = plan(anOrder({ brief, selection: { goods: ['halyard'] } }), counter, DEFAULT_HOUSE);
-    const advice = p.advice.find((a) => a.id === 'low carb')!.says;
-    for (const good of counter) if (advice.includes(good.name)) expect(against(good)).toEqual([]);
+    const { instead } = p.advice.find((a) => a.rule === 'low carb')!.figures;
+    for (const good of counter) if (instead.includes(good.name)) expect(against(good)).toEqual([]);
     for (const { beside } of p.pairs.set) expect(against(beside)).toEqual([]);
   });
   test('no honey is offered where an infant sits, and the lens brings something else', () => {

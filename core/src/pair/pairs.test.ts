@@ -18,7 +18,7 @@ test('every good has one of each slot, each with its reason', () => {
   for (const main of mains) {
     const slots = pairs().byGood.get(main.id)!;
     expect(slots.map((s) => s.slot)).toEqual([...SLOTS]);
-    for (const slot of slots) expect(slot.why?.says.length).toBeGreaterThan(3);
+    for (const slot of slots) expect(slot.why?.rule.length).toBeGreaterThan(3);
   }
 });
 

@@ -1,6 +1,6 @@
-import { PRACTICE, reason, type Reason } from '../units/index.js';
+import { NONE, reason, type Reason, type Rules } from '../units/index.js';
 import type { Main } from '../counter/index.js';
-import { COMPANION_RULES, DRINK_RULES, drinkFacts, type PairRule } from './rules.js';
+import { COMPANION_RULES, DRINK_RULES, drinkFacts, type PairRule, type PairRuleId } from './rules.js';
 import type { Beside } from './slots.js';
 
 export interface Match {
@@ -14,9 +14,9 @@ export interface Match {
 const SILENT = 0.05;
 
 interface Effect {
-  readonly id: string;
+  readonly id: PairRuleId;
   readonly effect: number;
-  readonly says: () => string;
+  readonly figures: () => Rules[PairRuleId];
 }
 
 /** Every rule with its effect on a good and what stands beside it. */
@@ -25,7 +25,7 @@ function effectsOf(main: Main, beside: Beside): Effect[] {
     rules.map((rule) => ({
       id: rule.id,
       effect: rule.effect(main, facts),
-      says: () => rule.says(main, facts),
+      figures: () => rule.figures?.(main, facts) ?? NONE,
     }));
   return beside.kind === 'drink' ? apply(DRINK_RULES, drinkFacts(beside)) : apply(COMPANION_RULES, beside);
 }
@@ -42,7 +42,7 @@ export const scoreOf = (main: Main, beside: Beside): number =>
 export function matchOf(main: Main, beside: Beside): Match {
   const reasons = effectsOf(main, beside)
     .filter(isHeard)
-    .map(({ id, effect, says }) => reason(id, effect, says(), PRACTICE));
+    .map(({ id, effect, figures }) => reason(id, figures(), { subject: beside.id, effect }));
   const score = reasons.reduce((sum, r) => sum + r.effect, 0);
   reasons.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
   return { beside, score, reasons };
@@ -60,6 +60,6 @@ export function leadReason(match: Match): Reason {
   return (
     match.reasons.find((r) => r.effect > 0) ??
     match.reasons[0] ??
-    reason('neutral', 0, 'plain company, in nobody’s way')
+    reason('plain company', NONE, { subject: match.beside.id })
   );
 }

@@ -10,25 +10,31 @@ import {
   animalsIn,
   goodsById,
   isMain,
+  type Cheese,
   type Companion,
   type Good,
   type Main,
+  type MeatAnimal,
+  type Milk,
 } from '../counter/index.js';
 import type { Plan } from '../order/index.js';
-import { ageWords } from '../pick/index.js';
 import type { OwnPlate } from '../plate/index.js';
+
+export type Outside = Cheese['rind']['verdict'] | 'casing eaten';
 
 /** A card beside a good of the shared board. It never says "free": a shared board is not. */
 export interface GuestCard extends AllergenLine {
   /** Its step of the walk; null for what stands beside. */
   readonly number: number | null;
   readonly good: Main | Companion;
-  /** "cow and goat milk" or "pork"; empty for a companion. */
-  readonly from: string;
+  /** Whose milk or meat it is; none for a companion. */
+  readonly animals: readonly (Milk | MeatAnimal)[];
   readonly style: string;
-  readonly age: string;
-  readonly rind: string;
-  readonly notes: readonly string[];
+  /** Days on the serving day; null for a companion. */
+  readonly ageDays: number | null;
+  /** What the guest does with its outside. */
+  readonly outside: Outside | null;
+  readonly rawMilk: boolean;
 }
 
 /** The card of an own plate. "Free" stands here alone, and only by each good's own claim. */
@@ -37,14 +43,6 @@ export interface PlateCard {
   readonly contains: readonly AllergenOnTable[];
   readonly mayContain: readonly AllergenOnTable[];
 }
-
-const RIND_WORDS: Record<string, string> = {
-  none: 'no rind',
-  eaten: 'rind is eaten',
-  'guest decides': 'rind: as you like',
-  'cut off': 'rind is not eaten',
-  decoration: 'wrapping is not eaten',
-};
 
 /** A good of which a paper would have to say something that nobody knows, and what. */
 export interface HeldBack {
@@ -90,28 +88,23 @@ export function guestCards(plan: Plan): GuestCard[] {
   const walked = plan.walk.steps.map(({ main }) => main);
   const beside = plan.onBoard.filter((good): good is Companion => good.kind === 'companion');
   return [...walked, ...beside].map((good) => {
-    const raw = cautionsFor(NOBODY, [good]).some((c) => c.id === 'raw milk');
+    const rawMilk = cautionsFor(NOBODY, [good]).some((c) => c.rule === 'raw milk');
     return {
       ...allergenLine(good, board),
       number: numbers.get(good.id) ?? null,
       good,
-      from: fromOf(good),
+      animals: isMain(good) ? animalsIn(good) : [],
       style: styleOnBoard(good),
-      age: isMain(good) ? ageWords(ageOn(good, plan.servingAt)) : '',
-      rind: rindOf(good),
-      notes: raw ? ['raw milk'] : [],
+      ageDays: isMain(good) ? ageOn(good, plan.servingAt) : null,
+      outside: outsideOf(good),
+      rawMilk,
     };
   });
 }
 
-function fromOf(good: Main | Companion): string {
-  if (good.kind === 'cheese') return `${animalsIn(good).join(' and ')} milk`;
-  return good.kind === 'meat' ? animalsIn(good).join(' and ') : '';
-}
-
-function rindOf(good: Main | Companion): string {
-  if (good.kind === 'cheese') return RIND_WORDS[good.rind.verdict]!;
-  return good.kind === 'meat' && good.casingEaten ? 'casing is eaten' : '';
+function outsideOf(good: Main | Companion): Outside | null {
+  if (good.kind === 'cheese') return good.rind.verdict;
+  return good.kind === 'meat' && good.casingEaten ? 'casing eaten' : null;
 }
 
 /** One card for each own plate. */

@@ -16,7 +16,7 @@ export function planRows(plan: Plan): Record<string, string | number>[] {
     gross_g: portion.gross as number,
     packs: portion.packs ?? '',
     cost_minor_units: portion.cost as number,
-    cut: cut.label,
+    cut: cut.styleId as string,
     pieces: cut.pieces,
     piece_g: Math.round(cut.pieceGrams * 10) / 10,
     tool: cut.tool,

@@ -1,6 +1,6 @@
 import { packGrams, type Good } from '../counter/index.js';
 import type { Plan } from '../order/index.js';
-import type { PlateLine } from '../plate/index.js';
+import type { OwnPlate, PlateLine } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
 
 export const DEPARTMENTS = [
@@ -50,16 +50,13 @@ export function shoppingList(plan: Plan): { department: Department; lines: Shopp
 
 /** What is fetched beside the board: for own plates with grams, and what is offered where the board does not suit. */
 export interface PlateShopping {
-  readonly label: string;
+  readonly plate: OwnPlate;
   readonly lines: readonly PlateLine[];
 }
 
 /** The own plates' own lines, plate by plate; their money comes with the portions of plates. */
 export const plateShopping = (plan: Plan): PlateShopping[] =>
-  plan.ownPlates.map(({ label, guests, lines }) => ({
-    label: guests > 1 ? `${label}, ${guests} guests` : label,
-    lines,
-  }));
+  plan.ownPlates.map((plate) => ({ plate, lines: plate.lines }));
 
 /** Goods that are offered though they are no part of the board: between steps, and to small children. */
 export function offeredBeside(plan: Plan): Good[] {

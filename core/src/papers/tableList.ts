@@ -4,7 +4,6 @@ import type { Plan } from '../order/index.js';
 /** One allergen of the table, and which goods bring it, by name. */
 export interface TableRow {
   readonly id: AllergenId;
-  readonly label: string;
   readonly contains: readonly string[];
   readonly mayContain: readonly string[];
 }
@@ -16,9 +15,8 @@ export interface TableRow {
 export function tableList({ allergens, onTable }: Plan): TableRow[] {
   const goods = goodsById(onTable);
   const names = (ids: readonly string[] | undefined) => (ids ?? []).map((id) => goods.get(id)!.name);
-  return ALLERGENS.map(({ id, label }) => ({
+  return ALLERGENS.map(({ id }) => ({
     id,
-    label,
     contains: names(allergens.contains.find((row) => row.id === id)?.goods),
     mayContain: names(allergens.mayContain.find((row) => row.id === id)?.goods),
   })).filter((row) => row.contains.length + row.mayContain.length > 0);

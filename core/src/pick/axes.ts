@@ -14,13 +14,29 @@ import type { Brief } from '../brief/index.js';
 import { sightOf, SIGHTS, SOFTNESS } from '../sense/index.js';
 import { heldAxes } from './theme.js';
 
+/** What a selection is balanced over; the first nine are of cheeses, the rest of meats. */
+export type AxisId =
+  | 'texture'
+  | 'firmness'
+  | 'milk'
+  | 'intensity'
+  | 'age'
+  | 'flavour'
+  | 'sight'
+  | 'origin'
+  | 'company'
+  | 'build'
+  | 'animal'
+  | 'calibre'
+  | 'heat'
+  | 'smoke';
+
 /**
  * The axes of balance (docs/balance.md). Each spreads a good over bands; a good belongs to an axis with a whole
  * membership of 1, which it may divide (a blend of milks, an age between two bands).
  */
 export interface Axis<M extends Main = Main> {
-  readonly id: string;
-  readonly label: string;
+  readonly id: AxisId;
   readonly weight: number;
   /** Bands in order with the want of each for this brief; null for an open list of bands, each wanted `openWant`. */
   readonly bands: ((brief: Brief) => readonly { id: string; want: number }[]) | null;
@@ -92,7 +108,6 @@ const boldness = (brief: Brief) => 0.4 + 0.3 * (brief.adventurous - 1);
 export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     id: 'texture',
-    label: 'texture',
     weight: 24,
     bands: (brief) =>
       TEXTURES.map((id) => ({
@@ -104,49 +119,42 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     // Five soft families are five families and no board: hard and soft is the least (trade, section 2).
     id: 'firmness',
-    label: 'soft to hard',
     weight: 10,
     bands: equal(FIRMNESSES.map(([name]) => name)),
     membership: (cheese) => tiles(FIRMNESSES, SOFTNESS[cheese.texture]),
   },
   {
     id: 'milk',
-    label: 'milk',
     weight: 20,
     bands: () => MILKS.map((id) => ({ id, want: MILK_WANTS[id] })),
     membership: (cheese) => Object.fromEntries(cheese.milk.map((m) => [m.animal, m.share])),
   },
   {
     id: 'intensity',
-    label: 'intensity',
     weight: 15,
     bands: equal(STRENGTHS.map(([name]) => name)),
     membership: (cheese) => tiles(STRENGTHS, cheese.sense.intensity),
   },
   {
     id: 'age',
-    label: 'age',
     weight: 13,
     bands: equal(AGES.map(([name]) => name)),
     membership: (cheese, brief) => tiles(AGES, Math.log(Math.max(1, ageOn(cheese, brief.servingAt)))),
   },
   {
     id: 'flavour',
-    label: 'flavour',
     weight: 8,
     bands: equal(FLAVOURS),
     membership: (cheese) => even(cheese.flavours),
   },
   {
     id: 'sight',
-    label: 'sight',
     weight: 6,
     bands: equal(SIGHTS),
     membership: (cheese) => ({ [sightOf(cheese)]: 1 }),
   },
   {
     id: 'origin',
-    label: 'origin',
     weight: 4,
     bands: null,
     // A face-off sets makers against each other, wherever they are.
@@ -154,7 +162,6 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   },
   {
     id: 'company',
-    label: 'safe bet and surprise',
     weight: 4,
     bands: (brief) => [
       { id: 'safe bet', want: 1 },
@@ -168,7 +175,6 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
 export const MEAT_AXES: readonly Axis<Meat>[] = [
   {
     id: 'build',
-    label: 'whole or minced',
     weight: 15,
     bands: () => [
       { id: 'whole muscle', want: 1 },
@@ -180,21 +186,18 @@ export const MEAT_AXES: readonly Axis<Meat>[] = [
   },
   {
     id: 'animal',
-    label: 'animal',
     weight: 10,
     bands: equal(MEAT_ANIMALS),
     membership: (meat) => Object.fromEntries(meat.animals.map((a) => [a.animal, a.share])),
   },
   {
     id: 'calibre',
-    label: 'format',
     weight: 8,
     bands: equal(['large', 'medium', 'small']),
     membership: (meat) => ({ [meat.calibre]: 1 }),
   },
   {
     id: 'heat',
-    label: 'heat',
     weight: 4,
     bands: (brief) => [
       { id: 'gentle', want: 1 },
@@ -204,7 +207,6 @@ export const MEAT_AXES: readonly Axis<Meat>[] = [
   },
   {
     id: 'smoke',
-    label: 'smoke',
     weight: 3,
     bands: () => [
       { id: 'unsmoked', want: 1 },

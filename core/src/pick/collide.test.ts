@@ -70,7 +70,7 @@ describe('on the counter', () => {
   test('a budget too small: the way out names the least that helps, and it fits exactly', () => {
     const asked = ask({ budget: { amount: 2000, per: 'total' } });
     const trouble = troubleOf(asked, counter, DEFAULT_HOUSE);
-    expect(trouble.collisions[0]).toContain('the budget');
+    expect(trouble.collisions[0]).toContainEqual({ of: 'budget', amount: null });
     const raise = trouble.waysOut.find((way) => way.wishes.join() === 'budget')!;
     expect(fits(raise.ask, counter, DEFAULT_HOUSE)).toBe(true);
     const penny = {
@@ -94,13 +94,13 @@ describe('on the counter', () => {
       budget: { amount: 3000, per: 'total' },
     });
     const trouble = troubleOf(asked, counter, DEFAULT_HOUSE);
-    const told = [...trouble.collisions.flat(), ...trouble.waysOut.map((w) => w.says)].join(' ');
-    expect(told).not.toMatch(/halal|milk allergy|pregnant/);
+    const told = [...trouble.collisions.flat(), ...trouble.waysOut.flatMap((w) => w.words)];
+    const limits = told.flatMap((word) => (word.of === 'limit' ? [word.what] : []));
+    expect(limits.filter((what) => what !== 'taste:blue')).toEqual([]);
     for (const { ask: after } of trouble.waysOut)
       expect(after.brief.limits.filter((l) => l.severity !== 'dislike')).toEqual(
         asked.brief.limits.filter((l) => l.severity !== 'dislike'),
       );
-    expect(trouble.waysOut.length > 0 || trouble.beyond !== null).toBe(true);
   });
 
   test('every way out that is offered fits', () => {
@@ -116,6 +116,9 @@ describe('on the counter', () => {
     const trouble = troubleOf(asked, counter, house);
     expect(trouble.waysOut.length).toBeGreaterThan(0);
     for (const way of trouble.waysOut)
-      expect({ says: way.says, fits: fits(way.ask, counter, house) }).toEqual({ says: way.says, fits: true });
+      expect({ words: way.words, fits: fits(way.ask, counter, house) }).toEqual({
+        words: way.words,
+        fits: true,
+      });
   });
 });

@@ -1,6 +1,6 @@
 import type { House } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
-import { fits, leastBudget, mostKinds, wishesOf, type Ask, type Wish } from './wishes.js';
+import { fits, leastBudget, mostKinds, wishesOf, type Ask, type Wish, type WishWord } from './wishes.js';
 
 /**
  * When nothing fits: which wishes collide, and the cheapest ways out. Minimal sets that cannot be had together and
@@ -88,22 +88,19 @@ export function findCollisions(costs: readonly number[], canKeep: Oracle): Colli
   return { collisions, waysOut };
 }
 
-/** A way out as a button: what it says, and the ask after it. */
+/** A way out as a button: what is let go, how far, and the ask after it. */
 export interface WayOut {
-  readonly says: string;
+  readonly words: readonly WishWord[];
   readonly wishes: readonly string[];
   readonly ask: Ask;
 }
 
 export interface Trouble {
-  /** Each a set of wishes, in words, that cannot all be had. */
-  readonly collisions: readonly (readonly string[])[];
+  /** Each a set of wishes that cannot all be had. */
+  readonly collisions: readonly (readonly WishWord[])[];
+  /** None: no wish can mend it, there are too few goods for the guests' own limits. */
   readonly waysOut: readonly WayOut[];
-  /** What no wish can mend: too few goods for the guests' own limits. */
-  readonly beyond: string | null;
 }
-
-const say = (parts: readonly string[]) => parts.join(' and ');
 
 /** Why nothing fits an ask, and the cheapest ways out of it. Guests' allergy, medical and religious limits stay. */
 export function troubleOf(ask: Ask, counter: readonly Good[], house: House): Trouble {
@@ -115,48 +112,39 @@ export function troubleOf(ask: Ask, counter: readonly Good[], house: House): Tro
     wishes.map((wish) => wish.cost),
     (kept) => fits(askKeeping(kept), counter, house),
   );
-  const waysOut = found.waysOut.flatMap(
-    (letGo) =>
-      wayOut(
-        letGo.map((w) => wishes[w]!),
-        ask,
-        counter,
-        house,
-      ) ?? [],
-  );
+  const waysOut = found.waysOut.flatMap((letGo) => {
+    const chosen = letGo.map((w) => wishes[w]!);
+    return wayOut(chosen, ask, counter, house) ?? [];
+  });
   const smallest = found.collisions[0]?.length ?? 0;
   return {
     collisions: found.collisions
       .filter((collision) => collision.length === smallest || collision.length <= 3)
-      .map((collision) => collision.map((w) => wishes[w]!.says)),
+      .map((collision) => collision.map((w) => wishes[w]!.word)),
     waysOut,
-    beyond:
-      waysOut.length === 0
-        ? 'The guests’ own limits and the stock leave nothing to choose from. Give a guest with an allergy their own plate, or bring in goods that suit them.'
-        : null,
   };
 }
 
 /** Let wishes go, as little as helps: the budget only up to what is needed, the kinds only down to what can be had. */
 function wayOut(letGo: readonly Wish[], ask: Ask, counter: readonly Good[], house: House): WayOut | null {
-  const measured = ['budget', 'number of cheeses', 'number of meats'];
-  let now = letGo.filter((wish) => !measured.includes(wish.id)).reduce((a, wish) => wish.loosen(a), ask);
-  const says = letGo.filter((wish) => !measured.includes(wish.id)).map((wish) => wish.out);
-  for (const what of ['cheeses', 'meats'] as const) {
-    if (!letGo.some((wish) => wish.id === `number of ${what}`)) continue;
-    const free = letGo.some((wish) => wish.id === 'budget')
-      ? { ...now, brief: { ...now.brief, budget: null } }
-      : now;
-    const n = mostKinds(what, free, counter, house);
-    if (n === null) return null;
-    now = { ...now, brief: { ...now.brief, kinds: { ...now.brief.kinds, [what]: n } } };
-    says.push(n === 0 ? `no ${what}` : `${n} ${n === 1 ? what.slice(0, -1) : what}`);
+  const whole = letGo.filter(({ word }) => word.of !== 'budget' && word.of !== 'kinds');
+  const words = whole.map((wish) => wish.word);
+  let now = whole.reduce((a, wish) => wish.loosen(a), ask);
+  const money = letGo.some(({ word }) => word.of === 'budget');
+  for (const { word } of letGo) {
+    if (word.of !== 'kinds') continue;
+    const what = word.kind === 'cheese' ? 'cheeses' : 'meats';
+    const free = money ? { ...now, brief: { ...now.brief, budget: null } } : now;
+    const kinds = mostKinds(what, free, counter, house);
+    if (kinds === null) return null;
+    now = { ...now, brief: { ...now.brief, kinds: { ...now.brief.kinds, [what]: kinds } } };
+    words.push({ ...word, kinds });
   }
-  if (letGo.some((wish) => wish.id === 'budget')) {
+  if (money) {
     const amount = leastBudget(now, counter, house);
     if (amount === null) return null;
-    now = { ...now, brief: { ...now.brief, budget: { amount: amount as never, per: 'total' } } };
-    says.push(`a budget of {money:${amount}} in all`);
+    now = { ...now, brief: { ...now.brief, budget: { amount, per: 'total' } } };
+    words.push({ of: 'budget', amount });
   }
-  return { says: say(says), wishes: letGo.map((wish) => wish.id), ask: now };
+  return { words, wishes: letGo.map((wish) => wish.id), ask: now };
 }

@@ -1,10 +1,10 @@
 import type { Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { reason, type Reason } from '../units/index.js';
-import { axesOf } from './axes.js';
+import { reason, reasonKey, subjectOf, type Reason } from '../units/index.js';
+import { axesOf, type AxisId } from './axes.js';
 import { bandWorths, bestOnAxis, bestRaw, openWorth, partsOf, worthAt, type Part } from './parts.js';
-import { SAMENESS } from './sameness.js';
-import { fitsOf, qualityOf } from './terms.js';
+import { SAMENESS, type SamenessRule } from './sameness.js';
+import { fitsOf, qualityOf, type FitRule } from './terms.js';
 import { heldAxes } from './theme.js';
 
 /** The balance measure (docs/balance.md). Pure; the order of the goods never matters. */
@@ -17,8 +17,7 @@ export interface BandFill {
 }
 
 export interface AxisScore {
-  readonly id: string;
-  readonly label: string;
+  readonly id: AxisId;
   readonly kind: Main['kind'];
   /** Raw points; they only grow as goods are added. */
   readonly raw: number;
@@ -28,6 +27,8 @@ export interface AxisScore {
   /** A theme or a flight holds this axis: it has no weight. */
   readonly held: boolean;
 }
+
+export type Remark = Reason<FitRule | SamenessRule>;
 
 export interface Balance {
   /** Raw value R: the sum over the axes. Compare this across counts and prices. */
@@ -46,7 +47,8 @@ export interface Balance {
   readonly value: number;
   /** Signed points of the value by part: axes (or contrast), quality, fit, each sameness, rise. They add up to it. */
   readonly parts: ReadonlyMap<string, number>;
-  readonly remarks: readonly Reason[];
+  /** How each good suits this table, and which say the same. */
+  readonly remarks: readonly Remark[];
 }
 
 export const KINDS = ['cheese', 'meat'] as const;
@@ -117,8 +119,7 @@ function axisScore(part: Part, fills: Map<string, number>, brief: Brief, n: numb
   const worths = bandWorths(axis, brief);
   const ids = worths ? [...worths.keys()] : [...fills.keys()].sort();
   return {
-    id: part.id,
-    label: part.label,
+    id: axis.id,
     kind: part.kind,
     raw,
     best: bestOnAxis(axis, brief, n),
@@ -132,17 +133,21 @@ function axisScore(part: Part, fills: Map<string, number>, brief: Brief, n: numb
 }
 
 /** What is remarked of a class of goods that say the same. */
-function remarkOf(part: Part, band: string, effect: number, mains: readonly Main[]): Reason {
+function remarkOf(part: Part, band: string, effect: number, mains: readonly Main[]): Reason<SamenessRule> {
   const row = SAMENESS.find((r) => r.id === part.id)!;
   const inside = mains.filter((main) => part.membership(main)[band]);
-  return reason(row.id, effect, row.says(inside.map((main) => main.name)));
+  const subject = subjectOf(inside.map((main) => main.id));
+  return reason(row.id, { names: inside.map((main) => main.name) }, { subject, effect });
 }
 
 /** One remark for each row and set of goods, its cost summed: overlapping windows name the same two goods twice. */
-function gathered(remarks: readonly Reason[]): Reason[] {
-  const bySays = new Map<string, Reason>();
-  for (const r of remarks) bySays.set(r.says, { ...r, effect: r.effect + (bySays.get(r.says)?.effect ?? 0) });
-  return [...bySays.values()];
+function gathered(remarks: readonly Reason<SamenessRule>[]): Reason<SamenessRule>[] {
+  const sums = new Map<string, Reason<SamenessRule>>();
+  for (const r of remarks) {
+    const key = reasonKey(r);
+    sums.set(key, { ...r, effect: r.effect + (sums.get(key)?.effect ?? 0) });
+  }
+  return [...sums.values()];
 }
 
 /** A measure for one brief. It makes the parts ready once for each count, so that many selections are quick to measure. */
@@ -161,7 +166,7 @@ export function measurer(brief: Brief): (selection: readonly Main[]) => Balance 
     const account = new Map<string, number>();
     const sums = { axis: 0, sameness: 0, rise: 0, contrast: 0 };
     const axes: AxisScore[] = [];
-    const remarks: Reason[] = [];
+    const remarks: Reason<SamenessRule>[] = [];
     for (const { part, scale } of parts) {
       const own = ofKind[part.kind];
       const fills = fillsOf(part, own);

@@ -12,7 +12,6 @@ import { heldAxes } from './theme.js';
  */
 export interface Part {
   readonly id: string;
-  readonly label: string;
   readonly kind: Main['kind'];
   readonly of: 'axis' | 'sameness' | 'rise' | 'contrast';
   /** Bands that a good belongs to, and how wholly. */
@@ -53,7 +52,6 @@ function axisParts(kind: Main['kind'], brief: Brief, n: number): Part[] {
     const open = fills.map((f) => openWorth(axis) * f);
     return {
       id: axis.id,
-      label: axis.label,
       kind,
       of: 'axis',
       membership: (main) => axis.membership(main, brief),
@@ -71,7 +69,6 @@ function samenessParts(kind: Main['kind'], brief: Brief, n: number): Part[] {
     const costs = upTo(n).map((count) => -row.cost(count, n));
     return {
       id: row.id,
-      label: row.id,
       kind,
       of: 'sameness',
       membership: (main) => Object.fromEntries(row.classes(main, held).map((name) => [name, 1])),
@@ -112,7 +109,6 @@ function risePart(brief: Brief, n: number): Part[] {
   return [
     {
       id: 'rise',
-      label: 'rise of strength',
       kind: 'cheese',
       of: 'rise',
       membership: (main) => {
@@ -178,7 +174,7 @@ function contrastParts(brief: Brief, n: number): Part[] {
   const allPairs = (n * (n - 1)) / 2;
   return CONTRASTS.map(({ axis, compares, steps, of }) => {
     const scale = weights > 0 ? (100 * weightOf(axis)) / weights / allPairs : 0;
-    const part = { id: axis, label: axis, kind: 'cheese', of: 'contrast', always: [] } as const;
+    const part = { id: axis, kind: 'cheese', of: 'contrast', always: [] } as const;
     if (compares === 'name') {
       // Each good brings its own share of all pairs; a band takes back the pairs inside it.
       const worths = upTo(n).map((c) => scale * ((c * (n - 1)) / 2 - (c * (c - 1)) / 2));

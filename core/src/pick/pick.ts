@@ -1,11 +1,20 @@
 import { z } from 'zod';
 import { GoodId, type Good, type Main } from '../counter/index.js';
 import type { Brief, House } from '../brief/index.js';
-import { reason, type Reason } from '../units/index.js';
+import { NONE, reason, type Reason } from '../units/index.js';
 import { instanceOf } from './instance.js';
 import { measure, type Balance } from './measure.js';
 import { optimise } from './optimise.js';
 import { problemOf, questionOf, type Hitch, type Problem, type Wishes } from './problem.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'proven best': { steps: number };
+    'best so far': { steps: number; gap: number; value: number };
+    'nothing fits': NoFigures;
+    'nothing found in time': NoFigures;
+  }
+}
 
 export const Locks = z.object({
   locked: z.array(GoodId).max(20).default([]),
@@ -77,22 +86,20 @@ export function solve(problem: Problem, options: PickOptions): Pick {
     onBest: onBest && ((found, at) => onBest({ goodIds: namesOf(mains, found), value: at })),
   });
   if (!set) {
-    const says = proven
-      ? 'Nothing on this counter keeps every wish at once.'
-      : 'Nothing was found within the step limit. Take locks off or raise the budget.';
     return {
       goodIds: null,
       balance: null,
       proven,
       gap,
       nodes,
-      hitches: [...problem.hitches, { id: 'nothing fits', says, goodIds: [] }],
+      hitches: [...problem.hitches, reason(proven ? 'nothing fits' : 'nothing found in time', NONE)],
       reasons: [],
     };
   }
-  const says = proven
-    ? `best of every selection on this counter, proven in ${nodes} steps`
-    : `best found in ${nodes} steps; at most ${gap.toFixed(1)} of ${value.toFixed(0)} points could still be won`;
+  const source = 'docs/balance.md';
+  const how = proven
+    ? reason('proven best', { steps: nodes }, { source })
+    : reason('best so far', { steps: nodes, gap, value }, { source });
   return {
     goodIds: namesOf(mains, set),
     balance: measure(
@@ -103,6 +110,6 @@ export function solve(problem: Problem, options: PickOptions): Pick {
     gap,
     nodes,
     hitches: problem.hitches,
-    reasons: [reason('optimum', 0, says, 'docs/balance.md')],
+    reasons: [how],
   };
 }

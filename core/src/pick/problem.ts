@@ -1,4 +1,4 @@
-import { exclusionsOf } from '../care/index.js';
+import { exclusionsOf, type Exclusion } from '../care/index.js';
 import { gramsOnHand, isMain, lotOn, servedOn, type Cheese, type Good, type Main } from '../counter/index.js';
 import { besideEstimate, usualPurchase } from '../amount/index.js';
 import {
@@ -7,10 +7,11 @@ import {
   settled,
   targetsOf,
   type Brief,
+  type CoverSchool,
   type House,
   type Targets,
 } from '../brief/index.js';
-import { money, type Money } from '../units/index.js';
+import { money, reason, subjectOf, type Money, type Reason } from '../units/index.js';
 import type { Question } from './instance.js';
 import type { Counts } from './measure.js';
 import { keepsTheme } from './theme.js';
@@ -24,18 +25,26 @@ export interface Wishes {
 }
 export const NO_WISHES: Wishes = { locked: [], leftOut: [] };
 
-/** Something that the person should hear before or instead of a selection. */
-export interface Hitch {
-  readonly id:
-    | 'lock against a limit'
-    | 'lock not on the counter'
-    | 'lock off the theme'
-    | 'more locks than kinds'
-    | 'school needs more kinds'
-    | 'nothing fits';
-  readonly says: string;
-  readonly goodIds: readonly string[];
+declare module '../units/reason.js' {
+  interface Rules {
+    'lock not on the counter': { id: string };
+    'lock against a limit': { good: string; because: readonly Exclusion[] };
+    'lock off the theme': { good: string };
+    'more locks than kinds': { kind: Main['kind']; locked: number; kinds: number };
+    'school needs more kinds': { cheeses: number; school: CoverSchool; places: readonly string[] };
+  }
 }
+
+/** Something that the person should hear before or instead of a selection. */
+export type Hitch = Reason<
+  | 'lock not on the counter'
+  | 'lock against a limit'
+  | 'lock off the theme'
+  | 'more locks than kinds'
+  | 'school needs more kinds'
+  | 'nothing fits'
+  | 'nothing found in time'
+>;
 
 /** The question that the optimiser answers, in the words of the counter. */
 export interface Problem {
@@ -120,29 +129,23 @@ interface Locks {
 function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): Locks {
   const hitches: Hitch[] = [];
   const locked = new Set<string>();
-  const hitch = (id: Hitch['id'], goodId: string, says: string) =>
-    hitches.push({ id, says, goodIds: [goodId] });
   for (const id of new Set(wishes.locked)) {
     const main = mains.find((m) => m.id === id);
+    const about = { subject: id };
     if (!main) {
-      hitch('lock not on the counter', id, `${id} is locked but is not on the counter.`);
+      hitches.push(reason('lock not on the counter', { id }, about));
       continue;
     }
-    const against = exclusionsOf(main, brief.limits);
-    if (against.length > 0) {
-      const why = against.map((a) => `${a.label}: ${a.fit.says}`).join('; ');
-      const says = `${main.name} is locked, but a guest's limit comes first (${why}). It was left out.`;
-      hitch('lock against a limit', id, says);
+    const because = exclusionsOf(main, brief.limits);
+    if (because.length > 0) {
+      hitches.push(reason('lock against a limit', { good: main.name, because }, about));
       continue;
     }
-    if (!keepsTheme(main, brief))
-      hitch('lock off the theme', id, `${main.name} is locked, so it stays, though it is off the theme.`);
+    if (!keepsTheme(main, brief)) hitches.push(reason('lock off the theme', { good: main.name }, about));
     locked.add(id);
   }
   return { locked, hitches };
 }
-
-const WORDS = { cheese: 'cheeses', meat: 'meats' } as const;
 
 /** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
 export function problemOf(asked: Brief, counter: readonly Good[], house: House, wishes: Wishes): Problem {
@@ -156,11 +159,13 @@ export function problemOf(asked: Brief, counter: readonly Good[], house: House, 
   const count = (kind: Main['kind'], kinds: number): number => {
     const held = all.filter((m) => m.kind === kind && locked.has(m.id));
     if (held.length > kinds)
-      hitches.push({
-        id: 'more locks than kinds',
-        says: `${held.length} ${WORDS[kind]} are locked and ${kinds} asked for: all ${held.length} were kept.`,
-        goodIds: held.map((m) => m.id),
-      });
+      hitches.push(
+        reason(
+          'more locks than kinds',
+          { kind, locked: held.length, kinds },
+          { subject: subjectOf(held.map((m) => m.id)) },
+        ),
+      );
     return Math.max(kinds, held.length);
   };
   const counts = { cheese: count('cheese', targets.cheeses.kinds), meat: count('meat', targets.meats.kinds) };
@@ -178,11 +183,13 @@ export function problemOf(asked: Brief, counter: readonly Good[], house: House, 
     .sort(byId);
   const places = COVERS[brief.schools.cover!];
   if (counts.cheese > 0 && counts.cheese < places.length)
-    hitches.push({
-      id: 'school needs more kinds',
-      says: `${counts.cheese} cheeses cannot fill the ${places.length} places of “${brief.schools.cover}” (${places.map((p) => p.id).join(', ')}): each fills one of them.`,
-      goodIds: [],
-    });
+    hitches.push(
+      reason('school needs more kinds', {
+        cheeses: counts.cheese,
+        school: brief.schools.cover!,
+        places: places.map((p) => p.id),
+      }),
+    );
   const budget = budgetTotal(brief);
   const reserve = besideEstimate(brief, served);
   return {

@@ -1,12 +1,27 @@
 import { mainMilk, type Cheese, type Main, type Meat } from '../counter/index.js';
-import { isPale } from '../sense/index.js';
+import { isPale, isStrong } from '../sense/index.js';
+
+export type SamenessRule =
+  | 'two alike'
+  | 'meats alike'
+  | 'pale'
+  | 'strong with no relief'
+  | 'salty with no relief'
+  | 'rich with no relief';
+
+declare module '../units/reason.js' {
+  interface Rules extends Record<SamenessRule, { names: readonly string[] }> {
+    /** What a good takes away from or adds to sameness, where no class is named. */
+    'more of the same': { better: boolean };
+  }
+}
 
 /**
  * Sameness: classes of goods that say the same, and what several of one class cost, in points of the dial. Every cost
  * rises ever faster with the count (it is convex), which is what lets the optimiser bound it. Common practice, no source.
  */
 export interface SamenessRow {
-  readonly id: string;
+  readonly id: SamenessRule;
   readonly kind: Main['kind'];
   /** Axes that the row reads: with fewer than `needs` of them free, everything is alike on purpose. */
   readonly reads: readonly string[];
@@ -15,7 +30,6 @@ export interface SamenessRow {
   readonly classes: (main: Main, held: ReadonlySet<string>) => readonly string[];
   /** Points that `count` goods of one class cost, of `n` of their kind; 0 or more. */
   readonly cost: (count: number, n: number) => number;
-  readonly says: (names: readonly string[]) => string;
 }
 
 const pairs = (count: number) => (count * (count - 1)) / 2;
@@ -26,8 +40,6 @@ const beyondHalf = (count: number, n: number) => Math.max(0, count - Math.ceil(n
 const windows = (strength: number): string[] => [`${Math.floor(strength) - 1}`, `${Math.floor(strength)}`];
 
 const cheeseOf = (test: (cheese: Cheese) => boolean) => (main: Main) => (test(main as Cheese) ? ['all'] : []);
-const list = (names: readonly string[]) =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 
 export const SAMENESS: readonly SamenessRow[] = [
   {
@@ -41,7 +53,6 @@ export const SAMENESS: readonly SamenessRow[] = [
       return (held.has('intensity') ? [''] : windows(cheese.sense.intensity)).map((w) => `${key} ${w}`);
     },
     cost: (count) => 2 * pairs(count),
-    says: (names) => `${list(names)} are much alike`,
   },
   {
     id: 'meats alike',
@@ -53,7 +64,6 @@ export const SAMENESS: readonly SamenessRow[] = [
       return [`${meat.build} ${meat.calibre} ${meat.animals[0]!.animal}`];
     },
     cost: (count) => 4 * pairs(count),
-    says: (names) => `${list(names)} are much alike`,
   },
   {
     id: 'pale',
@@ -62,16 +72,14 @@ export const SAMENESS: readonly SamenessRow[] = [
     needs: 1,
     classes: cheeseOf(isPale),
     cost: (count, n) => 1.5 * beyondHalf(count, n),
-    says: (names) => `${list(names)} are all pale: something gold, orange, veined or dark would show`,
   },
   {
     id: 'strong with no relief',
     kind: 'cheese',
     reads: ['intensity'],
     needs: 1,
-    classes: cheeseOf((cheese) => cheese.sense.intensity >= 7),
+    classes: cheeseOf(isStrong),
     cost: (count, n) => 2 * beyondHalf(count, n),
-    says: (names) => `${list(names)} are all strong: a gentle one would give relief`,
   },
   {
     id: 'salty with no relief',
@@ -80,7 +88,6 @@ export const SAMENESS: readonly SamenessRow[] = [
     needs: 1,
     classes: cheeseOf((cheese) => cheese.sense.salty >= 6.5),
     cost: (count, n) => beyondHalf(count, n),
-    says: (names) => `${list(names)} are all salty: a sweet, milky one would give relief`,
   },
   {
     id: 'rich with no relief',
@@ -89,6 +96,7 @@ export const SAMENESS: readonly SamenessRow[] = [
     needs: 1,
     classes: cheeseOf((cheese) => cheese.sense.fat >= 7.5),
     cost: (count, n) => beyondHalf(count, n),
-    says: (names) => `${list(names)} are all rich: a fresh or a lean hard one would give relief`,
   },
 ];
+
+export const isSameness = (rule: string): rule is SamenessRule => SAMENESS.some((row) => row.id === rule);

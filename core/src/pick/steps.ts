@@ -5,7 +5,21 @@ import { instanceOf, valueOf } from './instance.js';
 import { optimise } from './optimise.js';
 import { namesOf } from './pick.js';
 import { problemOf, questionOf, type Problem, type Wishes } from './problem.js';
+import { canonicalText, reason, subjectOf, type Reason } from '../units/index.js';
 import type { Swap } from './swaps.js';
+
+/** Something that no selection before had. */
+export interface Feature {
+  readonly of: 'milk' | 'animal' | 'family' | 'build' | 'surprise';
+  readonly is: string;
+}
+
+declare module '../units/reason.js' {
+  interface Rules {
+    /** After this step money buys much less: what came in with it. */
+    knee: { features: readonly Feature[]; names: readonly string[] };
+  }
+}
 
 /** One step of the price curve: the best raw value that so much money buys. */
 export interface PriceStep {
@@ -15,7 +29,7 @@ export interface PriceStep {
   readonly goodIds: readonly string[];
   readonly proven: boolean;
   /** What comes with this step and is worth its money: set on the knees only. */
-  readonly knee: string | null;
+  readonly knee: Reason<'knee'> | null;
 }
 
 const POINTS = 9;
@@ -89,23 +103,23 @@ function named(steps: readonly PriceStep[], problem: Problem): PriceStep[] {
   });
 }
 
-/** The features of a cheese or meat that a price step can bring in. */
-const FEATURES: readonly ((main: Main) => readonly string[])[] = [
-  (main) =>
-    main.kind === 'cheese' ? main.milk.map((m) => `${m.animal}’s milk`) : main.animals.map((a) => a.animal),
-  (main) => (main.kind === 'cheese' ? [`a ${main.texture} one`] : [`${main.build} meat`]),
-  (main) => (main.known === 'surprise' ? ['a surprise'] : []),
+/** Features of a cheese or meat that a price step can bring in. */
+const featuresOf = (main: Main): readonly Feature[] => [
+  ...(main.kind === 'cheese'
+    ? main.milk.map(({ animal }): Feature => ({ of: 'milk', is: animal }))
+    : main.animals.map(({ animal }): Feature => ({ of: 'animal', is: animal }))),
+  main.kind === 'cheese' ? { of: 'family', is: main.texture } : { of: 'build', is: main.build },
+  ...(main.known === 'surprise' ? [{ of: 'surprise', is: main.known } as const] : []),
 ];
 
-function comesIn(before: PriceStep, after: PriceStep, goods: ReadonlyMap<string, Main>): string {
-  const featuresOf = (step: PriceStep) =>
-    new Set(step.goodIds.flatMap((id) => FEATURES.flatMap((f) => f(goods.get(id)!))));
-  const old = featuresOf(before);
-  const fresh = [...featuresOf(after)].filter((feature) => !old.has(feature));
-  const newNames = after.goodIds
-    .filter((id) => !before.goodIds.includes(id))
-    .map((id) => goods.get(id)!.name);
-  return fresh.length > 0 ? fresh.slice(0, 2).join(' and ') : newNames.slice(0, 2).join(' and ');
+function comesIn(before: PriceStep, after: PriceStep, goods: ReadonlyMap<string, Main>): Reason<'knee'> {
+  const featuresAt = (step: PriceStep) =>
+    new Map(step.goodIds.flatMap((id) => featuresOf(goods.get(id)!).map((f) => [canonicalText(f), f])));
+  const old = featuresAt(before);
+  const fresh = [...featuresAt(after)].filter(([key]) => !old.has(key)).map(([, feature]) => feature);
+  const ids = after.goodIds.filter((id) => !before.goodIds.includes(id));
+  const names = ids.map((id) => goods.get(id)!.name).slice(0, 2);
+  return reason('knee', { features: fresh.slice(0, 2), names }, { subject: subjectOf(ids) });
 }
 
 /** What one more kind would bring and cost: the best selection with it against the best without. */

@@ -1,7 +1,29 @@
 import { lotOn, willBeBoughtIn, type Main, type Verdict } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { inSeason } from '../brief/index.js';
-import { PRACTICE, reason, type Reason } from '../units/index.js';
+import { STRONG_FROM } from '../sense/index.js';
+import { NONE, reason, type Reason } from '../units/index.js';
+
+declare module '../units/reason.js' {
+  interface Rules extends Record<FitRule, { good: string }> {
+    'to be bought in': NoFigures;
+    'not tasted': NoFigures;
+    tasted: { is: Verdict; taster: string; on: string };
+    /** Tasted earlier, and carried to the serving day. */
+    carried: { is: Verdict; was: Verdict; taster: string; on: string };
+  }
+}
+
+export type FitRule =
+  | 'timid and pungent'
+  | 'timid and strong'
+  | 'timid and familiar'
+  | 'hot meat'
+  | 'adventurous'
+  | 'sweet tooth'
+  | 'hard to see'
+  | 'heat of the day'
+  | 'in season';
 
 /** What a good brings by itself, in points of the dial: eating quality and fit. Tables; all common practice. */
 
@@ -11,47 +33,38 @@ const QUALITY: Record<Verdict, number> = { young: -4, ready: 1, 'at its peak': 3
 /** Eating quality of the lot that will be cut, on the serving day; 0 for a lot that nobody tasted. */
 export function qualityOf(main: Main, brief: Brief): Reason {
   const lot = lotOn(main, brief.servingAt);
-  if (!lot && willBeBoughtIn(main, brief.servingAt)) return reason('quality', 0, 'to be bought in by then');
-  if (!lot?.verdict) return reason('quality', 0, 'not tasted');
-  const { says, carried, tasted } = lot.verdict;
-  const word = says === 'going' ? 'going, so it must move' : says;
-  const how = carried
-    ? `${word} on the day (${tasted.says} when ${tasted.taster} tasted it, ${tasted.on})`
-    : `${word}, tasted ${tasted.on} by ${tasted.taster}`;
-  return reason('quality', QUALITY[says], how, 'the counter’s own verdict');
+  const subject = main.id;
+  if (!lot && willBeBoughtIn(main, brief.servingAt)) return reason('to be bought in', NONE, { subject });
+  if (!lot?.verdict) return reason('not tasted', NONE, { subject });
+  const { says: is, carried, tasted } = lot.verdict;
+  const about = { subject, effect: QUALITY[is], source: 'the counter’s own verdict' };
+  const { taster, on } = tasted;
+  return carried
+    ? reason('carried', { is, was: tasted.says, taster, on }, about)
+    : reason('tasted', { is, taster, on }, about);
 }
 
-interface FitRule {
-  readonly rule: string;
-  readonly effect: (main: Main, brief: Brief) => number;
-  readonly says: string;
-}
-
-const FITS: readonly FitRule[] = [
+const FITS: readonly { rule: FitRule; effect: (main: Main, brief: Brief) => number }[] = [
   {
     rule: 'timid and pungent',
     effect: (main, { adventurous }) => (adventurous <= 2 ? -0.8 * Math.max(0, main.sense.funk - 4) : 0),
-    says: 'pungent for a timid table',
   },
   {
     rule: 'timid and strong',
-    effect: (main, { adventurous }) => (adventurous <= 2 ? -0.8 * Math.max(0, main.sense.intensity - 6) : 0),
-    says: 'strong for a timid table',
+    effect: (main, { adventurous }) =>
+      adventurous <= 2 ? -0.8 * Math.max(0, main.sense.intensity - (STRONG_FROM - 1)) : 0,
   },
   {
     rule: 'timid and familiar',
     effect: (main, { adventurous }) => (adventurous <= 2 && main.known === 'safe bet' ? 1 : 0),
-    says: 'a known name, for a timid table',
   },
   {
     rule: 'hot meat',
     effect: (main) => (main.kind === 'meat' && main.sense.heat >= 4 ? -2 : 0),
-    says: 'hot enough to flatten the cheese',
   },
   {
     rule: 'adventurous',
     effect: (main, { adventurous }) => (adventurous >= 4 && main.known === 'surprise' ? 1.5 : 0),
-    says: 'an odd one, for an adventurous table',
   },
   {
     rule: 'sweet tooth',
@@ -60,12 +73,10 @@ const FITS: readonly FitRule[] = [
       (main.sense.sweet >= 4 || main.flavours.includes('fruity') || main.flavours.includes('caramel'))
         ? 1
         : 0,
-    says: 'sweet or fruity, for a sweet tooth',
   },
   {
     rule: 'hard to see',
     effect: (main, { light }) => (light === 'dim' && main.kind === 'cheese' && main.look.veins > 0 ? 0.5 : 0),
-    says: 'shows itself in a dim room',
   },
   {
     rule: 'heat of the day',
@@ -73,17 +84,15 @@ const FITS: readonly FitRule[] = [
       setting === 'outdoors, hot' && main.kind === 'cheese' && ['runny', 'creamy'].includes(main.paste)
         ? -2
         : 0,
-    says: 'runs in the heat',
   },
   {
     rule: 'in season',
     effect: (main, brief) => (brief.season && inSeason(main, brief.servingAt) ? 1 : 0),
-    says: 'at its best at this time of year',
   },
 ];
 
 /** How a good suits this table, apart from balance. */
-export const fitsOf = (main: Main, brief: Brief): Reason[] =>
-  FITS.map(({ rule, effect, says }) => reason(rule, effect(main, brief), says, PRACTICE)).filter(
-    (r) => r.effect !== 0,
-  );
+export const fitsOf = (main: Main, brief: Brief): Reason<FitRule>[] =>
+  FITS.map(({ rule, effect }) =>
+    reason(rule, { good: main.name }, { subject: main.id, effect: effect(main, brief) }),
+  ).filter((r) => r.effect !== 0);

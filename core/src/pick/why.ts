@@ -1,9 +1,32 @@
 import { ageOn, mainMilk, type Cheese, type Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf, SOFTNESS } from '../sense/index.js';
-import { reason, type Reason } from '../units/index.js';
+import { canonicalText, reason, reasonKey, type Reason } from '../units/index.js';
+import type { AxisId } from './axes.js';
 import { measurer, type Balance } from './measure.js';
 import { qualityOf } from './terms.js';
+
+export type FeltFirmness = 'soft' | 'springy' | 'firm' | 'hard';
+export interface Age {
+  readonly n: number;
+  readonly unit: 'day' | 'week' | 'month' | 'year';
+}
+export type AxisWord = string | number | readonly string[] | Age;
+
+declare module '../units/reason.js' {
+  interface Rules {
+    /** What a good is on an axis, whether it is the only one there, and what its rival would be, if it differs. */
+    brings: {
+      axis: AxisId;
+      is: AxisWord;
+      alone: boolean;
+      better: boolean;
+      rival: { name: string; is: AxisWord } | null;
+    };
+    'suits the table': { better: boolean; rival: string | null };
+    'even rise': { better: boolean };
+  }
+}
 
 export interface Effect {
   /** The good it is compared with, or null: compared with an empty place. */
@@ -28,90 +51,85 @@ export function effectOf(main: Main, selection: readonly Main[], rival: Main | n
   const parts = [...names].map((name) => {
     const scaled = isShared(name) ? scale : 1;
     const diff = (withIt.parts.get(name) ?? 0) - (without.parts.get(name) ?? 0) * scaled;
-    return reason(name, diff, saysOf(name, { main, rival, others, diff, brief, withIt }), 'docs/balance.md');
+    const at = { main, rival, others, better: diff >= 0, brief, withIt };
+    return { ...partReason(name, at), effect: diff, source: 'docs/balance.md' };
   });
   const felt = parts.filter((part) => Math.abs(part.effect) > 1e-9);
-  felt.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
+  felt.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || reasonKey(a).localeCompare(reasonKey(b)));
   return { rival, parts: felt, total: felt.reduce((sum, part) => sum + part.effect, 0) };
 }
 
 /** Parts that are shares of the dial. */
 const isShared = (name: string) => /^(cheese|meat) /.test(name);
 
-interface Saying {
+interface At {
   readonly main: Main;
   readonly rival: Main | null;
   readonly others: readonly Main[];
-  readonly diff: number;
+  readonly better: boolean;
   readonly brief: Brief;
   readonly withIt: Balance;
 }
 
-function saysOf(name: string, at: Saying): string {
-  const { main, rival, others, diff, brief, withIt } = at;
-  if (isShared(name)) return axisSays(name.replace(/^\w+ /, ''), main, rival, others, diff, brief);
-  if (name === 'quality') return qualityOf(main, brief).says;
-  if (name === 'fit')
-    return `suits this table ${diff < 0 ? 'less' : 'better'} than ${rival?.name ?? 'nothing'}`;
-  if (name === 'rise')
-    return diff < 0 ? 'a less even rise from mild to strong' : 'a more even rise from mild to strong';
-  if (diff >= 0) return 'less of the same than its rival';
-  return withIt.remarks.find((r) => r.rule === name)?.says ?? 'more of the same';
+/** What a good brings to a part of the value, or takes from it. */
+function partReason(name: string, at: At): Reason {
+  const { main, rival, others, better, brief, withIt } = at;
+  if (isShared(name))
+    return axisReason(name.replace(/^\w+ /, '') as AxisId, main, rival, others, better, brief);
+  if (name === 'quality') return qualityOf(main, brief);
+  const about = { subject: name };
+  if (name === 'fit') return reason('suits the table', { better, rival: rival?.name ?? null }, about);
+  if (name === 'rise') return reason('even rise', { better }, about);
+  const remark = better ? undefined : withIt.remarks.find((r) => r.rule === name);
+  return remark ?? reason('more of the same', { better }, about);
 }
 
-/** The word of a good on an axis, as a monger would say it. */
-const WORDS: Record<string, (main: Main, brief: Brief) => string> = {
+/** A good on an axis, as a monger would tell it from another: a word of a table, or a figure. */
+const TELLING: Record<AxisId, (main: Main, brief: Brief) => AxisWord> = {
   texture: (m) => (m.kind === 'cheese' ? m.texture : ''),
-  firmness: (m) => (m.kind === 'cheese' ? firmnessWord(m) : ''),
+  firmness: (m) => (m.kind === 'cheese' ? firmnessOf(m) : ''),
   milk: (m) => (m.kind === 'cheese' ? mainMilk(m) : ''),
-  intensity: (m) => `strength ${m.sense.intensity}`,
-  age: (m, brief) => ageWords(ageOn(m, brief.servingAt)),
-  flavour: (m) => m.flavours.join(' and ') || 'plain',
+  intensity: (m) => m.sense.intensity,
+  age: (m, brief) => ageIn(ageOn(m, brief.servingAt)),
+  flavour: (m) => m.flavours,
   sight: (m) => (m.kind === 'cheese' ? sightOf(m) : ''),
-  origin: (m) => m.origin.region || m.origin.country || 'origin not known',
+  origin: (m) => m.origin.region || m.origin.country,
   company: (m) => m.known,
   build: (m) => (m.kind === 'meat' ? m.build : ''),
-  animal: (m) => (m.kind === 'meat' ? m.animals.map((a) => a.animal).join(' and ') : ''),
-  calibre: (m) => (m.kind === 'meat' ? `${m.calibre} format` : ''),
+  animal: (m) => (m.kind === 'meat' ? m.animals.map((a) => a.animal) : ''),
+  calibre: (m) => (m.kind === 'meat' ? m.calibre : ''),
   heat: (m) => (m.sense.heat >= 3 ? 'spicy' : 'gentle'),
   smoke: (m) => (m.sense.smoke >= 3 ? 'smoked' : 'unsmoked'),
 };
 
-/** Where a family lies between soft and hard, in a word. */
-function firmnessWord({ texture }: Cheese): string {
+/** Where a family lies between soft and hard. */
+function firmnessOf({ texture }: Cheese): FeltFirmness {
   const softness = SOFTNESS[texture];
-  return softness >= 7.5
-    ? 'soft paste'
-    : softness >= 5
-      ? 'springy paste'
-      : softness >= 3
-        ? 'firm paste'
-        : 'hard paste';
+  if (softness >= 7.5) return 'soft';
+  if (softness >= 5) return 'springy';
+  return softness >= 3 ? 'firm' : 'hard';
 }
 
-/** Days as a monger says them: 9 days, 6 weeks, 7 months, 3 years. */
-export function ageWords(days: number): string {
-  const say = (n: number, unit: string) => `${n} ${unit}${n === 1 ? '' : 's'}`;
-  if (days < 21) return say(days, 'day');
-  if (days < 84) return say(Math.round(days / 7), 'week');
-  if (days < 700) return say(Math.round(days / 30.44), 'month');
-  return say(Math.round(days / 365.25), 'year');
+/** Days as a monger counts them: 9 days, 6 weeks, 7 months, 3 years. */
+export function ageIn(days: number): Age {
+  if (days < 21) return { n: days, unit: 'day' };
+  if (days < 84) return { n: Math.round(days / 7), unit: 'week' };
+  if (days < 700) return { n: Math.round(days / 30.44), unit: 'month' };
+  return { n: Math.round(days / 365.25), unit: 'year' };
 }
 
-function axisSays(
-  axis: string,
+function axisReason(
+  axis: AxisId,
   main: Main,
   rival: Main | null,
   others: readonly Main[],
-  diff: number,
+  better: boolean,
   brief: Brief,
-): string {
-  const word = WORDS[axis]!(main, brief);
-  const peers = others.filter((m) => m.kind === main.kind);
-  const alone = !peers.some((m) => WORDS[axis]!(m, brief) === word);
-  const here = alone ? `the only ${word}` : `another ${word}`;
-  if (!rival) return here;
-  const other = WORDS[axis]!(rival, brief);
-  if (other === word) return here;
-  return diff >= 0 ? `${here}; its best rival is ${other}` : `${here}; ${rival.name} would bring ${other}`;
+): Reason {
+  const tell = (m: Main) => TELLING[axis](m, brief);
+  const same = (a: AxisWord, b: AxisWord) => canonicalText(a) === canonicalText(b);
+  const is = tell(main);
+  const alone = !others.some((m) => m.kind === main.kind && same(tell(m), is));
+  const other = rival && !same(tell(rival), is) ? { name: rival.name, is: tell(rival) } : null;
+  return reason('brings', { axis, is, alone, better, rival: other }, { subject: `${main.kind} ${axis}` });
 }

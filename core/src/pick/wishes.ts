@@ -1,6 +1,15 @@
-import { limitRule, type Limit } from '../care/index.js';
-import { ROLE_WORDS, targetsOf, type Brief, type House } from '../brief/index.js';
+import type { Limit } from '../care/index.js';
+import {
+  targetsOf,
+  type Brief,
+  type CompanySchool,
+  type CoverSchool,
+  type Flight,
+  type House,
+  type Role,
+} from '../brief/index.js';
 import { servedOn, type Good } from '../counter/index.js';
+import { money, type Money } from '../units/index.js';
 import { cheapestSet } from './cheapest.js';
 import { problemOf, type Wishes } from './problem.js';
 
@@ -10,15 +19,26 @@ export interface Ask {
   readonly wishes: Wishes;
 }
 
+/** A wish as it is told and let go; the last two are told by how far they go. */
+export type WishWord =
+  | { readonly of: 'cover'; readonly school: CoverSchool }
+  | { readonly of: 'company'; readonly school: CompanySchool }
+  | { readonly of: 'lock'; readonly good: string }
+  | { readonly of: 'left out'; readonly good: string | null; readonly goods: number }
+  | { readonly of: 'theme'; readonly is: string }
+  | { readonly of: 'flight'; readonly kind: Flight; readonly is: string }
+  | { readonly of: 'limit'; readonly what: string }
+  | { readonly of: 'role'; readonly role: Role; readonly lighter: Role }
+  | { readonly of: 'budget'; readonly amount: Money | null }
+  | { readonly of: 'kinds'; readonly kind: 'cheese' | 'meat'; readonly kinds: number | null };
+
 /**
  * One thing that was wished and could be let go. `loosen` gives the ask without it. `cost` is how dear it is to the
  * person, so that the cheapest way out comes first: a style of choosing before money, money before a guest's dislike.
  */
 export interface Wish {
   readonly id: string;
-  readonly says: string;
-  /** What the way out does, on its button. */
-  readonly out: string;
+  readonly word: WishWord;
   readonly cost: number;
   readonly loosen: (ask: Ask) => Ask;
 }
@@ -33,108 +53,84 @@ const SOFT: readonly Limit['severity'][] = ['diet', 'dislike'];
 /** Roles with more on the plate than a nibble. */
 const HEAVIER: readonly Brief['role'][] = ['drinks', 'meal'];
 
-/** Every wish of an ask, in the order of the brief. */
-export function wishesOf({ brief, wishes }: Ask, house: House, nameOf: (id: string) => string): Wish[] {
-  const out: Wish[] = [];
-  const cover = brief.schools.cover ?? house.cover;
-  if (cover !== 'free')
-    out.push({
-      id: 'cover',
-      says: `the school “${cover}”`,
-      out: `without the school “${cover}”`,
-      cost: 1,
-      loosen: (a) => schools(a, { cover: 'free' }),
-    });
-  const company = brief.schools.company ?? house.company;
-  if (company !== 'free')
-    out.push({
-      id: 'company',
-      says: company,
-      out: `without ${company} being asked for`,
-      cost: 1.2,
-      loosen: (a) => schools(a, { company: 'free' }),
-    });
-  for (const id of wishes.locked)
-    out.push({
-      id: `lock ${id}`,
-      says: `${nameOf(id)} is locked`,
-      out: `unlock ${nameOf(id)}`,
-      cost: 2,
-      loosen: (a) => ({ ...a, wishes: { ...a.wishes, locked: a.wishes.locked.filter((l) => l !== id) } }),
-    });
-  if (wishes.leftOut.length > 0)
-    out.push({
-      id: 'left out',
-      says:
-        wishes.leftOut.length === 1
-          ? `${nameOf(wishes.leftOut[0]!)} is left out`
-          : `${wishes.leftOut.length} goods are left out`,
-      out:
-        wishes.leftOut.length === 1
-          ? `allow ${nameOf(wishes.leftOut[0]!)} again`
-          : 'allow what was left out again',
-      cost: 2.2,
-      loosen: (a) => ({ ...a, wishes: { ...a.wishes, leftOut: [] } }),
-    });
-  if (brief.theme)
-    out.push({
-      id: 'theme',
-      says: `the theme “${brief.theme.is}”`,
-      out: `without the theme “${brief.theme.is}”`,
-      cost: 3,
-      loosen: (a) => withBrief(a, { theme: null }),
-    });
-  if (brief.flight)
-    out.push({
-      id: 'flight',
-      says: `the ${brief.flight.kind} of ${brief.flight.of}`,
-      out: `without the ${brief.flight.kind}`,
-      cost: 3.1,
-      loosen: (a) => withBrief(a, { flight: null }),
-    });
-  if (brief.budget)
-    out.push({
-      id: 'budget',
-      says: 'the budget',
-      out: 'a larger budget',
-      cost: 4,
-      loosen: (a) => withBrief(a, { budget: null }),
-    });
-  for (const limit of brief.limits)
-    if (SOFT.includes(limit.severity) && limit.reach === 'board')
-      out.push({
-        id: `limit ${limit.what}`,
-        says: `${limitRule(limit.what).label}, on the whole board`,
-        out: `their own plate instead: ${limitRule(limit.what).label}`,
-        cost: 6,
-        loosen: (a) =>
-          withBrief(a, {
-            limits: a.brief.limits.map((l) =>
-              l.what === limit.what ? { ...l, reach: 'own plate' as const } : l,
-            ),
-          }),
-      });
-  if (HEAVIER.includes(brief.role))
-    out.push({
-      id: 'role',
-      says: `food for ${ROLE_WORDS[brief.role]}`,
-      out: `less to eat: ${ROLE_WORDS.nibble}`,
-      cost: 7,
-      loosen: (a) => withBrief(a, { role: 'nibble' }),
-    });
-  // Never fewer than one cheese: a wish for none is nobody's.
-  out.push(countWish('cheeses', 5), countWish('meats', 5.1));
-  return out;
+/** Who asks: with the schools of the house, and the names of the counter. */
+interface Asking extends Ask {
+  readonly house: House;
+  readonly nameOf: (id: string) => string;
 }
 
-/** The number of kinds, asked for or by heads: loosened, as many as can be had. */
-const countWish = (what: 'cheeses' | 'meats', cost: number): Wish => ({
-  id: `number of ${what}`,
-  says: `the number of ${what}`,
-  out: `fewer ${what}`,
+const wish = (id: string, cost: number, word: WishWord, loosen: Wish['loosen']): Wish => ({
+  id,
   cost,
-  loosen: (a) => withBrief(a, { kinds: { ...a.brief.kinds, [what]: what === 'cheeses' ? 1 : 0 } }),
+  word,
+  loosen,
 });
+
+/** One row a kind of wish, the cheapest to let go first: the wishes of that kind in an ask. */
+const WISH_ROWS: readonly ((asking: Asking) => readonly Wish[])[] = [
+  ({ brief, house }) => {
+    const school = brief.schools.cover ?? house.cover;
+    if (school === 'free') return [];
+    return [wish('cover', 1, { of: 'cover', school }, (a) => schools(a, { cover: 'free' }))];
+  },
+  ({ brief, house }) => {
+    const school = brief.schools.company ?? house.company;
+    if (school === 'free') return [];
+    return [wish('company', 1.2, { of: 'company', school }, (a) => schools(a, { company: 'free' }))];
+  },
+  ({ wishes, nameOf }) =>
+    wishes.locked.map((id) =>
+      wish(`lock ${id}`, 2, { of: 'lock', good: nameOf(id) }, (a) => ({
+        ...a,
+        wishes: { ...a.wishes, locked: a.wishes.locked.filter((l) => l !== id) },
+      })),
+    ),
+  ({ wishes: { leftOut }, nameOf }) => {
+    if (leftOut.length === 0) return [];
+    const good = leftOut.length === 1 ? nameOf(leftOut[0]!) : null;
+    const word: WishWord = { of: 'left out', good, goods: leftOut.length };
+    return [wish('left out', 2.2, word, (a) => ({ ...a, wishes: { ...a.wishes, leftOut: [] } }))];
+  },
+  ({ brief: { theme } }) =>
+    theme ? [wish('theme', 3, { of: 'theme', is: theme.is }, (a) => withBrief(a, { theme: null }))] : [],
+  ({ brief: { flight } }) => {
+    if (!flight) return [];
+    const word: WishWord = { of: 'flight', kind: flight.kind, is: flight.of };
+    return [wish('flight', 3.1, word, (a) => withBrief(a, { flight: null }))];
+  },
+  ({ brief }) =>
+    brief.budget
+      ? [wish('budget', 4, { of: 'budget', amount: null }, (a) => withBrief(a, { budget: null }))]
+      : [],
+  ({ brief }) =>
+    brief.limits
+      .filter(({ severity, reach }) => SOFT.includes(severity) && reach === 'board')
+      .map(({ what }) =>
+        wish(`limit ${what}`, 6, { of: 'limit', what }, (a) =>
+          withBrief(a, {
+            limits: a.brief.limits.map((l) => (l.what === what ? { ...l, reach: 'own plate' as const } : l)),
+          }),
+        ),
+      ),
+  ({ brief: { role } }) =>
+    HEAVIER.includes(role)
+      ? [wish('role', 7, { of: 'role', role, lighter: 'nibble' }, (a) => withBrief(a, { role: 'nibble' }))]
+      : [],
+  // Never fewer than one cheese: a wish for none is nobody's.
+  () => [kindsWish('cheese', 5, 1), kindsWish('meat', 5.1, 0)],
+];
+
+/** The number of kinds, asked for or by heads: loosened, as many as can be had. */
+const kindsWish = (kind: 'cheese' | 'meat', cost: number, least: number): Wish => {
+  const what = kind === 'cheese' ? 'cheeses' : 'meats';
+  return wish(`number of ${what}`, cost, { of: 'kinds', kind, kinds: null }, (a) =>
+    withBrief(a, { kinds: { ...a.brief.kinds, [what]: least } }),
+  );
+};
+
+/** Every wish of an ask, in the order of the table. */
+export const wishesOf = (ask: Ask, house: House, nameOf: (id: string) => string): Wish[] =>
+  WISH_ROWS.flatMap((row) => row({ ...ask, house, nameOf }));
 
 /** Is there any selection at all that keeps the ask? Exact: the cheapest one settles it. */
 export function fits(ask: Ask, counter: readonly Good[], house: House): boolean {
@@ -144,10 +140,10 @@ export function fits(ask: Ask, counter: readonly Good[], house: House): boolean 
 }
 
 /** The least budget, in all, at which the rest of an ask can be had; null when money does not help. */
-export function leastBudget(ask: Ask, counter: readonly Good[], house: House): number | null {
+export function leastBudget(ask: Ask, counter: readonly Good[], house: House): Money | null {
   const problem = problemOf({ ...ask.brief, budget: null }, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
-  return cheapest && Math.ceil(cheapest.cost + problem.reserve);
+  return cheapest && money(Math.ceil(cheapest.cost + problem.reserve));
 }
 
 /** The most kinds of one sort, below what is asked, with which the rest of an ask can be had; null for none. */

@@ -1,4 +1,4 @@
-import { chokingRowOf, mayOffer, type ChokingRow } from '../care/index.js';
+import { chokingRowOf, mayOffer, type ChokingRow, type SafeForm } from '../care/index.js';
 import { boardEatersOf, CHILD_SHARE, type Brief } from '../brief/index.js';
 import { isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
@@ -7,7 +7,7 @@ import { grams, type Grams } from '../units/index.js';
 export interface ChildLine {
   readonly good: Main | Companion;
   /** "grated", "quartered lengthways"; null when there is none. */
-  readonly form: string | null;
+  readonly form: SafeForm | null;
   /** What of it belongs to the small children. */
   readonly grams: Grams;
   /** Where there is no safe form: a good of its kind that they may have; null when the counter has none. */

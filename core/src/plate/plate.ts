@@ -30,8 +30,15 @@ import {
 } from '../counter/index.js';
 import { ALCOHOL_FREE_ABV, scoreOf } from '../pair/index.js';
 import { isAvailable, measurer } from '../pick/index.js';
-import { grams, reason, shareOut, type Grams, type Reason } from '../units/index.js';
+import { isStrong } from '../sense/index.js';
+import { grams, NONE, reason, shareOut, type Grams, type Reason } from '../units/index.js';
 import { BESIDE_PARTS, IN_PLACE, LEAST_GRAMS, MOST_KINDS } from './parts.js';
+
+type PlateRule = 'from the board, cut first' | 'as the board' | 'for this guest' | 'in place of';
+
+declare module '../units/reason.js' {
+  interface Rules extends Record<PlateRule, NoFigures> {}
+}
 
 /** One good on a plate of its own. */
 export interface PlateLine {
@@ -48,7 +55,7 @@ export interface PlateLine {
 /** A plate for guests whose limits do not clear the board: food of its own, chosen as the board is. */
 export interface OwnPlate {
   readonly limits: readonly Limit[];
-  readonly label: string;
+  readonly who: string;
   readonly guests: number;
   readonly eaters: number;
   readonly lines: readonly PlateLine[];
@@ -149,7 +156,7 @@ function chooseMains(
   return chosen;
 }
 
-const rankOf = (main: Main) => (main.known === 'safe bet' ? 0 : 1) + (main.sense.intensity > 7 ? 1 : 0);
+const rankOf = (main: Main) => (main.known === 'safe bet' ? 0 : 1) + (isStrong(main) ? 1 : 0);
 
 function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, table: Table): PlateLine[] {
   return (['cheese', 'meat'] as const).flatMap((kind) => {
@@ -158,11 +165,11 @@ function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, ta
       net[kind],
       own.map((main) => shareOf(main).share),
     );
-    return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as the board, for this guest'));
+    return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as the board'));
   });
 }
 
-function lineOf(good: Main | Companion, part: string, net: number, table: Table, says: string): PlateLine {
+function lineOf(good: Main | Companion, part: string, net: number, table: Table, rule: PlateRule): PlateLine {
   const onBoard = [...table.mains, ...table.beside].some((other) => other.id === good.id);
   return {
     good,
@@ -170,7 +177,7 @@ function lineOf(good: Main | Companion, part: string, net: number, table: Table,
     net: grams(net),
     gross: grossFor(good, grams(net)),
     onBoard,
-    reasons: [reason('own plate', 0, onBoard ? 'from the board, cut first' : says)],
+    reasons: [reason(onBoard ? 'from the board, cut first' : rule, NONE, { subject: good.id })],
   };
 }
 
@@ -245,13 +252,7 @@ function inPlaceLines(
   );
   const net = new Map(bulk.map(({ good }, i) => [good.id, shares[i]!]));
   return found.map(({ good }) =>
-    lineOf(
-      good,
-      'in place',
-      net.get(good.id) ?? usual(good),
-      table,
-      'in place of what this guest does not eat',
-    ),
+    lineOf(good, 'in place', net.get(good.id) ?? usual(good), table, 'in place of'),
   );
 }
 

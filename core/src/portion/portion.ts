@@ -1,7 +1,27 @@
-import { besideTotal, BESIDE_OF, netGrams, purchase, shareOf, type Purchase } from '../amount/index.js';
+import {
+  besideTotal,
+  BESIDE_OF,
+  netGrams,
+  purchase,
+  shareOf,
+  type BesideFigure,
+  type Purchase,
+} from '../amount/index.js';
 import { budgetTotal, headsThatEat, type Brief, type Targets } from '../brief/index.js';
 import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
-import { grams, money, reason, shareOut, type Grams, type Money, type Reason } from '../units/index.js';
+import { grams, money, NONE, reason, shareOut, type Grams, type Money, type Reason } from '../units/index.js';
+
+/** What the loss between net and gross is: something that is taken off, or only what stays on the knife. */
+export type Loss = 'rind' | 'cutting' | 'casing' | 'slicing';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'rind and trim': { off: Grams; loss: Loss };
+    'whole packs': { left: Grams };
+    stock: { onHand: Grams; short: Grams };
+    'for the table': { what: BesideFigure; sharedBy: number };
+  }
+}
 
 export interface Portion extends Purchase {
   readonly good: Good;
@@ -50,38 +70,28 @@ export function mainsNet(
   return net;
 }
 
-/** What the loss is: rind or casing that is taken off, or only what stays on the knife. */
-function trimWords(main: Main): string {
-  if (main.kind === 'meat')
-    return main.contents.casing === 'none' || main.casingEaten
-      ? 'lost in slicing'
-      : 'of casing and ends come off';
-  return ['cut off', 'decoration'].includes(main.rind.verdict)
-    ? 'of rind and trim come off'
-    : 'lost in cutting';
+function lossOf(main: Main): Loss {
+  if (main.kind === 'meat') return main.contents.casing === 'none' || main.casingEaten ? 'slicing' : 'casing';
+  return ['cut off', 'decoration'].includes(main.rind.verdict) ? 'rind' : 'cutting';
 }
 
 function mainPortion(main: Main, net: Grams, byHand: boolean, date: string): Portion {
   const bought = purchase(main, net);
   const reasons: Reason[] = [];
+  const about = (effect: number) => ({ subject: main.id, effect });
   const { why } = shareOf(main);
-  if (byHand) reasons.push(reason('by hand', 0, 'set by hand'));
+  if (byHand) reasons.push(reason('by hand', NONE, about(0)));
   else if (why) reasons.push(why);
-  const off = bought.gross - bought.net;
-  if (off >= 1) reasons.push(reason('rind and trim', off, `${Math.round(off)} g ${trimWords(main)}`));
-  if (bought.packs !== null && bought.left >= 5)
-    reasons.push(
-      reason('whole packs', bought.left, `sold whole, about ${Math.round(bought.left)} g left over`),
-    );
-  const onHand = gramsOnHand(main, date);
-  if (onHand !== null && onHand < bought.gross)
-    reasons.push(
-      reason(
-        'stock',
-        onHand - bought.gross,
-        `only ${Math.round(onHand)} g on the counter, ${Math.round(bought.gross - onHand)} g short`,
-      ),
-    );
+  const off = grams(bought.gross - bought.net);
+  if (off >= 1) reasons.push(reason('rind and trim', { off, loss: lossOf(main) }, about(off)));
+  const { left } = bought;
+  if (bought.packs !== null && left >= 5)
+    reasons.push(reason('whole packs', { left: grams(left) }, about(left)));
+  const held = gramsOnHand(main, date);
+  if (held !== null && held < bought.gross) {
+    const [onHand, short] = [grams(held), grams(bought.gross - held)];
+    reasons.push(reason('stock', { onHand, short }, about(-short)));
+  }
   return { ...bought, good: main, byHand, reasons };
 }
 
@@ -99,7 +109,7 @@ function companionPortions(
         ...purchase(companion, grams(asked)),
         good: companion,
         byHand: true,
-        reasons: [reason('by hand', 0, 'set by hand')],
+        reasons: [reason('by hand', NONE, { subject: companion.id })],
       };
     if (!what) return { ...purchase(companion, grams(0)), good: companion, byHand: false, reasons: [] };
     const peers = companions.filter((c) => BESIDE_OF[c.role] === what);
@@ -108,13 +118,16 @@ function companionPortions(
       peers.map(() => 1),
     );
     const net = grams(shares[peers.indexOf(companion)]!);
-    const says =
-      peers.length > 1 ? `${what} for the table, shared by ${peers.length}` : `${what} for the table`;
+    const why = reason(
+      'for the table',
+      { what, sharedBy: peers.length },
+      { subject: companion.id, effect: net },
+    );
     return {
       ...purchase(companion, net),
       good: companion,
       byHand: false,
-      reasons: [reason('beside', net, says)],
+      reasons: [why],
     };
   });
 }

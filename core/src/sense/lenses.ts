@@ -54,22 +54,22 @@ export const TAGS = {
 } as const satisfies Record<string, (good: Good) => boolean>;
 export type Tag = keyof typeof TAGS;
 
+export type LensId = 'tastes' | 'families' | 'elements' | 'mouthfeels' | 'bite';
 export interface Lens {
-  readonly id: string;
-  readonly label: string;
+  readonly id: LensId;
   readonly tags: readonly Tag[];
 }
 
 export const LENSES: readonly Lens[] = [
-  { id: 'tastes', label: 'Five tastes', tags: ['sweet', 'sour', 'salty', 'bitter', 'umami'] },
+  { id: 'tastes', tags: ['sweet', 'sour', 'salty', 'bitter', 'umami'] },
   {
     id: 'families',
-    label: 'Four companions',
+
     tags: ['honey and preserve', 'fruit', 'nuts', 'brine and savoury'],
   },
   {
     id: 'elements',
-    label: 'Elements',
+
     tags: [
       'cheese',
       'meat',
@@ -81,8 +81,8 @@ export const LENSES: readonly Lens[] = [
       'garnish',
     ],
   },
-  { id: 'mouthfeels', label: 'Mouthfeels', tags: ['creamy', 'crunchy', 'juicy', 'chewy', 'crisp'] },
-  { id: 'bite', label: 'One bite', tags: ['sweet', 'savoury', 'salty'] },
+  { id: 'mouthfeels', tags: ['creamy', 'crunchy', 'juicy', 'chewy', 'crisp'] },
+  { id: 'bite', tags: ['sweet', 'savoury', 'salty'] },
 ];
 
 export const carries = (good: Good, tag: Tag): boolean => TAGS[tag](good);

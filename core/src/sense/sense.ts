@@ -16,6 +16,10 @@ export const SOFTNESS: Record<Texture, number> = {
   'very hard': 1,
 };
 
+/** Strength from which a good is strong, everywhere: relief comes after it, and a timid table is told. */
+export const STRONG_FROM = 7;
+export const isStrong = ({ sense }: Main): boolean => sense.intensity >= STRONG_FROM;
+
 const MEAT_SOFTNESS = { 'whole muscle': 6, coarse: 4, fine: 5, spreadable: 9 } as const;
 
 export const softnessOf = (main: Main): number =>

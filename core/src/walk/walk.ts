@@ -1,47 +1,40 @@
 import type { Main } from '../counter/index.js';
-import { PRACTICE, reason, type Reason } from '../units/index.js';
+import { NONE, reason, type Reason } from '../units/index.js';
 
-/** One step from a good to the next, and what it costs the palate; each row is a rule. Common practice, no source. */
-interface StepRule {
-  readonly rule: string;
-  readonly cost: (from: Main, to: Main) => number;
-  readonly says: (from: Main, to: Main) => string;
+/** The names of two goods that follow each other. */
+interface Step {
+  readonly from: string;
+  readonly to: string;
 }
+
+declare module '../units/reason.js' {
+  interface Rules extends Record<StepRuleId, Step> {
+    'starts mild': NoFigures;
+    'mildest there is': NoFigures;
+    rises: { from: number; to: number };
+    'much the same strength': { from: string };
+  }
+}
+
+type StepRuleId = 'falls back' | 'lingers' | 'leap' | 'blue late' | 'heat stays';
 
 const isBlue = (main: Main) => main.kind === 'cheese' && main.texture === 'blue';
 const over = (x: number) => Math.max(0, x);
 
-const STEP_RULES: readonly StepRule[] = [
-  {
-    rule: 'falls back',
-    cost: (a, b) => 1.5 * over(a.sense.intensity - b.sense.intensity),
-    says: (a, b) => `${b.name} is milder than ${a.name} before it`,
-  },
-  {
-    rule: 'lingers',
-    cost: (a, b) => 0.8 * over(a.sense.persistence - b.sense.intensity),
-    says: (a, b) => `${a.name} lingers over ${b.name}`,
-  },
-  {
-    rule: 'leap',
-    cost: (a, b) => 0.3 * over(b.sense.intensity - a.sense.intensity - 3),
-    says: (a, b) => `a leap from ${a.name} to ${b.name}`,
-  },
-  {
-    rule: 'blue late',
-    cost: (a, b) => (isBlue(a) && !isBlue(b) ? 6 : 0),
-    says: (_, b) => `blue before ${b.name} dulls the tongue`,
-  },
-  {
-    rule: 'heat stays',
-    cost: (a, b) => 0.4 * a.sense.heat * (b.kind === 'cheese' ? 1 : 0.5),
-    says: (a, b) => `the heat of ${a.name} covers ${b.name}`,
-  },
+/** One step from a good to the next, and what it costs the palate; each row is a rule. Common practice, no source. */
+const STEP_RULES: readonly { rule: StepRuleId; cost: (from: Main, to: Main) => number }[] = [
+  { rule: 'falls back', cost: (a, b) => 1.5 * over(a.sense.intensity - b.sense.intensity) },
+  { rule: 'lingers', cost: (a, b) => 0.8 * over(a.sense.persistence - b.sense.intensity) },
+  { rule: 'leap', cost: (a, b) => 0.3 * over(b.sense.intensity - a.sense.intensity - 3) },
+  { rule: 'blue late', cost: (a, b) => (isBlue(a) && !isBlue(b) ? 6 : 0) },
+  { rule: 'heat stays', cost: (a, b) => 0.4 * a.sense.heat * (b.kind === 'cheese' ? 1 : 0.5) },
 ];
 /** A walk starts mild: half a point for each point of intensity of the first good. */
 const START = 0.5;
 /** From this carry-over on, something to clear the palate belongs between. */
 const CLEANSE_FROM = 1.2;
+/** A first good up to this strength is mild. */
+const STARTS_MILD = 4;
 /** Smaller costs to the palate get no sentence. */
 const WORTH_SAYING = 0.5;
 /** Held-Karp takes 2^n n^2 steps; above this the walk rises by intensity instead, and says so. */
@@ -125,19 +118,24 @@ export function walkFor(mains: readonly Main[], asked: readonly string[] | null)
   const order = own ?? bestOrder(mains);
   const steps = order.map((main, i): WalkStep => {
     const before = order[i - 1];
-    if (!before)
-      return { number: 1, main, cleanse: false, reasons: [reason('start', 0, startSays(main), PRACTICE)] };
+    const subject = main.id;
+    if (!before) {
+      const mild = main.sense.intensity <= STARTS_MILD;
+      const why = reason(mild ? 'starts mild' : 'mildest there is', NONE, { subject });
+      return { number: 1, main, cleanse: false, reasons: [why] };
+    }
+    const names = { from: before.name, to: main.name };
     const costs = STEP_RULES.map((row) =>
-      reason(row.rule, -row.cost(before, main), row.says(before, main), PRACTICE),
+      reason(row.rule, names, { subject, effect: -row.cost(before, main) }),
     )
       .filter((r) => r.effect <= -WORTH_SAYING)
       .sort((a, b) => a.effect - b.effect);
-    const rise = main.sense.intensity - before.sense.intensity;
-    const says =
-      rise > 0
-        ? `up from ${before.sense.intensity} to ${main.sense.intensity}`
-        : `beside ${before.name}, much the same strength`;
-    const reasons = costs.length > 0 ? costs : [reason('rise', 0, says, PRACTICE)];
+    const [from, to] = [before.sense.intensity, main.sense.intensity];
+    const rise =
+      to > from
+        ? reason('rises', { from, to }, { subject })
+        : reason('much the same strength', { from: before.name }, { subject });
+    const reasons = costs.length > 0 ? costs : [rise];
     return { number: i + 1, main, cleanse: stepCost(before, main) >= CLEANSE_FROM, reasons };
   });
   return {
@@ -147,9 +145,6 @@ export function walkFor(mains: readonly Main[], asked: readonly string[] | null)
     byHand: own !== null,
   };
 }
-
-const startSays = (main: Main) =>
-  main.sense.intensity <= 4 ? 'mild, so it starts the walk' : 'the mildest there is starts the walk';
 
 /** The asked order with goods that it does not name put in where they cost least; null when nothing of it is left. */
 function askedOrder(mains: readonly Main[], asked: readonly string[]): Main[] | null {

@@ -5,7 +5,7 @@ import { BalanceWheel } from '../pick/BalanceWheel';
 import { formatFor } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateHead, SlateSection } from '../ui/Slate';
-import { lineOf } from '../ui/words';
+import { lineOf } from '../words';
 
 type Shop = { readonly counter: readonly Good[]; readonly house: House };
 

@@ -1,9 +1,11 @@
+import { reasonKey } from '@rotula/core';
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { OwnPlates } from '../order/OwnPlates';
 import { SmallChildren } from '../order/SmallChildren';
 import { Callout, SlateSection } from '../ui/Slate';
 import { SchoolShort } from './SchoolShort';
+import { becauseWords, sentence } from '../words';
 
 /** What follows from the brief: targets, own plates, cautions, and what is left out for whom. */
 export function BriefSlate() {
@@ -14,7 +16,7 @@ export function BriefSlate() {
       <SlateSection title="What follows">
         <ul className="space-y-1.5">
           {targets.reasons.map((r) => (
-            <li key={r.rule + r.says}>{format.says(r.says)}</li>
+            <li key={reasonKey(r)}>{sentence(r, format)}</li>
           ))}
         </ul>
         <p className="mt-2 text-chalk-soft">
@@ -32,9 +34,7 @@ export function BriefSlate() {
             {targets.excluded.slice(0, 40).map(({ goodId, because }) => (
               <li key={goodId}>
                 <strong>{goods.get(goodId)?.name ?? goodId}</strong>{' '}
-                <span className="text-chalk-soft">
-                  {because.map((b) => `${b.label}: ${b.fit.says}`).join('; ')}
-                </span>
+                <span className="text-chalk-soft">{becauseWords(because, format)}</span>
               </li>
             ))}
           </ul>

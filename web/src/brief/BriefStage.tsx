@@ -5,7 +5,7 @@ import { Choice, Select } from '../ui/Choice';
 import { DateTimeField } from '../ui/DateTimeField';
 import { capital } from '../ui/format';
 import { Stepper } from '../ui/Stepper';
-import { ROLE_LABELS } from '../ui/words';
+import { ROLE_LABELS } from '../words';
 import { BriefSlate } from './BriefSlate';
 import { BudgetField, KindsSelect, TextField } from './fields';
 import { LimitsEditor } from './LimitsEditor';
@@ -24,9 +24,8 @@ export default function BriefStage() {
     set(what, { guests: { ...brief.guests, ...part } });
   const perAdult = (role: Brief['role']) => {
     const { cheese, meat } = GRAMS_PER_ADULT[role];
-    return format.says(
-      `${cheese.low} to ${cheese.high} g cheese${meat.high > 0 ? `, ${meat.low} to ${meat.high} g meat` : ', no meat'}`,
-    );
+    const range = (of: { low: number; high: number }) => format.gramsRange(of.low, of.high);
+    return `${range(cheese)} cheese, ${meat.high > 0 ? `${range(meat)} meat` : 'no meat'}`;
   };
   return (
     <StageLayout slate={<BriefSlate />}>

@@ -3,7 +3,6 @@ import {
   LIMITS,
   limitRule,
   newLimit,
-  NOT_BY_CARD,
   REACHES,
   reachOf,
   riskRowsOf,
@@ -16,6 +15,7 @@ import { Finder } from '../ui/Finder';
 import { capital } from '../ui/format';
 import { IconButton } from '../ui/IconButton';
 import { Stepper } from '../ui/Stepper';
+import { LIMIT_NOTES, limitLabel, NOT_BY_CARD, RISK_WORDS } from '../words';
 
 const REACH_HINTS: Record<Limit['reach'], string> = {
   board: 'nothing of it on the board',
@@ -35,7 +35,7 @@ export function LimitsEditor({
 }) {
   const edit = (what: string, part: Partial<Limit>) =>
     onChange(
-      `the limit “${limitRule(what).label}”`,
+      `the limit “${limitLabel(what)}”`,
       limits.map((l) => (l.what === what ? { ...l, ...part } : l)),
     );
   return (
@@ -49,23 +49,25 @@ export function LimitsEditor({
           return (
             <li key={limit.what} className="flex flex-wrap items-center gap-x-3 gap-y-2 py-2">
               <div className="min-w-48 flex-1">
-                <strong>{capital(rule.label)}</strong>
-                {rule.note && <span className="block text-sm text-ink-soft">{rule.note}</span>}
+                <strong>{capital(limitLabel(rule.id))}</strong>
+                {LIMIT_NOTES[rule.id] && (
+                  <span className="block text-sm text-ink-soft">{LIMIT_NOTES[rule.id]}</span>
+                )}
                 {riskRowsOf(limit.what).map((row) => (
                   <span key={row.id} className="block text-sm text-ink-soft">
-                    {capital(row.says)}: {row.source} ({row.country})
+                    {capital(RISK_WORDS[row.id])}: {row.source} ({row.country})
                   </span>
                 ))}
               </div>
               <Select
-                label={`How hard: ${rule.label}`}
+                label={`How hard: ${limitLabel(rule.id)}`}
                 className="w-32"
                 value={limit.severity}
                 options={SEVERITIES.map((s) => ({ value: s, label: s }))}
                 onChange={(severity) => edit(limit.what, { severity })}
               />
               <Select
-                label={`How far: ${rule.label}`}
+                label={`How far: ${limitLabel(rule.id)}`}
                 className="w-36"
                 value={limit.reach}
                 options={REACHES.map((r) => ({
@@ -88,7 +90,7 @@ export function LimitsEditor({
                   <input
                     key={limit.who}
                     className="field w-28"
-                    aria-label={`Whose limit: ${rule.label}`}
+                    aria-label={`Whose limit: ${limitLabel(rule.id)}`}
                     placeholder="a name"
                     defaultValue={limit.who}
                     maxLength={60}
@@ -101,10 +103,10 @@ export function LimitsEditor({
               )}
               <span className="ml-auto">
                 <IconButton
-                  label={`Take away the limit: ${rule.label}`}
+                  label={`Take away the limit: ${limitLabel(rule.id)}`}
                   onClick={() =>
                     onChange(
-                      `no limit “${rule.label}”`,
+                      `no limit “${limitLabel(rule.id)}”`,
                       limits.filter((l) => l.what !== limit.what),
                     )
                   }
@@ -132,7 +134,7 @@ export function LimitsEditor({
       )}
       <WhyMilk
         limits={limits}
-        onAdd={(id) => onChange(`the limit “${limitRule(id).label}”`, [...limits, newLimit(id)])}
+        onAdd={(id) => onChange(`the limit “${limitLabel(id)}”`, [...limits, newLimit(id)])}
       />
       <div className="max-w-md">
         <Finder
@@ -140,13 +142,13 @@ export function LimitsEditor({
           placeholder="Add an allergy, diet, risk or dislike"
           items={LIMITS.filter((rule) => !limits.some((l) => l.what === rule.id))}
           keyOf={(rule) => rule.id}
-          textOf={(rule) => `${rule.label} ${rule.group}`}
+          textOf={(rule) => `${limitLabel(rule.id)} ${rule.group}`}
           show={(rule) => (
             <>
-              {capital(rule.label)} <span className="text-sm text-ink-soft">{rule.group}</span>
+              {capital(limitLabel(rule.id))} <span className="text-sm text-ink-soft">{rule.group}</span>
             </>
           )}
-          onTake={(rule) => onChange(`the limit “${rule.label}”`, [...limits, newLimit(rule.id)])}
+          onTake={(rule) => onChange(`the limit “${limitLabel(rule.id)}”`, [...limits, newLimit(rule.id)])}
         />
       </div>
     </>

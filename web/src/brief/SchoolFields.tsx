@@ -1,18 +1,18 @@
-import { SCHOOLS } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { Select } from '../ui/Choice';
 import { useBrief } from './useBrief';
+import { schoolWords } from '../words';
 
 const OF_ORDER = ['cover', 'aim', 'company'] as const;
 
 /** The schools of this order: the house's, unless another is chosen for once. */
 export function SchoolFields() {
-  const { house } = useWorkbench();
+  const { house, format } = useWorkbench();
   const { brief, set } = useBrief();
   return (
     <div className="grid gap-3 min-[700px]:grid-cols-3">
       {OF_ORDER.map((school) => {
-        const { question, options } = SCHOOLS[school];
+        const { question, options } = schoolWords(school, format);
         const chosen = brief.schools[school] ?? 'house';
         return (
           <div key={school}>
@@ -23,13 +23,11 @@ export function SchoolFields() {
               value={chosen}
               options={[
                 { value: 'house', label: `as the house: ${house[school]}` },
-                ...Object.entries(options as Record<string, { for: string }>).map(
-                  ([value, { for: why }]) => ({
-                    value,
-                    label: value,
-                    hint: why,
-                  }),
-                ),
+                ...Object.entries(options).map(([value, { for: why }]) => ({
+                  value,
+                  label: value,
+                  hint: why,
+                })),
               ]}
               onChange={(value) =>
                 set(`the school: ${value}`, {

@@ -4,7 +4,7 @@ import clsx from 'clsx';
 import { useEffect, useRef } from 'react';
 import type { Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { lineOf } from '../ui/words';
+import { lineOf } from '../words';
 import { Ripeness } from './Ripeness';
 import type { Row } from './rows';
 
@@ -132,8 +132,11 @@ function GoodRow({
       <Ripeness good={good} format={format} today={today} />
       <span className="text-right">
         <span className="block leading-5 whitespace-nowrap">
-          {format.money(priceOn(good, today))}
-          <span className="text-sm text-ink-soft"> /{good.price.per}</span>
+          {format.price(priceOn(good, today), good.price.per)[0]}
+          <span className="text-sm text-ink-soft">
+            {' '}
+            /{format.price(priceOn(good, today), good.price.per)[1]}
+          </span>
         </span>
         <span className="block text-sm text-ink-soft">
           {onHand !== null && onHand > 0 ? format.grams(onHand) : ''}

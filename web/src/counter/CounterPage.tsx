@@ -67,11 +67,11 @@ function OpenCounter({
   const find = useMemo(() => finderFor(counter), [counter]);
   const words = useDeferredValue(query);
   const rows = useMemo(() => {
-    const found = find(words).filter((good) => passes(good, filters, today, format.minorPerUnit));
+    const found = find(words).filter((good) => passes(good, filters, today, format));
     if (filters.sort === 'family') return rowsOf(found);
     const key = sortKey[filters.sort];
-    return sortedRows(found, (good) => key(good, today, format.minorPerUnit));
-  }, [find, words, filters, today, format.minorPerUnit]);
+    return sortedRows(found, (good) => key(good, today, format));
+  }, [find, words, filters, today, format]);
   const found = useMemo(() => rows.flatMap((row) => ('good' in row ? [row.good] : [])), [rows]);
   const focus = found.find((g) => g.id === focusId) ?? found[0] ?? null;
   const open = (id: string) => void navigate(`/counter/${id}`);
@@ -111,7 +111,7 @@ function OpenCounter({
           <span className="text-ink-soft" role="status">
             {count(found.length, 'good')}
           </span>
-          <FilterBar goods={counter} filters={filters} onChange={setFilters} />
+          <FilterBar goods={counter} filters={filters} format={format} onChange={setFilters} />
         </div>
         <UnreadableList of="counter" list={unreadable} />
         {found.length === 0 ? (

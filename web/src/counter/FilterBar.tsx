@@ -3,9 +3,10 @@ import clsx from 'clsx';
 import { SlidersHorizontal } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Select } from '../ui/Choice';
-import { capital } from '../ui/format';
-import { activeCount, AGES, NO_FILTERS, PRICES, SORTS, STRENGTHS, type Filters } from './filters';
+import { capital, type Format } from '../ui/format';
+import { activeCount, AGES, NO_FILTERS, pricesBy, SORTS, STRENGTHS, type Filters } from './filters';
 import { groupOf, PLURALS } from './rows';
+import { limitLabel } from '../words';
 
 const KINDS = ['all', ...GOOD_KINDS, 'must move', 'trials'] as const;
 const any = (label: string) => ({ value: '', label });
@@ -14,10 +15,12 @@ const any = (label: string) => ({ value: '', label });
 export function FilterBar({
   goods,
   filters,
+  format,
   onChange,
 }: {
   goods: readonly Good[];
   filters: Filters;
+  format: Format;
   onChange: (filters: Filters) => void;
 }) {
   const set = (part: Partial<Filters>) => onChange({ ...filters, ...part });
@@ -86,7 +89,7 @@ export function FilterBar({
         <Select
           label="Price"
           value={filters.price}
-          options={PRICES.map((b) => ({ value: b.id, label: b.label }))}
+          options={pricesBy(format.bulk).map((b) => ({ value: b.id, label: b.label }))}
           onChange={(price) => set({ price })}
         />
         <Select
@@ -94,7 +97,11 @@ export function FilterBar({
           value={filters.limit}
           options={[
             any('suits anybody'),
-            ...LIMITS.map((rule) => ({ value: rule.id, label: capital(rule.label), hint: rule.group })),
+            ...LIMITS.map((rule) => ({
+              value: rule.id,
+              label: capital(limitLabel(rule.id)),
+              hint: rule.group,
+            })),
           ]}
           onChange={(limit) => set({ limit })}
         />

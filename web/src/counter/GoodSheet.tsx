@@ -1,6 +1,5 @@
 import {
   ageOn,
-  ageWords,
   allergensOf,
   contentsOf,
   contradictions,
@@ -19,6 +18,7 @@ import {
 import { capital, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
+import { ageWords, sentence } from '../words';
 
 const DIETS = ['vegetarian', 'no pork', 'halal', 'kosher', 'no alcohol', 'lactose'] as const;
 const SENSES = [
@@ -110,13 +110,15 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
             {DIETS.map((id) => {
               const fit = fitsLimit(served, newLimit(`diet:${id}`));
               return (
-                <li key={id} title={fit.says}>
+                <li key={id}>
                   <span className={fit.fits === 'yes' ? 'text-leaf-lit' : 'text-wax-lit'}>
                     {fit.fits === 'yes' ? '✓' : fit.fits === 'no' ? '✗' : '?'}
                   </span>{' '}
                   {id}
                   {fit.fits !== 'yes' && (
-                    <span className="block pl-5 text-sm text-chalk-soft">{fit.says}</span>
+                    <span className="block pl-5 text-sm text-chalk-soft">
+                      {fit.why && sentence(fit.why, format)}
+                    </span>
                   )}
                 </li>
               );

@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
-import { CounterFile, isMain, type Good } from '@rotula/core';
+import { CounterFile, isMain, mustMove, type Good } from '@rotula/core';
 import {
   activeCount,
   finderFor,
-  mustMove,
   NO_FILTERS,
   passes,
-  pricePerKg,
+  priceByWeight,
+  pricesBy,
   sortKey,
   type Filters,
 } from './filters';
@@ -15,7 +15,7 @@ import { sortedRows } from './rows';
 
 const counter = CounterFile.parse(JSON.parse(readFileSync('demo/counter.json', 'utf8'))).goods;
 const TODAY = '2026-11-24';
-const CENTS = 100;
+const CENTS = { minorPerUnit: 100, bulk: { name: 'kg', grams: 1000 } } as const;
 const shown = (part: Partial<Filters>) =>
   counter.filter((good) => passes(good, { ...NO_FILTERS, ...part }, TODAY, CENTS));
 
@@ -40,8 +40,8 @@ describe('narrowing', () => {
     const kinds: [Partial<Filters>, (good: Good) => boolean][] = [
       [{ animal: 'goat' }, (g) => g.kind === 'cheese' && g.milk.some((m) => m.animal === 'goat')],
       [{ family: 'washed' }, (g) => g.kind === 'cheese' && g.texture === 'washed'],
-      [{ strength: 'strong' }, (g) => isMain(g) && g.sense.intensity >= 6.5],
-      [{ price: 'high' }, (g) => pricePerKg(g, TODAY, CENTS)! > 35],
+      [{ strength: 'strong' }, (g) => isMain(g) && g.sense.intensity >= 7],
+      [{ price: 'high' }, (g) => priceByWeight(g, TODAY, CENTS)! > 35],
       [{ kind: 'drink' }, (g) => g.kind === 'drink'],
       [{ kind: 'must move' }, (g) => mustMove(g, TODAY)],
     ];
@@ -64,9 +64,12 @@ describe('narrowing', () => {
   });
 });
 
-test('a price per kg is counted back from a pack', () => {
+test('a price by weight is counted back from a pack, and told by the pound where the house weighs in pounds', () => {
   const wren = counter.find((g) => g.id === 'wren-curd')!;
-  expect(pricePerKg(wren, TODAY, CENTS)).toBeCloseTo((6.9 * 1000) / 160, 9);
+  expect(priceByWeight(wren, TODAY, CENTS)).toBeCloseTo((6.9 * 1000) / 160, 9);
+  const pounds = { minorPerUnit: 100, bulk: { name: 'lb', grams: 453.59237 } } as const;
+  expect(priceByWeight(wren, TODAY, pounds)).toBeCloseTo((6.9 * 453.59237) / 160, 9);
+  expect(pricesBy(pounds.bulk).map((band) => band.label)).toContain('9 to 16 a lb');
 });
 
 test('every order is an order: rising keys, equal ones by name', () => {

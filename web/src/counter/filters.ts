@@ -3,15 +3,18 @@ import {
   animalsIn,
   fitsLimit,
   isMain,
+  mustMove,
   newLimit,
+  pricePerKg,
   servedGood,
-  priceOn,
+  STRONG_FROM,
   verdictOf,
   type Good,
   type GoodKind,
 } from '@rotula/core';
 import Fuse from 'fuse.js';
 import { groupOf, searchText } from './rows';
+import type { Format } from '../ui/format';
 
 /** What may be asked of the counter, and how it is sorted. */
 export interface Filters {
@@ -58,16 +61,20 @@ export const AGES: readonly AgeBand[] = [
 export const STRENGTHS: readonly StrengthBand[] = [
   { id: '', label: 'any strength', from: -Infinity, to: Infinity },
   { id: 'mild', label: 'mild, to 3.5', from: 0, to: 3.5 },
-  { id: 'middling', label: 'middling', from: 3.51, to: 6.49 },
-  { id: 'strong', label: 'strong, from 6.5', from: 6.5, to: 10 },
+  { id: 'middling', label: 'middling', from: 3.51, to: 6.99 },
+  { id: 'strong', label: 'strong, from 7', from: STRONG_FROM, to: 10 },
 ];
-/** Price per kg, in whole units of money. */
-export const PRICES: readonly PriceBand[] = [
-  { id: '', label: 'any price', from: -Infinity, to: Infinity },
-  { id: 'low', label: 'to 20 a kg', from: 0, to: 20 },
-  { id: 'middle', label: '20 to 35 a kg', from: 20.0001, to: 35 },
-  { id: 'high', label: 'over 35 a kg', from: 35.0001, to: Infinity },
-];
+/** Where a price by weight is low or high, in whole units of money for a kilogram or a pound. */
+const PRICE_STEPS = { kg: [20, 35], lb: [9, 16] } as const;
+export function pricesBy({ name }: Format['bulk']): readonly PriceBand[] {
+  const [low, high] = PRICE_STEPS[name];
+  return [
+    { id: '', label: 'any price', from: -Infinity, to: Infinity },
+    { id: 'low', label: `to ${low} a ${name}`, from: 0, to: low },
+    { id: 'middle', label: `${low} to ${high} a ${name}`, from: low + 1e-4, to: high },
+    { id: 'high', label: `over ${high} a ${name}`, from: high + 1e-4, to: Infinity },
+  ];
+}
 
 export const SORTS = [
   'family',
@@ -80,12 +87,13 @@ export const SORTS = [
 ] as const;
 export type SortId = (typeof SORTS)[number];
 
-/** Price per kg in whole units; a pack of known weight is counted back to it, all else has none. */
-export function pricePerKg(good: Good, on: string, minorPerUnit: number): number | null {
-  const price = priceOn(good, on) / minorPerUnit;
-  if (good.price.per === 'kg') return price;
-  const grams = good.pack.grams ?? good.pack.ml;
-  return grams ? (price * 1000) / grams : null;
+/** What money and weight are told in. */
+type Scale = Pick<Format, 'minorPerUnit' | 'bulk'>;
+
+/** Price of a kilogram or pound in whole units of money; null for what has no weight. */
+export function priceByWeight(good: Good, on: string, { minorPerUnit, bulk }: Scale): number | null {
+  const price = pricePerKg(good, on);
+  return price === null ? null : (price / minorPerUnit) * (bulk.grams / 1000);
 }
 
 const within = (bands: readonly Band<string>[], id: string, x: number | null): boolean => {
@@ -94,14 +102,8 @@ const within = (bands: readonly Band<string>[], id: string, x: number | null): b
   return x !== null && x >= band.from && x <= band.to;
 };
 
-export const mustMove = (good: Good, on: string): boolean => {
-  const says =
-    verdictOf(good, on) ?? (good.lots.length > 0 && good.lots.every((l) => l.verdict) ? 'past' : null);
-  return says === 'going' || (says === 'past' && good.lots.some((l) => l.grams > 0));
-};
-
 /** Does a good pass every filter but the words? */
-export function passes(good: Good, filters: Filters, on: string, minorPerUnit: number): boolean {
+export function passes(good: Good, filters: Filters, on: string, scale: Scale): boolean {
   const { kind, animal, family, age, strength, price, limit } = filters;
   if (
     kind === 'must move'
@@ -111,11 +113,11 @@ export function passes(good: Good, filters: Filters, on: string, minorPerUnit: n
         : kind !== 'all' && good.kind !== kind
   )
     return false;
-  if (animal && !(isMain(good) && animalsIn(good).includes(animal))) return false;
+  if (animal && !(isMain(good) && animalsIn(good).some((a) => a === animal))) return false;
   if (family && groupOf(good) !== family) return false;
   if (!within(AGES, age, isMain(good) ? ageOn(good, on) : null)) return false;
   if (!within(STRENGTHS, strength, isMain(good) ? good.sense.intensity : null)) return false;
-  if (!within(PRICES, price, pricePerKg(good, on, minorPerUnit))) return false;
+  if (!within(pricesBy(scale.bulk), price, priceByWeight(good, on, scale))) return false;
   return !limit || fitsLimit(servedGood(good, on), newLimit(limit)).fits === 'yes';
 }
 
@@ -146,10 +148,10 @@ const MOVE_ORDER = ['going', 'at its peak', 'ready', 'young'];
 /** Keys of each order; rows of equal keys go by name. The order by family keeps its headings. */
 export const sortKey: Record<
   Exclude<SortId, 'family'>,
-  (good: Good, on: string, minorPerUnit: number) => number | string
+  (good: Good, on: string, scale: Scale) => number | string
 > = {
   name: (good) => good.name,
-  price: (good, on, minorPerUnit) => pricePerKg(good, on, minorPerUnit) ?? Infinity,
+  price: (good, on) => pricePerKg(good, on) ?? Infinity,
   age: (good, on) => (isMain(good) ? ageOn(good, on) : Infinity),
   strength: (good) => (isMain(good) ? good.sense.intensity : Infinity),
   'weight left': (good) => -good.lots.reduce((sum, lot) => sum + lot.grams, 0),

@@ -1,4 +1,4 @@
-import { isCheese, type Cut } from '@rotula/core';
+import { isCheese, reasonKey, type Cut } from '@rotula/core';
 import clsx from 'clsx';
 import { AdviceList } from '../order/AdviceList';
 import { Cautions } from '../order/Cautions';
@@ -9,6 +9,7 @@ import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
 import { CutPicture } from './CutPicture';
+import { cutLabel, sentence } from '../words';
 
 /** How each cheese is cut and each meat folded: pieces, sizes, knife. */
 export default function CutStage() {
@@ -71,11 +72,11 @@ export default function CutStage() {
                 options={[
                   {
                     value: 'auto',
-                    label: cut.byHand ? 'as Rotula would' : format.says(cut.label),
+                    label: cut.byHand ? 'as Rotula would' : cutLabel(cut.styleId, format),
                     hint: cut.byHand ? undefined : 'as Rotula would',
                   },
-                  ...(cut.byHand ? [{ value: cut.styleId, label: format.says(cut.label) }] : []),
-                  ...cut.others.map((o) => ({ value: o.id, label: format.says(o.label) })),
+                  ...(cut.byHand ? [{ value: cut.styleId, label: cutLabel(cut.styleId, format) }] : []),
+                  ...cut.others.map((id) => ({ value: id, label: cutLabel(id, format) })),
                 ]}
                 onChange={(styleId) => choose(cut, main.name, styleId)}
               />
@@ -94,15 +95,15 @@ function CutSlate() {
   return (
     <>
       {focus && cut && (
-        <SlateSection title={`Why ${format.says(cut.label)}`}>
+        <SlateSection title={`Why ${cutLabel(cut.styleId, format)}`}>
           <div className="mb-2 flex items-center gap-3">
             <GoodPicture good={focus} size={56} />
             <span className="text-lg font-bold">{focus.name}</span>
           </div>
           <ul className="space-y-1.5">
             {cut.reasons.map((r) => (
-              <li key={r.rule + r.says} className={clsx(r.effect < 0 && 'text-wax-lit')}>
-                {format.says(r.says)}
+              <li key={reasonKey(r)} className={clsx(r.effect < 0 && 'text-wax-lit')}>
+                {sentence(r, format)}
               </li>
             ))}
           </ul>

@@ -1,4 +1,4 @@
-import { SCHOOLS, type House } from '@rotula/core';
+import type { House } from '@rotula/core';
 import { useEffect, useState } from 'react';
 import toast from 'react-hot-toast';
 import type { StoredHouse } from '../api/client';
@@ -11,6 +11,7 @@ import { Choice, Select } from '../ui/Choice';
 import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { saveHouse, type HouseClash } from './saveHouse';
+import { SCHOOLS, schoolWords } from '../words';
 
 /** Where the shop may be; the words stay English, the form of dates and times is the country's. */
 const COUNTRIES = [
@@ -167,14 +168,14 @@ function Settings({ house }: { house: StoredHouse }) {
               />
             </section>
           </div>
-          {(Object.keys(SCHOOLS) as (keyof typeof SCHOOLS)[]).map((school) => (
+          {SCHOOLS.map((school) => (
             <section key={school}>
-              <h2 className="mb-2 text-xl">{SCHOOLS[school].question}</h2>
+              <h2 className="mb-2 text-xl">{schoolWords(school, format).question}</h2>
               <Choice
-                label={SCHOOLS[school].question}
+                label={schoolWords(school, format).question}
                 className="grid-cols-2"
                 value={house[school]}
-                options={Object.entries(SCHOOLS[school].options).map(([value, { for: why }]) => ({
+                options={Object.entries(schoolWords(school, format).options).map(([value, { for: why }]) => ({
                   value: value as House[typeof school],
                   label: capital(value),
                   hint: why,
@@ -195,8 +196,8 @@ function Settings({ house }: { house: StoredHouse }) {
             Where practitioners disagree, both schools stand here. What speaks against the one you follow:
           </p>
           <ul className="space-y-3">
-            {(Object.keys(SCHOOLS) as (keyof typeof SCHOOLS)[]).map((school) => {
-              const options = SCHOOLS[school].options as Record<string, { against: string }>;
+            {SCHOOLS.map((school) => {
+              const { options } = schoolWords(school, format);
               return (
                 <li key={school}>
                   <strong>{capital(house[school])}.</strong> {options[house[school]]!.against}

@@ -1,9 +1,11 @@
+import { reasonKey } from '@rotula/core';
 import { ShieldAlert } from 'lucide-react';
 import { capital } from '../ui/format';
 import { Callout, SlateSection } from '../ui/Slate';
 import { useWorkbench } from './context';
+import { sentence } from '../words';
 
-/** Cautions with source and country. They are never waved through; local codes and licensed practice decide. */
+/** Cautions with source and country. They are never left; local codes and licensed practice decide. */
 export function Cautions() {
   const { plan, goods, format } = useWorkbench();
   const nameOf = (id: string) => goods.get(id)?.name ?? id;
@@ -12,12 +14,12 @@ export function Cautions() {
     <SlateSection title="Cautions" aside={plan.cautions.length}>
       <ul className="space-y-2.5">
         {plan.cautions.map((caution) => (
-          <li key={caution.id}>
+          <li key={reasonKey(caution)}>
             <Callout>
               <div className="flex gap-2.5">
                 <ShieldAlert size={18} className="mt-0.5 shrink-0 text-butter" aria-hidden />
                 <div>
-                  {capital(format.says(caution.says))}
+                  {capital(sentence(caution, format))}
                   <div className="mt-1 text-sm text-chalk-soft">
                     {caution.goods.length > 0 &&
                       `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
@@ -37,11 +39,11 @@ export function Cautions() {
 /** The short form for stages whose slate is full: how many, and the guests' own ones in full. */
 export function GuestCautions() {
   const { plan, format } = useWorkbench();
-  const own = plan.cautions.filter((caution) => caution.id.startsWith('limit '));
+  const own = plan.cautions.filter((caution) => caution.rule === 'guest’s limit');
   return (
     <>
       {own.map((caution) => (
-        <Callout key={caution.id}>{capital(format.says(caution.says))}</Callout>
+        <Callout key={reasonKey(caution)}>{capital(sentence(caution, format))}</Callout>
       ))}
     </>
   );

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { Brand } from '../app/Brand';
 import { count } from '../ui/format';
-import { ROLE_LABELS } from '../ui/words';
+import { ROLE_LABELS } from '../words';
 import { useWorkbench } from './context';
 import { STAGES } from './stages';
 import { SaveTrouble, SaveWord } from './SaveLine';

@@ -3,19 +3,20 @@ import { count } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
 import { useWorkbench } from './context';
+import { plateLabel } from '../words';
 
 /** Every plate of its own: who eats from it, what lies on it and how much, and what the counter lacks for it. */
 export function OwnPlates() {
   const { plan } = useWorkbench();
-  return plan.ownPlates.map((plate) => <Plate key={plate.label} plate={plate} />);
+  return plan.ownPlates.map((plate) => <Plate key={plateLabel(plate)} plate={plate} />);
 }
 
 function Plate({ plate }: { plate: OwnPlate }) {
   const { format } = useWorkbench();
   return (
     <SlateSection title="Their own plate" aside={count(plate.guests, 'guest')}>
-      <p className="mb-2 font-bold">{plate.label}</p>
-      <ul data-own-plate={plate.label}>
+      <p className="mb-2 font-bold">{plateLabel(plate)}</p>
+      <ul data-own-plate={plateLabel(plate)}>
         {plate.lines.map(({ good, net, onBoard }) => (
           <li key={good.id} className="flex items-center gap-3 py-1">
             <GoodPicture good={good} size={30} />

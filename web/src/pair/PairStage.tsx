@@ -8,12 +8,13 @@ import { Finder } from '../ui/Finder';
 import { capital, count, signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
+import { sentence } from '../words';
 
 const SHOWN = 6;
 
 /** For each good something sweet, briny, crunchy, a bread, a drink and one without alcohol. */
 export default function PairStage() {
-  const { plan, focus, setFocus } = useWorkbench();
+  const { plan, focus, setFocus, format } = useWorkbench();
   const [slot, setSlot] = useState<Slot>('sweet');
   return (
     <StageLayout slate={<PairSlate main={focus} slot={slot} />}>
@@ -60,7 +61,7 @@ export default function PairStage() {
                           {pair.match?.beside.name ?? 'nothing'}
                         </span>
                         <span className="block text-sm leading-4 text-ink-soft">
-                          {pair.match ? pair.why?.says : `no ${pair.slot} allowed`}
+                          {pair.match ? pair.why && sentence(pair.why, format) : `no ${pair.slot} allowed`}
                         </span>
                       </span>
                     </button>
@@ -76,7 +77,7 @@ export default function PairStage() {
 }
 
 function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
-  const { plan, document } = useWorkbench();
+  const { plan, document, format } = useWorkbench();
   if (!main) return null;
   const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
   const ranked = rankBeside(main, plan.pairs.candidates[slot]);
@@ -94,7 +95,7 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
             reasons={pair.match.reasons.slice(0, 6).map((r) => ({
               effect: signed(r.effect, 1),
               good: r.effect > 0,
-              says: r.says,
+              says: sentence(r, format),
               source: r.source,
             }))}
           />
@@ -128,7 +129,7 @@ function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
                 <span className="flex-1">
                   <span className="block font-bold">{match.beside.name}</span>
                   <span className="block text-sm text-chalk-soft">
-                    {match.reasons[0]?.says ?? match.beside.style}
+                    {match.reasons[0] ? sentence(match.reasons[0], format) : match.beside.style}
                   </span>
                 </span>
                 <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>

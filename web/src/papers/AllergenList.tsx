@@ -2,6 +2,7 @@ import { tableList } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { HeldWhileUnknown } from './Held';
 import { SheetHead } from './SheetHead';
+import { allergenLabel, plateLabel } from '../words';
 
 /** Every allergen of the table with the goods that bring it: cheeses, meats, companions, drinks and own plates. */
 export function AllergenList() {
@@ -19,9 +20,9 @@ export function AllergenList() {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ id, label, contains, mayContain }) => (
+          {rows.map(({ id, contains, mayContain }) => (
             <tr key={id} className="border-b border-black/30 align-top" data-allergen={id}>
-              <td className="font-bold">{label}</td>
+              <td className="font-bold">{allergenLabel(id)}</td>
               <td>{contains.join(', ')}</td>
               <td>{mayContain.join(', ')}</td>
             </tr>
@@ -30,8 +31,8 @@ export function AllergenList() {
       </table>
       {plan.ownPlates.length > 0 && (
         <p className="mt-[3mm] text-[11.5pt] leading-snug">
-          Own plates, cut first with their own knife: {plan.ownPlates.map((plate) => plate.label).join('; ')}.
-          Their cards say what is on them.
+          Own plates, cut first with their own knife: {plan.ownPlates.map(plateLabel).join('; ')}. Their cards
+          say what is on them.
         </p>
       )}
       <p className="mt-[3mm] text-[10.5pt] leading-snug">

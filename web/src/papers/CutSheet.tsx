@@ -1,25 +1,26 @@
-import { cutSheet, edibleShare, styleOnBoard } from '@rotula/core';
+import { cutSheet, edibleShare, reasonKey, styleOnBoard } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { SheetHead } from './SheetHead';
+import { cutLabel, plateLabel, sentence, timeOutWords } from '../words';
 
 /** For the hands at the counter: read at arm's length. */
 export function CutSheet() {
   const { plan, format, document } = useWorkbench();
   // A guest with a plate of their own has a box for it; the others read the cards.
-  const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => `limit ${what}`)));
-  const byCard = plan.cautions.filter((c) => c.id.startsWith('limit ') && !plated.has(c.id));
+  const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
+  const byCard = plan.cautions.filter((c) => c.rule === 'guest’s limit' && !plated.has(c.subject));
   return (
     <>
       <SheetHead title="Cut sheet" />
       {plan.ownPlates.map((plate) => (
         <div
-          key={plate.label}
+          key={plateLabel(plate)}
           className="mb-[3mm] border-2 border-black p-[2mm] leading-snug"
-          data-plate={plate.label}
+          data-plate={plateLabel(plate)}
         >
           <p className="text-[13pt] font-bold">
             Own plate{plate.guests > 1 && ` × ${plate.guests}`}, cut first, clean board, own knife:{' '}
-            {plate.label}
+            {plateLabel(plate)}
           </p>
           <p className="text-[12pt]">
             {plate.lines.map(({ good, gross }) => `${good.name} ${format.grams(gross)}`).join(' · ')}
@@ -27,8 +28,8 @@ export function CutSheet() {
         </div>
       ))}
       {byCard.map((caution) => (
-        <p key={caution.id} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
-          {caution.says}
+        <p key={reasonKey(caution)} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
+          {sentence(caution, format)}
         </p>
       ))}
       <table className="w-full text-[12.5pt] leading-snug">
@@ -60,7 +61,7 @@ export function CutSheet() {
                 <strong>
                   {cut.pieces} × {format.grams(cut.pieceGrams)}
                 </strong>
-                , {format.says(cut.label)}
+                , {cutLabel(cut.styleId, format)}
                 <div className="text-[11pt]">
                   {cut.tool}
                   {cut.wheel &&
@@ -110,8 +111,8 @@ export function CutSheet() {
         </p>
       )}
       <p className="mt-[3mm] text-[10.5pt] leading-snug">
-        Cut cold, on a damp cloth, away from the hand. Two hours out of the cold at the most, one above 32 °C;
-        hold the rest back. Local codes and licensed practice decide.
+        Cut cold, on a damp cloth, away from the hand. {timeOutWords(format)} Hold the rest back. Local codes
+        and licensed practice decide.
       </p>
     </>
   );

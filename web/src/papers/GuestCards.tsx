@@ -1,8 +1,9 @@
-import { guestCards, plateCards, type GuestCard, type PlateCard } from '@rotula/core';
+import { guestCards, plateCards, type AllergenId, type GuestCard, type PlateCard } from '@rotula/core';
 import { useState, type ReactNode } from 'react';
 import { useWorkbench } from '../order/context';
 import { Choice } from '../ui/Choice';
 import { HeldWhileUnknown } from './Held';
+import { ageWords, allergenLabel, OUTSIDE_LABELS, plateLabel } from '../words';
 
 /** The shapes of card: flags on a pick, tents that stand, slates to copy from, and full cards. */
 const SHAPES = {
@@ -34,7 +35,11 @@ export function GuestCards() {
             </div>
           ))}
           {plateCards(plan).map((card) => (
-            <div key={card.plate.label} className="paper-card cut-marks" data-plate-card={card.plate.label}>
+            <div
+              key={plateLabel(card.plate)}
+              className="paper-card cut-marks"
+              data-plate-card={plateLabel(card.plate)}
+            >
               <OwnPlateCard card={card} />
             </div>
           ))}
@@ -44,8 +49,16 @@ export function GuestCards() {
   );
 }
 
+/** "cow and goat milk" or "pork"; empty for a companion. */
+const fromWords = ({ animals, good }: GuestCard) =>
+  `${animals.join(' and ')}${good.kind === 'cheese' ? ' milk' : ''}`;
+const ageOf = ({ ageDays }: GuestCard) => (ageDays === null ? '' : ageWords(ageDays));
+const notesOf = ({ rawMilk }: GuestCard) => (rawMilk ? ['raw milk'] : []);
+const outsideOf = ({ outside }: GuestCard) => (outside ? OUTSIDE_LABELS[outside] : '');
+const allergenList = (ids: readonly AllergenId[]) => ids.map(allergenLabel).join(', ');
+
 /** The step of the walk; what stands beside has none. */
-const Number = ({ card, large }: { card: GuestCard; large?: boolean }) =>
+const StepNumber = ({ card, large }: { card: GuestCard; large?: boolean }) =>
   card.number !== null && (
     <span
       className={`flex shrink-0 items-center justify-center rounded-full border-2 border-black font-serif font-semibold ${large ? 'size-[15mm] text-[24pt]' : 'size-[10mm] text-[16pt]'}`}
@@ -56,11 +69,11 @@ const Number = ({ card, large }: { card: GuestCard; large?: boolean }) =>
 
 /** What is in it, what may be, and what shares its board. Never "free": a shared board is not. */
 function Allergens({ card, short }: { card: GuestCard; short?: boolean }) {
-  const shares = card.sharesWith.join(', ');
+  const shares = allergenList(card.sharesWith);
   return (
     <>
-      <strong>Contains: {card.contains.join(', ') || 'none of the declared allergens'}.</strong>
-      {card.mayContain.length > 0 && ` May contain: ${card.mayContain.join(', ')}.`}
+      <strong>Contains: {allergenList(card.contains) || 'none of the declared allergens'}.</strong>
+      {card.mayContain.length > 0 && ` May contain: ${allergenList(card.mayContain)}.`}
       {shares &&
         (short
           ? ` Shares a board with ${shares}.`
@@ -75,12 +88,12 @@ function FullCard({ card }: { card: GuestCard }) {
     <article className="flex min-h-[64mm] flex-col p-[4mm]">
       <div className="flex items-start justify-between gap-[3mm]">
         <h2 className="text-[22pt] leading-none">{good.name}</h2>
-        <Number card={card} />
+        <StepNumber card={card} />
       </div>
-      <p className="mt-[1mm] text-[13pt]">{[card.style, card.from].filter(Boolean).join(' · ')}</p>
+      <p className="mt-[1mm] text-[13pt]">{[card.style, fromWords(card)].filter(Boolean).join(' · ')}</p>
       <p className="mb-[1mm] text-[13pt] italic">{good.adjectives.join(', ')}</p>
       <p className="mb-[2mm] text-[11pt]">
-        {[card.age, good.origin.region, ...card.notes, card.rind].filter(Boolean).join(' · ')}
+        {[ageOf(card), good.origin.region, ...notesOf(card), outsideOf(card)].filter(Boolean).join(' · ')}
       </p>
       <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
         <Allergens card={card} />
@@ -97,7 +110,7 @@ function Tent({ card }: { card: GuestCard }) {
         {card.number !== null && <span className="text-[14pt] font-normal">{card.number}</span>}{' '}
         {card.good.name}
       </h2>
-      <p className="mt-[1.5mm] text-[12pt]">{[card.from || card.style, ...card.notes].join(', ')}</p>
+      <p className="mt-[1.5mm] text-[12pt]">{[fromWords(card) || card.style, ...notesOf(card)].join(', ')}</p>
       <p className="text-[12pt] italic">{card.good.adjectives.join(', ')}</p>
       <p className="mt-[1.5mm] text-[10pt] leading-tight">
         <Allergens card={card} short />
@@ -124,7 +137,7 @@ function Flag({ card }: { card: GuestCard }) {
           {card.number !== null && <span className="font-normal">{card.number}</span>} {card.good.name}
         </h2>
         <p className="mt-[1mm] text-[10.5pt] leading-tight">
-          {[card.from || card.style, ...card.notes].join(', ')}
+          {[fromWords(card) || card.style, ...notesOf(card)].join(', ')}
         </p>
         <p className="mt-auto text-[9.5pt] leading-tight">
           <Allergens card={card} short />
@@ -138,10 +151,10 @@ function Flag({ card }: { card: GuestCard }) {
 function SlateCard({ card }: { card: GuestCard }) {
   return (
     <article className="flex min-h-[52mm] flex-col items-center justify-center gap-[2mm] p-[4mm] text-center">
-      <Number card={card} large />
+      <StepNumber card={card} large />
       <h2 className="text-[28pt] leading-none">{card.good.name}</h2>
       <p className="text-[15pt]">
-        {[card.from || card.style, card.age, ...card.notes].filter(Boolean).join(' · ')}
+        {[fromWords(card) || card.style, ageOf(card), ...notesOf(card)].filter(Boolean).join(' · ')}
       </p>
       <p className="text-[11pt]">
         <Allergens card={card} short />
@@ -155,18 +168,18 @@ function OwnPlateCard({ card: { plate, contains, mayContain } }: { card: PlateCa
   return (
     <article className="flex min-h-[64mm] flex-col p-[4mm]">
       <p className="text-[11pt]">Own plate{plate.guests > 1 && `, for ${plate.guests}`}</p>
-      <h2 className="text-[17pt] leading-tight">{plate.label}</h2>
+      <h2 className="text-[17pt] leading-tight">{plateLabel(plate)}</h2>
       <p className="mt-[1.5mm] mb-[2mm] text-[12pt] leading-snug">
         {plate.lines.map(({ good }) => good.name).join(', ') || 'nothing on this counter suits'}
         {plate.drink && `; to drink ${plate.drink.name}`}
       </p>
       <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
         <strong>
-          Contains: {contains.map(({ id }) => id).join(', ') || 'none of the declared allergens'}.
+          Contains: {allergenList(contains.map(({ id }) => id)) || 'none of the declared allergens'}.
         </strong>
-        {mayContain.length > 0 && ` May contain: ${mayContain.map(({ id }) => id).join(', ')}.`}
+        {mayContain.length > 0 && ` May contain: ${allergenList(mayContain.map(({ id }) => id))}.`}
         {plate.freeOf.length > 0 &&
-          ` Free of ${plate.freeOf.join(', ')}, as each maker states; cut first, with its own knife.`}
+          ` Free of ${allergenList(plate.freeOf)}, as each maker states; cut first, with its own knife.`}
       </p>
     </article>
   );

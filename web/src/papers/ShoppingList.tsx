@@ -2,6 +2,7 @@ import { offeredBeside, plateShopping, shoppingList, styleOnBoard, type Portion 
 import { useWorkbench } from '../order/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
+import { plateLabel } from '../words';
 
 const PACK_WORDS: Record<string, string> = {
   jar: 'jar',
@@ -37,8 +38,11 @@ export function ShoppingList() {
             ))}
           </Section>
         ))}
-        {plateShopping(plan).map(({ label, lines }) => (
-          <Section key={label} title={`Own plate: ${label}`}>
+        {plateShopping(plan).map(({ plate, lines }) => (
+          <Section
+            key={plateLabel(plate)}
+            title={`Own plate: ${plateLabel(plate)}${plate.guests > 1 ? `, ${plate.guests} guests` : ''}`}
+          >
             {lines.map(({ good, gross }) => (
               <Line key={good.id} name={good.name} about={good.style}>
                 {format.grams(gross)}

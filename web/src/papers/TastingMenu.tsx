@@ -1,6 +1,7 @@
 import { heads, styleOnBoard, tableList } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { HeldWhileUnknown } from './Held';
+import { allergenLabel } from '../words';
 
 /** For the guests: the walk, what each is like, and what to drink and eat beside it. */
 export function TastingMenu() {
@@ -11,8 +12,8 @@ export function TastingMenu() {
       .filter((p) => slots.includes(p.slot))
       .flatMap((p) => (p.match ? [p.match.beside] : []));
   const rows = tableList(plan);
-  const contained = rows.filter((row) => row.contains.length > 0).map((row) => row.label);
-  const possible = rows.filter((row) => row.contains.length === 0).map((row) => row.label);
+  const contained = rows.filter((row) => row.contains.length > 0).map((row) => allergenLabel(row.id));
+  const possible = rows.filter((row) => row.contains.length === 0).map((row) => allergenLabel(row.id));
   return (
     <HeldWhileUnknown paper="menu">
       <div className="mx-auto max-w-[150mm] text-center">

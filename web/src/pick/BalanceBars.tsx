@@ -1,9 +1,10 @@
-import type { Balance, Main, Texture } from '@rotula/core';
+import type { AxisId, Balance, Main, Texture } from '@rotula/core';
 import { axisWords } from './axisWords';
 import { sectorsOf } from './wheelLayout';
+import { AXIS_LABELS } from '../words';
 
 const SHOWN = ['milk', 'texture', 'firmness', 'age', 'intensity', 'flavour', 'sight', 'origin', 'company'];
-const LABELS: Record<string, string> = { intensity: 'strength', company: 'company' };
+const LABELS: Partial<Record<AxisId, string>> = { company: 'company' };
 
 /** Each axis of balance as a bar of its best; the tick is what this counter can reach. A held axis has no bar. */
 export function BalanceBars({
@@ -28,7 +29,7 @@ export function BalanceBars({
       {axes.map((axis) => {
         const reachable = reach?.axes.find((a) => a.id === axis.id && a.kind === 'cheese');
         const share = (100 * axis.raw) / axis.best;
-        const label = LABELS[axis.id] ?? axis.label;
+        const label = LABELS[axis.id] ?? AXIS_LABELS[axis.id];
         if (axis.held)
           return (
             <div key={axis.id} className="contents">
@@ -43,7 +44,7 @@ export function BalanceBars({
             <span
               className="relative h-2.5 min-w-20 rounded-full bg-slate-line"
               role="img"
-              aria-label={`${axis.label}: ${Math.round(share)} of 100`}
+              aria-label={`${AXIS_LABELS[axis.id]}: ${Math.round(share)} of 100`}
             >
               <span
                 className="absolute inset-y-0 left-0 rounded-full bg-butter"

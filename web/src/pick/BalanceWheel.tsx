@@ -1,4 +1,4 @@
-import { ageOn, ageWords, type Balance, type Cheese, type Milk, type Texture } from '@rotula/core';
+import { ageOn, type Balance, type Cheese, type Milk, type Texture } from '@rotula/core';
 import clsx from 'clsx';
 import { useId } from 'react';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -16,6 +16,7 @@ import {
   tokensOf,
   type Token,
 } from './wheelLayout';
+import { ageWords } from '../words';
 
 /** Milks are told by colour and by pattern. */
 const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => React.ReactNode }> = {

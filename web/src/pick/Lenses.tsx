@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { Select } from '../ui/Choice';
 import { capital } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
+import { LENS_LABELS } from '../words';
 
 /** The whole board through one lens: what it has, what is missing, and the cheapest fix. */
 export function Lenses() {
@@ -27,7 +28,7 @@ export function Lenses() {
         value={reading.lens.id}
         options={lenses.map((r) => ({
           value: r.lens.id,
-          label: r.lens.label,
+          label: LENS_LABELS[r.lens.id],
           hint: r.missing === 0 ? 'all there' : `${r.missing} missing`,
         }))}
         onChange={setId}

@@ -7,6 +7,7 @@ import { Callout, SlateSection } from '../ui/Slate';
 import { findMoney, stop } from './optimiser';
 import { questionKey } from './question';
 import { useAsked } from './useAsked';
+import { sentence } from '../words';
 
 const PriceCurve = lazy(() => import('./PriceCurve'));
 
@@ -61,7 +62,9 @@ export function Money() {
               >
                 <span className="w-20 text-right font-bold">{format.amount(s.cost)}</span>
                 <span className="w-12 text-right">{s.raw.toFixed(1)}</span>
-                <span className="flex-1 text-sm text-butter">{s.knee ? `knee: ${s.knee}` : ''}</span>
+                <span className="flex-1 text-sm text-butter">
+                  {s.knee ? `knee: ${sentence(s.knee, format)}` : ''}
+                </span>
                 {!s.proven && <span className="text-sm text-chalk-soft">not proven</span>}
               </button>
               {shown === i && step && (

@@ -8,6 +8,8 @@ import {
   type Cheese,
   type Main,
   addByHand,
+  reasonKey,
+  type Reason,
   bringBack,
   leaveOut,
   MOST_MAINS,
@@ -21,12 +23,12 @@ import { useWorkbench } from '../order/context';
 import { StageLayout } from '../order/StageLayout';
 import { Button } from '../ui/Button';
 import { Finder } from '../ui/Finder';
-import { capital, inWords } from '../ui/format';
+import { capital, inWords, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout } from '../ui/Slate';
 import { Tabs } from '../ui/Tabs';
 import { useKeys } from '../ui/useKeys';
-import { lineOf } from '../ui/words';
+import { limitLabel, lineOf, sentence } from '../words';
 import { BalanceBars } from './BalanceBars';
 import { BalanceWheel } from './BalanceWheel';
 import { Lenses } from './Lenses';
@@ -39,7 +41,7 @@ import { useProposal } from './useProposal';
 import { WhyAndSwaps } from './WhyAndSwaps';
 
 export function PickStage() {
-  const { document, plan, counter, goods, reach, focus, setFocus } = useWorkbench();
+  const { document, plan, counter, goods, reach, focus, setFocus, format } = useWorkbench();
   const { order, change } = document;
   const [ghost, setGhost] = useState<Cheese | null>(null);
   const proposal = useProposal();
@@ -80,8 +82,8 @@ export function PickStage() {
             <TroublePanel trouble={proposal.trouble} onTake={(way) => void proposal.takeWayOut(way)} />
           )}
           {proposal.hitches.map((hitch) => (
-            <Callout key={hitch.id + hitch.says} tone="stop">
-              {hitch.says}
+            <Callout key={reasonKey(hitch)} tone="stop">
+              {sentence(hitch, format)}
             </Callout>
           ))}
           {proposal.fault && <Callout tone="stop">{proposal.fault}</Callout>}
@@ -135,7 +137,7 @@ export function PickStage() {
                     <span className="block font-bold">{m.name}</span>
                     <span className="block text-sm text-ink-soft">
                       {refused(m).length > 0
-                        ? `kept off this board: ${refused(m)[0]!.label}`
+                        ? `kept off this board: ${limitLabel(refused(m)[0]!.limit.what)}`
                         : lineOf(m, order.brief.servingAt)}
                     </span>
                   </span>
@@ -199,7 +201,7 @@ export function PickStage() {
                     : 'Looking through the counter …'
                   : plan.briefChanged
                     ? 'The brief has changed since this was proposed.'
-                    : (proposal.proof ??
+                    : (proofWords(proposal.proof, format) ??
                       (isFree ? betterWords(plan.balance.value, reach?.balance?.value ?? null) : null) ??
                       lockWords(order.selection.locked.length))}
               </p>
@@ -217,6 +219,9 @@ const betterWords = (now: number, best: number | null) =>
   best !== null && best - now >= BETTER_POINTS
     ? `The counter holds a better one, by ${(best - now).toFixed(1)} points.`
     : null;
+
+const proofWords = (proof: Reason | 'stopped' | null, format: Format): string | null =>
+  proof === 'stopped' ? 'the best found before it was stopped; not proven' : proof && sentence(proof, format);
 
 const lockWords = (locks: number) =>
   locks === 0

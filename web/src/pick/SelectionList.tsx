@@ -1,6 +1,5 @@
 import {
   ageOn,
-  ageWords,
   verdictOf,
   verdictOn,
   type Main,
@@ -15,7 +14,7 @@ import type { ReactNode } from 'react';
 import { useWorkbench } from '../order/context';
 import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { lineOf } from '../ui/words';
+import { ageWords, lineOf } from '../words';
 
 /** Put the hands on the first swap of the good in focus. */
 export const focusSwaps = () => document.querySelector<HTMLElement>('[data-swap]')?.focus();

@@ -2,22 +2,29 @@ import type { Trouble, WayOut } from '@rotula/core';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
 import { Callout } from '../ui/Slate';
+import { wayOutWords, wishWords } from '../words';
 
 /** Nothing fits: which wishes collide, and the cheapest ways out, one button each. */
 export function TroublePanel({ trouble, onTake }: { trouble: Trouble; onTake: (way: WayOut) => void }) {
   const { format } = useWorkbench();
-  const said = (text: string) =>
-    text.replace(/\{money:(\d+)\}/g, (_, minor: string) => format.money(Number(minor)));
   return (
     <Callout tone="stop">
       <h2 className="mb-1 text-xl">Nothing on this counter keeps every wish</h2>
-      {trouble.beyond && <p>{trouble.beyond}</p>}
-      {trouble.collisions.slice(0, 3).map((wishes) => (
-        <p key={wishes.join()} data-collision>
-          {wishes.length === 1 ? 'By itself too much: ' : 'These collide: '}
-          <strong>{wishes.join(' · ')}</strong>
+      {trouble.waysOut.length === 0 && (
+        <p>
+          The guests’ own limits and the stock leave nothing to choose from. Give a guest with an allergy
+          their own plate, or bring in goods that suit them.
         </p>
-      ))}
+      )}
+      {trouble.collisions
+        .slice(0, 3)
+        .map((wishes) => wishes.map(wishWords))
+        .map((wishes) => (
+          <p key={wishes.join()} data-collision>
+            {wishes.length === 1 ? 'By itself too much: ' : 'These collide: '}
+            <strong>{wishes.join(' · ')}</strong>
+          </p>
+        ))}
       {trouble.waysOut.length > 0 && (
         <ul className="mt-2 space-y-1.5">
           {trouble.waysOut.slice(0, 5).map((way) => (
@@ -28,7 +35,7 @@ export function TroublePanel({ trouble, onTake }: { trouble: Trouble; onTake: (w
                 data-way-out={way.wishes.join(' ')}
                 onClick={() => onTake(way)}
               >
-                {said(way.says)}
+                {wayOutWords(way.words, format)}
               </Button>
             </li>
           ))}

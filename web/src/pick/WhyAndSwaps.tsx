@@ -18,7 +18,7 @@ import { useWorkbench } from '../order/context';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
-import { lineOf } from '../ui/words';
+import { lineOf, sentence } from '../words';
 
 const SHOWN_SWAPS = 4;
 const SHOWN_REASONS = 5;
@@ -154,7 +154,7 @@ function Why({
           ...large.map((part) => ({
             effect: signed(part.effect, 1),
             good: part.effect > 0,
-            says: format.says(part.says),
+            says: sentence(part, format),
             source: part.source,
           })),
           ...(Math.abs(rest) >= 0.05

@@ -1,6 +1,7 @@
-import { ageOn, ageWords, isCheese, isMeat, isPale, SOFTNESS, type Cheese, type Main } from '@rotula/core';
+import { ageOn, isCheese, isMeat, isPale, SOFTNESS, type Cheese, type Main } from '@rotula/core';
 import { count, inWords } from '../ui/format';
 import type { Sector } from './wheelLayout';
+import { ageWords } from '../words';
 
 /** One remark for an axis of balance, as the sketch on a slate would have it. */
 export function axisWords(

@@ -4,14 +4,23 @@ import {
   pick,
   priceSteps,
   troubleOf,
+  type Alternative,
   type Ask,
   type Found,
   type Good,
   type House,
+  type OneMore,
   type Pick,
   type PriceStep,
+  type Trouble,
 } from '@rotula/core';
 import { expose } from 'comlink';
+
+/** What each budget buys, and what one more kind would bring. */
+export interface MoneyAnswer {
+  readonly steps: readonly PriceStep[];
+  readonly more: readonly OneMore[];
+}
 
 /** What searches, off the main thread. One question at a time; a page that no longer wants the answer ends the worker. */
 const worker = {
@@ -21,7 +30,7 @@ const worker = {
     house: House,
     nodeLimit: number,
     onBest?: (found: Found) => void,
-  ) =>
+  ): Pick =>
     pick(ask.brief, counter, house, ask.wishes, {
       nodeLimit,
       onBest: (found) => {
@@ -30,12 +39,17 @@ const worker = {
       },
     }),
 
-  alternatives: (best: Pick, ask: Ask, counter: readonly Good[], house: House, nodeLimit: number) =>
-    alternativesTo(best, ask.brief, counter, house, ask.wishes, { nodeLimit }),
+  alternatives: (
+    best: Pick,
+    ask: Ask,
+    counter: readonly Good[],
+    house: House,
+    nodeLimit: number,
+  ): Alternative[] => alternativesTo(best, ask.brief, counter, house, ask.wishes, { nodeLimit }),
 
-  trouble: (ask: Ask, counter: readonly Good[], house: House) => troubleOf(ask, counter, house),
+  trouble: (ask: Ask, counter: readonly Good[], house: House): Trouble => troubleOf(ask, counter, house),
 
-  more: (ask: Ask, counter: readonly Good[], house: House, nodeLimit: number) =>
+  more: (ask: Ask, counter: readonly Good[], house: House, nodeLimit: number): OneMore[] =>
     oneMore(ask.brief, counter, house, ask.wishes, { nodeLimit }),
 
   money: (
@@ -44,7 +58,7 @@ const worker = {
     house: House,
     nodeLimit: number,
     onStep: (steps: readonly PriceStep[]) => void,
-  ) => ({
+  ): MoneyAnswer => ({
     steps: priceSteps(ask.brief, counter, house, ask.wishes, {
       nodeLimit,
       onStep: (steps) => {

@@ -1,5 +1,5 @@
 import { takeProposal } from '@rotula/core';
-import type { Ask, Found, Hitch, Pick, Trouble, WayOut } from '@rotula/core';
+import type { Ask, Found, Hitch, Pick, Reason, Trouble, WayOut } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
@@ -10,7 +10,8 @@ export interface Proposal {
   /** The best so far, while it is worked on. */
   readonly soFar: Found | null;
   readonly hitches: readonly Hitch[];
-  readonly proof: string | null;
+  /** How sure it is that nothing better can be had; it was stopped before that could be said. */
+  readonly proof: Reason | 'stopped' | null;
   readonly trouble: Trouble | null;
   /** The search ended without an answer. */
   readonly fault: string | null;
@@ -33,7 +34,7 @@ export function useProposal(): Proposal {
   // What was answered, and to which question: when its cause goes (the brief, a wish, the counter), so does what it said.
   const [answer, setAnswer] = useState<{ to: string; pick: Pick; trouble: Trouble | null } | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const [proof, setProof] = useState<{ of: string; says: string } | null>(null);
+  const [proof, setProof] = useState<{ of: string; is: Reason | 'stopped' } | null>(null);
 
   const run = async (asked: Ask, name: string) => {
     setWorking(true);
@@ -49,7 +50,7 @@ export function useProposal(): Proposal {
       );
       const trouble = found.goodIds ? null : await findTrouble(asked, counter, house);
       setAnswer({ to, pick: found, trouble });
-      setProof(found.goodIds && { of: setKey(found.goodIds), says: found.reasons[0]?.says ?? '' });
+      setProof(found.goodIds && { of: setKey(found.goodIds), is: found.reasons[0]! });
       const { goodIds } = found;
       if (goodIds)
         change(name, (o) =>
@@ -73,17 +74,17 @@ export function useProposal(): Proposal {
   return {
     working,
     soFar,
-    hitches: current?.pick.hitches.filter((hitch) => hitch.id !== 'nothing fits') ?? [],
+    hitches: current?.pick.hitches.filter((hitch) => hitch.rule !== 'nothing fits') ?? [],
     fault,
     // A proof is of one selection: changed by hand it is no longer said.
-    proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.says : null,
+    proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.is : null,
     trouble: current?.trouble ?? null,
     ask: () => run({ brief: order.brief, wishes: { locked, leftOut } }, 'take the proposal'),
     stop: () => {
       stopDesk('pick');
       if (soFar) {
         change('take the best so far', (o) => takeProposal(o, soFar.goodIds));
-        setProof({ of: setKey(soFar.goodIds), says: 'the best found before it was stopped; not proven' });
+        setProof({ of: setKey(soFar.goodIds), is: 'stopped' });
       }
     },
     takeWayOut: (way) => run(way.ask, `the way out: ${way.wishes.join(', ')}`),

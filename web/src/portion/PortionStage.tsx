@@ -1,4 +1,4 @@
-import type { Portion } from '@rotula/core';
+import { reasonKey, type Portion } from '@rotula/core';
 import clsx from 'clsx';
 import { AdviceList } from '../order/AdviceList';
 import { Cautions } from '../order/Cautions';
@@ -9,6 +9,7 @@ import { NumberField } from '../ui/NumberField';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
 import { count } from '../ui/format';
+import { sentence } from '../words';
 
 /** Net and gross grams of every good, how it is bought, and what it costs. */
 export default function PortionStage() {
@@ -47,7 +48,7 @@ export default function PortionStage() {
           <SlateSection title="Why so much">
             <ul className="space-y-1.5">
               {targets.reasons.map((r) => (
-                <li key={r.rule + r.says}>{format.says(r.says)}</li>
+                <li key={reasonKey(r)}>{sentence(r, format)}</li>
               ))}
             </ul>
           </SlateSection>
@@ -97,7 +98,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
                 <span>
                   <span className="block text-lg leading-5 font-bold">{portion.good.name}</span>
                   <span className="block text-sm text-ink-soft">
-                    {format.says(portion.reasons.map((r) => r.says).join(' · ')) || portion.good.style}
+                    {portion.reasons.map((r) => sentence(r, format)).join(' · ') || portion.good.style}
                     {portion.byHand && (
                       <button
                         type="button"

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { House } from '@rotula/core';
-import { formatFor, saysInUs, signed } from './format';
+import { formatFor, signed } from './format';
 
 const metric = formatFor(House.parse({}));
 const us = formatFor(House.parse({ units: 'US customary', currency: 'USD' }));
@@ -11,14 +11,20 @@ test('weights and lengths in the units of the house', () => {
   expect([us.grams(453.59237), us.grams(56.69904625), us.mm(25.4)]).toEqual(['1.00 lb', '2.0 oz', '1.00 in']);
 });
 
-test('the sentences of core are said in the same units, everything else stands', () => {
-  expect(saysInUs('85 to 115 g an adult')).toBe('3.0 to 4.1 oz an adult');
-  expect(saysInUs('coins, 10 mm')).toBe('coins, 0.39 in');
-  expect(saysInUs('14 people: 3 to 5 cheeses; 5 here')).toBe('14 people: 3 to 5 cheeses; 5 here');
-  expect(metric.says('61 g of rind')).toBe('61 g of rind');
-  expect(metric.says('ready when Ines tasted it, 2026-11-23')).toBe('ready when Ines tasted it, 23/11/2026');
-  const american = formatFor(House.parse({ units: 'US customary', currency: 'USD', country: 'US' }));
-  expect(american.says('28.35 g, tasted 2026-11-23')).toBe('1.0 oz, tasted 11/23/2026');
+test('a range names its unit once, or both where they differ', () => {
+  expect([metric.gramsRange(85, 115), metric.gramsRange(900, 1100)]).toEqual([
+    '85 to 115 g',
+    '900 g to 1.10 kg',
+  ]);
+  expect(us.gramsRange(85, 115)).toBe('3.0 to 4.1 oz');
+});
+
+test('lists read as they are said', () => {
+  expect([metric.list(['a']), metric.list(['a', 'b']), metric.list(['a', 'b', 'c'])]).toEqual([
+    'a',
+    'a and b',
+    'a, b and c',
+  ]);
 });
 
 test('money by the currency’s own smallest unit', () => {

@@ -1,4 +1,12 @@
-import { G_PER_OZ, inchesFromMillimetres, MM_PER_INCH, ouncesFromGrams, type House } from '@rotula/core';
+import {
+  fahrenheitFromCelsius,
+  G_PER_LB,
+  G_PER_OZ,
+  inchesFromMillimetres,
+  MM_PER_INCH,
+  ouncesFromGrams,
+  type House,
+} from '@rotula/core';
 
 /** Numbers in the person's units, money in the house's currency, dates in the person's locale. */
 
@@ -8,12 +16,22 @@ export interface Format {
   weight: (g: number) => readonly [string, string];
   /** The small unit of weight, for a field: its name, and grams in one of it. */
   small: { readonly name: 'g' | 'oz'; readonly grams: number };
+  /** The large unit of weight, by which goods are sold. */
+  bulk: { readonly name: 'kg' | 'lb'; readonly grams: number };
   /** The unit of length, for a field: its name, and millimetres in one of it. */
   length: { readonly name: 'mm' | 'in'; readonly mm: number };
   mm: (mm: number) => string;
-  /** A sentence of core, which says grams, millimetres and dates as they are stored, in the person's form. */
-  says: (text: string) => string;
+  /** 85 to 115 g. */
+  gramsRange: (low: number, high: number) => string;
+  /** 32 °C. */
+  celsius: (degrees: number) => string;
+  /** two hours, one hour, 45 minutes. */
+  minutes: (n: number) => string;
+  /** A, B and C. */
+  list: (names: readonly string[]) => string;
   money: (minor: number) => string;
+  /** A price and what it is for, by the pound where the house weighs in pounds. */
+  price: (minor: number, per: string) => readonly [string, string];
   /** Without the sign of the currency, for columns. */
   amount: (minor: number) => string;
   /** +5.80, −1.20, 0: a difference of money, for columns. */
@@ -41,15 +59,6 @@ function weightUs(g: number): readonly [string, string] {
   return oz >= 16 ? [round(oz / 16, 2), 'lb'] : [round(oz, oz < 10 ? 1 : 0), 'oz'];
 }
 
-/** "85 to 115 g" becomes "3.0 to 4.1 oz", "18 mm" becomes "0.71 in". */
-export function saysInUs(text: string): string {
-  const convert = (unit: string, perOne: number, digits: number) => (_: string, low: string, high?: string) =>
-    `${[low, high].flatMap((n) => (n ? [(Number(n) / perOne).toFixed(digits)] : [])).join(' to ')} ${unit}`;
-  return text
-    .replace(/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? g\b/g, convert('oz', G_PER_OZ, 1))
-    .replace(/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? mm\b/g, convert('in', MM_PER_INCH, 2));
-}
-
 export function formatFor(house: House): Format {
   const us = house.units === 'US customary';
   const weight = us ? weightUs : weightMetric;
@@ -57,14 +66,26 @@ export function formatFor(house: House): Format {
   const digits = money.resolvedOptions().maximumFractionDigits ?? 2;
   const minorPerUnit = 10 ** digits;
   const dates = datesFor(house.country);
-  const saysDates = (text: string) => text.replace(/\b\d{4}-\d{2}-\d{2}\b/g, dates.shortDay);
+  const bulk = us ? ({ name: 'lb', grams: G_PER_LB } as const) : ({ name: 'kg', grams: 1000 } as const);
   const inches = (mm: number) => `${round(inchesFromMillimetres(mm), mm < 100 ? 2 : 1)} in`;
   return {
     weight,
     grams: (g) => weight(g).join(' '),
     small: us ? { name: 'oz', grams: G_PER_OZ } : { name: 'g', grams: 1 },
+    bulk,
+    price: (minor, per) =>
+      per === 'kg'
+        ? [money.format((minor * (bulk.grams / 1000)) / minorPerUnit), bulk.name]
+        : [money.format(minor / minorPerUnit), per],
     length: us ? { name: 'in', mm: MM_PER_INCH } : { name: 'mm', mm: 1 },
-    says: us ? (text) => saysInUs(saysDates(text)) : saysDates,
+    gramsRange: (low, high) => {
+      const [[from, unit], [to, same]] = [weight(low), weight(high)];
+      return `${unit === same ? from : `${from} ${unit}`} to ${to} ${same}`;
+    },
+    celsius: (degrees) =>
+      us ? `${Math.round(fahrenheitFromCelsius(degrees))} °F` : `${Math.round(degrees)} °C`,
+    minutes: timeWords,
+    list: (names) => LIST.format(names),
     mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
     amount: (minor) => round(minor / minorPerUnit, digits),
@@ -94,6 +115,15 @@ function datesFor(country: string) {
 /** A currency that the browser does not know is shown by its letters. */
 function moneyFormat(currency: string): Intl.NumberFormat {
   return new Intl.NumberFormat('en', { style: 'currency', currency });
+}
+
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
+/** Whole hours in words, all else in minutes. */
+function timeWords(minutes: number): string {
+  const hours = minutes / 60;
+  if (Number.isInteger(hours) && hours > 0) return `${inWords(hours)} ${hours === 1 ? 'hour' : 'hours'}`;
+  return count(Math.round(minutes), 'minute');
 }
 
 /** +14, −3 with a true minus sign. */

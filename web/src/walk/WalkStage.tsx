@@ -1,4 +1,4 @@
-import type { Plan } from '@rotula/core';
+import { reasonKey, type Plan } from '@rotula/core';
 import clsx from 'clsx';
 import { ArrowDown, ArrowUp, Droplets } from 'lucide-react';
 import { lazy, Suspense } from 'react';
@@ -8,7 +8,7 @@ import { StageLayout } from '../order/StageLayout';
 import { IconButton } from '../ui/IconButton';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
-import { strengthOf } from '../ui/words';
+import { sentence, strengthOf } from '../words';
 
 const PalateCurve = lazy(() => import('./PalateCurve'));
 
@@ -20,7 +20,7 @@ const cleanserWords = (cleanser: Plan['cleanser']) =>
 
 /** The order of tasting, mild to strong, with the drinks beside. */
 export default function WalkStage() {
-  const { plan, document, focus, setFocus } = useWorkbench();
+  const { plan, document, focus, setFocus, format } = useWorkbench();
   const { walk } = plan;
   const ids = walk.steps.map((s) => s.main.id);
   const move = (from: number, to: number, name: string) =>
@@ -62,8 +62,8 @@ export default function WalkStage() {
                 {walk.steps
                   .find((s) => s.main.id === focus.id)
                   ?.reasons.map((r) => (
-                    <li key={r.rule} className={clsx(r.effect < 0 && 'text-wax-lit')}>
-                      {r.says}
+                    <li key={reasonKey(r)} className={clsx(r.effect < 0 && 'text-wax-lit')}>
+                      {sentence(r, format)}
                     </li>
                   ))}
               </ul>
@@ -98,7 +98,7 @@ export default function WalkStage() {
                 <div className="min-w-0 flex-1">
                   <div className="text-lg leading-5 font-bold">{main.name}</div>
                   <div className="text-sm text-ink-soft">
-                    {strengthOf(main)} · {reasons[0]?.says}
+                    {strengthOf(main)} · {reasons[0] && sentence(reasons[0], format)}
                   </div>
                 </div>
                 <ul

@@ -8,6 +8,7 @@ import {
 } from '@rotula/core';
 import { Select } from '../../ui/Choice';
 import { Button } from '../../ui/Button';
+import { allergenLabel } from '../../words';
 
 const STATES: readonly AllergenState[] = ['contains', 'may contain', 'free', 'unknown'];
 const LIST_OF: Record<AllergenState, 'contains' | 'mayContain' | 'free' | 'unknown'> = {
@@ -47,19 +48,19 @@ export function Allergens({ good, onSet }: { good: Good; onSet: (statement: Good
         )}
       </div>
       <ul className="grid gap-x-5 gap-y-1 min-[700px]:grid-cols-2">
-        {ALLERGENS.map(({ id, label }) => {
+        {ALLERGENS.map(({ id }) => {
           const declared = allergenState(allergens, id);
           const real = allergenOf(good, id);
           return (
             <li key={id} className="flex items-center gap-2">
-              <span className="min-w-0 flex-1 truncate" title={label}>
-                {label}
+              <span className="min-w-0 flex-1 truncate" title={allergenLabel(id)}>
+                {allergenLabel(id)}
                 {real !== declared && (
                   <span className="block text-sm text-annatto-text">by what is inside: {real}</span>
                 )}
               </span>
               <Select
-                label={label}
+                label={allergenLabel(id)}
                 className="w-36 shrink-0"
                 value={declared}
                 options={STATES.map((s) => ({ value: s, label: s }))}

@@ -5,6 +5,7 @@ import { Select } from '../../ui/Choice';
 import { capital, type Format } from '../../ui/format';
 import { NumberField } from '../../ui/NumberField';
 import { valueAt, type Field } from './fields';
+import { minorPerPrice } from './price';
 
 interface Props {
   readonly field: Field;
@@ -59,7 +60,7 @@ function Input({ field, good, format, onSet }: Props) {
           label={field.label}
           className="w-full"
           value={String(value ?? '')}
-          options={field.of.map((v) => ({ value: v, label: v }))}
+          options={field.of.map((v) => ({ value: v, label: v === 'kg' ? format.bulk.name : v }))}
           onChange={onSet}
         />
       );
@@ -70,7 +71,9 @@ function Input({ field, good, format, onSet }: Props) {
     case 'scale':
       return <ScaleSlider label={field.label} value={Number(value ?? 0)} onSet={onSet} />;
     default:
-      return <Figure field={field} value={value as number | null} format={format} onSet={onSet} />;
+      return (
+        <Figure field={field} value={value as number | null} good={good} format={format} onSet={onSet} />
+      );
   }
 }
 
@@ -152,23 +155,26 @@ type FigureField = Extract<Field, { is: 'money' | 'grams' | 'mm' | 'number' | 'd
 function Figure({
   field,
   value,
+  good,
   format,
   onSet,
 }: {
   field: FigureField;
   value: number | null | undefined;
+  good: Good;
   format: Format;
   onSet: (value: unknown) => void;
 }) {
   const unit = {
-    money: { per: format.minorPerUnit, name: format.currency },
+    money: { per: minorPerPrice(good, format), name: format.currency },
     grams: { per: format.small.grams, name: format.small.name },
     mm: { per: format.length.mm, name: format.length.name },
     number: { per: 1, name: '' },
     days: { per: 1, name: '' },
   }[field.is];
   const whole = field.is === 'money' || field.is === 'days';
-  const shown = value === null || value === undefined ? '' : Math.round((value / unit.per) * 1000) / 1000;
+  const digits = field.is === 'money' ? 100 : 1000;
+  const shown = value === null || value === undefined ? '' : Math.round((value / unit.per) * digits) / digits;
   return (
     <span className="flex items-center gap-2">
       <NumberField

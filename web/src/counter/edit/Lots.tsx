@@ -8,6 +8,7 @@ import { capital, type Format } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';
 import { keeping } from '../../ui/keeping';
 import { NumberField } from '../../ui/NumberField';
+import { minorPerPrice } from './price';
 
 const NEW_LOT = {
   grams: 0,
@@ -103,6 +104,7 @@ function LotFields({
 }) {
   const isTasted = good.kind === 'cheese' || good.kind === 'meat';
   const small = format.small;
+  const minor = minorPerPrice(good, format);
   return (
     <>
       <div className="grid grid-cols-2 items-end gap-3 min-[700px]:grid-cols-4">
@@ -120,10 +122,8 @@ function LotFields({
           <NumberField
             label="Price of this lot"
             className="field w-full"
-            value={lot.price === null ? '' : lot.price / format.minorPerUnit}
-            onCommit={(n) =>
-              onEdit('the price of a lot', { price: Math.round(n * format.minorPerUnit) as never })
-            }
+            value={lot.price === null ? '' : Math.round((100 * lot.price) / minor) / 100}
+            onCommit={(n) => onEdit('the price of a lot', { price: Math.round(n * minor) as never })}
           />
         </label>
         {DAYS.map(({ field, label, edit }) => (

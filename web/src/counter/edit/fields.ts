@@ -206,7 +206,7 @@ export const SECTIONS: readonly Section[] = [
   {
     title: 'Composition',
     kinds: ['cheese'],
-    hint: 'g in 100 g. With water and fat the published firmness is worked out beside the family.',
+    hint: 'In per cent of the weight. With water and fat the published firmness is worked out beside the family.',
     fields: [
       { path: 'composition.water', label: 'Water', is: 'number', optional: true },
       { path: 'composition.fat', label: 'Fat', is: 'number', optional: true },

@@ -1,4 +1,5 @@
-import { ageOn, ageWords, mainMilk, type Good, type Main, type Role } from '@rotula/core';
+import { ageOn, mainMilk, type Good, type Main, type Role } from '@rotula/core';
+import { ageWords } from './labels';
 
 /** One line under a name, as a monger would put it: "firm sheep · 7 months · 5". */
 export function lineOf(good: Good, on: string): string {

@@ -1,0 +1,20 @@
+/** Every screen there is, for the tests that sweep over all of them. */
+const STAGES = ['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'papers'];
+const ORDERS = ['boatyard-launch-supper', 'quiet-board-for-two'];
+
+export const SCREENS: readonly string[] = [
+  '/',
+  '/counter',
+  '/counter/take-in',
+  '/counter/halyard',
+  '/counter/fennel-coil',
+  '/counter/oak-board',
+  '/house',
+  ...ORDERS.flatMap((order) => STAGES.map((stage) => `/orders/${order}/${stage}`)),
+];
+
+/** Views inside a screen that are opened by a button. */
+export const VIEWS: Readonly<Record<string, readonly string[]>> = {
+  papers: ['Shopping list', 'Tasting menu', 'Allergens', 'Cards', 'Tents', 'Flags', 'Slates'],
+  pick: ['Others', 'Money', 'Lenses'],
+};

@@ -1,0 +1,10 @@
+/** What core gives as data, said in words: sentences of reasons, labels of tables, in the person's units and form. */
+export { sentence } from './sentence';
+export * from './labels';
+export * from './goods';
+export { becauseWords } from './because';
+export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
+export { cutLabel } from './cut';
+export { wayOutWords, wishWords } from './wishes';
+export { schoolWords, SCHOOLS, type School } from './schools';
+export { featureWords } from './pick';

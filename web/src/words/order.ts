@@ -1,0 +1,42 @@
+import { capital, count } from '../ui/format';
+import type { WordsOf } from './words';
+
+const PLURAL = { cheese: 'cheeses', meat: 'meats' } as const;
+
+/** Advice: what and how; it never scolds. */
+export const adviceWords: WordsOf<
+  | 'number of kinds'
+  | 'over budget'
+  | 'short of stock'
+  | 'no safe bet'
+  | 'low carb'
+  | 'nothing touches'
+  | 'travels'
+  | 'salt block'
+  | 'left the counter'
+  | 'not on the counter'
+> = {
+  'number of kinds': ({ kind, have, asked }) =>
+    `${capital(count(have, kind, PLURAL[kind]))}; the brief asks for ${asked}.`,
+  'over budget': ({ over }, { money }) =>
+    `Over the budget by ${money(over)}. A cheaper swap, a lighter role or less by hand bring it back.`,
+  'short of stock': ({ good, onHand, short }, { grams }) =>
+    `${good}: only ${grams(onHand)} on the counter, ${grams(short)} short.`,
+  'no safe bet': () => 'No safe bet: one good that everybody knows helps a shy guest to start.',
+  'low carb': ({ guests, instead }, { list }) => {
+    const who = `${guests} ${guests === 1 ? 'guest eats' : 'guests eat'} few carbohydrates`;
+    const offer =
+      instead.length > 0
+        ? `offer ${list(instead)} in place of bread`
+        : 'nothing on the counter that the limits allow stands in for bread';
+    return `${who}: count the sugar in jam and fruit, and ${offer}.`;
+  },
+  'nothing touches': () =>
+    'Somebody dislikes food that touches: keep air between the kinds, or lay them their own plate.',
+  travels: ({ minutes }, format) =>
+    `The board travels ${format.minutes(minutes)}: no overhang, no tall piles, rolling things inside; the time counts on the clock.`,
+  'salt block': () => 'A salt block salts what touches it: nothing salty or wet straight on it.',
+  'left the counter': ({ good }) =>
+    `${good} has left the counter; the order keeps it as it was. Swap it, or make sure that it can be had.`,
+  'not on the counter': ({ id }) => `${id} is not on this counter: pick again or swap it.`,
+};

@@ -1,0 +1,117 @@
+import type {
+  Age,
+  AxisId,
+  AxisWord,
+  Feature,
+  FeltFirmness,
+  FitRule,
+  Hitch,
+  SamenessRule,
+  Verdict,
+} from '@rotula/core';
+import { ageWord, limitLabel } from './labels';
+import type { WordsOf } from './words';
+
+const PLURAL = { cheese: 'cheeses', meat: 'meats' } as const;
+
+const FIRMNESS: Record<FeltFirmness, string> = {
+  soft: 'soft paste',
+  springy: 'springy paste',
+  firm: 'firm paste',
+  hard: 'hard paste',
+};
+
+/** What a good is on an axis, as a monger would say it; most axes are told by their own words. */
+const ON_AXIS: Partial<Record<AxisId, (is: AxisWord) => string>> = {
+  firmness: (is) => FIRMNESS[is as FeltFirmness],
+  intensity: (is) => `strength ${String(is)}`,
+  age: (is) => ageWord(is as Age),
+  flavour: (is) => (is as readonly string[]).join(' and ') || 'plain',
+  animal: (is) => (is as readonly string[]).join(' and '),
+  origin: (is) => String(is) || 'origin not known',
+  calibre: (is) => `${String(is)} format`,
+};
+const onAxis = (axis: AxisId, is: AxisWord): string => (ON_AXIS[axis] ?? String)(is);
+
+const VERDICT = (is: Verdict) => (is === 'going' ? 'going, so it must move' : is);
+
+const FEATURES: Record<Feature['of'], (is: string) => string> = {
+  milk: (is) => `${is}’s milk`,
+  animal: (is) => is,
+  family: (is) => `a ${is} one`,
+  build: (is) => `${is} meat`,
+  surprise: () => 'a surprise',
+};
+export const featureWords = ({ of, is }: Feature): string => FEATURES[of](is);
+
+/** How each good suits the table, and which goods say the same. */
+export const remarkWords: WordsOf<FitRule | SamenessRule | 'more of the same'> = {
+  'timid and pungent': ({ good }) => `${good}: pungent for a timid table`,
+  'timid and strong': ({ good }) => `${good}: strong for a timid table`,
+  'timid and familiar': ({ good }) => `${good}: a known name, for a timid table`,
+  'hot meat': ({ good }) => `${good}: hot enough to flatten the cheese`,
+  adventurous: ({ good }) => `${good}: an odd one, for an adventurous table`,
+  'sweet tooth': ({ good }) => `${good}: sweet or fruity, for a sweet tooth`,
+  'hard to see': ({ good }) => `${good}: shows itself in a dim room`,
+  'heat of the day': ({ good }) => `${good}: runs in the heat`,
+  'in season': ({ good }) => `${good}: at its best at this time of year`,
+  'two alike': ({ names }, { list }) => `${list(names)} are much alike`,
+  'meats alike': ({ names }, { list }) => `${list(names)} are much alike`,
+  pale: ({ names }, { list }) =>
+    `${list(names)} are all pale: something gold, orange, veined or dark would show`,
+  'strong with no relief': ({ names }, { list }) =>
+    `${list(names)} are all strong: a gentle one would give relief`,
+  'salty with no relief': ({ names }, { list }) =>
+    `${list(names)} are all salty: a sweet, milky one would give relief`,
+  'rich with no relief': ({ names }, { list }) =>
+    `${list(names)} are all rich: a fresh or a lean hard one would give relief`,
+  'more of the same': ({ better }) => (better ? 'less of the same than its rival' : 'more of the same'),
+};
+
+export const pickWords: WordsOf<
+  | 'to be bought in'
+  | 'not tasted'
+  | 'tasted'
+  | 'carried'
+  | 'brings'
+  | 'suits the table'
+  | 'even rise'
+  | 'proven best'
+  | 'best so far'
+  | 'knee'
+> = {
+  'to be bought in': () => 'to be bought in by then',
+  'not tasted': () => 'not tasted',
+  tasted: ({ is, taster, on }, { shortDay }) => `${VERDICT(is)}, tasted ${shortDay(on)} by ${taster}`,
+  carried: ({ is, was, taster, on }, { shortDay }) =>
+    `${VERDICT(is)} on the day (${was} when ${taster} tasted it, ${shortDay(on)})`,
+  brings: ({ axis, is, alone, better, rival }) => {
+    const here = `${alone ? 'the only' : 'another'} ${onAxis(axis, is)}`;
+    if (!rival) return here;
+    const other = onAxis(axis, rival.is);
+    return better ? `${here}; its best rival is ${other}` : `${here}; ${rival.name} would bring ${other}`;
+  },
+  'suits the table': ({ better, rival }) =>
+    `suits this table ${better ? 'better' : 'less'} than ${rival ?? 'nothing'}`,
+  'even rise': ({ better }) => `a ${better ? 'more' : 'less'} even rise from mild to strong`,
+  'proven best': ({ steps }) => `best of every selection on this counter, proven in ${steps} steps`,
+  'best so far': ({ steps, gap, value }) =>
+    `best found in ${steps} steps; at most ${gap.toFixed(1)} of ${value.toFixed(0)} points could still be won`,
+  knee: ({ features, names }, { list }) => list(features.length > 0 ? features.map(featureWords) : names),
+};
+
+export const hitchWords: WordsOf<Hitch['rule']> = {
+  'lock not on the counter': ({ id }) => `${id} is locked but is not on the counter.`,
+  'lock against a limit': ({ good, because }, _format, say) => {
+    const why = because.map(({ limit, fit }) => `${limitLabel(limit.what)}: ${fit.why ? say(fit.why) : ''}`);
+    return `${good} is locked, but a guest’s limit comes first (${why.join('; ')}). It was left out.`;
+  },
+  'lock off the theme': ({ good }) => `${good} is locked, so it stays, though it is off the theme.`,
+  'more locks than kinds': ({ kind, locked, kinds }) =>
+    `${locked} ${PLURAL[kind]} are locked and ${kinds} asked for: all ${locked} were kept.`,
+  'school needs more kinds': ({ cheeses, school, places }) =>
+    `${cheeses} cheeses cannot fill the ${places.length} places of “${school}” (${places.join(', ')}): each fills one of them.`,
+  'nothing fits': () => 'Nothing on this counter keeps every wish at once.',
+  'nothing found in time': () =>
+    'Nothing was found within the step limit. Take locks off or raise the budget.',
+};

@@ -1,0 +1,164 @@
+import { describe, expect, test } from '@jest/globals';
+import {
+  ALLERGENS,
+  effectOf,
+  House,
+  LIMITS,
+  plan,
+  priceSteps,
+  TIME_OUT,
+  troubleOf,
+  type Plan,
+  type Reason,
+} from '@rotula/core';
+import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { reference } from '../../../core/src/testing/reference';
+import { formatFor } from '../ui/format';
+import {
+  allergenLabel,
+  becauseWords,
+  cutLabel,
+  limitLabel,
+  schoolWords,
+  SCHOOLS,
+  sentence,
+  wayOutWords,
+} from '.';
+
+const metric = formatFor(House.parse({}));
+const us = formatFor(House.parse({ units: 'US customary', currency: 'USD', country: 'US' }));
+const counter = demoCounter();
+
+/** A plan in which much is wrong, so that many rules speak. */
+const troubled = (): Plan =>
+  plan(
+    anOrder({
+      brief: aBrief({
+        guests: { adults: 10, children: 2, under5: 2, infants: 1 },
+        adventurous: 1,
+        lowCarb: 2,
+        apart: 1,
+        travelMinutes: 45,
+        surface: 'salt block',
+        setting: 'outdoors, hot',
+        budget: { amount: 2000, per: 'total' },
+        limits: LIMITS.slice(0, 14).map(({ id, severity }, i) => ({
+          what: id,
+          severity,
+          reach: i === 9 ? ('board' as const) : (['own plate', 'card'] as const)[i % 2]!,
+          guests: 1,
+          who: '',
+          note: '',
+        })),
+      }),
+      selection: {
+        goods: counter
+          .filter((g) => g.kind === 'cheese' || g.kind === 'meat')
+          .slice(0, 12)
+          .map((g) => g.id),
+      },
+      portions: { halyard: 90000 },
+    }),
+    counter,
+    House.parse({}),
+  );
+
+/** Every reason in a tree of plain data. */
+function reasonsIn(tree: unknown, found: Reason[] = []): Reason[] {
+  if (tree instanceof Map) for (const value of tree.values()) reasonsIn(value, found);
+  else if (Array.isArray(tree)) for (const value of tree) reasonsIn(value, found);
+  else if (tree && typeof tree === 'object') {
+    if ('rule' in tree && 'figures' in tree) found.push(tree as Reason);
+    for (const value of Object.values(tree)) reasonsIn(value, found);
+  }
+  return found;
+}
+
+const METRIC = /\d\s?(g|kg|mm|cm|°C)\b|\d{4}-\d{2}-\d{2}/;
+const BROKEN = /undefined|NaN|null|\[object|\{|\}/;
+
+describe('every reason of a plan has its sentence', () => {
+  const reasons = reasonsIn(troubled());
+  test('many rules speak, and none of them in a broken sentence', () => {
+    expect(new Set(reasons.map((r) => r.rule)).size).toBeGreaterThan(45);
+    for (const reason of reasons) {
+      const text = sentence(reason, metric);
+      expect({ rule: reason.rule, text, whole: text.length > 2 && !BROKEN.test(text) }).toMatchObject({
+        whole: true,
+      });
+    }
+  });
+  test('no sentence says grams, millimetres, Celsius or a stored date to a house with US units', () => {
+    for (const reason of reasons) expect(sentence(reason, us)).not.toMatch(METRIC);
+    for (const { excluded } of [troubled().targets])
+      for (const { because } of excluded) expect(becauseWords(because, us)).not.toMatch(METRIC);
+  });
+  test('in metric the figures are there', () => {
+    const said = reasons.map((reason) => sentence(reason, metric)).join('\n');
+    expect(said).toMatch(/ to \d+ g an adult/);
+    expect(said).toMatch(/above 32 °C|hour out of the cold/);
+    expect(said).toMatch(/travels 45 minutes/);
+  });
+});
+
+// Source: USDA FSIS consumer advice: two hours out of the cold, one hour above 90 °F.
+test('time and temperature in the units of the house', () => {
+  expect([us.celsius(TIME_OUT.above), metric.celsius(TIME_OUT.above)]).toEqual(['90 °F', '32 °C']);
+  expect([us.minutes(TIME_OUT.most), us.minutes(TIME_OUT.mostAbove), us.minutes(1), us.minutes(45)]).toEqual([
+    'two hours',
+    'one hour',
+    '1 minute',
+    '45 minutes',
+  ]);
+});
+
+test('a cut is named with its size in the units of the house', () => {
+  expect([cutLabel('coins', metric), cutLabel('coins', us)]).toEqual(['coins, 10 mm', 'coins, 0.39 in']);
+  expect(cutLabel('ribbon', us)).toBe('ribbons, gathered loosely');
+});
+
+test('why a good is there, each knee, and each way out can be said', () => {
+  const brief = aBrief({ budget: { amount: 3000, per: 'total' } });
+  const mains = plan(
+    anOrder({ selection: { goods: ['halyard', 'tarpot', 'bosun-ham'] } }),
+    counter,
+    House.parse({}),
+  ).mains;
+  for (const main of mains)
+    for (const part of effectOf(main, mains, null, plan(anOrder({}), counter, House.parse({})).brief).parts)
+      expect(sentence(part, us)).not.toMatch(BROKEN);
+  const trouble = troubleOf({ brief, wishes: { locked: [], leftOut: [] } }, counter, House.parse({}));
+  expect(trouble.waysOut.map((way) => wayOutWords(way.words, us))).toEqual(
+    expect.arrayContaining([expect.stringMatching(/a budget of \$\d+\.\d\d in all/)]),
+  );
+  const knees = priceSteps(
+    aBrief(),
+    counter,
+    House.parse({}),
+    { locked: [], leftOut: [] },
+    { nodeLimit: 200 },
+  );
+  for (const { knee } of knees) if (knee) expect(sentence(knee, us)).toMatch(/\w{2}/);
+});
+
+test('every limit has a label, told apart from all others', () => {
+  const labels = LIMITS.map(({ id }) => limitLabel(id));
+  expect(new Set(labels).size).toBe(labels.length);
+  for (const label of labels) expect(label).toMatch(/^[\p{L}]/u);
+});
+
+// Source: Regulation (EU) 1169/2011 Annex II; US FALCPA and FASTER Act.
+test('allergens are called as the published lists call them', () => {
+  expect(ALLERGENS.map(({ id }) => allergenLabel(id).toLowerCase())).toEqual(
+    reference('allergens').map((row) => row.allergen!.toLowerCase().replace(/ over 10.*/, '')),
+  );
+});
+
+test('each school has one sentence for and one against, in the units of the house', () => {
+  for (const school of SCHOOLS)
+    for (const said of Object.values(schoolWords(school, us).options)) {
+      expect(said.for.length).toBeGreaterThan(10);
+      expect(said.against.length).toBeGreaterThan(10);
+      expect(said.for + said.against).not.toMatch(METRIC);
+    }
+});
