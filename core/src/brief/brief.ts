@@ -91,7 +91,7 @@ export const Brief = z.object({
     .object({ holds: z.enum(THEME_HOLDS), is: Short.min(1) })
     .nullable()
     .default(null),
-  /** A flight holds all axes but one: one maker at several ages, or one style from several makers. */
+  /** A flight holds all axes but one: one line at several ages, or one style of the trade from several makers. */
   flight: z
     .object({ kind: z.enum(FLIGHTS), of: Short.min(1) })
     .nullable()

@@ -1,7 +1,16 @@
 import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
 import { exclusionsOf, type Exclusion } from '../care/index.js';
-import { isCheese, isMain, isMeat, type Good, type Main, type Texture } from '../counter/index.js';
-import { heads, headsThatEat, type Brief, type Role } from './brief.js';
+import {
+  isCheese,
+  isMain,
+  isMeat,
+  isOfLine,
+  isOfStyle,
+  type Good,
+  type Main,
+  type Texture,
+} from '../counter/index.js';
+import { heads, headsThatEat, type Brief, type Flight, type Role } from './brief.js';
 import type { House } from './house.js';
 import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
 import { boardEatersOf, eatersOf } from './plates.js';
@@ -10,6 +19,7 @@ declare module '../units/reason.js' {
   interface Rules {
     'kinds as asked': { kind: Main['kind']; kinds: number };
     'cheeses by heads': { people: number; low: number; high: number; usual: number };
+    'cheeses of a flight': { kind: Flight; of: string; there: number; usual: number };
     'meats by heads': { people: number; usual: number; odd: boolean };
     'no meat for dessert': NoFigures;
     'kosher board': NoFigures;
@@ -45,11 +55,24 @@ const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number):
 const separatesMeat = (brief: Brief) =>
   brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
-function cheeseKinds(brief: Brief, house: House, people: number): [number, Reason] {
+/** How many cheeses a flight can be of: each age of the line, or one of each maker of the style. */
+function inFlight({ flight, limits }: Brief, counter: readonly Good[]): number {
+  const of = counter
+    .filter(isCheese)
+    .filter((cheese) => (flight!.kind === 'vertical' ? isOfLine : isOfStyle)(cheese, flight!.of))
+    .filter((cheese) => exclusionsOf(cheese, limits).length === 0);
+  return flight!.kind === 'vertical' ? of.length : new Set(of.map(({ maker, id }) => maker || id)).size;
+}
+
+function cheeseKinds(brief: Brief, house: House, people: number, counter: readonly Good[]): [number, Reason] {
   const { cheeses } = brief.kinds;
   if (cheeses !== null) return [cheeses, reason('kinds as asked', { kind: 'cheese', kinds: cheeses })];
   const { low, high, usual: odd } = rowFor(CHEESE_KINDS, people);
   const usual = house.parity === 'odd numbers' ? odd : Math.round((low + high) / 2);
+  const { flight } = brief;
+  const there = flight ? inFlight(brief, counter) : Infinity;
+  if (flight && there < usual)
+    return [there, reason('cheeses of a flight', { kind: flight.kind, of: flight.of, there, usual })];
   return [usual, reason('cheeses by heads', { people, low, high, usual }, { effect: usual })];
 }
 
@@ -91,7 +114,7 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
   const eating = headsThatEat(brief);
   const eaters = eatersOf(brief);
   const boardEaters = boardEatersOf(brief);
-  const [nCheese, whyCheese] = cheeseKinds(brief, house, eating);
+  const [nCheese, whyCheese] = cheeseKinds(brief, house, eating, counter);
   const meatLeft = counter.some((good) => isMeat(good) && exclusionsOf(good, brief.limits).length === 0);
   const [nMeat, whyMeat] = meatKinds(brief, house, eating, meatLeft);
   const [gCheese, whyCheeseGrams] = perHead('cheese', nCheese, brief, house);

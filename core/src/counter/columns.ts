@@ -64,7 +64,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('list', ALL, ...of('contents', 'certificates', 'ingredients')),
   ...column('number', ALL, ...of('trial', 'paid', 'grams')),
   ...column('text', ALL, ...of('trial', 'smell', 'looks', 'decision')),
-  ...column('text', ['cheese'], 'texture'),
+  ...column('text', ['cheese'], 'line', 'tradeStyle', 'texture'),
   ...column('shares', ['cheese'], 'milk'),
   ...column('yes/no', ['cheese'], 'milkKnown'),
   ...column('yes/no', MAINS, 'described'),

@@ -2,21 +2,27 @@ import { upgraded, type Format, type Upgraded } from '../units/index.js';
 
 /**
  * Format of a good and its lots. 1: as first stored. 2: `described` on cheeses and meats, `treatment` on lots; what was
- * stored before was described by whoever stored it, and its lots are treated as the good is.
+ * stored before was described by whoever stored it, and its lots are treated as the good is. 3: `line` and `tradeStyle` on
+ * cheeses, which nobody had told.
  */
 export const GOOD_FORMAT: Format = {
   name: 'a good',
-  version: 2,
+  version: 3,
   upgrades: {
     1: (good: Record<string, unknown>) =>
       good.kind === 'cheese' || good.kind === 'meat' ? { ...good, described: true } : good,
+    2: (good: Record<string, unknown>) =>
+      good.kind === 'cheese' ? { ...good, line: '', tradeStyle: '' } : good,
   },
 };
 
 export const LOT_FORMAT: Format = {
   name: 'a lot',
-  version: 2,
-  upgrades: { 1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }) },
+  version: 3,
+  upgrades: {
+    1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }),
+    2: (lot: Record<string, unknown>) => lot,
+  },
 };
 
 /** A good with its lots from one format to today's. */

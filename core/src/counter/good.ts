@@ -159,6 +159,10 @@ const smallestMeasure = ({ diameter, height, length, width }: Form): number =>
 
 export const Cheese = Common.extend({
   kind: z.literal('cheese'),
+  /** One cheese at several ages is one line of its maker; the same word on each tells that. Empty: a line of its own. */
+  line: z.string().trim().max(120).default(''),
+  /** The style of the trade that several makers make, such as "cheddar style". Empty: not told. */
+  tradeStyle: z.string().trim().max(120).default(''),
   texture: z.enum(TEXTURES),
   milk: shares(MILKS),
   /** False for an unknown piece: what stands in `milk` is a guess, and nothing passes on it. */

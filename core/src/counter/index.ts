@@ -9,6 +9,7 @@ export * from './lots.js';
 export * from './shapeOf.js';
 export * from './ripening.js';
 export * from './served.js';
+export * from './lines.js';
 export { mustMove, pricePerKg } from './selling.js';
 export * from './ingredients.js';
 export { COLUMNS, PLAIN_PRICE, SCHEMAS, type Column } from './columns.js';

@@ -1,5 +1,5 @@
-import { House } from '../brief/index.js';
-import { goodsById, type Good } from '../counter/index.js';
+import { House, onCounter } from '../brief/index.js';
+import { baseId, goodsById, type Good } from '../counter/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
@@ -104,9 +104,13 @@ export const chosenIn = (order: OrderBody): string[] => [
   ]),
 ];
 
+/** The counter with those ages of a cheese apart that this order tells apart. */
+const toldApart = (order: OrderBody, counter: readonly Good[]): readonly Good[] =>
+  onCounter(order.brief, counter, [...goodsOf(order), ...Object.keys(order.snapshot.goods)]).counter;
+
 /** Does an order use a good: chosen by hand, or kept with a finished order? */
 export const usesGood = (order: OrderBody, id: string): boolean =>
-  chosenIn(order).includes(id) || order.snapshot.goods[id] !== undefined;
+  [...chosenIn(order), ...Object.keys(order.snapshot.goods)].some((used) => baseId(used) === id);
 
 /** Everything that a plan uses. */
 const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {
@@ -127,7 +131,7 @@ export function settledOrder(order: OrderBody, counter: readonly Good[], house: 
     if (added.length === 0) return order;
   }
   const used = finished ? usedIn(order, counter, house) : chosenIn(order);
-  const now = goodsById(counter);
+  const now = goodsById(toldApart(order, counter));
   const goods: Record<string, SnapshotEntry> = {};
   for (const id of used) {
     const lot = order.selection.lots[id] ?? null;
@@ -143,7 +147,7 @@ export function settledOrder(order: OrderBody, counter: readonly Good[], house: 
 
 /** Take the counter of today: prices, contents and verdicts as they are now; goods that left stay as they were kept. */
 export function refreshed(order: OrderBody, counter: readonly Good[], house: House): OrderBody {
-  const now = goodsById(counter);
+  const now = goodsById(toldApart(order, counter));
   const gone = Object.fromEntries(Object.entries(order.snapshot.goods).filter(([id]) => !now.has(id)));
   return settledOrder({ ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } }, counter, house);
 }

@@ -7,7 +7,15 @@ import {
   type Exclusion,
   type TableAllergens,
 } from '../care/index.js';
-import { drinkersOf, settled, targetsOf, type Brief, type House, type Targets } from '../brief/index.js';
+import {
+  drinkersOf,
+  onCounter,
+  settled,
+  targetsOf,
+  type Brief,
+  type House,
+  type Targets,
+} from '../brief/index.js';
 import {
   goodsById,
   isCompanion,
@@ -85,13 +93,16 @@ const oiledBoards = (counter: readonly Good[]): Good[] =>
 const NOT_WOOD: readonly Brief['surface'][] = ['slate', 'marble', 'metal', 'plate', 'salt block'];
 
 /** Derive the whole plan. Pure and quick; it never searches, and asking twice gives the same plan. */
-export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: House): Plan {
+export function plan(order: OrderBody, shelf: readonly Good[], ofHouse: House): Plan {
   const { selection, snapshot } = order;
   const finished = order.state === 'finished';
   const house = (finished && snapshot.house) || ofHouse;
-  const brief = settled(order.brief, house);
+  const { brief, counter: toldApart } = onCounter(settled(order.brief, house), shelf, [
+    ...(selection.goods ?? []),
+    ...Object.keys(snapshot.goods),
+  ]);
   const date = brief.servingAt;
-  const held = heldCounter(snapshot, onCounter, date, finished);
+  const held = heldCounter(snapshot, toldApart, date, finished);
   const counter = servedOn(withLots(held, selection.lots), date);
   const goods = goodsById(counter);
   const targets = targetsOf(brief, counter, house);
@@ -147,7 +158,7 @@ export function plan(order: OrderBody, onCounter: readonly Good[], ofHouse: Hous
     hot: brief.setting === 'outdoors, hot',
     wood: !NOT_WOOD.includes(brief.surface),
   };
-  const changed = snapshotChanges(snapshot, goodsById(onCounter), date);
+  const changed = snapshotChanges(snapshot, goodsById(toldApart), date);
   const derived = { targets, mains, barred, missing, balance, pairs, cuts, portions, walk };
   return {
     servingAt: date,

@@ -4,6 +4,7 @@ import { besideEstimate, usualPurchase } from '../amount/index.js';
 import {
   budgetTotal,
   COVERS,
+  onCounter,
   settled,
   targetsOf,
   type Brief,
@@ -121,6 +122,18 @@ function companyGroups({ schools }: Brief, nCheeses: number): Question['groups']
   return groups;
 }
 
+/** A face-off sets makers against each other: one cheese of each. */
+function makerGroups({ flight }: Brief, mains: readonly Main[]): Question['groups'] {
+  if (flight?.kind !== 'face-off') return [];
+  const makers = new Set(mains.filter((m) => m.kind === 'cheese' && m.maker).map((m) => m.maker));
+  return [...makers].map((maker) => ({
+    id: `of ${maker}`,
+    members: asCheese((cheese) => cheese.maker === maker),
+    lo: 0,
+    hi: 1,
+  }));
+}
+
 interface Locks {
   readonly locked: ReadonlySet<string>;
   readonly hitches: readonly Hitch[];
@@ -148,8 +161,8 @@ function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): Locks {
 }
 
 /** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
-export function problemOf(asked: Brief, counter: readonly Good[], house: House, wishes: Wishes): Problem {
-  const brief = settled(asked, house);
+export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wishes: Wishes): Problem {
+  const { brief, counter } = onCounter(settled(asked, house), shelf, wishes.locked);
   const date = brief.servingAt;
   const served = servedOn(counter, date);
   const targets = targetsOf(brief, served, house);
@@ -198,7 +211,11 @@ export function problemOf(asked: Brief, counter: readonly Good[], house: House, 
     mains,
     counts,
     locked,
-    groups: [...coverGroups(brief, counts.cheese), ...companyGroups(brief, counts.cheese)],
+    groups: [
+      ...coverGroups(brief, counts.cheese),
+      ...companyGroups(brief, counts.cheese),
+      ...makerGroups(brief, mains),
+    ],
     purse: budget === null ? null : Math.max(0, budget - reserve),
     reserve: money(reserve),
     hitches,

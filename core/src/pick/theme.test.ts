@@ -47,10 +47,11 @@ describe('a theme holds one axis, and only its goods may be picked', () => {
 });
 
 describe('a flight holds all axes but one', () => {
-  test('a vertical: one maker, only age is spread', () => {
-    const vertical = flight('vertical', 'Tern Hill');
-    expect(keepsTheme(aCheese('a', { maker: 'tern hill' }), vertical)).toBe(true);
-    expect(keepsTheme(aCheese('b', { maker: 'Withy Fold' }), vertical)).toBe(false);
+  test('a vertical: one line, only age is spread', () => {
+    const vertical = flight('vertical', 'Harrow');
+    expect(keepsTheme(aCheese('a', { line: 'harrow' }), vertical)).toBe(true);
+    expect(keepsTheme(aCheese('a', { name: 'Harrow' }), vertical)).toBe(true);
+    expect(keepsTheme(aCheese('b', { line: 'Beacon', maker: 'Harrow' }), vertical)).toBe(false);
     expect(
       axesOf('cheese', vertical)
         .filter((axis) => axis.weight > 0)
@@ -61,6 +62,9 @@ describe('a flight holds all axes but one', () => {
     const faceOff = flight('face-off', 'firm cow');
     expect(keepsTheme(aCheese('a'), faceOff)).toBe(true);
     expect(keepsTheme(goat, faceOff)).toBe(false);
+    expect(
+      keepsTheme(aCheese('a', { tradeStyle: 'Cheddar style' }), flight('face-off', 'cheddar style')),
+    ).toBe(true);
     const [origin, ...others] = axesOf('cheese', faceOff).filter((axis) => axis.weight > 0);
     expect(others).toEqual([]);
     expect(origin!.membership(aCheese('a', { maker: 'Withy Fold' }), faceOff)).toEqual({ 'Withy Fold': 1 });

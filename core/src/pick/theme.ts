@@ -1,5 +1,5 @@
 import type { Brief } from '../brief/index.js';
-import type { Main } from '../counter/index.js';
+import { isOfLine, isOfStyle, type Main } from '../counter/index.js';
 import { sightOf } from '../sense/index.js';
 
 /**
@@ -58,8 +58,6 @@ const KEEPS: Record<NonNullable<Brief['theme']>['holds'], (main: Main, is: strin
 /** May this good stand on a board with this theme or flight? */
 export function keepsTheme(main: Main, { theme, flight }: Brief): boolean {
   if (flight && main.kind === 'cheese')
-    return flight.kind === 'vertical'
-      ? same(main.maker, flight.of)
-      : same(`${main.texture} ${main.milk[0]!.animal}`, flight.of);
+    return (flight.kind === 'vertical' ? isOfLine : isOfStyle)(main, flight.of);
   return !theme || KEEPS[theme.holds](main, theme.is);
 }

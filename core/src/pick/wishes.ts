@@ -1,6 +1,5 @@
 import type { Limit } from '../care/index.js';
 import {
-  targetsOf,
   type Brief,
   type CompanySchool,
   type CoverSchool,
@@ -8,7 +7,7 @@ import {
   type House,
   type Role,
 } from '../brief/index.js';
-import { servedOn, type Good } from '../counter/index.js';
+import type { Good } from '../counter/index.js';
 import { money, type Money } from '../units/index.js';
 import { cheapestSet } from './cheapest.js';
 import { problemOf, type Wishes } from './problem.js';
@@ -153,8 +152,7 @@ export function mostKinds(
   counter: readonly Good[],
   house: House,
 ): number | null {
-  const served = servedOn(counter, ask.brief.servingAt);
-  const asked = targetsOf(ask.brief, served, house)[what].kinds;
+  const asked = problemOf(ask.brief, counter, house, ask.wishes).targets[what].kinds;
   for (let n = asked - 1; n >= (what === 'cheeses' ? 1 : 0); n--)
     if (fits(withBrief(ask, { kinds: { ...ask.brief.kinds, [what]: n } }), counter, house)) return n;
   return null;

@@ -1,7 +1,19 @@
-import { FLAVOURS, isCheese, isMain, MILKS, SIGHTS, TEXTURES, type Brief, type Good } from '@rotula/core';
+import {
+  faceOffsOn,
+  FLAVOURS,
+  isMain,
+  MILKS,
+  SIGHTS,
+  TEXTURES,
+  verticalsOn,
+  type Brief,
+  type FlightOffer,
+  type Good,
+} from '@rotula/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../order/context';
 import { Select } from '../ui/Choice';
+import { capital } from '../ui/format';
 import { useBrief } from './useBrief';
 
 type Holds = NonNullable<Brief['theme']>['holds'];
@@ -15,14 +27,16 @@ const MODES: readonly { value: Mode; label: string; hint?: string }[] = [
   { value: 'region', label: 'one region' },
   { value: 'colour', label: 'one colour' },
   { value: 'flavour', label: 'one flavour' },
-  { value: 'vertical', label: 'a vertical', hint: 'one maker at several ages' },
+  { value: 'vertical', label: 'a vertical', hint: 'one cheese, or one line of a maker, at several ages' },
   { value: 'face-off', label: 'a face-off', hint: 'one style from several makers' },
 ];
 const FLIGHTS: readonly Mode[] = ['vertical', 'face-off'];
 
 /** What this counter offers for each theme and flight, with how many goods. */
-function offers(counter: readonly Good[], mode: Mode): { value: string; label: string }[] {
-  const cheeses = counter.filter(isCheese);
+function offers(counter: readonly Good[], mode: Mode, date: string): { value: string; label: string }[] {
+  const offer =
+    (what: string) =>
+    ({ of, cheeses }: FlightOffer) => ({ value: of, label: `${capital(of)} (${cheeses} ${what})` });
   const counted = (words: readonly string[], least: number) => {
     const counts = new Map<string, number>();
     for (const word of words.filter(Boolean)) counts.set(word, (counts.get(word) ?? 0) + 1);
@@ -49,24 +63,18 @@ function offers(counter: readonly Good[], mode: Mode): { value: string; label: s
         1,
       );
     case 'vertical':
-      return counted(
-        cheeses.map((c) => c.maker),
-        2,
-      );
+      return verticalsOn(counter, date).map(offer('ages'));
     case 'face-off':
-      return counted(
-        cheeses.map((c) => `${c.texture} ${c.milk[0]!.animal}`),
-        2,
-      );
+      return faceOffsOn(counter).map(offer('makers'));
   }
 }
 
 export function ThemeFields() {
-  const { counter } = useWorkbench();
+  const { shelf: counter } = useWorkbench();
   const { brief, set } = useBrief();
   const mode: Mode = brief.flight?.kind ?? brief.theme?.holds ?? 'none';
   const what = brief.flight?.of ?? brief.theme?.is ?? '';
-  const options = useMemo(() => offers(counter, mode), [counter, mode]);
+  const options = useMemo(() => offers(counter, mode, brief.servingAt), [counter, mode, brief.servingAt]);
   const take = (to: Mode, is: string) => {
     if (to === 'none' || is === '') return set('no theme', { theme: null, flight: null });
     if (FLIGHTS.includes(to))
@@ -80,7 +88,7 @@ export function ThemeFields() {
         className="w-60"
         value={mode}
         options={MODES}
-        onChange={(to) => take(to, offers(counter, to)[0]?.value ?? '')}
+        onChange={(to) => take(to, offers(counter, to, brief.servingAt)[0]?.value ?? '')}
       />
       {mode !== 'none' && (
         <Select

@@ -1,6 +1,7 @@
 import {
   goodsById,
   NO_WISHES,
+  onCounter,
   plan as planOf,
   withLots,
   type Good,
@@ -53,7 +54,7 @@ export default function OrderPage() {
 
 function OpenOrder({
   loaded,
-  counter: shelf,
+  counter: loadedShelf,
   house,
 }: {
   loaded: Order;
@@ -62,10 +63,14 @@ function OpenOrder({
 }) {
   const { stage } = useParams();
   const navigate = useNavigate();
-  const document = useOrderDocument(loaded, shelf, house);
+  const document = useOrderDocument(loaded, loadedShelf, house);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { order, change } = document;
+  const shelf = useMemo(
+    () => onCounter(order.brief, loadedShelf, order.selection.goods ?? []).counter,
+    [order.brief, loadedShelf, order.selection.goods],
+  );
   const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
   const plan = useMemo(() => planOf(order, shelf, house), [order, shelf, house]);

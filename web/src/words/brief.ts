@@ -15,6 +15,7 @@ export const ROLE_WORDS: Record<Role, string> = {
 export const briefWords: WordsOf<
   | 'kinds as asked'
   | 'cheeses by heads'
+  | 'cheeses of a flight'
   | 'meats by heads'
   | 'no meat for dessert'
   | 'kosher board'
@@ -29,6 +30,10 @@ export const briefWords: WordsOf<
   'kinds as asked': ({ kind, kinds }) => `${count(kinds, kind, KINDS[kind])}, as asked`,
   'cheeses by heads': ({ people, low, high, usual }) =>
     `${people} people: ${low === high ? low : `${low} to ${high}`} cheeses; ${usual} here`,
+  'cheeses of a flight': ({ kind, of, there, usual }) =>
+    kind === 'vertical'
+      ? `${of} is here at ${count(there, 'age')}: ${there} of the usual ${usual} cheeses`
+      : `${of} is here from ${count(there, 'maker')}: ${there} of the usual ${usual} cheeses`,
   'meats by heads': ({ people, usual, odd }) =>
     `${people} people: ${count(usual, 'meat')}${odd ? ', by the school of odd numbers' : ''}`,
   'no meat for dessert': () => 'a dessert course has no meat',

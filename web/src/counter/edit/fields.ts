@@ -93,6 +93,8 @@ export const SECTIONS: readonly Section[] = [
     kinds: ['cheese'],
     hint: 'Blends count under each animal; any share of cow is cow to those who avoid it.',
     fields: [
+      text('line', 'Line: one cheese at several ages'),
+      text('tradeStyle', 'Style of the trade, which others make too'),
       { path: 'milk', label: 'Milk', is: 'shares', of: MILKS },
       { path: 'milkKnown', label: 'The milk is known', is: 'yes/no' },
       { path: 'described', label: 'Family, age and making are as they stand here', is: 'yes/no' },
