@@ -23,9 +23,19 @@ export const BESIDE_OF: Partial<Record<CompanionRole, BesideFigure>> = {
   butter: 'dried fruit',
 };
 
+/** What a sweet tooth takes more of, and a savoury table less. */
+const SWEET: readonly BesideFigure[] = ['preserve', 'honey', 'dried fruit'];
+
+/** Grams per adult: the middle of the range, of sweet things from its low end to its high one by the sweet tooth. */
+function perAdult({ sweetTooth }: Brief, what: BesideFigure): number {
+  const range = BESIDE_PER_ADULT[what];
+  if (!SWEET.includes(what)) return mid(range);
+  return range.low + ((range.high - range.low) * (sweetTooth - 1)) / 4;
+}
+
 /** Total grams of one kind of companion for those who eat from the board. */
 export const besideTotal = (brief: Brief, what: keyof typeof BESIDE_PER_ADULT): Grams =>
-  grams(Math.round(mid(BESIDE_PER_ADULT[what]) * boardEatersOf(brief)));
+  grams(Math.round(perAdult(brief, what) * boardEatersOf(brief)));
 
 /** Breads and crackers come in several kinds, each in whole packs: one plain, one gluten-free, one with interest. */
 const SMALL_TABLE = 8;

@@ -107,7 +107,10 @@ export const Brief = z.object({
     })
     .default({ cover: null, aim: null, company: null }),
 });
-export type Brief = z.infer<typeof Brief>;
+export type Brief = z.infer<typeof Brief> & {
+  /** Set by `settled`, never stored: the house lies in the southern half, where the seasons are turned. */
+  readonly south?: boolean;
+};
 
 /** All who sit down, infants too. */
 export const heads = ({ guests: g }: Brief): number => g.adults + g.children + g.under5 + g.infants;
@@ -121,3 +124,6 @@ export const budgetTotal = (brief: Brief): number | null =>
 
 export const drinkersOf = (brief: Brief): number =>
   Math.min(brief.drinkers ?? brief.guests.adults, brief.guests.adults);
+
+/** A table that wants cow's milk and known names: the two lowest steps of the dial. */
+export const isTimid = ({ adventurous }: Brief): boolean => adventurous <= 2;

@@ -58,8 +58,8 @@ describe('season', () => {
     ['tangerine', '2026-12-20', true],
     ['fresh fig', '2026-03-01', false],
   ])('%s on %s: %p', (style, date, at) => {
-    expect(inSeason(fruit(style), date)).toBe(at);
-    expect(outOfSeason(fruit(style), date)).toBe(!at);
+    expect(inSeason(fruit(style), { servingAt: date })).toBe(at);
+    expect(outOfSeason(fruit(style), { servingAt: date })).toBe(!at);
   });
   test('what has no season is neither in nor out of it', () => {
     for (const good of [
@@ -68,13 +68,16 @@ describe('season', () => {
       aCompanion('h', { role: 'honey', style: 'heather honey' }),
     ]) {
       expect(seasonOf(good)).toBeNull();
-      expect([inSeason(good, '2026-06-10'), outOfSeason(good, '2026-06-10')]).toEqual([false, false]);
+      expect([
+        inSeason(good, { servingAt: '2026-06-10' }),
+        outOfSeason(good, { servingAt: '2026-06-10' }),
+      ]).toEqual([false, false]);
     }
   });
   test('young goat’s cheese is at its best while goats graze', () => {
     const young = aCheese('g', { texture: 'fresh', ageDays: 10, milk: [{ animal: 'goat', share: 1 }] });
-    expect(inSeason(young, '2026-05-01')).toBe(true);
-    expect(inSeason(young, '2026-12-01')).toBe(false);
+    expect(inSeason(young, { servingAt: '2026-05-01' })).toBe(true);
+    expect(inSeason(young, { servingAt: '2026-12-01' })).toBe(false);
   });
   test('a fruit is not found inside another word', () => {
     expect(seasonOf(fruit('pineapple rings'))).toBeNull();

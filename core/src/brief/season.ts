@@ -1,4 +1,5 @@
 import type { Good } from '../counter/index.js';
+import type { Brief } from './brief.js';
 
 /**
  * When a thing is at its best, months 1 to 12, for the northern temperate year. Common practice, no source; what is not
@@ -45,7 +46,18 @@ const FRESH_PRODUCE = ['fruit', 'vegetable'];
 
 export const monthOf = (date: string): number => Number(date.slice(5, 7));
 
-/** The months in which a good is at its best, or null where the time of year does not matter. */
+/** Countries of the southern half, whose year is turned by six months. ISO 3166-1. */
+const SOUTHERN = ['AU', 'NZ', 'ZA', 'AR', 'CL', 'UY', 'PY', 'BR', 'PE', 'BO', 'NA', 'BW', 'ZW', 'MZ', 'MG'];
+export const isSouthern = (country: string): boolean => SOUTHERN.includes(country);
+
+/** A day and where it is: the brief of an order whose house is known. */
+export type SeasonDay = Pick<Brief, 'servingAt' | 'south'>;
+
+/** The month of the northern year that a day is like. */
+const northernMonth = ({ servingAt, south }: SeasonDay): number =>
+  south ? ((monthOf(servingAt) + 5) % 12) + 1 : monthOf(servingAt);
+
+/** The months of the northern year in which a good is at its best, or null where the time of year does not matter. */
 export function seasonOf(good: Good): readonly number[] | null {
   if (good.kind === 'cheese') {
     const young = good.ageDays <= 60 && ['fresh', 'soft', 'bloomy'].includes(good.texture);
@@ -58,9 +70,15 @@ export function seasonOf(good: Good): readonly number[] | null {
 }
 
 /** At its best on that date? False also where the time of year does not matter. */
-export const inSeason = (good: Good, date: string): boolean =>
-  seasonOf(good)?.includes(monthOf(date)) ?? false;
+export const inSeason = (good: Good, day: SeasonDay): boolean =>
+  seasonOf(good)?.includes(northernMonth(day)) ?? false;
 
 /** Out of its season: it can be had, but it is dear, travelled, or tasteless. */
-export const outOfSeason = (good: Good, date: string): boolean =>
-  seasonOf(good) !== null && !inSeason(good, date);
+export const outOfSeason = (good: Good, day: SeasonDay): boolean =>
+  seasonOf(good) !== null && !inSeason(good, day);
+
+/** What of a counter is at its best on the day, by kind and name; goods that are good all year are not named. */
+export const inSeasonOn = (counter: readonly Good[], day: SeasonDay): Good[] =>
+  counter
+    .filter((good) => inSeason(good, day))
+    .sort((a, b) => a.kind.localeCompare(b.kind) || a.name.localeCompare(b.name));

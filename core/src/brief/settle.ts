@@ -1,5 +1,6 @@
 import type { Brief } from './brief.js';
 import type { House } from './house.js';
+import { isSouthern } from './season.js';
 import { meantLine, withAges, type Good } from '../counter/index.js';
 
 /** A brief in which every school is chosen: the order's own, else the house's. A flight leaves no place to a cover. */
@@ -7,6 +8,7 @@ export function settled(brief: Brief, house: House): Brief {
   const { cover, aim, company } = brief.schools;
   return {
     ...brief,
+    south: isSouthern(house.country),
     schools: {
       cover: brief.flight ? 'free' : (cover ?? house.cover),
       aim: aim ?? house.aim,

@@ -1,4 +1,5 @@
 import { Cheese, Companion, Drink, Meat, Ware, type Good } from './good.js';
+import { ARRIVAL_CHECKS } from './lot.js';
 import { GOOD_KINDS, type GoodKind } from './words.js';
 
 /**
@@ -109,6 +110,10 @@ export const COLUMNS: readonly Column[] = [
   })),
   ...column('yes/no', ALL, 'lot.opened').map((c) => ({ ...c, ofLot: true })),
   ...column('text', ALL, 'lot.treatment').map((c) => ({ ...c, ofLot: true })),
+  ...column('yes/no', ALL, ...of('lot.arrival', ...ARRIVAL_CHECKS, 'refused')).map((c) => ({
+    ...c,
+    ofLot: true,
+  })),
   ...column('text', ALL, ...of('lot.verdict', 'says', 'taster', 'on', 'note')).map((c) => ({
     ...c,
     ofLot: true,
@@ -119,6 +124,7 @@ export const COLUMNS: readonly Column[] = [
 export const WHOLE_PARTS: Partial<Record<string, readonly string[]>> = {
   trial: ['paid', 'grams', 'smell', 'looks', 'decision'],
   composition: ['water', 'fat', 'protein', 'carbohydrate', 'ash'],
+  'lot.arrival': [...ARRIVAL_CHECKS, 'refused'],
   'lot.verdict': ['says', 'taster', 'on', 'note'],
 };
 

@@ -3,7 +3,7 @@ import { upgraded, type Format, type Upgraded } from '../units/index.js';
 /**
  * Format of a good and its lots. 1: as first stored. 2: `described` on cheeses and meats, `treatment` on lots; what was
  * stored before was described by whoever stored it, and its lots are treated as the good is. 3: `line` and `tradeStyle` on
- * cheeses, which nobody had told.
+ * cheeses, which nobody had told, and `arrival` on lots, which lay there before.
  */
 export const GOOD_FORMAT: Format = {
   name: 'a good',
@@ -21,7 +21,7 @@ export const LOT_FORMAT: Format = {
   version: 3,
   upgrades: {
     1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }),
-    2: (lot: Record<string, unknown>) => lot,
+    2: (lot: Record<string, unknown>) => ({ ...lot, arrival: null }),
   },
 };
 

@@ -1,4 +1,5 @@
 import { isCheese, type Cheese, type Good } from './good.js';
+import type { Lot } from './lot.js';
 import { ageOn } from './lots.js';
 
 /**
@@ -110,3 +111,26 @@ export function meantLine(counter: readonly Good[], of: string, date: string): s
   const makers = cheeses.filter((cheese) => same(cheese.maker, of));
   return verticalsOn(makers, date)[0]?.of ?? of;
 }
+
+/** A day on which a lot reaches an age at which its line is sold. */
+export interface SellingDay {
+  readonly ageDays: number;
+  readonly on: string;
+}
+
+/**
+ * When a lot reaches each age at which its line is sold: the usual ages of the goods of that line and maker, the youngest
+ * first. Empty for a lot of which nobody knows when it was made.
+ */
+export function sellingDays(cheese: Cheese, lot: Lot, counter: readonly Good[]): SellingDay[] {
+  const { madeOn } = lot;
+  if (!madeOn) return [];
+  const kin = counter
+    .filter(isCheese)
+    .filter((other) => isOfLine(other, lineOf(cheese)) && same(other.maker, cheese.maker));
+  const ages = [...new Set([cheese, ...kin].map(({ ageDays }) => ageDays as number))].sort((a, b) => a - b);
+  return ages.map((ageDays) => ({ ageDays, on: daysAfter(madeOn, ageDays) }));
+}
+
+const daysAfter = (date: string, days: number): string =>
+  new Date(Date.parse(date) + days * 86_400_000).toISOString().slice(0, 10);

@@ -8,6 +8,23 @@ import { TREATMENTS, TRIAL_DECISIONS } from './words.js';
 export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
+/** The short check of what comes in: each ticked, or the lot goes back. Common practice, no source. */
+export const ARRIVAL_CHECKS = ['clean', 'fresh', 'smell', 'dates', 'temperature'] as const;
+export type ArrivalCheck = (typeof ARRIVAL_CHECKS)[number];
+const tick = z.boolean().default(false);
+export const Arrival = z.object({
+  clean: tick,
+  fresh: tick,
+  smell: tick,
+  dates: tick,
+  temperature: tick,
+  /** It did not pass: it goes back. */
+  refused: tick,
+});
+export type Arrival = z.infer<typeof Arrival>;
+/** What comes in, before anybody looked. */
+export const UNCHECKED: Arrival = Arrival.parse({});
+
 export const Lot = z.object({
   id: z.string().trim().min(1).max(64),
   grams: Grams.describe('weight left; for drinks and wares the number of pieces is in `pieces`').default(
@@ -26,12 +43,18 @@ export const Lot = z.object({
   /** When it is at its best, by whoever ripens it; between these days it is at its peak. */
   bestFrom: IsoDate.nullable().default(null),
   bestUntil: IsoDate.nullable().default(null),
+  /** The check when it came in; null: nothing is to be checked, it lay here before. */
+  arrival: Arrival.nullable().default(null),
   verdict: z
     .object({ says: z.enum(VERDICTS), taster: Name, on: IsoDate, note: Text.default('') })
     .nullable()
     .default(null),
 });
 export type Lot = z.infer<typeof Lot>;
+
+/** Has it passed what is checked when it comes in? Only then does it count as available. */
+export const isIn = ({ arrival }: Lot): boolean =>
+  arrival === null || (!arrival.refused && ARRIVAL_CHECKS.every((check) => arrival[check]));
 
 /** A small end bought to try something unknown: what it cost, how it was, and what was made of it. */
 export const Trial = z.object({

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { aCheese } from '../testing/goods.js';
-import { ageOn, daysBetween, gramsOnHand, lotOn, willBeBoughtIn } from './lots.js';
+import { sellingDays } from './lines.js';
+import { Lot } from './lot.js';
+import { ageOn, daysBetween, gramsOnHand, lotOn, lotsInOrder, willBeBoughtIn } from './lots.js';
 import { servedGood } from './served.js';
 import { TEXTURES } from './words.js';
 import { densityOf, volumeOf } from './shapeOf.js';
@@ -127,4 +129,44 @@ test('volume and density of a wheel', () => {
   expect(volumeOf(form)).toBeCloseTo(Math.PI * 110 ** 2 * 100, 6);
   expect(densityOf(form)).toBeCloseTo(4000 / (Math.PI * 110 ** 2 * 100), 12);
   expect(volumeOf({ ...form, height: null })).toBeNull();
+});
+
+// Source: common practice, no source: what comes in is looked at before it is sold (clean, fresh, smell, dates, cold).
+describe('a lot that comes in', () => {
+  const ticked = { clean: true, fresh: true, smell: true, dates: true, temperature: true, refused: false };
+  const shelf = (arrival: object | null) =>
+    aCheese('x', {
+      lots: [
+        { id: 'new', grams: 900, arrival },
+        { id: 'old', grams: 400 },
+      ],
+    });
+  test.each([
+    ['nothing is to be checked', null, 1300],
+    ['all five are ticked', ticked, 1300],
+    ['one is not ticked', { ...ticked, smell: false }, 400],
+    ['it goes back', { ...ticked, refused: true }, 400],
+    ['nobody looked yet', {}, 400],
+  ])('%s', (_, arrival, grams) => {
+    const good = shelf(arrival);
+    expect(gramsOnHand(good, TASTED)).toBe(grams);
+    expect(
+      lotsInOrder(good, TASTED)
+        .map(({ id }) => id)
+        .includes('new'),
+    ).toBe(grams === 1300);
+  });
+});
+
+describe('the days on which a lot reaches the ages at which its line is sold', () => {
+  const line = (id: string, ageDays: number) => aCheese(id, { line: 'Line', maker: 'M', ageDays });
+  test('the ages of the line, from the day it was made', () => {
+    const young = line('young', 90);
+    const lot = Lot.parse({ id: 'l', madeOn: '2026-01-31' });
+    expect(sellingDays(young, lot, [line('old', 365), young, aCheese('other', { ageDays: 10 })])).toEqual([
+      { ageDays: 90, on: '2026-05-01' },
+      { ageDays: 365, on: '2027-01-31' },
+    ]);
+    expect(sellingDays(young, { ...lot, madeOn: null }, [])).toEqual([]);
+  });
 });

@@ -1,6 +1,6 @@
 import { days, type Days } from '../units/index.js';
 import type { Good, Main } from './good.js';
-import type { Lot, Verdict } from './lot.js';
+import { isIn, type Lot, type Verdict } from './lot.js';
 import { carryVerdict } from './ripening.js';
 
 const DAY_MS = 86_400_000;
@@ -40,11 +40,12 @@ export function verdictOn(good: Good, lot: Lot, date: string): CarriedVerdict | 
 
 /**
  * The lot that is used first on a day: opened before whole unless it is not ready, then the one that must move, then the
- * oldest received, then by id; null when none has weight. What is past on the day is never used. Common practice.
+ * oldest received, then by id; null when none has weight. What is past on the day, or has not
+ * passed its check when it came in, is never used. Common practice.
  */
 export function lotOn(good: Good, date: string): LotOnDay | null {
   const usable = good.lots
-    .filter((lot) => lot.grams > 0 || lot.pieces > 0)
+    .filter((lot) => isIn(lot) && (lot.grams > 0 || lot.pieces > 0))
     .map((lot) => ({ lot, verdict: verdictOn(good, lot, date) }))
     .filter(({ verdict }) => verdict?.says !== 'past');
   const rank = ({ lot, verdict }: LotOnDay) =>
@@ -104,6 +105,6 @@ export const willBeBoughtIn = (good: Good, date: string): boolean =>
 export function gramsOnHand(good: Good, date: string): number | null {
   if (good.lots.length === 0 || willBeBoughtIn(good, date)) return null;
   return good.lots
-    .filter((lot) => verdictOn(good, lot, date)?.says !== 'past')
+    .filter((lot) => isIn(lot) && verdictOn(good, lot, date)?.says !== 'past')
     .reduce((sum, lot) => sum + lot.grams, 0);
 }

@@ -1,7 +1,18 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
-import { outOfSeason, type Brief, type Targets } from '../brief/index.js';
-import { isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
-import { isSameness, type Balance } from '../pick/index.js';
+import { isTimid, outOfSeason, type Brief, type Targets } from '../brief/index.js';
+import {
+  isCheese,
+  isCompanion,
+  isMeat,
+  mainMilk,
+  MILKS,
+  type Companion,
+  type Good,
+  type Main,
+  type Milk,
+} from '../counter/index.js';
+import { cheeseFor } from '../pair/index.js';
+import { bestOffer, bridgeFor, isSameness, otherMilkFor, reliefFor, type Balance } from '../pick/index.js';
 import type { Portions } from '../portion/index.js';
 import {
   minutes,
@@ -9,6 +20,7 @@ import {
   NONE,
   reason,
   reasonKey,
+  subjectOf,
   type Grams,
   type Minutes,
   type Money,
@@ -23,6 +35,9 @@ declare module '../units/reason.js' {
     'over budget': { over: Money };
     'short of stock': { good: string; onHand: Grams; short: Grams };
     'no safe bet': NoFigures;
+    'one milk': { animal: Milk; cheeses: number; of: number; instead: string | null };
+    'strength jumps': { from: string; to: string; points: number; between: string | null };
+    'meat without its cheese': { meat: string; instead: string | null };
     'low carb': { guests: number; instead: readonly string[] };
     'nothing touches': NoFigures;
     travels: { minutes: Minutes };
@@ -36,6 +51,8 @@ declare module '../units/reason.js' {
 export type Advice = Reason & { readonly left: boolean };
 
 interface Facts {
+  /** Settled. */
+  readonly brief: Brief;
   readonly targets: Targets;
   readonly mains: readonly Main[];
   readonly missing: readonly string[];
@@ -59,11 +76,60 @@ function lowCarbGoods(brief: Brief, { beside, counter }: Facts): Companion[] {
     good.sense.sweet <= 3 &&
     mayOffer(good, company) &&
     suitsEveryone(good, brief.limits) &&
-    !(brief.season && outOfSeason(good, brief.servingAt));
+    !(brief.season && outOfSeason(good, brief));
   const onBoard = beside.filter(fits);
   const others = counter.filter(fits).filter((good) => !onBoard.includes(good));
   others.sort((a, b) => a.sense.sweet - b.sense.sweet || (a.id < b.id ? -1 : 1));
   return [...onBoard, ...others].slice(0, LOW_CARB_NAMED);
+}
+
+/** So large a share of the cheeses is one milk's board, and so few cheeses are no sign of anything. */
+const ONE_MILK = { share: 0.75, cheeses: 3 };
+
+/** One milk on most of the board, where nobody asked for it: no theme, no flight, and no table that wants cow's milk. */
+function milkAdvice({ mains, brief, counter }: Facts): Reason[] {
+  const cheeses = mains.filter(isCheese);
+  if (brief.theme || brief.flight || cheeses.length < ONE_MILK.cheeses) return [];
+  const [most] = MILKS.map((animal) => ({
+    animal,
+    share: cheeses.reduce((sum, { milk }) => sum + (milk.find((m) => m.animal === animal)?.share ?? 0), 0),
+    cheeses: cheeses.filter((cheese) => mainMilk(cheese) === animal).length,
+  })).sort((a, b) => b.share - a.share);
+  const { animal, share, cheeses: ofIt } = most!;
+  if (share / cheeses.length < ONE_MILK.share || (animal === 'cow' && isTimid(brief))) return [];
+  const instead = otherMilkFor(animal, counter, mains, brief)?.name ?? null;
+  return [reason('one milk', { animal, cheeses: ofIt, of: cheeses.length, instead }, { subject: animal })];
+}
+
+/** From a gap of so many points on the next cheese comes as a shock. */
+const JUMP = 3;
+
+/** Cheeses in order of strength with nothing between two that lie far apart. */
+function jumpAdvice({ mains, brief, counter }: Facts): Reason[] {
+  if (brief.flight) return [];
+  const rising = mains
+    .filter(isCheese)
+    .sort((a, b) => a.sense.intensity - b.sense.intensity || (a.id < b.id ? -1 : 1));
+  return rising.slice(1).flatMap((to, i) => {
+    const from = rising[i]!;
+    const [low, high] = [from.sense.intensity, to.sense.intensity];
+    if (high - low < JUMP) return [];
+    const between = bridgeFor([low, high], counter, mains, brief)?.name ?? null;
+    const figures = { from: from.name, to: to.name, points: high - low, between };
+    return [reason('strength jumps', figures, { subject: subjectOf([from.id, to.id]) })];
+  });
+}
+
+/** Every meat wants a cheese of the board that suits it, else a meat that has one. */
+function meatAdvice({ mains, brief, counter }: Facts): Reason[] {
+  const cheeses = mains.filter(isCheese);
+  if (cheeses.length === 0) return [];
+  return mains.filter(isMeat).flatMap((meat) => {
+    if (cheeseFor(meat, cheeses)) return [];
+    const suits = (main: Main) => isMeat(main) && cheeseFor(main, cheeses) !== null;
+    const instead = bestOffer(counter, mains, brief, suits)?.name ?? null;
+    return [reason('meat without its cheese', { meat: meat.name, instead }, { subject: meat.id })];
+  });
 }
 
 type Check = (order: OrderBody, facts: Facts) => readonly Reason[];
@@ -92,10 +158,18 @@ const CHECKS: readonly Check[] = [
     ),
   (_, { mains }) =>
     mains.length > 0 && !mains.some((m) => m.known === 'safe bet') ? [reason('no safe bet', NONE)] : [],
-  (_, { balance }) =>
-    balance.remarks.filter(({ rule, effect }) =>
-      isSameness(rule) ? effect <= -HEARD_FROM.alike : effect <= -HEARD_FROM.fit,
-    ),
+  (_, facts) =>
+    facts.balance.remarks.flatMap((remark): Reason[] => {
+      if (!isSameness(remark.rule)) return remark.effect <= -HEARD_FROM.fit ? [remark] : [];
+      if (remark.effect > -HEARD_FROM.alike) return [];
+      const { names } = remark.figures as { names: readonly string[] };
+      const relief = reliefFor(remark.rule, facts.counter, facts.mains, facts.brief)?.name ?? null;
+      const { subject, effect, source } = remark;
+      return [reason(remark.rule, { names, relief }, { subject, effect, source })];
+    }),
+  (_, facts) => milkAdvice(facts),
+  (_, facts) => jumpAdvice(facts),
+  (_, facts) => meatAdvice(facts),
   ({ brief }, facts) => {
     if (brief.lowCarb === 0) return [];
     const instead = lowCarbGoods(brief, facts).map((good) => good.name);

@@ -9,3 +9,4 @@ export * from './planOut.js';
 export * from './moves.js';
 export * from './holdBack.js';
 export * from './lensReading.js';
+export { besideSteps, type BesideStep } from './besideSteps.js';

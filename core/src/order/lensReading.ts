@@ -29,7 +29,8 @@ export interface LensReading {
 /** A garnish has no figure of its own: a few sprigs. */
 const GARNISH_GRAMS = 10;
 
-function costFor(companion: Companion, brief: Brief): number {
+/** Cost of a companion at its usual amount for this table, smallest unit. */
+export function companionCost(companion: Companion, brief: Brief): number {
   const what = BESIDE_OF[companion.role];
   const share = what ? besideTotal(brief, what) / (mid(BESIDE_PER_ADULT[what]) > 0 ? 2 : 1) : GARNISH_GRAMS;
   return purchase(companion, grams(Math.round(share))).cost;
@@ -40,8 +41,8 @@ export function readLenses(onBoard: readonly Good[], counter: readonly Good[], b
   const allowed = counter
     .filter(isCompanion)
     .filter((c) => !onBoard.includes(c) && mayOffer(c, { ...brief.guests, limits: brief.limits }))
-    .filter((c) => !(brief.season && outOfSeason(c, brief.servingAt)))
-    .map((good) => ({ good, cost: costFor(good, brief) }))
+    .filter((c) => !(brief.season && outOfSeason(c, brief)))
+    .map((good) => ({ good, cost: companionCost(good, brief) }))
     .sort((a, b) => a.cost - b.cost || (a.good.id < b.good.id ? -1 : 1));
   return LENSES.map((lens) => {
     const missing = lens.tags.filter((tag) => !onBoard.some((good) => carries(good, tag)));

@@ -177,7 +177,7 @@ export function plan(order: OrderBody, shelf: readonly Good[], ofHouse: House): 
     ],
     ownPlates,
     extras,
-    advice: adviceFor(order, { ...derived, beside, counter, changed }),
+    advice: adviceFor(order, { ...derived, brief, beside, counter, changed }),
     briefChanged: selection.goods !== null && selection.briefFingerprint !== briefFingerprint(order.brief),
   };
 }

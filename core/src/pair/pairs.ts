@@ -44,6 +44,8 @@ export function pairsFor(
   const candidates = {} as Record<Slot, Beside[]>;
   for (const slot of SLOTS) {
     candidates[slot] = candidatesFor(slot, counter, brief);
+    // Nothing picked: nothing stands beside it, and nothing is bought.
+    if (mains.length === 0) continue;
     const pool = stands ? candidates[slot].filter(stands) : candidates[slot];
     const chosen = boardSet(slot, mains, pool, SET_SIZE[slot][size]);
     for (const main of mains) {

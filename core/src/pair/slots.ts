@@ -32,7 +32,7 @@ export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief
       .filter((good): good is Beside => inSlot(good, slot))
       .filter((good) => exclusionsOf(good, brief.limits).length === 0)
       // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
-      .filter((good) => !(brief.season && outOfSeason(good, brief.servingAt)))
+      .filter((good) => !(brief.season && outOfSeason(good, brief)))
       .sort((a, b) => (a.id < b.id ? -1 : 1))
   );
 }

@@ -105,6 +105,9 @@ const MILK_WANTS: Record<Milk, number> = { cow: 1, sheep: 1, goat: 1, buffalo: 0
 /** A timid table wants less of these, an adventurous one more. */
 const boldness = (brief: Brief) => 0.4 + 0.3 * (brief.adventurous - 1);
 
+/** A timid table wants cow's milk: of the others half at the most timid, all of them from the middle on. */
+const familiarity = ({ adventurous }: Brief) => Math.min(1, 0.25 + 0.25 * adventurous);
+
 export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     id: 'texture',
@@ -126,7 +129,8 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
   {
     id: 'milk',
     weight: 20,
-    bands: () => MILKS.map((id) => ({ id, want: MILK_WANTS[id] })),
+    bands: (brief) =>
+      MILKS.map((id) => ({ id, want: MILK_WANTS[id] * (id === 'cow' ? 1 : familiarity(brief)) })),
     membership: (cheese) => Object.fromEntries(cheese.milk.map((m) => [m.animal, m.share])),
   },
   {

@@ -23,3 +23,6 @@ export { wishesOf, fits, type Ask, type Wish, type WishWord } from './wishes.js'
 export * from './collide.js';
 export * from './steps.js';
 export { type FitRule } from './terms.js';
+export { bestOffer, bridgeFor, gentlerFor, otherMilkFor, reliefFor } from './offers.js';
+export { surpriseOf, type Oddity } from './surprise.js';
+export { homeOf, originsOf, type Origins } from './origins.js';

@@ -10,7 +10,8 @@ export type SamenessRule =
   | 'rich with no relief';
 
 declare module '../units/reason.js' {
-  interface Rules extends Record<SamenessRule, { names: readonly string[] }> {
+  /** `relief` is a good of the counter that would give it, where somebody looked for one. */
+  interface Rules extends Record<SamenessRule, { names: readonly string[]; relief?: string | null }> {
     /** What a good takes away from or adds to sameness, where no class is named. */
     'more of the same': { better: boolean };
   }

@@ -1,6 +1,6 @@
 import { lotOn, willBeBoughtIn, type Main, type Verdict } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { inSeason } from '../brief/index.js';
+import { inSeason, isTimid } from '../brief/index.js';
 import { STRONG_FROM } from '../sense/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 
@@ -21,6 +21,7 @@ export type FitRule =
   | 'hot meat'
   | 'adventurous'
   | 'sweet tooth'
+  | 'savoury table'
   | 'hard to see'
   | 'heat of the day'
   | 'in season';
@@ -44,19 +45,27 @@ export function qualityOf(main: Main, brief: Brief): Reason {
     : reason('tasted', { is, taster, on }, about);
 }
 
+/** Points for each step of the sweet tooth away from the middle, for a good that is sweet through and through. */
+const SWEET_STEP = 0.6;
+/** How sweet or fruity a good is, 0 to 1. */
+const sweetnessOf = ({ sense, flavours }: Main): number => {
+  const notes = flavours.includes('fruity') || flavours.includes('caramel') ? 0.5 : 0;
+  return Math.min(1, Math.max(0, (sense.sweet - 2) / 4) + notes);
+};
+
 const FITS: readonly { rule: FitRule; effect: (main: Main, brief: Brief) => number }[] = [
   {
     rule: 'timid and pungent',
-    effect: (main, { adventurous }) => (adventurous <= 2 ? -0.8 * Math.max(0, main.sense.funk - 4) : 0),
+    effect: (main, brief) => (isTimid(brief) ? -0.8 * Math.max(0, main.sense.funk - 4) : 0),
   },
   {
     rule: 'timid and strong',
-    effect: (main, { adventurous }) =>
-      adventurous <= 2 ? -0.8 * Math.max(0, main.sense.intensity - (STRONG_FROM - 1)) : 0,
+    effect: (main, brief) =>
+      isTimid(brief) ? -0.8 * Math.max(0, main.sense.intensity - (STRONG_FROM - 1)) : 0,
   },
   {
     rule: 'timid and familiar',
-    effect: (main, { adventurous }) => (adventurous <= 2 && main.known === 'safe bet' ? 1 : 0),
+    effect: (main, brief) => (isTimid(brief) && main.known === 'safe bet' ? 1 : 0),
   },
   {
     rule: 'hot meat',
@@ -68,11 +77,11 @@ const FITS: readonly { rule: FitRule; effect: (main: Main, brief: Brief) => numb
   },
   {
     rule: 'sweet tooth',
-    effect: (main, { sweetTooth }) =>
-      sweetTooth >= 4 &&
-      (main.sense.sweet >= 4 || main.flavours.includes('fruity') || main.flavours.includes('caramel'))
-        ? 1
-        : 0,
+    effect: (main, { sweetTooth }) => SWEET_STEP * Math.max(0, sweetTooth - 3) * sweetnessOf(main),
+  },
+  {
+    rule: 'savoury table',
+    effect: (main, { sweetTooth }) => SWEET_STEP * Math.min(0, sweetTooth - 3) * sweetnessOf(main),
   },
   {
     rule: 'hard to see',
@@ -87,7 +96,7 @@ const FITS: readonly { rule: FitRule; effect: (main: Main, brief: Brief) => numb
   },
   {
     rule: 'in season',
-    effect: (main, brief) => (brief.season && inSeason(main, brief.servingAt) ? 1 : 0),
+    effect: (main, brief) => (brief.season && inSeason(main, brief) ? 1 : 0),
   },
 ];
 

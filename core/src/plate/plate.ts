@@ -196,7 +196,7 @@ function bestOf(
   const pool =
     onBoard.length > 0
       ? onBoard
-      : counter.filter(fits).filter((good) => !(brief.season && outOfSeason(good, brief.servingAt)));
+      : counter.filter(fits).filter((good) => !(brief.season && outOfSeason(good, brief)));
   const against = beside.length > 0 ? beside : table.mains;
   let best: Companion | null = null;
   let most = -Infinity;

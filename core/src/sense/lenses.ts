@@ -5,7 +5,9 @@ import type { Good, Sense } from '../counter/index.js';
  * bready and crunchy) and counts once under each. Common practice, no source.
  */
 
-const tastes = (test: (sense: Sense) => boolean) => (good: Good) => 'sense' in good && test(good.sense);
+/** What a drink tastes of is no taste of the board. */
+const tastes = (test: (sense: Sense) => boolean) => (good: Good) =>
+  'sense' in good && good.kind !== 'drink' && test(good.sense);
 const role =
   (...roles: string[]) =>
   (good: Good) =>
@@ -44,6 +46,7 @@ export const TAGS = {
   fruit: role('fruit', 'dried fruit'),
   nuts: role('nut'),
   'brine and savoury': role('brine', 'savoury spread'),
+  spicy: companion((c) => c.sense.heat >= 3),
   creamy: either(paste('creamy', 'runny'), role('butter')),
   juicy: companion((c) => c.juice >= 6),
   chewy: either(role('dried fruit'), (good) => good.kind === 'meat' && good.process === 'air-dried'),
@@ -65,7 +68,7 @@ export const LENSES: readonly Lens[] = [
   {
     id: 'families',
 
-    tags: ['honey and preserve', 'fruit', 'nuts', 'brine and savoury'],
+    tags: ['honey and preserve', 'fruit', 'nuts', 'brine and savoury', 'spicy'],
   },
   {
     id: 'elements',

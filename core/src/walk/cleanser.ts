@@ -23,7 +23,7 @@ export function cleanserFor(
     isCompanion(good) &&
     CLEANS.some((row) => row(good)) &&
     mayOffer(good, company) &&
-    !(brief.season && outOfSeason(good, brief.servingAt));
+    !(brief.season && outOfSeason(good, brief));
   const onBoard = new Set(beside.map(({ id }) => id));
   const rank = (good: Companion) => [
     suitsEveryone(good, brief.limits) ? 0 : 1,

@@ -1,4 +1,5 @@
-import { reasonKey } from '@rotula/core';
+import { inSeasonOn, reasonKey } from '@rotula/core';
+import { useMemo } from 'react';
 import { Cautions } from '../order/Cautions';
 import { useWorkbench } from '../order/context';
 import { OwnPlates } from '../order/OwnPlates';
@@ -6,6 +7,9 @@ import { SmallChildren } from '../order/SmallChildren';
 import { Callout, SlateSection } from '../ui/Slate';
 import { SchoolShort } from './SchoolShort';
 import { becauseWords, sentence } from '../words';
+
+/** More than this nobody reads. */
+const SEASON_SHOWN = 12;
 
 /** What follows from the brief: targets, own plates, cautions, and what is left out for whom. */
 export function BriefSlate() {
@@ -28,6 +32,7 @@ export function BriefSlate() {
       <OwnPlates />
       <SmallChildren />
       <Cautions />
+      <InSeason />
       {targets.excluded.length > 0 && (
         <SlateSection title="Left out, and for whom" aside={`${targets.excluded.length} of ${goods.size}`}>
           <ul className="space-y-1">
@@ -42,5 +47,22 @@ export function BriefSlate() {
       )}
       {targets.heads === 0 && <Callout tone="advice">Say how many come, and everything follows.</Callout>}
     </>
+  );
+}
+
+/** What of the counter is at its best on the day; the southern half has its own year. */
+function InSeason() {
+  const { plan, counter, format } = useWorkbench();
+  const { brief } = plan;
+  const goods = useMemo(() => inSeasonOn(counter, brief), [counter, brief]);
+  if (goods.length === 0) return null;
+  return (
+    <SlateSection title="In season on the day" aside={goods.length}>
+      <p className="text-chalk-soft" data-in-season>
+        {format.list(goods.slice(0, SEASON_SHOWN).map((good) => good.name))}
+        {goods.length > SEASON_SHOWN && `, and ${goods.length - SEASON_SHOWN} more`}.{' '}
+        {!brief.season && 'The brief does not ask for it.'}
+      </p>
+    </SlateSection>
   );
 }

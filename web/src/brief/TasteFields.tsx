@@ -3,6 +3,7 @@ import { Choice } from '../ui/Choice';
 import { capital } from '../ui/format';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
+import { Waits } from './Waits';
 
 const DARING = [
   'timid: cow’s milk and known names',
@@ -51,13 +52,15 @@ export function TasteFields() {
         value={brief.apart}
         onChange={(apart) => set('who dislikes food that touches', { apart })}
       />
-      <Choice
-        label="Manner"
-        className="grid-cols-3"
-        value={brief.manner}
-        options={MANNERS.map((value) => ({ value, label: capital(value), hint: MANNER_HINTS[value] }))}
-        onChange={(manner) => set('the manner', { manner })}
-      />
+      <Waits stage="Lay">
+        <Choice
+          label="Manner"
+          className="grid-cols-3"
+          value={brief.manner}
+          options={MANNERS.map((value) => ({ value, label: capital(value), hint: MANNER_HINTS[value] }))}
+          onChange={(manner) => set('the manner', { manner })}
+        />
+      </Waits>
       <Choice
         label="Season"
         className="grid-cols-2"

@@ -2,6 +2,7 @@ import { LIGHTS, SETTINGS, SURFACES, TABLES } from '@rotula/core';
 import { Select } from '../ui/Choice';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
+import { Waits } from './Waits';
 
 const options = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
 
@@ -17,12 +18,15 @@ export function WhereFields() {
           options={options(SETTINGS)}
           onChange={(setting) => set('where it is eaten', { setting })}
         />
-        <Select
-          label="Table"
-          value={brief.table}
-          options={options(TABLES)}
-          onChange={(table) => set('the table', { table })}
-        />
+        <Waits stage="Lay">
+          <Select
+            label="Table"
+            className="w-full"
+            value={brief.table}
+            options={options(TABLES)}
+            onChange={(table) => set('the table', { table })}
+          />
+        </Waits>
         <Select
           label="Light"
           value={brief.light}

@@ -1,13 +1,11 @@
 import {
   goodsById,
-  NO_WISHES,
   onCounter,
   plan as planOf,
   withLots,
   type Good,
   type House,
   type Order,
-  takeProposal,
 } from '@rotula/core';
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
@@ -18,7 +16,8 @@ import { useFindBox } from '../app/FindBox';
 import { StageBoundary } from '../app/StageBoundary';
 import { Trouble } from '../app/Trouble';
 import { PickStage } from '../pick/PickStage';
-import { propose, useReach } from '../pick/optimiser';
+import { useReach } from '../pick/optimiser';
+import { useProposal } from '../pick/useProposal';
 import { formatFor } from '../ui/format';
 import { undoKeys } from '../ui/UndoRedo';
 import { useKeys } from '../ui/useKeys';
@@ -66,7 +65,7 @@ function OpenOrder({
   const document = useOrderDocument(loaded, loadedShelf, house);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
-  const { order, change } = document;
+  const { order } = document;
   const shelf = useMemo(
     () => onCounter(order.brief, loadedShelf, order.selection.goods ?? []).counter,
     [order.brief, loadedShelf, order.selection.goods],
@@ -81,12 +80,8 @@ function OpenOrder({
   );
   const format = useMemo(() => formatFor(house), [house]);
   const reach = useReach(order.brief, counter, house);
-  useFirstProposal(order.selection.goods === null, () =>
-    propose({ brief: order.brief, wishes: NO_WISHES }, counter, house).then(({ goodIds }) => {
-      if (goodIds)
-        change('the first proposal', (o) => (o.selection.goods === null ? takeProposal(o, goodIds) : o));
-    }),
-  );
+  const proposal = useProposal({ document, counter, house });
+  useFirstProposal(order.selection.goods === null, proposal.askFirst);
   const find = useFindBox();
   const actions = useMemo(
     () => [
@@ -117,7 +112,7 @@ function OpenOrder({
   const focus = plan.mains.find((main) => main.id === focusId) ?? plan.walk.steps[0]?.main ?? null;
   return (
     <WorkbenchContext
-      value={{ document, plan, counter, shelf, goods, house, format, reach, focus, setFocus }}
+      value={{ document, plan, counter, shelf, goods, house, format, reach, proposal, focus, setFocus }}
     >
       <StageBoundary name={screen.path}>
         <Suspense fallback={<main className="p-8" />}>

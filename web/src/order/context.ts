@@ -1,6 +1,7 @@
 import type { Good, House, Main, Pick, Plan } from '@rotula/core';
 import { createContext, useContext } from 'react';
 import type { Format } from '../ui/format';
+import type { Proposal } from '../pick/useProposal';
 import type { OrderDocument } from './useOrderDocument';
 
 /** What every stage of an open order works with. */
@@ -16,6 +17,7 @@ export interface Workbench {
   readonly format: Format;
   /** The best that this counter holds for the brief; null while it is worked out. */
   readonly reach: Pick | null;
+  readonly proposal: Proposal;
   /** The good in focus, of which the slate says why. */
   readonly focus: Main | null;
   readonly setFocus: (goodId: string | null) => void;

@@ -13,12 +13,15 @@ export function BalanceBars({
   reach,
   mains,
   on,
+  home,
 }: {
   balance: Balance;
   families: ReadonlySet<Texture>;
   reach: Balance | null;
   mains: readonly Main[];
   on: string;
+  /** The country that counts as home ground. */
+  home: string;
 }) {
   const sectors = sectorsOf(balance, families);
   const axes = SHOWN.map((id) =>
@@ -57,7 +60,7 @@ export function BalanceBars({
                 />
               )}
             </span>
-            <span className="text-sm text-chalk-soft">{axisWords(axis.id, mains, sectors, on)}</span>
+            <span className="text-sm text-chalk-soft">{axisWords(axis.id, mains, sectors, on, home)}</span>
           </div>
         );
       })}

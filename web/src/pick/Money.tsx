@@ -1,4 +1,13 @@
-import { costIn, problemOf, type Main, type OneMore, type PriceStep, takeProposal } from '@rotula/core';
+import {
+  addExtra,
+  besideSteps,
+  costIn,
+  problemOf,
+  type Main,
+  type OneMore,
+  type PriceStep,
+  takeProposal,
+} from '@rotula/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useWorkbench } from '../order/context';
 import { Button } from '../ui/Button';
@@ -83,6 +92,7 @@ export function Money() {
           ))}
         </ul>
       </SlateSection>
+      <BesideSteps />
       {fault && <Callout tone="stop">{fault}</Callout>}
       {answer && answer.more.length > 0 && (
         <SlateSection title="One more kind" aside="raw balance · cost">
@@ -121,5 +131,39 @@ function OneMoreRow({ more }: { more: OneMore }) {
       <span className="text-leaf-lit">{signed(more.raw, 1)}</span>
       <span className="w-20 text-right">{format.signedAmount(Math.round(more.cost))}</span>
     </button>
+  );
+}
+
+/** What nuts and other companions would cost and bring: the steps of money beside the cheese. */
+function BesideSteps() {
+  const { document, plan, counter, format } = useWorkbench();
+  const steps = useMemo(() => {
+    const onBoard = [...plan.mains, ...plan.pairs.set.map(({ beside }) => beside), ...plan.extras];
+    return besideSteps(plan.mains, onBoard, counter, plan.brief);
+  }, [plan, counter]);
+  if (plan.mains.length === 0 || steps.length === 0) return null;
+  return (
+    <SlateSection title="One more beside" aside="pairing · cost">
+      <ul>
+        {steps.map(({ good, cost, points, brings }) => (
+          <li key={good.id}>
+            <button
+              type="button"
+              className="flex min-h-11 w-full items-center gap-3 rounded-lg px-2 text-left hover:bg-slate-lit"
+              onClick={() => document.change(`add ${good.name}`, (o) => addExtra(o, good.id))}
+            >
+              <span className="min-w-0 flex-1">
+                {good.name}
+                <span className="block text-sm text-chalk-soft">
+                  {brings.length > 0 ? `brings ${format.list(brings)}` : good.role}
+                </span>
+              </span>
+              <span className={points >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(points, 1)}</span>
+              <span className="w-20 text-right">{format.signedAmount(Math.round(cost))}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </SlateSection>
   );
 }

@@ -1,6 +1,7 @@
 import {
   exclusionsOf,
   familiesLeft,
+  homeOf,
   servedGood,
   isCheese,
   isMain,
@@ -37,20 +38,19 @@ import { Money } from './Money';
 import { Others } from './Others';
 import { focusSwaps, SelectionList } from './SelectionList';
 import { TroublePanel } from './TroublePanel';
-import { useProposal } from './useProposal';
 import { WhyAndSwaps } from './WhyAndSwaps';
 
 export function PickStage() {
-  const { document, plan, counter, goods, reach, focus, setFocus, format } = useWorkbench();
+  const { document, plan, counter, goods, reach, proposal, focus, setFocus, format } = useWorkbench();
   const { order, change } = document;
   const [ghost, setGhost] = useState<Cheese | null>(null);
-  const proposal = useProposal();
   const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
   // The why of the focus may come a moment later than the change itself.
   const now = useMemo(() => ({ main: focus, plan, order }), [focus, plan, order]);
   const why = useDeferredValue(now, null);
   const cheeses = plan.mains.filter(isCheese);
   const meats = plan.mains.filter(isMeat);
+  const home = useMemo(() => homeOf(counter), [counter]);
   const families = useMemo(() => familiesLeft(counter, plan.targets), [counter, plan.targets]);
 
   const onFocused = (act: (main: Main) => void) => () => focus && act(focus);
@@ -77,6 +77,7 @@ export function PickStage() {
             reach={reach?.balance ?? null}
             mains={plan.mains}
             on={order.brief.servingAt}
+            home={home}
           />
           {proposal.trouble && (
             <TroublePanel trouble={proposal.trouble} onTake={(way) => void proposal.takeWayOut(way)} />
@@ -115,7 +116,9 @@ export function PickStage() {
           </h2>
           {plan.mains.length === 0 && (
             <p className="my-4 text-ink-soft">
-              Nothing picked yet. Let Rotula propose the best of the counter, or add goods by hand.
+              {proposal.working
+                ? 'The first proposal is being worked out …'
+                : 'Nothing picked. Let Rotula propose the best of the counter, or add goods by hand.'}
             </p>
           )}
           <SelectionList />
@@ -202,7 +205,9 @@ export function PickStage() {
                   : plan.briefChanged
                     ? 'The brief has changed since this was proposed.'
                     : (proofWords(proposal.proof, format) ??
-                      (isFree ? betterWords(plan.balance.value, reach?.balance?.value ?? null) : null) ??
+                      (isFree && plan.mains.length > 0
+                        ? betterWords(plan.balance.value, reach?.balance?.value ?? null)
+                        : null) ??
                       lockWords(order.selection.locked.length))}
               </p>
             </div>

@@ -1,5 +1,6 @@
 import {
   ageOn,
+  isDivisive,
   verdictOf,
   verdictOn,
   type Main,
@@ -51,6 +52,14 @@ export function SelectionList() {
                   <LotWord main={main} on={order.brief.servingAt} />
                 </span>
               </span>
+              {isDivisive(main) && (
+                <span
+                  className="mr-2 shrink-0 text-sm text-ink-soft"
+                  title="It divides people: a board is whole without it"
+                >
+                  optional
+                </span>
+              )}
               {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label="locked" />}
             </button>
             {focused && <Moves main={main} locked={locked} />}

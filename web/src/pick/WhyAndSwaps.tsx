@@ -12,11 +12,15 @@ import {
   type OrderBody,
   type Plan,
   swap,
+  gentlerFor,
+  isDivisive,
+  surpriseOf,
 } from '@rotula/core';
 import { memo, useMemo } from 'react';
 import { useWorkbench } from '../order/context';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
+import { Button } from '../ui/Button';
 import { Reasons, SlateSection } from '../ui/Slate';
 import { lineOf, sentence } from '../words';
 
@@ -52,6 +56,7 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
   return (
     <>
       <Why main={main} mains={mains} rival={rival} brief={settledBrief} />
+      <OddAndOptional main={main} plan={plan} />
       <SlateSection title="Swaps for its place" aside="balance · cost">
         {swaps.length === 0 && <p className="text-chalk-soft">Nothing else on the counter may stand here.</p>}
         <ul>
@@ -163,5 +168,36 @@ function Why({
         ]}
       />
     </SlateSection>
+  );
+}
+
+/** Why a surprise surprises; and of what divides people the gentler version, one touch away. */
+function OddAndOptional({ main, plan }: { main: Main; plan: Plan }) {
+  const { counter, document, format, setFocus } = useWorkbench();
+  const odd = useMemo(() => surpriseOf(main, counter), [main, counter]);
+  const gentler = useMemo(() => gentlerFor(main, counter, plan.mains, plan.brief), [main, counter, plan]);
+  if (!odd && !isDivisive(main)) return null;
+  return (
+    <div className="mb-5 space-y-2">
+      {odd && <p>{sentence(odd, format)}.</p>}
+      {isDivisive(main) && (
+        <p>
+          <strong>Optional:</strong> it divides people.{' '}
+          {gentler ? 'Its gentler version:' : 'The counter has no gentler version that may be offered.'}
+        </p>
+      )}
+      {gentler && (
+        <Button
+          look="slate"
+          data-gentler={gentler.name}
+          onClick={() => {
+            document.change(`${gentler.name} for ${main.name}`, (o) => swap(o, main.id, gentler.id));
+            setFocus(gentler.id);
+          }}
+        >
+          {gentler.name} in its place
+        </Button>
+      )}
+    </div>
   );
 }

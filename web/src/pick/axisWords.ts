@@ -1,4 +1,14 @@
-import { ageOn, isCheese, isMeat, isPale, SOFTNESS, type Cheese, type Main } from '@rotula/core';
+import {
+  ageOn,
+  isCheese,
+  isMeat,
+  isPale,
+  originsOf,
+  SOFTNESS,
+  type Cheese,
+  type Main,
+  type Origins,
+} from '@rotula/core';
 import { count, inWords } from '../ui/format';
 import type { Sector } from './wheelLayout';
 import { ageWords } from '../words';
@@ -9,6 +19,7 @@ export function axisWords(
   mains: readonly Main[],
   sectors: readonly Sector[],
   on: string,
+  home: string,
 ): string {
   const cheeses = mains.filter(isCheese);
   const meats = mains.filter(isMeat);
@@ -37,7 +48,7 @@ export function axisWords(
     case 'flavour':
       return `${inWords(distinct(cheeses.flatMap((c) => c.flavours)))} flavours`;
     case 'origin':
-      return count(distinct(cheeses.map((c) => c.origin.region)), 'region');
+      return originWords(originsOf(cheeses, home));
     case 'company':
       return cheeses.some((c) => c.known === 'safe bet')
         ? cheeses.some((c) => c.known === 'surprise')
@@ -51,6 +62,13 @@ export function axisWords(
     default:
       return '';
   }
+}
+
+/** Regions, and how much is of the home ground and how much travelled. */
+function originWords({ regions, countries, home, atHome, travelled }: Origins): string {
+  const where = count(regions, 'region');
+  if (countries.length === 0) return where;
+  return travelled === 0 ? `${where}, all ${home}` : `${where}, ${atHome} home, ${travelled} travelled`;
 }
 
 /** What lacks between soft and hard. */

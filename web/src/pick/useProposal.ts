@@ -1,7 +1,7 @@
 import { takeProposal } from '@rotula/core';
-import type { Ask, Found, Hitch, Pick, Reason, Trouble, WayOut } from '@rotula/core';
+import type { Ask, Found, Hitch, OrderBody, Pick as Picked, Reason, Trouble, WayOut } from '@rotula/core';
 import { useState } from 'react';
-import { useWorkbench } from '../order/context';
+import type { Workbench } from '../order/context';
 import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
 import { questionKey } from './question';
 
@@ -16,6 +16,8 @@ export interface Proposal {
   /** The search ended without an answer. */
   readonly fault: string | null;
   readonly ask: () => Promise<void>;
+  /** The proposal that a new order opens with; what was picked meanwhile stands. */
+  readonly askFirst: () => Promise<void>;
   /** Stop, and take the best so far. */
   readonly stop: () => void;
   readonly takeWayOut: (way: WayOut) => Promise<void>;
@@ -26,17 +28,20 @@ const wishesOf = ({ wishes }: Ask) => ({ locked: [...wishes.locked], leftOut: [.
 const setKey = (goodIds: readonly string[]): string => [...goodIds].sort().join(' ');
 
 /** Asking for the best selection: streams the best so far, can be stopped, and says what collides when nothing fits. */
-export function useProposal(): Proposal {
-  const { document, counter, house } = useWorkbench();
+export function useProposal({
+  document,
+  counter,
+  house,
+}: Pick<Workbench, 'document' | 'counter' | 'house'>): Proposal {
   const { order, change } = document;
   const [working, setWorking] = useState(false);
   const [soFar, setSoFar] = useState<Found | null>(null);
   // What was answered, and to which question: when its cause goes (the brief, a wish, the counter), so does what it said.
-  const [answer, setAnswer] = useState<{ to: string; pick: Pick; trouble: Trouble | null } | null>(null);
+  const [answer, setAnswer] = useState<{ to: string; pick: Picked; trouble: Trouble | null } | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [proof, setProof] = useState<{ of: string; is: Reason | 'stopped' } | null>(null);
 
-  const run = async (asked: Ask, name: string) => {
+  const run = async (asked: Ask, name: string, stillWanted = (_: OrderBody) => true) => {
     setWorking(true);
     setSoFar(null);
     setAnswer(null);
@@ -54,14 +59,16 @@ export function useProposal(): Proposal {
       const { goodIds } = found;
       if (goodIds)
         change(name, (o) =>
-          takeProposal(
-            {
-              ...o,
-              brief: asked.brief,
-              selection: { ...o.selection, ...wishesOf(asked) },
-            },
-            goodIds,
-          ),
+          !stillWanted(o)
+            ? o
+            : takeProposal(
+                {
+                  ...o,
+                  brief: asked.brief,
+                  selection: { ...o.selection, ...wishesOf(asked) },
+                },
+                goodIds,
+              ),
         );
     } catch (thrown) {
       if (!(thrown instanceof Stopped)) setFault(thrown instanceof Error ? thrown.message : String(thrown));
@@ -70,6 +77,7 @@ export function useProposal(): Proposal {
     }
   };
   const { locked, leftOut } = order.selection;
+  const asked = { brief: order.brief, wishes: { locked, leftOut } };
   const current = answer && answer.to === questionKey(order, house, counter) ? answer : null;
   return {
     working,
@@ -79,7 +87,8 @@ export function useProposal(): Proposal {
     // A proof is of one selection: changed by hand it is no longer said.
     proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.is : null,
     trouble: current?.trouble ?? null,
-    ask: () => run({ brief: order.brief, wishes: { locked, leftOut } }, 'take the proposal'),
+    ask: () => run(asked, 'take the proposal'),
+    askFirst: () => run(asked, 'the first proposal', (o) => o.selection.goods === null),
     stop: () => {
       stopDesk('pick');
       if (soFar) {

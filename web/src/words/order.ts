@@ -9,6 +9,9 @@ export const adviceWords: WordsOf<
   | 'over budget'
   | 'short of stock'
   | 'no safe bet'
+  | 'one milk'
+  | 'strength jumps'
+  | 'meat without its cheese'
   | 'low carb'
   | 'nothing touches'
   | 'travels'
@@ -23,6 +26,12 @@ export const adviceWords: WordsOf<
   'short of stock': ({ good, onHand, short }, { grams }) =>
     `${good}: only ${grams(onHand)} on the counter, ${grams(short)} short.`,
   'no safe bet': () => 'No safe bet: one good that everybody knows helps a shy guest to start.',
+  'one milk': ({ animal, cheeses, of, instead }) =>
+    `${cheeses} of ${of} cheeses are ${animal}’s milk, and nobody asked for that${instead ? `: ${instead} would bring another` : '; the counter has no other that may be offered'}.`,
+  'strength jumps': ({ from, to, points, between }) =>
+    `A jump of ${points} from ${from} to ${to}${between ? `: ${between} lies between` : ', and nothing on the counter lies between'}.`,
+  'meat without its cheese': ({ meat, instead }) =>
+    `No cheese on this board suits ${meat}${instead ? `: ${instead} has one` : ', and no other meat that may be offered has one'}.`,
   'low carb': ({ guests, instead }, { list }) => {
     const who = `${guests} ${guests === 1 ? 'guest eats' : 'guests eat'} few carbohydrates`;
     const offer =

@@ -6,6 +6,7 @@ import type {
   FeltFirmness,
   FitRule,
   Hitch,
+  Oddity,
   SamenessRule,
   Verdict,
 } from '@rotula/core';
@@ -44,6 +45,19 @@ const FEATURES: Record<Feature['of'], (is: string) => string> = {
 };
 export const featureWords = ({ of, is }: Feature): string => FEATURES[of](is);
 
+const ODD: Record<Oddity['of'], (is: string) => string> = {
+  milk: (is) => `${is}’s milk`,
+  animal: (is) => is,
+  family: (is) => `a ${is} one`,
+  rind: (is) => `${is} rind`,
+  sight: (is) => `${is} to the eye`,
+  smoke: (is) => is,
+  heat: (is) => is,
+  inside: (is) => `${is} in it`,
+  making: (is) => is,
+};
+const oddWords = ({ of, is }: Oddity): string => ODD[of](is);
+
 /** How each good suits the table, and which goods say the same. */
 export const remarkWords: WordsOf<FitRule | SamenessRule | 'more of the same'> = {
   'timid and pungent': ({ good }) => `${good}: pungent for a timid table`,
@@ -52,6 +66,7 @@ export const remarkWords: WordsOf<FitRule | SamenessRule | 'more of the same'> =
   'hot meat': ({ good }) => `${good}: hot enough to flatten the cheese`,
   adventurous: ({ good }) => `${good}: an odd one, for an adventurous table`,
   'sweet tooth': ({ good }) => `${good}: sweet or fruity, for a sweet tooth`,
+  'savoury table': ({ good }) => `${good}: sweet, for a table that likes it savoury`,
   'hard to see': ({ good }) => `${good}: shows itself in a dim room`,
   'heat of the day': ({ good }) => `${good}: runs in the heat`,
   'in season': ({ good }) => `${good}: at its best at this time of year`,
@@ -59,12 +74,12 @@ export const remarkWords: WordsOf<FitRule | SamenessRule | 'more of the same'> =
   'meats alike': ({ names }, { list }) => `${list(names)} are much alike`,
   pale: ({ names }, { list }) =>
     `${list(names)} are all pale: something gold, orange, veined or dark would show`,
-  'strong with no relief': ({ names }, { list }) =>
-    `${list(names)} are all strong: a gentle one would give relief`,
-  'salty with no relief': ({ names }, { list }) =>
-    `${list(names)} are all salty: a sweet, milky one would give relief`,
-  'rich with no relief': ({ names }, { list }) =>
-    `${list(names)} are all rich: a fresh or a lean hard one would give relief`,
+  'strong with no relief': ({ names, relief }, { list }) =>
+    `${list(names)} are all strong: ${relief ? `${relief} would give relief` : 'a gentle one would give relief'}`,
+  'salty with no relief': ({ names, relief }, { list }) =>
+    `${list(names)} are all salty: ${relief ? `${relief} would give relief` : 'a sweet, milky one would give relief'}`,
+  'rich with no relief': ({ names, relief }, { list }) =>
+    `${list(names)} are all rich: ${relief ? `${relief} would give relief` : 'a fresh or a lean hard one would give relief'}`,
   'more of the same': ({ better }) => (better ? 'less of the same than its rival' : 'more of the same'),
 };
 
@@ -79,6 +94,7 @@ export const pickWords: WordsOf<
   | 'proven best'
   | 'best so far'
   | 'knee'
+  | 'the surprise'
 > = {
   'to be bought in': () => 'to be bought in by then',
   'not tasted': () => 'not tasted',
@@ -97,6 +113,7 @@ export const pickWords: WordsOf<
   'proven best': ({ steps }) => `best of every selection on this counter, proven in ${steps} steps`,
   'best so far': ({ steps, gap, value }) =>
     `best found in ${steps} steps; at most ${gap.toFixed(1)} of ${value.toFixed(0)} points could still be won`,
+  'the surprise': ({ good, odd }, { list }) => `${good} is the surprise: ${list(odd.map(oddWords))}`,
   knee: ({ features, names }, { list }) => list(features.length > 0 ? features.map(featureWords) : names),
 };
 

@@ -41,10 +41,10 @@ export default function GoodPage() {
         </Link>
       </main>
     );
-  return <OpenGood key={id} good={good} format={format} />;
+  return <OpenGood key={id} good={good} counter={counter.data} format={format} />;
 }
 
-function OpenGood({ good, format }: { good: Good; format: Format }) {
+function OpenGood({ good, counter, format }: { good: Good; counter: readonly Good[]; format: Format }) {
   const navigate = useNavigate();
   const edits = useCounterEdits();
   const { data: orders = [] } = useOrders();
@@ -113,6 +113,7 @@ function OpenGood({ good, format }: { good: Good; format: Format }) {
               <h2 className="mb-3 text-xl">Lots</h2>
               <Lots
                 good={good}
+                counter={counter}
                 format={format}
                 today={today}
                 onSet={(what, lots) => store(what, { ...good, lots })}

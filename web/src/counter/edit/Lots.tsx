@@ -1,4 +1,4 @@
-import { freeId, TREATMENTS, verdictOn, VERDICTS, type Good, type Lot } from '@rotula/core';
+import { freeId, TREATMENTS, verdictOn, VERDICTS, type Good, type Lot, UNCHECKED } from '@rotula/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -9,6 +9,8 @@ import { IconButton } from '../../ui/IconButton';
 import { keeping } from '../../ui/keeping';
 import { NumberField } from '../../ui/NumberField';
 import { minorPerPrice } from './price';
+import { ArrivalCheck } from './ArrivalCheck';
+import { SellingDays } from './SellingDays';
 
 const NEW_LOT = {
   grams: 0,
@@ -34,11 +36,13 @@ const DAYS = [
 /** The lots of a good: what is left, when it came, at which price, and how it was tasted. */
 export function Lots({
   good,
+  counter,
   format,
   today,
   onSet,
 }: {
   good: Good;
+  counter: readonly Good[];
   format: Format;
   today: string;
   onSet: (what: string, lots: readonly Lot[]) => void;
@@ -50,7 +54,10 @@ export function Lots({
     );
   const add = () => {
     const id = freeId(`${good.id}-1`.slice(0, 58), (wanted) => good.lots.some((lot) => lot.id === wanted));
-    onSet('a new lot', [...good.lots, { ...NEW_LOT, id, receivedOn: today } as unknown as Lot]);
+    onSet('a new lot', [
+      ...good.lots,
+      { ...NEW_LOT, id, receivedOn: today, arrival: UNCHECKED } as unknown as Lot,
+    ]);
   };
   return (
     <>
@@ -63,6 +70,7 @@ export function Lots({
           >
             <LotFields
               good={good}
+              counter={counter}
               lot={lot}
               format={format}
               today={today}
@@ -89,6 +97,7 @@ export function Lots({
 
 function LotFields({
   good,
+  counter,
   lot,
   format,
   today,
@@ -96,6 +105,7 @@ function LotFields({
   onRemove,
 }: {
   good: Good;
+  counter: readonly Good[];
   lot: Lot;
   format: Format;
   today: string;
@@ -183,6 +193,16 @@ function LotFields({
           </button>
         )}
       </div>
+      {lot.arrival && (
+        <ArrivalCheck
+          arrival={lot.arrival}
+          format={format}
+          onEdit={(what, arrival) => onEdit(what, { arrival })}
+        />
+      )}
+      {good.kind === 'cheese' && (
+        <SellingDays cheese={good} lot={lot} counter={counter} format={format} today={today} />
+      )}
       {isTasted && <Tasting good={good} lot={lot} format={format} today={today} onEdit={onEdit} />}
     </>
   );

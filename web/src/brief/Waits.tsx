@@ -1,0 +1,11 @@
+import type { ReactNode } from 'react';
+
+/** A field that is kept with the order though no stage reads it yet, and the stage that will. */
+export function Waits({ stage, children }: { stage: string; children: ReactNode }) {
+  return (
+    <div>
+      {children}
+      <p className="mt-1 text-sm text-ink-soft">Kept for {stage}; nothing reads it yet.</p>
+    </div>
+  );
+}
