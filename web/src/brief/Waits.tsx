@@ -5,7 +5,7 @@ export function Waits({ stage, children }: { stage: string; children: ReactNode 
   return (
     <div>
       {children}
-      <p className="mt-1 text-sm text-ink-soft">Kept for {stage}; nothing reads it yet.</p>
+      <p className="mt-1 text-sm text-ink-soft">Kept for {stage}, read by nothing yet.</p>
     </div>
   );
 }

@@ -11,7 +11,7 @@ export function WhereFields() {
   const { brief, set } = useBrief();
   return (
     <>
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid grid-cols-2 items-start gap-3">
         <Select
           label="Where"
           value={brief.setting}

@@ -46,20 +46,20 @@ export function SelectionList() {
               <span className="min-w-0 flex-1">
                 <span className="block text-lg leading-6 font-bold">
                   <span className="font-normal text-ink-soft">{number}</span> {main.name}
+                  {isDivisive(main) && (
+                    <span
+                      className="ml-2 text-sm font-normal text-ink-soft"
+                      title="It divides people: the board is whole without it"
+                    >
+                      optional
+                    </span>
+                  )}
                 </span>
                 <span className="block truncate text-sm text-ink-soft">
                   {lineOf(main, order.brief.servingAt)}
                   <LotWord main={main} on={order.brief.servingAt} />
                 </span>
               </span>
-              {isDivisive(main) && (
-                <span
-                  className="mr-2 shrink-0 text-sm text-ink-soft"
-                  title="It divides people: a board is whole without it"
-                >
-                  optional
-                </span>
-              )}
               {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label="locked" />}
             </button>
             {focused && <Moves main={main} locked={locked} />}

@@ -29,7 +29,9 @@ export const briefWords: WordsOf<
 > = {
   'kinds as asked': ({ kind, kinds }) => `${count(kinds, kind, KINDS[kind])}, as asked`,
   'cheeses by heads': ({ people, low, high, usual }) =>
-    `${people} people: ${low === high ? low : `${low} to ${high}`} cheeses; ${usual} here`,
+    low === high
+      ? `${people} people: ${count(usual, 'cheese')}`
+      : `${people} people: ${low} to ${high} cheeses; ${usual} here`,
   'cheeses of a flight': ({ kind, of, there, usual }) =>
     kind === 'vertical'
       ? `${of} is here at ${count(there, 'age')}: ${there} of the usual ${usual} cheeses`

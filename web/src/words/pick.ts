@@ -34,6 +34,19 @@ const ON_AXIS: Partial<Record<AxisId, (is: AxisWord) => string>> = {
 };
 const onAxis = (axis: AxisId, is: AxisWord): string => (ON_AXIS[axis] ?? String)(is);
 
+/** The same as one of several: "the only fresh one", "another one of 9 days". */
+const ONE: Partial<Record<AxisId, (word: string) => string>> = {
+  firmness: (word) => `one of ${word}`,
+  intensity: (word) => `one of ${word}`,
+  age: (word) => `one of ${word}`,
+  origin: (word) => `one from ${word}`,
+  company: (word) => word,
+};
+const oneOnAxis = (axis: AxisId, is: AxisWord): string => {
+  const word = onAxis(axis, is);
+  return ONE[axis]?.(word) ?? `${word} one`;
+};
+
 const VERDICT = (is: Verdict) => (is === 'going' ? 'going, so it must move' : is);
 
 const FEATURES: Record<Feature['of'], (is: string) => string> = {
@@ -102,7 +115,7 @@ export const pickWords: WordsOf<
   carried: ({ is, was, taster, on }, { shortDay }) =>
     `${VERDICT(is)} on the day (${was} when ${taster} tasted it, ${shortDay(on)})`,
   brings: ({ axis, is, alone, better, rival }) => {
-    const here = `${alone ? 'the only' : 'another'} ${onAxis(axis, is)}`;
+    const here = `${alone ? 'the only' : 'another'} ${oneOnAxis(axis, is)}`;
     if (!rival) return here;
     const other = onAxis(axis, rival.is);
     return better ? `${here}; its best rival is ${other}` : `${here}; ${rival.name} would bring ${other}`;
