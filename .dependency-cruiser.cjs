@@ -9,6 +9,8 @@ const ROOMS = [
   'brief',
   'sense',
   'amount',
+  'balance',
+  'solve',
   'pick',
   'pair',
   'cut',
@@ -30,16 +32,47 @@ const roomRules = ROOMS.slice(0, -1).map((room, i) => ({
   to: { path: `^core/src/(${ROOMS.slice(i + 1).join('|')}|index\\.ts)` },
 }));
 
+/** Rooms of the web, as in core: the stages and the pages stand side by side, `app` puts them together. */
+const WEB_ROOMS = [
+  'ui',
+  'words',
+  'api',
+  'wheel',
+  'optimiser',
+  'frame',
+  '(brief|pick|portion|cut|pair|walk|papers|book|counter|house)',
+  'app',
+];
+const webRules = WEB_ROOMS.map((room, i) => ({
+  name: `web-${i + 1}-imports-only-rooms-above`,
+  comment: `${room}/ may not know what stands on top of it; a stage or page knows no other.`,
+  severity: 'error',
+  from: { path: `^web/src/${room}/` },
+  to: {
+    path: `^web/src/(${WEB_ROOMS.slice(room.startsWith('(') ? i : i + 1).join('|')})/`,
+    // Its own room is no arrow.
+    pathNot: room.startsWith('(') ? '^web/src/$1/' : '^$',
+  },
+})).filter((_, i) => i < WEB_ROOMS.length - 1);
+
 module.exports = {
   forbidden: [
     ...roomRules,
+    ...webRules,
     {
       name: 'core-is-pure',
       comment:
-        'core imports no interface, server, or I/O code: only itself and zod (tests may use node and fast-check).',
+        'core imports no interface, server, or I/O code: only itself, zod and small pure libraries (tests may use node and fast-check).',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { pathNot: '^(core/src/|node_modules/zod/)' },
+      to: { pathNot: '^(core/src/|node_modules/(zod|tinyqueue|d3-color|safe-stable-stringify)/)' },
+    },
+    {
+      name: 'solve-knows-nothing-of-cheese',
+      comment: 'The optimiser takes columns of numbers; what they mean is said in pick/.',
+      severity: 'error',
+      from: { path: '^core/src/solve/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/src/', pathNot: '^core/src/(solve|units)/' },
     },
     {
       name: 'testing-is-for-tests',

@@ -22,7 +22,7 @@ const shared = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse|tinyqueue|d3-[a-z]+)/)'],
 };
 
 const project = (name) => ({

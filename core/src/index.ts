@@ -5,6 +5,8 @@ export * from './care/index.js';
 export * from './brief/index.js';
 export * from './sense/index.js';
 export * from './amount/index.js';
+export * from './balance/index.js';
+export { keepsAll, optimise, valueOf, type Instance, type Optimum } from './solve/index.js';
 export * from './pick/index.js';
 export * from './pair/index.js';
 export * from './cut/index.js';

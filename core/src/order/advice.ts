@@ -12,7 +12,8 @@ import {
   type Milk,
 } from '../counter/index.js';
 import { cheeseFor } from '../pair/index.js';
-import { bestOffer, bridgeFor, isSameness, otherMilkFor, reliefFor, type Balance } from '../pick/index.js';
+import { isSameness, type Balance } from '../balance/index.js';
+import { bestOffer, bridgeFor, otherMilkFor, reliefFor } from '../pick/index.js';
 import type { Portions } from '../portion/index.js';
 import {
   minutes,

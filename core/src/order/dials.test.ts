@@ -11,7 +11,8 @@ import {
 } from '../brief/index.js';
 import { isCheese, isMain, type Cheese, type Main } from '../counter/index.js';
 import { cheeseFor } from '../pair/index.js';
-import { gentlerFor, homeOf, measure, NO_WISHES, originsOf, pick, surpriseOf } from '../pick/index.js';
+import { homeOf, measure, originsOf, surpriseOf } from '../balance/index.js';
+import { gentlerFor, NO_WISHES, pick } from '../pick/index.js';
 import { isDivisive, LENSES, tagsOf } from '../sense/index.js';
 import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
 import { besideSteps } from './besideSteps.js';

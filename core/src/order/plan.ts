@@ -28,7 +28,7 @@ import {
 } from '../counter/index.js';
 import { cutsFor, type Cut } from '../cut/index.js';
 import { pairsFor, type Pairs } from '../pair/index.js';
-import { measure, type Balance } from '../pick/index.js';
+import { measure, type Balance } from '../balance/index.js';
 import { childLinesFor, ownPlatesFor, type ChildLine, type OwnPlate } from '../plate/index.js';
 import { portionsFor, type Portions } from '../portion/index.js';
 import { reason } from '../units/index.js';

@@ -1,8 +1,8 @@
 import type { Brief, House } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
-import { instanceOf, type Question } from './instance.js';
-import { measure, type Balance } from './measure.js';
-import { optimise } from './optimise.js';
+import { instanceOf, type Question } from './question.js';
+import { measure, type Balance } from '../balance/index.js';
+import { optimise } from '../solve/index.js';
 import { namesOf, type Pick } from './pick.js';
 import { problemOf, questionOf, type Wishes } from './problem.js';
 

@@ -3,7 +3,7 @@ import { DEFAULT_HOUSE, settled } from '../brief/index.js';
 import type { Cheese, Texture } from '../counter/index.js';
 import { aBrief, aCheese } from '../testing/goods.js';
 import { reference } from '../testing/reference.js';
-import { measure } from './measure.js';
+import { measure } from '../balance/measure.js';
 
 /** What a family usually is like, where a board of the reference says only family, milk, age and strength. */
 const USUAL: Record<Texture, { rind: string; paste: string; funk: number }> = {

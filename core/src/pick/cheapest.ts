@@ -1,5 +1,6 @@
-import { instanceOf, type Instance } from './instance.js';
-import { optimise } from './optimise.js';
+import { instanceOf } from './question.js';
+import { type Instance } from '../solve/index.js';
+import { optimise } from '../solve/index.js';
 import { questionOf, type Problem } from './problem.js';
 
 const NODE_LIMIT = 4000;

@@ -3,8 +3,9 @@ import { DEFAULT_HOUSE } from '../brief/index.js';
 import type { Main } from '../counter/index.js';
 import { aBrief, demoCounter } from '../testing/goods.js';
 import { alternativesTo } from './alternatives.js';
-import { instanceOf, valueOf } from './instance.js';
-import { measure } from './measure.js';
+import { instanceOf } from './question.js';
+import { valueOf } from '../solve/instance.js';
+import { measure } from '../balance/measure.js';
 import { pick } from './pick.js';
 import { NO_WISHES, problemOf, questionOf } from './problem.js';
 import { oneMore, priceSteps, splurgeAndSave } from './steps.js';
@@ -81,7 +82,7 @@ describe('price steps', () => {
         expect(step.cost).toBeGreaterThan(steps[i - 1]!.cost);
         expect(step.raw).toBeGreaterThan(steps[i - 1]!.raw);
       }
-      const set = step.goodIds.map((id) => raw.mains.findIndex((m) => m.id === id));
+      const set = step.goodIds.map((id) => problem.mains.findIndex((m) => m.id === id));
       expect(valueOf(raw, set)).toBeCloseTo(step.raw, 6);
       expect(measure(step.goodIds.map(mainOf), problem.brief).raw).toBeCloseTo(step.raw, 6);
     }

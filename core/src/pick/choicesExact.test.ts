@@ -4,7 +4,7 @@ import { DEFAULT_HOUSE, House } from '../brief/index.js';
 import type { Main } from '../counter/index.js';
 import { aBrief, cheeses, meats, subsets } from '../testing/goods.js';
 import { alternativesTo } from './alternatives.js';
-import { measure } from './measure.js';
+import { measure } from '../balance/measure.js';
 import { pick } from './pick.js';
 import { costIn, NO_WISHES, problemOf, type Problem } from './problem.js';
 import { priceSteps } from './steps.js';

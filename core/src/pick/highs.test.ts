@@ -2,7 +2,8 @@ import { expect, test } from '@jest/globals';
 import * as highsModule from 'highs';
 import { seededCase } from '../testing/cases.js';
 import { lpOf, lpOffset } from '../testing/mip.js';
-import { NO_WISHES, instanceOf, keepsAll, optimise, problemOf, questionOf } from './index.js';
+import { keepsAll, optimise } from '../solve/index.js';
+import { NO_WISHES, instanceOf, problemOf, questionOf } from './index.js';
 
 interface Highs {
   solve(program: string, options: Record<string, unknown>): { Status: string; ObjectiveValue: number };

@@ -11,8 +11,8 @@ import {
 } from '../counter/index.js';
 import { isDivisive, isStrong } from '../sense/index.js';
 import { isAvailable } from './problem.js';
-import type { SamenessRule } from './sameness.js';
-import { keepsTheme } from './theme.js';
+import type { SamenessRule } from '../balance/index.js';
+import { keepsTheme } from '../balance/index.js';
 
 /**
  * Goods that the counter could offer where advice asks for something: each is a good that the limits, the stock and the

@@ -4,10 +4,11 @@ import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE, House, type Brief } from '../brief/index.js';
 import type { Cheese, Good, Main } from '../counter/index.js';
 import { aBrief, aCheese, aMeat, cheeses, demoCounter, ids, meats, subsets } from '../testing/goods.js';
-import { instanceOf, keepsAll, valueOf } from './instance.js';
-import { measure } from './measure.js';
-import { optimise } from './optimise.js';
-import { differenceOf } from './parts.js';
+import { instanceOf } from './question.js';
+import { keepsAll, valueOf } from '../solve/instance.js';
+import { measure } from '../balance/measure.js';
+import { optimise } from '../solve/optimise.js';
+import { differenceOf } from '../balance/parts.js';
 import { pick } from './pick.js';
 import { costIn, NO_WISHES, problemOf, questionOf, type Wishes } from './problem.js';
 

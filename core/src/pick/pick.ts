@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { GoodId, type Good, type Main } from '../counter/index.js';
 import type { Brief, House } from '../brief/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
-import { instanceOf } from './instance.js';
-import { measure, type Balance } from './measure.js';
-import { optimise } from './optimise.js';
+import { instanceOf } from './question.js';
+import { measure, type Balance } from '../balance/index.js';
+import { optimise } from '../solve/index.js';
 import { problemOf, questionOf, type Hitch, type Problem, type Wishes } from './problem.js';
 
 declare module '../units/reason.js' {

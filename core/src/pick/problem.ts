@@ -13,9 +13,9 @@ import {
   type Targets,
 } from '../brief/index.js';
 import { money, reason, subjectOf, type Money, type Reason } from '../units/index.js';
-import type { Question } from './instance.js';
-import type { Counts } from './measure.js';
-import { keepsTheme } from './theme.js';
+import type { Question } from './question.js';
+import type { Counts } from '../balance/index.js';
+import { keepsTheme } from '../balance/index.js';
 
 /** A wish of the person that the optimiser must keep. */
 export interface Wishes {

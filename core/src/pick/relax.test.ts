@@ -2,12 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { House } from '../brief/index.js';
 import { aBrief, cheeses, meats, subsets } from '../testing/goods.js';
-import { enumerator } from './enumerate.js';
-import { canFinish, gainer, startSet } from './greedy.js';
-import { NodeHeap, type OpenNode } from './heap.js';
-import { instanceOf, keepsAll, onlyKind, valueOf, type Instance } from './instance.js';
+import { enumerator } from '../solve/enumerate.js';
+import { canFinish, gainer, startSet } from '../solve/greedy.js';
+import { NodeHeap, type OpenNode } from '../solve/heap.js';
+import { instanceOf } from './question.js';
+import { keepsAll, onlyKind, valueOf, type Instance } from '../solve/instance.js';
 import { NO_WISHES, problemOf, questionOf } from './problem.js';
-import { relaxation } from './relax.js';
+import { relaxation } from '../solve/relax.js';
 
 /** The pieces of the optimiser, each held against trying everything. */
 

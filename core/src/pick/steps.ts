@@ -1,8 +1,9 @@
 import type { Brief, House } from '../brief/index.js';
 import type { Good, Main } from '../counter/index.js';
 import { cheapestSet } from './cheapest.js';
-import { instanceOf, valueOf } from './instance.js';
-import { optimise } from './optimise.js';
+import { instanceOf } from './question.js';
+import { valueOf } from '../solve/index.js';
+import { optimise } from '../solve/index.js';
 import { namesOf } from './pick.js';
 import { problemOf, questionOf, type Problem, type Wishes } from './problem.js';
 import { canonicalText, reason, subjectOf, type Reason } from '../units/index.js';

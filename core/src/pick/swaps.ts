@@ -1,7 +1,9 @@
 import type { Main } from '../counter/index.js';
-import { gainer } from './greedy.js';
-import { instanceOf, valueOf, type Instance } from './instance.js';
-import { readyFor, remembered, type Counts } from './measure.js';
+import { gainer } from '../solve/index.js';
+import { instanceOf } from './question.js';
+import { valueOf, type Instance } from '../solve/index.js';
+import { remembered } from '../units/index.js';
+import { readyFor, type Counts } from '../balance/index.js';
 import { costIn, questionOf, type Problem } from './problem.js';
 
 export interface Swap {
@@ -32,7 +34,7 @@ export function swapper(problem: Problem): (selection: readonly Main[]) => Swaps
     const ready = readyAt(`${count('cheese')} ${count('meat')}`);
     // A good that is on the board and may no longer be picked has to be read beside the others.
     const strangers = selection.filter((main) => !ready.place.has(main.id));
-    const { instance, place, dialOf } =
+    const { instance, mains, place, dialOf } =
       strangers.length === 0 ? ready : poolAt(problem, ready.counts, strangers);
     const inside = selection.map((main) => place.get(main.id)!);
     const chosen = new Set(inside);
@@ -44,17 +46,17 @@ export function swapper(problem: Problem): (selection: readonly Main[]) => Swaps
         const dial = dialOf(rest);
         const dialNow = dial(out);
         const swaps: Swap[] = [];
-        for (let i = 0; i < instance.mains.length; i++)
+        for (let i = 0; i < mains.length; i++)
           if (instance.kindOf[i] === instance.kindOf[out] && !chosen.has(i))
             swaps.push({
-              out: instance.mains[out]!.id,
-              in: instance.mains[i]!.id,
+              out: mains[out]!.id,
+              in: mains[i]!.id,
               value: value(i) - now,
               dial: dial(i) - dialNow,
               cost: instance.cost[i]! - instance.cost[out]!,
             });
         swaps.sort((a, b) => b.value - a.value || (a.in < b.in ? -1 : 1));
-        return [instance.mains[out]!.id, swaps] as const;
+        return [mains[out]!.id, swaps] as const;
       }),
     );
   };
@@ -63,6 +65,8 @@ export function swapper(problem: Problem): (selection: readonly Main[]) => Swaps
 interface Pool {
   readonly counts: Counts;
   readonly instance: Instance;
+  /** By item. */
+  readonly mains: readonly Main[];
   readonly place: ReadonlyMap<string, number>;
   /** Points of the dial that an item adds to a rest. */
   readonly dialOf: (rest: readonly number[]) => (item: number) => number;
@@ -84,9 +88,15 @@ function poolAt(problem: Problem, counts: Counts, strangers: readonly Main[] = [
   if (problem.brief.schools.aim === 'contrast') {
     const raw = instanceOf({ ...question, rawOnly: true });
     const perRaw = 100 / (readyFor(problem.brief, counts).bestTotal || 1);
-    return { counts, instance, place, dialOf: (rest) => scaled(gainer(raw, rest, raw.ofDial), perRaw) };
+    return {
+      counts,
+      instance,
+      mains,
+      place,
+      dialOf: (rest) => scaled(gainer(raw, rest, raw.ofDial), perRaw),
+    };
   }
-  return { counts, instance, place, dialOf: (rest) => gainer(instance, rest, instance.ofDial) };
+  return { counts, instance, mains, place, dialOf: (rest) => gainer(instance, rest, instance.ofDial) };
 }
 
 const scaled =

@@ -29,7 +29,8 @@ import {
   type Main,
 } from '../counter/index.js';
 import { ALCOHOL_FREE_ABV, scoreOf } from '../pair/index.js';
-import { isAvailable, measurer } from '../pick/index.js';
+import { measurer } from '../balance/index.js';
+import { isAvailable } from '../pick/index.js';
 import { isStrong } from '../sense/index.js';
 import { grams, NONE, reason, shareOut, type Grams, type Reason } from '../units/index.js';
 import { BESIDE_PARTS, IN_PLACE, LEAST_GRAMS, MOST_KINDS } from './parts.js';

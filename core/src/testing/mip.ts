@@ -1,4 +1,4 @@
-import type { Instance } from '../pick/index.js';
+import type { Instance } from '../solve/index.js';
 
 /**
  * The optimiser's question as a mixed-integer program in the LP format that general solvers read, as tight as we know to

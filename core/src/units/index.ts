@@ -7,3 +7,4 @@ export * from './upgrade.js';
 export * from './read.js';
 export * from './civil.js';
 export * from './remembered.js';
+export * from './piecewise.js';

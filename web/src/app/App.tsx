@@ -2,10 +2,10 @@ import { lazy, Suspense } from 'react';
 import { Toaster } from 'react-hot-toast';
 import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import { BookPage } from '../book/BookPage';
-import { FindBoxProvider } from './FindBox';
-import { TroubleBoundary } from './TroubleBoundary';
+import { FindBoxProvider } from '../frame/FindBox';
+import { TroubleBoundary } from '../frame/TroubleBoundary';
 
-const OrderPage = lazy(() => import('../order/OrderPage'));
+const OrderPage = lazy(() => import('./OrderPage'));
 const CounterPage = lazy(() => import('../counter/CounterPage'));
 const GoodPage = lazy(() => import('../counter/edit/GoodPage'));
 const TakeInPage = lazy(() => import('../counter/takein/TakeInPage'));

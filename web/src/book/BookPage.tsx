@@ -1,10 +1,10 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBook, useCounter, useHouse } from '../api/shop';
-import { Brand } from '../app/Brand';
-import { useFindKey } from '../app/FindBox';
-import { Trouble } from '../app/Trouble';
-import { UnreadableList } from '../app/Unreadable';
+import { Brand } from '../frame/Brand';
+import { useFindKey } from '../frame/FindBox';
+import { Trouble } from '../frame/Trouble';
+import { UnreadableList } from '../frame/Unreadable';
 import { formatFor } from '../ui/format';
 import { Slate } from '../ui/Slate';
 import { useKeys } from '../ui/useKeys';

@@ -1,7 +1,7 @@
 import { familiesLeft, isCheese, plan as planOf, type Good, type House, type Order } from '@rotula/core';
 import { useMemo } from 'react';
-import { VitalFigures } from '../order/VitalFigures';
-import { BalanceWheel } from '../pick/BalanceWheel';
+import { VitalFigures } from '../frame/VitalFigures';
+import { BalanceWheel } from '../wheel/BalanceWheel';
 import { formatFor } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateHead, SlateSection } from '../ui/Slate';

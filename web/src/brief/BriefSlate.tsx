@@ -1,9 +1,9 @@
 import { inSeasonOn, reasonKey } from '@rotula/core';
 import { useMemo } from 'react';
-import { Cautions } from '../order/Cautions';
-import { useWorkbench } from '../order/context';
-import { OwnPlates } from '../order/OwnPlates';
-import { SmallChildren } from '../order/SmallChildren';
+import { Cautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { OwnPlates } from '../frame/OwnPlates';
+import { SmallChildren } from '../frame/SmallChildren';
 import { Callout, SlateSection } from '../ui/Slate';
 import { SchoolShort } from './SchoolShort';
 import { becauseWords, sentence } from '../words';

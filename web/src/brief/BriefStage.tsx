@@ -1,6 +1,6 @@
 import { heads, ORDER_STATES, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
-import { useWorkbench } from '../order/context';
-import { StageLayout } from '../order/StageLayout';
+import { useWorkbench } from '../frame/context';
+import { StageLayout } from '../frame/StageLayout';
 import { Choice, Select } from '../ui/Choice';
 import { DateTimeField } from '../ui/DateTimeField';
 import { capital } from '../ui/format';

@@ -1,8 +1,8 @@
 import { COVERS } from '@rotula/core';
-import { useWorkbench } from '../order/context';
-import { findMore } from '../pick/optimiser';
-import { questionKey } from '../pick/question';
-import { useAsked } from '../pick/useAsked';
+import { useWorkbench } from '../frame/context';
+import { findMore } from '../optimiser/optimiser';
+import { questionKey } from '../optimiser/question';
+import { useAsked } from '../optimiser/useAsked';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { Callout } from '../ui/Slate';

@@ -11,7 +11,7 @@ import {
   type Good,
 } from '@rotula/core';
 import { useMemo } from 'react';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { capital } from '../ui/format';
 import { useBrief } from './useBrief';

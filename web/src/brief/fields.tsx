@@ -1,4 +1,4 @@
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { count } from '../ui/format';
 import { NumberField } from '../ui/NumberField';

@@ -1,5 +1,5 @@
 import type { Brief } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 
 /** The brief and a way to change part of it, each change a named step. */
 export function useBrief() {

@@ -1,10 +1,10 @@
 import { isCheese, reasonKey, type Cut } from '@rotula/core';
 import clsx from 'clsx';
-import { AdviceList } from '../order/AdviceList';
-import { Cautions } from '../order/Cautions';
-import { useWorkbench } from '../order/context';
-import { SmallChildren } from '../order/SmallChildren';
-import { StageLayout } from '../order/StageLayout';
+import { AdviceList } from '../frame/AdviceList';
+import { Cautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { SmallChildren } from '../frame/SmallChildren';
+import { StageLayout } from '../frame/StageLayout';
 import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';

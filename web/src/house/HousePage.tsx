@@ -3,14 +3,14 @@ import { useEffect, useState } from 'react';
 import toast from 'react-hot-toast';
 import type { StoredHouse } from '../api/client';
 import { useHouse } from '../api/shop';
-import { Brand } from '../app/Brand';
-import { useFindKey } from '../app/FindBox';
-import { Trouble } from '../app/Trouble';
+import { Brand } from '../frame/Brand';
+import { useFindKey } from '../frame/FindBox';
+import { Trouble } from '../frame/Trouble';
 import { Button } from '../ui/Button';
 import { Choice, Select } from '../ui/Choice';
 import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
-import { saveHouse, type HouseClash } from './saveHouse';
+import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
 
 /** Where the shop may be; the words stay English, the form of dates and times is the country's. */

@@ -1,9 +1,9 @@
 import { rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
-import { Cautions, GuestCautions } from '../order/Cautions';
-import { useWorkbench } from '../order/context';
-import { StageLayout } from '../order/StageLayout';
+import { Cautions, GuestCautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { StageLayout } from '../frame/StageLayout';
 import { Finder } from '../ui/Finder';
 import { capital, count, signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';

@@ -1,5 +1,5 @@
 import { tableList } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { HeldWhileUnknown } from './Held';
 import { SheetHead } from './SheetHead';
 import { allergenLabel, plateLabel } from '../words';

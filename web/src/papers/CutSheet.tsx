@@ -1,5 +1,5 @@
 import { cutSheet, edibleShare, reasonKey, styleOnBoard } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { SheetHead } from './SheetHead';
 import { cutLabel, plateLabel, sentence, timeOutWords } from '../words';
 

@@ -1,6 +1,6 @@
 import { guestCards, plateCards, type AllergenId, type GuestCard, type PlateCard } from '@rotula/core';
 import { useState, type ReactNode } from 'react';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Choice } from '../ui/Choice';
 import { HeldWhileUnknown } from './Held';
 import { ageWords, allergenLabel, OUTSIDE_LABELS, plateLabel } from '../words';

@@ -1,7 +1,7 @@
 import { heldBack } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 
 /** A paper for guests: it is not printed while anything on the table is not known, and says what and where. */
 export function HeldWhileUnknown({ paper, children }: { paper: string; children: ReactNode }) {

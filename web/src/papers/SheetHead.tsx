@@ -1,5 +1,5 @@
 import { heads } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
 
 export function SheetHead({ title }: { title: string }) {

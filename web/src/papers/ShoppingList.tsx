@@ -1,5 +1,5 @@
 import { offeredBeside, plateShopping, shoppingList, styleOnBoard, type Portion } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
 import { plateLabel } from '../words';

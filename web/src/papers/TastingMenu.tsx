@@ -1,5 +1,5 @@
 import { heads, styleOnBoard, tableList } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { HeldWhileUnknown } from './Held';
 import { allergenLabel } from '../words';
 

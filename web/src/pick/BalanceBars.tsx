@@ -1,6 +1,6 @@
 import type { AxisId, Balance, Main, Texture } from '@rotula/core';
 import { axisWords } from './axisWords';
-import { sectorsOf } from './wheelLayout';
+import { sectorsOf } from '../wheel/wheelLayout';
 import { AXIS_LABELS } from '../words';
 
 const SHOWN = ['milk', 'texture', 'firmness', 'age', 'intensity', 'flavour', 'sight', 'origin', 'company'];

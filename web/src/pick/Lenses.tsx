@@ -1,6 +1,6 @@
 import { addExtra, dropExtra, LENSES, MOST_EXTRAS, readLenses } from '@rotula/core';
 import { useMemo, useState } from 'react';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Choice';
 import { capital } from '../ui/format';

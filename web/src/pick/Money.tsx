@@ -9,13 +9,13 @@ import {
   takeProposal,
 } from '@rotula/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { Callout, SlateSection } from '../ui/Slate';
-import { findMoney, stop } from './optimiser';
-import { questionKey } from './question';
-import { useAsked } from './useAsked';
+import { findMoney, stop } from '../optimiser/optimiser';
+import { questionKey } from '../optimiser/question';
+import { useAsked } from '../optimiser/useAsked';
 import { sentence } from '../words';
 
 const PriceCurve = lazy(() => import('./PriceCurve'));

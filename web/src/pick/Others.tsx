@@ -1,14 +1,14 @@
 import { takeProposal } from '@rotula/core';
 import { useMemo } from 'react';
 import type { Main } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
-import { findAlternatives } from './optimiser';
-import { questionKey } from './question';
-import { useAsked } from './useAsked';
+import { findAlternatives } from '../optimiser/optimiser';
+import { questionKey } from '../optimiser/question';
+import { useAsked } from '../optimiser/useAsked';
 
 /** Truly different selections: each the best among those that share at most half of the cheeses. */
 export function Others() {

@@ -12,7 +12,7 @@ import {
 import clsx from 'clsx';
 import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { ageWords, lineOf } from '../words';

@@ -1,5 +1,5 @@
 import type { Trouble, WayOut } from '@rotula/core';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Callout } from '../ui/Slate';
 import { wayOutWords, wishWords } from '../words';

@@ -17,7 +17,7 @@ import {
   surpriseOf,
 } from '@rotula/core';
 import { memo, useMemo } from 'react';
-import { useWorkbench } from '../order/context';
+import { useWorkbench } from '../frame/context';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Button } from '../ui/Button';

@@ -10,7 +10,7 @@ import {
   type Origins,
 } from '@rotula/core';
 import { count, inWords } from '../ui/format';
-import type { Sector } from './wheelLayout';
+import type { Sector } from '../wheel/wheelLayout';
 import { ageWords } from '../words';
 
 /** One remark for an axis of balance, as the sketch on a slate would have it. */

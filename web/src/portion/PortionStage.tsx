@@ -1,10 +1,10 @@
 import { reasonKey, type Portion } from '@rotula/core';
 import clsx from 'clsx';
-import { AdviceList } from '../order/AdviceList';
-import { Cautions } from '../order/Cautions';
-import { useWorkbench } from '../order/context';
-import { OwnPlates } from '../order/OwnPlates';
-import { StageLayout } from '../order/StageLayout';
+import { AdviceList } from '../frame/AdviceList';
+import { Cautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { OwnPlates } from '../frame/OwnPlates';
+import { StageLayout } from '../frame/StageLayout';
 import { NumberField } from '../ui/NumberField';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';

@@ -38,7 +38,7 @@ export class WorkerDied extends Error {
 function deskOf(name: Desk) {
   const known = desks.get(name);
   if (known) return known;
-  const worker = new Worker(new URL('./pick.worker.ts', import.meta.url), { type: 'module' });
+  const worker = new Worker(new URL('./pick.worker', import.meta.url), { type: 'module' });
   const desk = { worker, remote: wrap<PickWorker>(worker), drop: new Set<(reason: Error) => void>() };
   desks.set(name, desk);
   const died = (event: Event) => {

@@ -1,3 +1,4 @@
+import { slopeAt } from '../units/index.js';
 import { bandPoints, type Instance } from './instance.js';
 
 /** A partial selection: what is chosen, and what may still be. `slopes` and `prices` are where its bound was best. */
@@ -60,16 +61,13 @@ export function relaxation(instance: Instance) {
   const v = new Float64Array(n);
   const active = new Int32Array(bands);
 
-  const slopeAt = (b: number, x: number): number => {
-    const c = Math.min(most - 1, Math.max(0, Math.floor(x)));
-    return worth[b * (most + 1) + c + 1]! - worth[b * (most + 1) + c]!;
-  };
+  const slope = (b: number, x: number) => slopeAt(worth, b * (most + 1), most, x);
 
   /** Where band b, between its fill and its top, is highest above a line of this slope. */
-  const touch = (b: number, slope: number): number => {
+  const touch = (b: number, line: number): number => {
     let z = fill[b]!;
     while (z < top[b]! - EPS) {
-      if (slopeAt(b, z + EPS) <= slope) break;
+      if (slope(b, z + EPS) <= line) break;
       z = Math.min(Math.floor(z + EPS) + 1, top[b]!);
     }
     return z;
@@ -79,7 +77,7 @@ export function relaxation(instance: Instance) {
   function slopesAround(set: readonly number[]): Float64Array {
     const at = new Float64Array(bands);
     for (const i of set) for (let p = start[i]!; p < start[i + 1]!; p++) at[feat[p]!]! += share[p]!;
-    return Float64Array.from(at, (x, b) => (slopeAt(b, x - 0.01) + slopeAt(b, x + 0.01)) / 2);
+    return Float64Array.from(at, (x, b) => (slope(b, x - 0.01) + slope(b, x + 0.01)) / 2);
   }
 
   /** The best `k` open items of one kind by v, best first; ties to the earlier item. */

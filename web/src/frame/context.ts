@@ -1,7 +1,7 @@
 import type { Good, House, Main, Pick, Plan } from '@rotula/core';
 import { createContext, useContext } from 'react';
 import type { Format } from '../ui/format';
-import type { Proposal } from '../pick/useProposal';
+import type { Proposal } from '../optimiser/useProposal';
 import type { OrderDocument } from './useOrderDocument';
 
 /** What every stage of an open order works with. */

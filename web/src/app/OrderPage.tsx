@@ -12,20 +12,20 @@ import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
 import { api } from '../api/client';
 import { useCounter, useHouse } from '../api/shop';
-import { useFindBox } from '../app/FindBox';
-import { StageBoundary } from '../app/StageBoundary';
-import { Trouble } from '../app/Trouble';
+import { useFindBox } from '../frame/FindBox';
+import { StageBoundary } from '../frame/StageBoundary';
+import { Trouble } from '../frame/Trouble';
 import { PickStage } from '../pick/PickStage';
-import { useReach } from '../pick/optimiser';
-import { useProposal } from '../pick/useProposal';
+import { useReach } from '../optimiser/optimiser';
+import { useProposal } from '../optimiser/useProposal';
 import { formatFor } from '../ui/format';
 import { undoKeys } from '../ui/UndoRedo';
 import { useKeys } from '../ui/useKeys';
-import { ConflictSheet } from './ConflictSheet';
-import { WorkbenchContext } from './context';
-import { KeysSheet } from './KeysSheet';
-import { STAGES } from './stages';
-import { useOrderDocument } from './useOrderDocument';
+import { ConflictSheet } from '../frame/ConflictSheet';
+import { WorkbenchContext } from '../frame/context';
+import { KeysSheet } from '../frame/KeysSheet';
+import { STAGES } from '../frame/stages';
+import { useOrderDocument } from '../frame/useOrderDocument';
 
 const SCREENS: Record<(typeof STAGES)[number]['path'], ComponentType> = {
   brief: lazy(() => import('../brief/BriefStage')),

@@ -206,11 +206,3 @@ export function partsOf(kind: Main['kind'], brief: Brief, n: number): Part[] {
       : [...samenessParts(kind, brief, n), ...(kind === 'cheese' ? risePart(brief, n) : [])]),
   ];
 }
-
-/** Value of a band that is `x` goods full: linear between whole goods. */
-export function worthAt(worths: readonly number[], x: number): number {
-  const last = worths.length - 1;
-  if (x >= last) return worths[last]!;
-  const whole = Math.floor(x);
-  return worths[whole]! + (x - whole) * (worths[whole + 1]! - worths[whole]!);
-}

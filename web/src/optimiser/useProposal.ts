@@ -1,9 +1,25 @@
 import { takeProposal } from '@rotula/core';
-import type { Ask, Found, Hitch, OrderBody, Pick as Picked, Reason, Trouble, WayOut } from '@rotula/core';
+import type {
+  Ask,
+  Found,
+  Good,
+  Hitch,
+  House,
+  OrderBody,
+  Pick as Picked,
+  Reason,
+  Trouble,
+  WayOut,
+} from '@rotula/core';
 import { useState } from 'react';
-import type { Workbench } from '../order/context';
 import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
 import { questionKey } from './question';
+
+/** A document that a proposal is taken into. */
+export interface Changeable {
+  readonly order: OrderBody;
+  readonly change: (name: string, edit: (order: OrderBody) => OrderBody) => void;
+}
 
 export interface Proposal {
   readonly working: boolean;
@@ -32,7 +48,11 @@ export function useProposal({
   document,
   counter,
   house,
-}: Pick<Workbench, 'document' | 'counter' | 'house'>): Proposal {
+}: {
+  document: Changeable;
+  counter: readonly Good[];
+  house: House;
+}): Proposal {
   const { order, change } = document;
   const [working, setWorking] = useState(false);
   const [soFar, setSoFar] = useState<Found | null>(null);

@@ -2,7 +2,7 @@ import { heads } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
 import { NavLink } from 'react-router';
-import { Brand } from '../app/Brand';
+import { Brand } from './Brand';
 import { count } from '../ui/format';
 import { ROLE_LABELS } from '../words';
 import { useWorkbench } from './context';

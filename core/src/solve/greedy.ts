@@ -1,3 +1,4 @@
+import { linearAt } from '../units/index.js';
 import { keepsAll, valueOf, type Instance } from './instance.js';
 
 /** A first selection for the optimiser to beat: the best good at each step, then exchanges while they help. */
@@ -80,12 +81,7 @@ export function gainer(
   const fill = new Float64Array(instance.bands);
   for (const i of rest) for (let p = start[i]!; p < start[i + 1]!; p++) fill[feat[p]!]! += share[p]!;
   const value = only ? 0 : valueOf(instance, rest);
-  const at = (b: number, x: number): number => {
-    const row = b * (most + 1);
-    if (x >= most) return worth[row + most]!;
-    const whole = Math.floor(x);
-    return worth[row + whole]! + (x - whole) * (worth[row + whole + 1]! - worth[row + whole]!);
-  };
+  const at = (b: number, x: number) => linearAt(worth, b * (most + 1), most, x);
   const now = Float64Array.from(fill, (x, b) => at(b, x));
   return (item) => {
     let sum = only ? 0 : value + own[item]!;

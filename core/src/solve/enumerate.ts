@@ -1,3 +1,4 @@
+import { linearAt } from '../units/index.js';
 import type { Instance } from './instance.js';
 
 /**
@@ -14,12 +15,7 @@ export function enumerator(instance: Instance) {
   let spent = 0;
   const row = most + 1;
 
-  const at = (b: number, x: number): number => {
-    const from = b * row;
-    if (x >= most) return worth[from + most]!;
-    const whole = x | 0;
-    return worth[from + whole]! + (x - whole) * (worth[from + whole + 1]! - worth[from + whole]!);
-  };
+  const at = (b: number, x: number) => linearAt(worth, b * row, most, x);
   const gainOf = (i: number): number => {
     let sum = own[i]!;
     for (let p = start[i]!, end = start[i + 1]!; p < end; p++) {

@@ -5,7 +5,8 @@ import { aBrief, aCheese, cheeses, meats, subsets } from '../testing/goods.js';
 import { axesOf, tiles } from './axes.js';
 import { bestFill, DECAY, fillValue } from './fill.js';
 import { measure } from './measure.js';
-import { below, bestRaw, ladder, partsOf, worthAt } from './parts.js';
+import { below, bestRaw, ladder, partsOf } from './parts.js';
+import { linearAt } from '../units/index.js';
 import { effectOf } from './why.js';
 
 const brief = aBrief({ season: false, schools: { cover: 'free', aim: 'balance', company: 'free' } });
@@ -126,8 +127,10 @@ describe('the rise', () => {
         const points = part.always.reduce(
           (sum, t) =>
             sum +
-            worthAt(
+            linearAt(
               part.worths(t),
+              0,
+              part.worths(t).length - 1,
               all.reduce((n, s) => n + below(Number(t), s), 0),
             ),
           0,

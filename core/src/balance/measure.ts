@@ -1,8 +1,8 @@
 import type { Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { reason, reasonKey, subjectOf, type Reason } from '../units/index.js';
+import { linearAt, reason, reasonKey, remembered, subjectOf, type Reason } from '../units/index.js';
 import { axesOf, type AxisId } from './axes.js';
-import { bandWorths, bestOnAxis, bestRaw, openWorth, partsOf, worthAt, type Part } from './parts.js';
+import { bandWorths, bestOnAxis, bestRaw, openWorth, partsOf, type Part } from './parts.js';
 import { SAMENESS, type SamenessRule } from './sameness.js';
 import { fitsOf, qualityOf, type FitRule } from './terms.js';
 import { heldAxes } from './theme.js';
@@ -88,21 +88,11 @@ export function readyFor(brief: Brief, counts: Counts): Ready {
 export const partName = ({ id, kind, of }: Part): string =>
   of === 'axis' || of === 'contrast' ? `${kind} ${id}` : id;
 
-/** A function that works each answer out once. */
-export function remembered<K, V>(work: (key: K) => V): (key: K) => V {
-  const known = new Map<K, V>();
-  return (key) => {
-    const found = known.get(key);
-    if (found !== undefined) return found;
-    const value = work(key);
-    known.set(key, value);
-    return value;
-  };
-}
-
 /** Sum by id, so that floating-point addition cannot feel the order of the goods. */
 const inOrder = <M extends Main>(mains: readonly M[]): M[] =>
   [...mains].sort((a, b) => (a.id < b.id ? -1 : 1));
+
+const worthOf = (worths: readonly number[], fill: number) => linearAt(worths, 0, worths.length - 1, fill);
 
 const total = (reasons: readonly Reason[]) => reasons.reduce((sum, r) => sum + r.effect, 0);
 
@@ -173,7 +163,7 @@ export function measurer(brief: Brief): (selection: readonly Main[]) => Balance 
       let points = 0;
       const bands = new Set([...part.always, ...fills.keys()]);
       for (const band of bands) {
-        const worth = worthAt(part.worths(band), fills.get(band) ?? 0);
+        const worth = worthOf(part.worths(band), fills.get(band) ?? 0);
         points += worth;
         if (part.of === 'sameness' && worth < 0) remarks.push(remarkOf(part, band, worth, own));
       }
