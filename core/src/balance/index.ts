@@ -19,4 +19,4 @@ export { isSameness, type SamenessRule } from './sameness.js';
 export { surpriseOf, type Oddity } from './surprise.js';
 export { fitsOf, qualityOf, type FitRule } from './terms.js';
 export { heldAxes, keepsTheme } from './theme.js';
-export { ageIn, effectOf, type Age, type AxisWord, type Effect, type FeltFirmness } from './why.js';
+export { effectOf, type AxisWord, type Effect, type FeltFirmness } from './why.js';

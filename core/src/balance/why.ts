@@ -1,4 +1,4 @@
-import { ageOn, mainMilk, type Cheese, type Main } from '../counter/index.js';
+import { ageIn, ageOn, mainMilk, type Age, type Cheese, type Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf, SOFTNESS } from '../sense/index.js';
 import { canonicalText, reason, reasonKey, type Reason } from '../units/index.js';
@@ -7,10 +7,6 @@ import { measurer, type Balance } from './measure.js';
 import { qualityOf } from './terms.js';
 
 export type FeltFirmness = 'soft' | 'springy' | 'firm' | 'hard';
-export interface Age {
-  readonly n: number;
-  readonly unit: 'day' | 'week' | 'month' | 'year';
-}
 export type AxisWord = string | number | readonly string[] | Age;
 
 declare module '../units/reason.js' {
@@ -108,14 +104,6 @@ function firmnessOf({ texture }: Cheese): FeltFirmness {
   if (softness >= 7.5) return 'soft';
   if (softness >= 5) return 'springy';
   return softness >= 3 ? 'firm' : 'hard';
-}
-
-/** Days as a monger counts them: 9 days, 6 weeks, 7 months, 3 years. */
-export function ageIn(days: number): Age {
-  if (days < 21) return { n: days, unit: 'day' };
-  if (days < 84) return { n: Math.round(days / 7), unit: 'week' };
-  if (days < 700) return { n: Math.round(days / 30.44), unit: 'month' };
-  return { n: Math.round(days / 365.25), unit: 'year' };
 }
 
 function axisReason(

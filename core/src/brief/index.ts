@@ -1,5 +1,6 @@
 export * from './schools.js';
 export * from './brief.js';
+export * from './heads.js';
 export * from './house.js';
 export * from './practice.js';
 export * from './season.js';

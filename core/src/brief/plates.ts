@@ -1,5 +1,6 @@
 import { reachOf, type Limit } from '../care/index.js';
-import { heads, type Brief } from './brief.js';
+import type { Brief } from './brief.js';
+import { heads } from './heads.js';
 import { CHILD_SHARE, INFANT_SHARE } from './practice.js';
 
 /** Guests who eat from a plate of their own: one plate for each guest, or guests, with the same limits. */

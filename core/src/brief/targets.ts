@@ -10,7 +10,8 @@ import {
   type Main,
   type Texture,
 } from '../counter/index.js';
-import { heads, headsThatEat, type Brief, type Flight, type Role } from './brief.js';
+import type { Brief, Flight, Role } from './brief.js';
+import { heads, headsThatEat } from './heads.js';
 import type { House } from './house.js';
 import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
 import { boardEatersOf, eatersOf } from './plates.js';

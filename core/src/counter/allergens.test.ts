@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { reference } from '../testing/reference.js';
-import { ALLERGENS, allergensByState, allergenState, AllergenStatement } from './allergens.js';
+import { ALLERGENS, allergensByState, allergenState } from './allergens.js';
+import { AllergenStatement } from './allergenStatement.js';
 
 // Source: Regulation (EU) 1169/2011 Annex II; US FALCPA and FASTER Act.
 test('the vocabulary is that of the published lists, with who requires each', () => {

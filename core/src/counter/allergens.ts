@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import type { AllergenStatement } from './allergenStatement.js';
 
 /**
  * The allergens that must be declared, cereals and nuts named singly.
@@ -35,7 +35,6 @@ export const ALLERGENS = [
 ] as const;
 
 export type AllergenId = (typeof ALLERGENS)[number]['id'];
-export const AllergenId = z.enum(ALLERGENS.map((a) => a.id) as [AllergenId, ...AllergenId[]]);
 
 export const GLUTEN_CEREALS: readonly AllergenId[] = ['wheat', 'rye', 'barley', 'oats', 'spelt', 'kamut'];
 export const WHEATS: readonly AllergenId[] = ['wheat', 'spelt', 'kamut'];
@@ -52,19 +51,6 @@ export const TREE_NUTS: readonly AllergenId[] = [
 
 export const ALLERGEN_STATES = ['contains', 'may contain', 'free', 'unknown'] as const;
 export type AllergenState = (typeof ALLERGEN_STATES)[number];
-
-/**
- * What is declared of a good. `rest` is the state of every allergen that is not named:
- * `free` only when somebody checked the whole list; nothing said means unknown, and unknown is never safe.
- */
-export const AllergenStatement = z.object({
-  contains: z.array(AllergenId).default([]),
-  mayContain: z.array(AllergenId).default([]),
-  free: z.array(AllergenId).default([]),
-  unknown: z.array(AllergenId).default([]),
-  rest: z.enum(['free', 'unknown']).default('unknown'),
-});
-export type AllergenStatement = z.infer<typeof AllergenStatement>;
 
 /** The state of one allergen; where a statement names it twice, the stricter word wins. */
 export function allergenState(statement: AllergenStatement, id: AllergenId): AllergenState {

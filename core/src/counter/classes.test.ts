@@ -9,7 +9,7 @@ import {
   moistureOnFatFreeBasis,
   sweetnessWords,
 } from './classes.js';
-import { isCheese } from './good.js';
+import { isCheese } from './kinds.js';
 
 const covered = reference('composition').filter((row) => !row.firmness_expected!.startsWith('not covered'));
 

@@ -1,5 +1,5 @@
 import { Cheese, Companion, Drink, Meat, Ware, type Good } from './good.js';
-import { ARRIVAL_CHECKS } from './lot.js';
+import { ARRIVAL_CHECKS } from './words.js';
 import { GOOD_KINDS, type GoodKind } from './words.js';
 
 /**

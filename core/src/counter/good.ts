@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Days, Grams, Millimetres, Money } from '../units/index.js';
-import { AllergenStatement } from './allergens.js';
+import { AllergenStatement } from './allergenStatement.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
 import {
@@ -292,13 +292,3 @@ export const Counter = z
     });
   });
 export type Counter = z.infer<typeof Counter>;
-
-export const isCheese = (good: Good): good is Cheese => good.kind === 'cheese';
-export const isMeat = (good: Good): good is Meat => good.kind === 'meat';
-export const isMain = (good: Good): good is Main => good.kind === 'cheese' || good.kind === 'meat';
-export const isCompanion = (good: Good): good is Companion => good.kind === 'companion';
-export const isDrink = (good: Good): good is Drink => good.kind === 'drink';
-
-/** Goods by id; the last of two with one id wins (a checked Counter has no such two). */
-export const goodsById = (counter: readonly Good[]): ReadonlyMap<string, Good> =>
-  new Map(counter.map((good) => [good.id, good]));

@@ -1,11 +1,6 @@
 import { rememberedBy } from '../units/index.js';
-import {
-  ALLERGENS,
-  allergenState,
-  type AllergenId,
-  type AllergenState,
-  type AllergenStatement,
-} from './allergens.js';
+import { ALLERGENS, allergenState, type AllergenId, type AllergenState } from './allergens.js';
+import { type AllergenStatement } from './allergenStatement.js';
 import type { Contents, Good } from './good.js';
 
 /**

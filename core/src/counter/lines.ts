@@ -1,4 +1,5 @@
-import { isCheese, type Cheese, type Good } from './good.js';
+import type { Cheese, Good } from './good.js';
+import { isCheese } from './kinds.js';
 import type { Lot } from './lot.js';
 import { ageOn } from './lots.js';
 

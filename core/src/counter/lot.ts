@@ -1,16 +1,10 @@
 import { z } from 'zod';
 import { Grams, Money } from '../units/index.js';
 import { IsoDate, Name, Text } from './fields.js';
-import { TREATMENTS, TRIAL_DECISIONS } from './words.js';
+import { TREATMENTS, TRIAL_DECISIONS, VERDICTS } from './words.js';
 
 /** What is on the shelf of a good: its lots, and the small end that was bought to try it. */
 
-export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;
-export type Verdict = (typeof VERDICTS)[number];
-
-/** The short check of what comes in: each ticked, or the lot goes back. Common practice, no source. */
-export const ARRIVAL_CHECKS = ['clean', 'fresh', 'smell', 'dates', 'temperature'] as const;
-export type ArrivalCheck = (typeof ARRIVAL_CHECKS)[number];
 const tick = z.boolean().default(false);
 export const Arrival = z.object({
   clean: tick,
@@ -51,10 +45,6 @@ export const Lot = z.object({
     .default(null),
 });
 export type Lot = z.infer<typeof Lot>;
-
-/** Has it passed what is checked when it comes in? Only then does it count as available. */
-export const isIn = ({ arrival }: Lot): boolean =>
-  arrival === null || (!arrival.refused && ARRIVAL_CHECKS.every((check) => arrival[check]));
 
 /** A small end bought to try something unknown: what it cost, how it was, and what was made of it. */
 export const Trial = z.object({

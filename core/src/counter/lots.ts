@@ -1,7 +1,8 @@
 import { days, type Days } from '../units/index.js';
 import type { Good, Main } from './good.js';
-import { isIn, type Lot, type Verdict } from './lot.js';
+import type { Lot } from './lot.js';
 import { carryVerdict } from './ripening.js';
+import { ARRIVAL_CHECKS, type Verdict } from './words.js';
 
 const DAY_MS = 86_400_000;
 
@@ -9,6 +10,10 @@ const DAY_MS = 86_400_000;
 export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(to.slice(0, 10)) - Date.parse(from.slice(0, 10))) / DAY_MS);
 }
+
+/** Has it passed what is checked when it comes in? Only then does it count as available. */
+export const isIn = ({ arrival }: Lot): boolean =>
+  arrival === null || (!arrival.refused && ARRIVAL_CHECKS.every((check) => arrival[check]));
 
 /** A taster's verdict as it stands on a later day. */
 export interface CarriedVerdict {

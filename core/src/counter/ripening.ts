@@ -1,5 +1,6 @@
 import type { Cheese, Good, Main, Meat } from './good.js';
-import type { Lot, Verdict } from './lot.js';
+import type { Lot } from './lot.js';
+import type { Verdict } from './words.js';
 import type { Texture } from './words.js';
 
 /**

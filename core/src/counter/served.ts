@@ -1,5 +1,5 @@
 import type { Good } from './good.js';
-import { isMain } from './good.js';
+import { isMain } from './kinds.js';
 import { ageOn, lotOn } from './lots.js';
 import { ripened } from './ripening.js';
 

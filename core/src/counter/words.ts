@@ -97,3 +97,10 @@ export const PROCESSES = [
 export const CALIBRES = ['large', 'medium', 'small'] as const;
 export const WARE_USES = ['board', 'bowl', 'glass', 'knife', 'spoon', 'marker', 'bell'] as const;
 export const TRIAL_DECISIONS = ['undecided', 'buy it', 'not again'] as const;
+
+export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+/** The short check of what comes in: each ticked, or the lot goes back. Common practice, no source. */
+export const ARRIVAL_CHECKS = ['clean', 'fresh', 'smell', 'dates', 'temperature'] as const;
+export type ArrivalCheck = (typeof ARRIVAL_CHECKS)[number];

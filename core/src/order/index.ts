@@ -1,11 +1,13 @@
 export * from './snapshot.js';
 export * from './order.js';
+export * from './title.js';
 export { briefFingerprint } from './fingerprint.js';
 export * from './merge.js';
 export * from './history.js';
 export * from './advice.js';
 export * from './plan.js';
 export * from './planOut.js';
+export * from './preview.js';
 export * from './moves.js';
 export * from './holdBack.js';
 export * from './lensReading.js';

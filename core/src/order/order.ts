@@ -186,7 +186,3 @@ export const PickRequest = z.object({
   locks: Locks.default({ locked: [], leftOut: [] }),
   search: Search.default({ seed: 1, nodeLimit: DEFAULT_NODE_LIMIT }),
 });
-
-/** Seats on the day: an order's title when none was given. */
-export const defaultTitle = (heads: number): string =>
-  heads === 1 ? 'A board for one' : `A board for ${heads}`;

@@ -1,4 +1,6 @@
 export * from './units.js';
+export * from './marks.js';
+export * from './convert.js';
 export * from './share.js';
 export * from './reason.js';
 export * from './interpolate.js';

@@ -131,6 +131,14 @@ const paths: ZodOpenApiPathsObject = {
     },
   },
   '/api/orders/{id}/stored': { get: stored('An order') },
+  '/api/orders/{id}/preview': {
+    get: {
+      summary:
+        'What a stored order comes to: its board in the order of tasting, its balance and vital figures',
+      requestParams: id,
+      responses: { 200: json(Derived, 'The preview'), 404: missing },
+    },
+  },
   '/api/orders/{id}/restore': {
     post: {
       summary: 'Take a deleted order back, under its own id',

@@ -1,10 +1,11 @@
-import { Body, Controller, HttpCode, Post, Res } from '@nestjs/common';
-import { PickRequest, plan, PlanRequest, planOut } from '@rotula/core';
+import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
+import { OrderId, PickRequest, plan, PlanRequest, planOut, previewOf } from '@rotula/core';
 import type { Response } from 'express';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
 import { checked } from '../http/checked.js';
 import { HouseService } from '../house/house.service.js';
+import { OrdersService } from '../orders/orders.service.js';
 import { PickPool } from './pickPool.js';
 
 /** The computation for whoever asks by HTTP: stateless, nothing is stored. Load, compute, answer. */
@@ -13,8 +14,17 @@ export class PlanningController {
   constructor(
     private readonly counter: CounterService,
     private readonly house: HouseService,
+    private readonly orders: OrdersService,
     private readonly picks: PickPool,
   ) {}
+
+  /** What a stored order comes to, small: the book shows it without the computation. */
+  @Get('orders/:id/preview')
+  async preview(@Param('id', checked(OrderId)) id: string) {
+    const order = await this.orders.read(id);
+    const { goods } = await this.counter.all();
+    return previewOf(plan(order, goods, await this.house.read()), goods);
+  }
 
   @Post('plan')
   @HttpCode(200)

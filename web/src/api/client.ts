@@ -6,6 +6,7 @@ import {
   type NewOrder,
   type Order,
   type OrderBody,
+  type Preview,
 } from '@rotula/core';
 
 /** A refusal of the server: what it says is already worded for the person. Status 0: it does not answer. */
@@ -108,6 +109,7 @@ export const api = {
     ask<StoredHouse>('PUT', '/api/house', { body: { version, house } }),
   orders: () => ask<{ orders: Order[]; unreadable: Unreadable[] }>('GET', '/api/orders'),
   order: (id: string) => ask<Order>('GET', `/api/orders/${id}`),
+  preview: (id: string) => ask<Preview>('GET', `/api/orders/${id}/preview`),
   /** Asking twice with one id makes one order. */
   create: (order: Partial<NewOrder> & { id?: string }) => ask<Order>('POST', '/api/orders', { body: order }),
   save: (id: string, version: number, order: OrderBody, leaving = false) => {

@@ -15,7 +15,6 @@ import { useCounter, useHouse } from '../api/shop';
 import { useFindBox } from '../frame/FindBox';
 import { StageBoundary } from '../frame/StageBoundary';
 import { Trouble } from '../frame/Trouble';
-import { PickStage } from '../pick/PickStage';
 import { useReach } from '../optimiser/optimiser';
 import { useProposal } from '../optimiser/useProposal';
 import { formatFor } from '../ui/format';
@@ -29,7 +28,7 @@ import { useOrderDocument } from '../frame/useOrderDocument';
 
 const SCREENS: Record<(typeof STAGES)[number]['path'], ComponentType> = {
   brief: lazy(() => import('../brief/BriefStage')),
-  pick: PickStage,
+  pick: lazy(() => import('../pick/PickStage')),
   portion: lazy(() => import('../portion/PortionStage')),
   cut: lazy(() => import('../cut/CutStage')),
   pair: lazy(() => import('../pair/PairStage')),

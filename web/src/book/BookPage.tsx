@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useBook, useCounter, useHouse } from '../api/shop';
+import { useBook, useHouse } from '../api/shop';
 import { Brand } from '../frame/Brand';
 import { useFindKey } from '../frame/FindBox';
 import { Trouble } from '../frame/Trouble';
@@ -12,13 +12,12 @@ import { ImportOrder } from './ImportOrder';
 import { NewOrder } from './NewOrder';
 import { OrderRow } from './OrderRow';
 
-// What an order comes to needs all of the computation: the list stands before that has arrived.
+// The list stands before the wheel and its pictures have arrived.
 const Preview = lazy(() => import('./Preview'));
 
 /** The book: all orders by date, and the one in focus shown in full. */
 export function BookPage() {
   const book = useBook();
-  const counter = useCounter();
   const house = useHouse();
   const [focused, setFocused] = useState<string | null>(null);
   const [params] = useSearchParams();
@@ -30,9 +29,9 @@ export function BookPage() {
     if (params.has('new')) document.getElementById('new-heads')?.focus();
   }, [params, book.data]);
 
-  const error = book.error ?? counter.error ?? house.error;
+  const error = book.error ?? house.error;
   if (error && !book.data) return <Trouble error={error} />;
-  if (!book.data || !counter.data || !house.data || !format) return <main className="p-8" />;
+  if (!book.data || !house.data || !format) return <main className="p-8" />;
   const { orders: list, unreadable } = book.data;
   const shown =
     list.find((o) => o.id === focused) ?? list.find((o) => o.state === 'finished') ?? list[0] ?? null;
@@ -64,17 +63,13 @@ export function BookPage() {
             ))}
           </ol>
           <Suspense fallback={null}>
-            {shown && (
-              <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="wheel" />
-            )}
+            {shown && <Preview key={shown.id} order={shown} format={format} part="wheel" />}
           </Suspense>
         </div>
       </main>
       <Slate label="The order in focus">
         <Suspense fallback={null}>
-          {shown && (
-            <Preview key={shown.id} order={shown} counter={counter.data} house={house.data} part="slate" />
-          )}
+          {shown && <Preview key={shown.id} order={shown} format={format} part="slate" />}
         </Suspense>
       </Slate>
     </>

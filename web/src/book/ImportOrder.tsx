@@ -1,4 +1,3 @@
-import { OrderFile } from '@rotula/core';
 import { Upload } from 'lucide-react';
 import { useRef } from 'react';
 import toast from 'react-hot-toast';
@@ -19,6 +18,8 @@ export function ImportOrder() {
       toast.error(`${file.name} is not JSON. Choose an order file that Rotula saved.`);
       return;
     }
+    // The schema of an order comes when a file does: the book itself needs none.
+    const { OrderFile } = await import('./orderFile');
     const parsed = OrderFile.safeParse(data);
     if (!parsed.success) {
       const issue = parsed.error.issues[0]!;

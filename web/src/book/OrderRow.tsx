@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { count, type Format } from '../ui/format';
-import { ROLE_LABELS } from '../words';
+import { ROLE_LABELS } from '../words/roles';
 import { removeOrder } from './removeOrder';
 
 const STATE_LOOK: Record<Order['state'], string> = {

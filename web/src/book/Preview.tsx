@@ -1,45 +1,49 @@
-import { familiesLeft, isCheese, plan as planOf, type Good, type House, type Order } from '@rotula/core';
-import { useMemo } from 'react';
+import { isCheese, type Order } from '@rotula/core';
+import useSWR from 'swr';
+import { api } from '../api/client';
 import { VitalFigures } from '../frame/VitalFigures';
-import { BalanceWheel } from '../wheel/BalanceWheel';
-import { formatFor } from '../ui/format';
+import type { Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateHead, SlateSection } from '../ui/Slate';
-import { lineOf } from '../words';
+import { BalanceWheel } from '../wheel/BalanceWheel';
+import { lineOf } from '../words/goods';
 
-type Shop = { readonly counter: readonly Good[]; readonly house: House };
-
-/** What an order comes to, without opening it. */
+/** What an order comes to, without opening it: worked out by the server, since the book has no computation of its own. */
 export default function Preview({
   order,
-  counter,
-  house,
+  format,
   part,
-}: { order: Order; part: 'wheel' | 'slate' } & Shop) {
-  const plan = useMemo(() => planOf(order, counter, house), [order, counter, house]);
-  const format = useMemo(() => formatFor(house), [house]);
-  const numbers = new Map(plan.walk.steps.map((s) => [s.main.id, s.number]));
+}: {
+  order: Order;
+  format: Format;
+  part: 'wheel' | 'slate';
+}) {
+  const { data } = useSWR(['preview', order.id, order.version], () => api.preview(order.id), {
+    revalidateOnFocus: false,
+  });
+  if (!data) return null;
+  const { steps, vital, axes, families } = data;
   if (part === 'wheel')
     return (
       <BalanceWheel
-        cheeses={plan.mains.filter(isCheese)}
-        balance={plan.balance}
-        families={familiesLeft(counter, plan.targets)}
+        cheeses={steps.map(({ main }) => main).filter(isCheese)}
+        axes={axes}
+        families={new Set(families)}
         servingAt={order.brief.servingAt}
-        numbers={numbers}
+        numbers={new Map(steps.map(({ number, main }) => [main.id, number]))}
       />
     );
   return (
     <>
       <SlateHead>
-        <VitalFigures plan={plan} format={format} reach={null} />
+        <VitalFigures figures={vital} format={format} reach={null} />
       </SlateHead>
       <SlateSection title={order.title}>
-        {plan.mains.length === 0 && (
+        {steps.length === 0 && (
           <p className="text-chalk-soft">Nothing picked yet: open it and Rotula proposes.</p>
         )}
         <ol>
-          {plan.walk.steps.map(({ number, main }) => (
+          {steps.map(({ number, main }) => (
             <li key={main.id} className="flex items-center gap-3 py-1">
               <span className="w-5 text-right text-chalk-soft">{number}</span>
               <GoodPicture good={main} size={38} />

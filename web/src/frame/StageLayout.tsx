@@ -1,3 +1,4 @@
+import { vitalFigures } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { Slate, SlateHead } from '../ui/Slate';
 import { useWorkbench } from './context';
@@ -15,7 +16,7 @@ export function StageLayout({ children, slate }: { children: ReactNode; slate: R
       </main>
       <Slate label="What Rotula works out">
         <SlateHead>
-          <VitalFigures plan={plan} format={format} reach={reach?.balance?.dial ?? null} />
+          <VitalFigures figures={vitalFigures(plan)} format={format} reach={reach?.balance?.dial ?? null} />
         </SlateHead>
         {slate}
       </Slate>

@@ -23,7 +23,7 @@ export function BalanceBars({
   /** The country that counts as home ground. */
   home: string;
 }) {
-  const sectors = sectorsOf(balance, families);
+  const sectors = sectorsOf(balance.axes, families);
   const axes = SHOWN.map((id) =>
     balance.axes.find((axis) => axis.id === id && axis.kind === 'cheese')!,
   ).filter((axis) => axis.held || axis.best > 0);

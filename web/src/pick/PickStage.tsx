@@ -40,7 +40,7 @@ import { focusSwaps, SelectionList } from './SelectionList';
 import { TroublePanel } from './TroublePanel';
 import { WhyAndSwaps } from './WhyAndSwaps';
 
-export function PickStage() {
+export default function PickStage() {
   const { document, plan, counter, goods, reach, proposal, focus, setFocus, format } = useWorkbench();
   const { order, change } = document;
   const [ghost, setGhost] = useState<Cheese | null>(null);
@@ -174,7 +174,7 @@ export function PickStage() {
         <div className="min-w-0">
           <BalanceWheel
             cheeses={cheeses}
-            balance={plan.balance}
+            axes={plan.balance.axes}
             families={families}
             servingAt={order.brief.servingAt}
             numbers={numbers}

@@ -1,4 +1,4 @@
-import { ageOn, type Balance, type Cheese, type Milk, type Texture } from '@rotula/core';
+import { ageOn, type AxisScore, type Cheese, type Milk, type Texture } from '@rotula/core';
 import clsx from 'clsx';
 import { useId } from 'react';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -16,7 +16,7 @@ import {
   tokensOf,
   type Token,
 } from './wheelLayout';
-import { ageWords } from '../words';
+import { ageWords } from '../words/labels';
 
 /** Milks are told by colour and by pattern. */
 const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => React.ReactNode }> = {
@@ -41,7 +41,7 @@ const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => Rea
 
 interface Props {
   cheeses: readonly Cheese[];
-  balance: Balance;
+  axes: readonly AxisScore[];
   /** Families that some allowed cheese of the counter could fill. */
   families: ReadonlySet<Texture>;
   servingAt: string;
@@ -60,7 +60,7 @@ interface Props {
  */
 export function BalanceWheel({
   cheeses,
-  balance,
+  axes,
   families,
   servingAt,
   numbers,
@@ -70,7 +70,7 @@ export function BalanceWheel({
   className,
 }: Props) {
   const id = useId();
-  const sectors = sectorsOf(balance, families);
+  const sectors = sectorsOf(axes, families);
   const tokens = tokensOf(cheeses, servingAt);
   const inOrder = numbers
     ? [...tokens].sort((a, b) => (numbers.get(a.cheese.id) ?? 0) - (numbers.get(b.cheese.id) ?? 0))

@@ -91,7 +91,7 @@ test('a family is wanted when it is empty and a place went to a second of anothe
         measure(
           textures.map((t, i) => cheese(`c${i}`, t, 3 + i)),
           brief,
-        ),
+        ).axes,
         new Set(families),
       );
   const sectors = among(TEXTURES);

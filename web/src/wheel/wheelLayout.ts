@@ -1,4 +1,4 @@
-import { ageOn, MILKS, TEXTURES, type Balance, type Cheese, type Milk, type Texture } from '@rotula/core';
+import { ageOn, MILKS, TEXTURES, type AxisScore, type Cheese, type Milk, type Texture } from '@rotula/core';
 import { polar, type Point } from './polar';
 
 /** Where everything stands on the balance wheel: angle is texture, distance from the hub is intensity. */
@@ -26,8 +26,8 @@ export interface Sector {
  * may not have.
  * @param families those that some allowed cheese of the counter could fill
  */
-export function sectorsOf(balance: Balance, families: ReadonlySet<Texture>): Sector[] {
-  const bands = balance.axes.find((axis) => axis.id === 'texture')!.bands;
+export function sectorsOf(axes: readonly AxisScore[], families: ReadonlySet<Texture>): Sector[] {
+  const bands = axes.find((axis) => axis.id === 'texture')!.bands;
   const filled = bands.filter((band) => band.filled > 0);
   const empty = bands.filter((band) => band.filled === 0 && families.has(band.id as Texture));
   const doubled = filled.some((band) => band.filled > 1);

@@ -1,4 +1,4 @@
-import { ageOn, mainMilk, type Good, type Main, type Role } from '@rotula/core';
+import { ageOn, mainMilk, type Good, type Main } from '@rotula/core';
 import { ageWords } from './labels';
 
 /** One line under a name, as a monger would put it: "firm sheep · 7 months · 5". */
@@ -18,10 +18,3 @@ export function lineOf(good: Good, on: string): string {
 }
 
 export const strengthOf = (main: Main): string => `strength ${main.sense.intensity} of 10`;
-
-export const ROLE_LABELS: Record<Role, string> = {
-  nibble: 'nibble before a meal',
-  drinks: 'drinks, no dinner after',
-  meal: 'the meal itself',
-  dessert: 'dessert course',
-};

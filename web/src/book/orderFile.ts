@@ -1,0 +1,1 @@
+export { OrderFile } from '@rotula/core';
