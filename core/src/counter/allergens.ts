@@ -1,5 +1,3 @@
-import type { AllergenStatement } from './allergenStatement.js';
-
 /**
  * The allergens that must be declared, cereals and nuts named singly.
  * Source: Regulation (EU) 1169/2011 Annex II; US FALCPA (2004) and FASTER Act (2021).
@@ -52,8 +50,17 @@ export const TREE_NUTS: readonly AllergenId[] = [
 export const ALLERGEN_STATES = ['contains', 'may contain', 'free', 'unknown'] as const;
 export type AllergenState = (typeof ALLERGEN_STATES)[number];
 
+/** What is declared of a good, as its schema reads it (allergenStatement.ts). */
+interface Declared {
+  readonly contains: readonly AllergenId[];
+  readonly mayContain: readonly AllergenId[];
+  readonly free: readonly AllergenId[];
+  readonly unknown: readonly AllergenId[];
+  readonly rest: 'free' | 'unknown';
+}
+
 /** The state of one allergen; where a statement names it twice, the stricter word wins. */
-export function allergenState(statement: AllergenStatement, id: AllergenId): AllergenState {
+export function allergenState(statement: Declared, id: AllergenId): AllergenState {
   if (statement.contains.includes(id)) return 'contains';
   if (statement.unknown.includes(id)) return 'unknown';
   if (statement.mayContain.includes(id)) return 'may contain';
@@ -62,7 +69,7 @@ export function allergenState(statement: AllergenStatement, id: AllergenId): All
 }
 
 /** All allergens sorted by state, in the order of the table. */
-export function allergensByState(statement: AllergenStatement): Record<AllergenState, AllergenId[]> {
+export function allergensByState(statement: Declared): Record<AllergenState, AllergenId[]> {
   const out: Record<AllergenState, AllergenId[]> = {
     contains: [],
     'may contain': [],

@@ -1,18 +1,12 @@
 import { canonicalText as canonical } from '../units/index.js';
 import type { OrderBody } from './order.js';
+import { STAGES, type StageId } from './stages/index.js';
 
-/** Which part of the document each stage decides; every field of OrderBody stands in exactly one row. */
-export const STAGE_FIELDS = {
-  Order: ['title', 'customer', 'state', 'note'],
-  Brief: ['brief'],
-  Pick: ['selection', 'adviceLeft', 'snapshot'],
-  Portion: ['portions'],
-  Cut: ['cuts'],
-  Pair: ['pairs', 'extras'],
-  Walk: ['walk'],
-} as const satisfies Record<string, readonly (keyof OrderBody)[]>;
-export type StageName = keyof typeof STAGE_FIELDS;
-export const STAGE_NAMES = Object.keys(STAGE_FIELDS) as StageName[];
+/** Which part of the document each stage decides, by the rows; every field of an order stands in exactly one. */
+export type StageName = StageId;
+const DECIDING = STAGES.filter(({ fields }) => fields.length > 0);
+export const STAGE_NAMES: StageName[] = DECIDING.map(({ id }) => id);
+const fieldsOf = (stage: StageName) => DECIDING.find(({ id }) => id === stage)!.fields;
 
 export type Side = 'mine' | 'theirs';
 
@@ -25,7 +19,7 @@ export interface StageDifference {
 export const sameOrder = (a: OrderBody, b: OrderBody): boolean => canonical(a) === canonical(b);
 
 const sameStage = (stage: StageName, a: OrderBody, b: OrderBody): boolean =>
-  STAGE_FIELDS[stage].every((field) => canonical(a[field]) === canonical(b[field]));
+  fieldsOf(stage).every((field) => canonical(a[field]) === canonical(b[field]));
 
 /** The stages in which two versions differ, and which of them left the common base. */
 export function stageDifferences(mine: OrderBody, theirs: OrderBody, base: OrderBody): StageDifference[] {
@@ -48,7 +42,7 @@ export function mergeByStage(
   sides: Partial<Record<StageName, Side>>,
 ): OrderBody {
   const fields = STAGE_NAMES.filter((stage) => sides[stage] === 'mine').flatMap((stage) => [
-    ...STAGE_FIELDS[stage],
+    ...fieldsOf(stage),
   ]);
   return { ...theirs, ...Object.fromEntries(fields.map((field) => [field, mine[field]])) };
 }

@@ -211,7 +211,7 @@ describe('the snapshot', () => {
     const o = settled(order({ state: 'finished' }));
     const before = plan(o, counter, DEFAULT_HOUSE);
     const elsewhere = plan(o, [], { ...DEFAULT_HOUSE, amountSchool: 'per kind' });
-    expect(elsewhere.portions.cost).toBe(before.portions.cost);
+    expect(elsewhere.sum.cost).toBe(before.sum.cost);
     expect(elsewhere.portions.net).toBe(before.portions.net);
     expect(elsewhere.pairs.set.map((e) => e.beside.id)).toEqual(before.pairs.set.map((e) => e.beside.id));
     const better = aCompanion('aaa-best', { role: 'preserve' }, { sweet: 9 });

@@ -3,6 +3,7 @@ import { baseId, goodsById, type Good } from '../counter/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
+import { STAGES } from './stages/index.js';
 import { NO_SNAPSHOT, snapshotOf, type SnapshotEntry } from './snapshot.js';
 
 /** The moves of an order, each a new document. After each, `settledOrder` tidies and takes the snapshot. */
@@ -22,21 +23,11 @@ function withGoods(
   more: Partial<OrderBody['selection']> = {},
 ): OrderBody {
   const left = new Set(goodsOf(order).filter((id) => !goods.includes(id)));
+  const tidied = STAGES.reduce((now, row) => row.tidy?.(now, left) ?? now, order);
   return {
-    ...order,
+    ...tidied,
     state: order.state === 'new' ? 'in work' : order.state,
-    portions: without(order.portions, left),
-    cuts: without(order.cuts, left),
-    pairs: without(order.pairs, left),
-    walk: order.walk?.filter((id) => !left.has(id)) ?? null,
-    snapshot: { ...order.snapshot, goods: without(order.snapshot.goods, left) },
-    selection: {
-      ...order.selection,
-      goods: [...goods],
-      lots: without(order.selection.lots, left),
-      locked: order.selection.locked.filter((id) => !left.has(id)),
-      ...more,
-    },
+    selection: { ...tidied.selection, goods: [...goods], ...more },
   };
 }
 

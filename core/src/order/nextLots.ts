@@ -1,9 +1,15 @@
-import { caution, exclusionsOf, type Caution } from '../care/index.js';
+import { caution, exclusionsOf, type Caution, type Exclusion } from '../care/index.js';
 import { reason } from '../units/index.js';
 import type { Brief } from '../brief/index.js';
 import { lotsInOrder, servedGood, type Good } from '../counter/index.js';
 import type { OwnPlate } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'next lot': { good: string; lot: string; because: Exclusion };
+  }
+}
 
 /**
  * The lot that goes first may not reach: then the next is cut too, and a guest's limit may be against that one (its age,

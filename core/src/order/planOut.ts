@@ -14,7 +14,10 @@ export function planOut(plan: Plan) {
     onBoard,
     cleanser,
     extras,
+    beside,
     balance,
+    lines,
+    parts: _,
     ...rest
   } = plan;
   const portionOut = (portion: Plan['portions']['mains'][number]) => {
@@ -25,6 +28,8 @@ export function planOut(plan: Plan) {
     ...rest,
     balance: { ...balance, parts: Object.fromEntries(balance.parts) },
     extras: extras.map((good) => good.id),
+    beside: beside.map((good) => good.id),
+    lines: lines.map(({ good, ...line }) => ({ ...line, goodId: good.id })),
     mains: mains.map((main) => main.id),
     barred: barred.map(({ good, because }) => ({ goodId: good.id, because })),
     ownPlates: ownPlates.map((plate) => ({

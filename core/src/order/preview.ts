@@ -15,18 +15,15 @@ export interface VitalFigures {
   readonly cautions: number;
 }
 
-export function vitalFigures({ balance, portions, targets, ownPlates, cautions }: Plan): VitalFigures {
+export function vitalFigures({ balance, portions, targets, ownPlates, cautions, sum }: Plan): VitalFigures {
   // Those with a plate of their own are not fed from the board, nor are infants.
-  const atBoard = targets.headsThatEat - ownPlates.reduce((sum, plate) => sum + plate.guests, 0);
-  const { net, cost, costPerHead, budget, remaining } = portions;
+  const atBoard = targets.headsThatEat - ownPlates.reduce((guests, plate) => guests + plate.guests, 0);
+  const { net } = portions;
   return {
     dial: balance.dial,
     net,
     perHead: atBoard > 0 ? net / atBoard : 0,
-    cost,
-    costPerHead,
-    budget,
-    remaining,
+    ...sum,
     cautions: cautions.length,
   };
 }

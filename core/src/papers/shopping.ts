@@ -1,5 +1,5 @@
-import { packGrams, type Good } from '../counter/index.js';
-import type { Plan } from '../order/index.js';
+import type { Good } from '../counter/index.js';
+import type { Line, Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
 
@@ -13,11 +13,9 @@ export const DEPARTMENTS = [
 ] as const;
 export type Department = (typeof DEPARTMENTS)[number];
 
-export interface ShoppingLine {
-  readonly good: Good;
-  /** null: a drink that is suggested, with no amount. */
+export interface ShoppingLine extends Line {
+  /** How it is bought; null for what is only suggested. */
   readonly portion: Portion | null;
-  readonly packGrams: number | null;
 }
 
 export function departmentOf(good: Good): Department {
@@ -30,22 +28,18 @@ export function departmentOf(good: Good): Department {
   return 'Jars and dry goods';
 }
 
-/** What to fetch, by department; departments with nothing are left out. */
+/** What to fetch for the shared board, by department, from the lines of all stages; departments with nothing are left out. */
 export function shoppingList(plan: Plan): { department: Department; lines: ShoppingLine[] }[] {
-  const lines: ShoppingLine[] = [
-    ...[...plan.portions.mains, ...plan.portions.companions].map((portion) => ({
-      good: portion.good,
-      portion,
-      packGrams: packGrams(portion.good),
-    })),
-    ...plan.pairs.set
-      .filter(({ beside }) => beside.kind === 'drink')
-      .map(({ beside }) => ({ good: beside as Good, portion: null, packGrams: null })),
-  ];
+  const portions = new Map(
+    [...plan.portions.mains, ...plan.portions.companions].map((portion) => [portion.good.id, portion]),
+  );
+  const lines = plan.lines
+    .filter((line) => line.for !== 'own plate')
+    .map((line) => ({ ...line, portion: portions.get(line.good.id) ?? null }));
   return DEPARTMENTS.map((department) => ({
     department,
     lines: lines.filter((line) => departmentOf(line.good) === department),
-  })).filter(({ lines }) => lines.length > 0);
+  })).filter(({ lines: some }) => some.length > 0);
 }
 
 /** What is fetched beside the board: for own plates with grams, and what is offered where the board does not suit. */

@@ -7,9 +7,9 @@ import {
   type BesideFigure,
   type Purchase,
 } from '../amount/index.js';
-import { budgetTotal, headsThatEat, type Brief, type Targets } from '../brief/index.js';
+import type { Brief, Targets } from '../brief/index.js';
 import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
-import { grams, money, NONE, reason, shareOut, type Grams, type Money, type Reason } from '../units/index.js';
+import { grams, NONE, reason, shareOut, type Grams, type Reason } from '../units/index.js';
 
 /** What the loss between net and gross is: something that is taken off, or only what stays on the knife. */
 export type Loss = 'rind' | 'cutting' | 'casing' | 'slicing';
@@ -37,11 +37,6 @@ export interface Portions {
   readonly netMeat: Grams;
   readonly net: Grams;
   readonly gross: Grams;
-  readonly cost: Money;
-  readonly budget: Money | null;
-  /** Budget less cost; negative when over. */
-  readonly remaining: Money | null;
-  readonly costPerHead: Money;
 }
 
 /** Net grams that a person set, by good id. */
@@ -132,7 +127,7 @@ function companionPortions(
   });
 }
 
-/** Weights and costs of the whole order. Drinks are suggested, not counted in: their bottles are the customer's choice. */
+/** Weights of the whole order; its money is summed over the lines of all stages (order/plan.ts). */
 export function portionsFor(
   mains: readonly Main[],
   beside: readonly Good[],
@@ -143,7 +138,7 @@ export function portionsFor(
   const net = mainsNet(mains, targets, choices);
   const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined, brief.servingAt));
   const companions = companionPortions(beside.filter(isCompanion), brief, choices);
-  const sum = (portions: readonly Portion[], key: 'net' | 'gross' | 'cost') =>
+  const sum = (portions: readonly Portion[], key: 'net' | 'gross') =>
     portions.reduce((total, portion) => total + portion[key], 0);
   const ofKind = (kind: Main['kind']) =>
     grams(
@@ -152,8 +147,6 @@ export function portionsFor(
         'net',
       ),
     );
-  const cost = money(sum(main, 'cost') + sum(companions, 'cost'));
-  const budget = budgetTotal(brief);
   return {
     mains: main,
     companions,
@@ -161,9 +154,5 @@ export function portionsFor(
     netMeat: ofKind('meat'),
     net: grams(sum(main, 'net')),
     gross: grams(sum(main, 'gross')),
-    cost,
-    budget: budget === null ? null : money(budget),
-    remaining: budget === null ? null : money(budget - cost),
-    costPerHead: money(cost / Math.max(1, headsThatEat(brief))),
   };
 }

@@ -23,10 +23,10 @@ import { useKeys } from '../ui/useKeys';
 import { ConflictSheet } from '../frame/ConflictSheet';
 import { WorkbenchContext } from '../frame/context';
 import { KeysSheet } from '../frame/KeysSheet';
-import { STAGES } from '../frame/stages';
+import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
 
-const SCREENS: Record<(typeof STAGES)[number]['path'], ComponentType> = {
+const SCREENS: Record<string, ComponentType> = {
   brief: lazy(() => import('../brief/BriefStage')),
   pick: lazy(() => import('../pick/PickStage')),
   portion: lazy(() => import('../portion/PortionStage')),
@@ -84,7 +84,7 @@ function OpenOrder({
   const find = useFindBox();
   const actions = useMemo(
     () => [
-      ...STAGES.map(({ path, label }) => ({
+      ...TABS.map(({ path, label }) => ({
         name: `Open ${label}`,
         does: () => void navigate(`/orders/${document.id}/${path}`),
       })),
@@ -94,7 +94,7 @@ function OpenOrder({
   );
   useKeys({
     ...Object.fromEntries(
-      STAGES.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
+      TABS.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
     ),
     ...undoKeys(document),
     n: () => void navigate('/?new'),
@@ -105,9 +105,9 @@ function OpenOrder({
     window.document.title = `${order.title} · Rotula`;
   }, [order.title]);
 
-  const screen = STAGES.find(({ path }) => path === stage);
+  const screen = TABS.find(({ path }) => path === stage);
   if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
-  const Screen = SCREENS[screen.path];
+  const Screen = SCREENS[screen.path]!;
   const focus = plan.mains.find((main) => main.id === focusId) ?? plan.walk.steps[0]?.main ?? null;
   return (
     <WorkbenchContext

@@ -1,8 +1,8 @@
 import {
-  heads,
   mergeByStage,
   proposedSides,
   stageDifferences,
+  STAGES,
   type OrderBody,
   type Side,
   type StageName,
@@ -15,6 +15,7 @@ import { Sheet } from '../ui/Sheet';
 import type { Conflict } from './autosave';
 import { bodyOf } from './draft';
 import { useWorkbench } from './context';
+import { STAGE_LABELS } from './stages';
 
 /** Somebody saved this order since. Both are shown stage by stage; the merge takes each stage from who changed it. */
 export function ConflictSheet() {
@@ -23,29 +24,21 @@ export function ConflictSheet() {
 }
 
 /** What a stage says in one version, in a line. */
-function summary(stage: StageName, order: OrderBody, nameOf: (id: string) => string, format: Format): string {
-  const byHand = (record: Readonly<Record<string, unknown>>) => {
-    const names = Object.keys(record).map(nameOf);
-    return names.length === 0 ? 'all as computed' : `by hand: ${names.join(', ')}`;
-  };
-  switch (stage) {
-    case 'Order':
-      return [order.title, order.customer, order.state, order.note].filter(Boolean).join(' · ');
-    case 'Brief': {
-      const { brief } = order;
-      return `${format.day(brief.servingAt)}, ${format.time(brief.servingAt)}, ${count(heads(brief), 'guest')}, ${count(brief.limits.length, 'limit')}`;
-    }
-    case 'Pick':
-      return order.selection.goods?.map(nameOf).join(', ') || 'nothing picked';
-    case 'Portion':
-      return byHand(order.portions);
-    case 'Cut':
-      return byHand(order.cuts);
-    case 'Pair':
-      return byHand(order.pairs);
-    case 'Walk':
-      return order.walk ? order.walk.map(nameOf).join(', ') : 'as computed';
-  }
+function summaryWords(
+  stage: StageName,
+  order: OrderBody,
+  nameOf: (id: string) => string,
+  format: Format,
+): string {
+  const { goods, words, servingAt, guests, limits } = STAGES.find(({ id }) => id === stage)!.summary(order);
+  const parts = [
+    ...words,
+    ...(servingAt ? [`${format.day(servingAt)}, ${format.time(servingAt)}`] : []),
+    ...(guests === undefined ? [] : [count(guests, 'guest')]),
+    ...(limits === undefined ? [] : [count(limits, 'limit')]),
+    ...(goods.length > 0 ? [goods.map(nameOf).join(', ')] : []),
+  ];
+  return parts.join(' · ') || 'all as computed';
 }
 
 const WHO = { mine: 'changed here', theirs: 'changed elsewhere', both: 'changed in both' };
@@ -68,16 +61,16 @@ function Merge({ conflict }: { conflict: Conflict }) {
         {differences.map(({ stage, changedBy }) => (
           <li key={stage} className="grid grid-cols-[110px_1fr] items-start gap-3 py-2.5">
             <div>
-              <strong className="text-lg">{stage}</strong>
+              <strong className="text-lg">{STAGE_LABELS[stage]}</strong>
               <span className="block text-sm text-ink-soft">{WHO[changedBy]}</span>
             </div>
             <Choice
-              label={`${stage}: which version`}
+              label={`${STAGE_LABELS[stage]}: which version`}
               className="grid-cols-2"
               value={sides[stage] ?? 'mine'}
               options={[
-                { value: 'mine', label: 'Yours', hint: summary(stage, order, nameOf, format) },
-                { value: 'theirs', label: 'The other', hint: summary(stage, theirs, nameOf, format) },
+                { value: 'mine', label: 'Yours', hint: summaryWords(stage, order, nameOf, format) },
+                { value: 'theirs', label: 'The other', hint: summaryWords(stage, theirs, nameOf, format) },
               ]}
               onChange={(side) => setChosen((now) => ({ ...now, [stage]: side }))}
             />

@@ -6,7 +6,7 @@ import { Brand } from './Brand';
 import { count } from '../ui/format';
 import { ROLE_LABELS } from '../words';
 import { useWorkbench } from './context';
-import { STAGES } from './stages';
+import { TABS } from './stages';
 import { SaveTrouble, SaveWord } from './SaveLine';
 import { UndoRedo } from '../ui/UndoRedo';
 
@@ -33,7 +33,7 @@ export function OrderHeader() {
         {plan.targets.eaters !== plan.targets.heads && ` · eat as ${plan.targets.eaters}`}
       </p>
       <nav aria-label="Stages" className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
-        {STAGES.map(({ path, label, key }) => (
+        {TABS.map(({ path, label, key }) => (
           <NavLink
             key={path}
             to={`/orders/${document.id}/${path}`}

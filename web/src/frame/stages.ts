@@ -1,10 +1,25 @@
-/** The stages of an order in working order, and the papers after them. Lay and Clock come when they exist. */
-export const STAGES = [
-  { path: 'brief', label: 'Brief', key: '1' },
-  { path: 'pick', label: 'Pick', key: '2' },
-  { path: 'portion', label: 'Portion', key: '3' },
-  { path: 'cut', label: 'Cut', key: '4' },
-  { path: 'pair', label: 'Pair', key: '5' },
-  { path: 'walk', label: 'Walk', key: '6' },
+import { inStrip, type StageId } from '@rotula/core';
+
+/** What each stage is called; the papers stand after them and are no stage. */
+export const STAGE_LABELS: Record<StageId, string> = {
+  order: 'Order',
+  brief: 'Brief',
+  pick: 'Pick',
+  portion: 'Portion',
+  cut: 'Cut',
+  pair: 'Pair',
+  walk: 'Walk',
+  table: 'Table',
+};
+
+export interface Tab {
+  readonly path: string;
+  readonly label: string;
+  readonly key: string;
+}
+
+/** The strip, from the rows of the stages: each is opened by the number of its place. */
+export const TABS: readonly Tab[] = [
+  ...inStrip().map(({ id, place }) => ({ path: id, label: STAGE_LABELS[id], key: String(place) })),
   { path: 'papers', label: 'Papers', key: 'p' },
-] as const;
+];

@@ -63,7 +63,7 @@ export function ShoppingList() {
         )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
-        In all {format.money(plan.portions.cost)}
+        In all {format.money(plan.sum.cost)}
       </p>
       <p className="text-right text-[10.5pt]">
         Drinks are suggested and not in the sum; own plates are fetched and not in the sum yet; jars are

@@ -37,7 +37,7 @@ export default function PortionStage() {
                 {format.money(portions.companions.reduce((sum, p) => sum + p.cost, 0))}
               </dd>
               <dt className="font-bold">In all</dt>
-              <dd className="text-right font-bold">{format.money(portions.cost)}</dd>
+              <dd className="text-right font-bold">{format.money(plan.sum.cost)}</dd>
             </dl>
             <p className="mt-2 text-sm text-chalk-soft">
               {plan.ownPlates.length > 0 && 'Own plates are weighed, and not in the sum. '}

@@ -1,0 +1,99 @@
+import type { Caution } from '../../care/index.js';
+import type { House } from '../../brief/index.js';
+import type { Good } from '../../counter/index.js';
+import type { Grams, Money, Reason } from '../../units/index.js';
+import type { OrderBody } from '../order.js';
+
+/** The order and its shop on the serving day: what every stage may read beside the stages that it names. */
+export interface Ground {
+  readonly order: OrderBody;
+  readonly house: House;
+  /** The counter as it is today, with those ages of a cheese apart that the order tells apart. */
+  readonly shelf: readonly Good[];
+  /** The same as the order holds it: kept goods as they were kept, with all their lots. */
+  readonly held: readonly Good[];
+  /** The same as it will be served: with the lots that the order takes, aged to the day. */
+  readonly counter: readonly Good[];
+  readonly goods: ReadonlyMap<string, Good>;
+  /** May this good come in by itself? A finished order takes nothing new. */
+  readonly stands: ((good: Good) => boolean) | null;
+}
+
+/** What each stage derives, by its id; a stage adds its own by declaration merging, beside its row. */
+export interface Parts {
+  /** The document itself: its name, customer and state. It derives nothing. */
+  order: object;
+}
+export type StageId = keyof Parts;
+
+/** Something that is bought, fetched or offered; money and shopping are summed over these after the last stage. */
+export interface Line {
+  readonly stage: StageId;
+  readonly good: Good;
+  readonly for: 'board' | 'beside' | 'own plate' | 'suggested';
+  /** null: suggested, with no amount. */
+  readonly amount: Grams | null;
+  /** null: not costed, and not in the sum. */
+  readonly cost: Money | null;
+}
+
+/**
+ * One stage of an order. The strip sorts by `place`, the plan by `reads`; the types of what it is handed follow from them.
+ * To add a stage: a folder with its computation, a row like this, and a line in STAGES (docs/architecture.md).
+ */
+export interface Stage<I extends StageId, R extends StageId> {
+  readonly id: I;
+  /** Where it stands in the strip, which is its key too; null: it has no screen. */
+  readonly place: number | null;
+  readonly reads: readonly R[];
+  /** The fields of the order that it decides; every field belongs to one stage. */
+  readonly fields: readonly (keyof OrderBody)[];
+  /** The order without what was set by hand for goods that left. */
+  readonly tidy?: (order: OrderBody, left: ReadonlySet<string>) => OrderBody;
+  readonly derive: (ground: Ground, parts: Pick<Parts, R>) => Parts[I];
+  readonly advise?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Reason[];
+  readonly cautions?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Caution[];
+  readonly lines?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Omit<Line, 'stage'>[];
+  /** What a person decided here, in ids and words of tables, for the slate and for telling two versions apart. */
+  readonly summary: (order: OrderBody) => Summary;
+  /** What of it is searched, behind POST /api/search/<id>; quick stages search nothing. */
+  readonly searched?: 'selection';
+}
+
+/** A stage in a line: goods by id and words; empty when all is as computed. */
+export interface Summary {
+  readonly goods: readonly string[];
+  readonly words: readonly string[];
+  readonly guests?: number;
+  readonly servingAt?: string;
+  readonly limits?: number;
+}
+
+/** A row whose own types are only known to itself. */
+export interface AnyStage {
+  readonly id: StageId;
+  readonly place: number | null;
+  readonly reads: readonly StageId[];
+  readonly fields: readonly (keyof OrderBody)[];
+  readonly tidy?: (order: OrderBody, left: ReadonlySet<string>) => OrderBody;
+  readonly derive: (ground: Ground, parts: never) => Parts[StageId];
+  readonly advise?: (parts: never, ground: Ground) => readonly Reason[];
+  readonly cautions?: (parts: never, ground: Ground) => readonly Caution[];
+  readonly lines?: (parts: never, ground: Ground) => readonly Omit<Line, 'stage'>[];
+  readonly summary: (order: OrderBody) => Summary;
+  readonly searched?: 'selection';
+}
+
+export const stage = <I extends StageId, R extends StageId>(row: Stage<I, R>): Stage<I, R> => row;
+
+/** A record without the entries of goods that left. */
+export const without = <V>(
+  record: Readonly<Record<string, V>>,
+  left: ReadonlySet<string>,
+): Record<string, V> => Object.fromEntries(Object.entries(record).filter(([key]) => !left.has(key)));
+
+/** What was set by hand, by good. */
+export const byHand = (record: Readonly<Record<string, unknown>>): Summary => ({
+  goods: Object.keys(record),
+  words: [],
+});

@@ -1,0 +1,96 @@
+import { allergensOnTable, cautionsFor, type TableAllergens } from '../../care/index.js';
+import { drinkersOf, type Brief } from '../../brief/index.js';
+import { goodsById, withLots, type Good } from '../../counter/index.js';
+import { childLinesFor, ownPlatesFor, type ChildLine, type OwnPlate } from '../../plate/index.js';
+import { nextLotCautions } from '../nextLots.js';
+import { stage } from './row.js';
+
+declare module './row.js' {
+  interface Parts {
+    table: TablePart;
+  }
+}
+
+/** All that stands on the table, and whom it may harm. It has no screen of its own: every stage shows it. */
+export interface TablePart {
+  readonly ownPlates: readonly OwnPlate[];
+  /** The safe form of what small children can choke on; empty when none is coming. */
+  readonly children: readonly ChildLine[];
+  /** What of the table lies on the shared board and is cut with its knives: no drinks, no own plates. */
+  readonly onBoard: readonly Good[];
+  /** Everything that stands on the table: board, drinks, own plates, and boards that are oiled with an allergen. */
+  readonly onTable: readonly Good[];
+  readonly allergens: TableAllergens;
+}
+
+/** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
+const oiledBoards = (counter: readonly Good[]): Good[] =>
+  counter.filter(
+    (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
+  );
+
+/** Surfaces that are not wood. */
+const NOT_WOOD: readonly Brief['surface'][] = ['slate', 'marble', 'metal', 'plate', 'salt block'];
+const isWood = ({ surface }: Brief): boolean => !NOT_WOOD.includes(surface);
+
+const unique = (goods: readonly Good[]): Good[] => [...goodsById(goods).values()];
+
+export const tableStage = stage({
+  id: 'table',
+  place: null,
+  reads: ['brief', 'pick', 'pair', 'portion', 'walk'],
+  fields: [],
+  derive: ({ counter, stands }, parts): TablePart => {
+    const { brief, targets } = parts.brief;
+    const { mains } = parts.pick;
+    const { beside } = parts.pair;
+    const { portions } = parts.portion;
+    const { walk, cleanser } = parts.walk;
+    const offered = stands ? counter.filter(stands) : counter;
+    const ownPlates = ownPlatesFor({ brief, targets, mains, beside, counter: offered });
+    const onPlates = ownPlates.flatMap((plate) => plate.lines.map((line) => line.good));
+    const cleans = cleanser && walk.steps.some((step) => step.cleanse) ? [cleanser] : [];
+    const children = childLinesFor(
+      [...portions.mains, ...portions.companions],
+      unique([...cleans, ...onPlates]),
+      offered,
+      brief,
+    );
+    const boards = isWood(brief) ? oiledBoards(counter) : [];
+    const onBoard = unique([
+      ...mains,
+      ...beside.filter((good) => good.kind !== 'drink'),
+      ...cleans,
+      ...boards,
+    ]);
+    const onTable = unique([
+      ...onBoard,
+      ...beside,
+      ...children.flatMap((line) => line.instead ?? []),
+      ...ownPlates.flatMap((plate) => [
+        ...plate.lines.map((line) => line.good),
+        ...(plate.drink ? [plate.drink] : []),
+      ]),
+    ]);
+    return { ownPlates, children, onBoard, onTable, allergens: allergensOnTable(onTable) };
+  },
+  cautions: ({ brief: { brief }, portion: { portions }, table: { ownPlates, onTable } }, { order, held }) => [
+    ...nextLotCautions(portions.mains, ownPlates, goodsById(withLots(held, order.selection.lots)), brief),
+    ...cautionsFor(
+      {
+        infants: brief.guests.infants,
+        under5: brief.guests.under5,
+        drinkers: drinkersOf(brief),
+        limits: brief.limits,
+        hot: brief.setting === 'outdoors, hot',
+        wood: isWood(brief),
+      },
+      onTable,
+    ),
+  ],
+  lines: ({ table: { ownPlates } }) =>
+    ownPlates.flatMap(({ lines }) =>
+      lines.map(({ good, gross }) => ({ good, for: 'own plate' as const, amount: gross, cost: null })),
+    ),
+  summary: () => ({ goods: [], words: [] }),
+});
