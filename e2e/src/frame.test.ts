@@ -4,6 +4,7 @@ import { createRequire } from 'node:module';
 import { Key } from 'selenium-webdriver';
 import { setSize } from '../../scripts/lib/browser.mjs';
 import { printToPdf } from '../../scripts/lib/pdf.mjs';
+import { SCREENS as ALL_SCREENS } from './screens';
 import { Shop } from './shop';
 
 /** The frame that every stage lives in: sizes, keys, access, papers, rooms. */
@@ -15,14 +16,7 @@ beforeAll(async () => {
 afterAll(() => shop.close());
 
 const ORDER = '/orders/boatyard-launch-supper';
-const SCREENS = [
-  '/',
-  '/counter',
-  '/counter/halyard',
-  '/counter/take-in',
-  '/house',
-  ...['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'papers'].map((s) => `${ORDER}/${s}`),
-];
+const SCREENS = ALL_SCREENS.filter((path) => !path.includes('quiet-board'));
 
 const settled = () =>
   shop.driver.wait(

@@ -1,4 +1,5 @@
 import type { Good } from '../counter/index.js';
+import { rememberedBy } from '../units/index.js';
 import type { Brief } from './brief.js';
 
 /**
@@ -58,7 +59,7 @@ const northernMonth = ({ servingAt, south }: SeasonDay): number =>
   south ? ((monthOf(servingAt) + 5) % 12) + 1 : monthOf(servingAt);
 
 /** The months of the northern year in which a good is at its best, or null where the time of year does not matter. */
-export function seasonOf(good: Good): readonly number[] | null {
+export const seasonOf = rememberedBy((good: Good): readonly number[] | null => {
   if (good.kind === 'cheese') {
     const young = good.ageDays <= 60 && ['fresh', 'soft', 'bloomy'].includes(good.texture);
     const grazing = good.milk.some((m) => m.animal === 'goat' || m.animal === 'sheep');
@@ -67,7 +68,7 @@ export function seasonOf(good: Good): readonly number[] | null {
   if (good.kind !== 'companion' || !FRESH_PRODUCE.includes(good.role)) return null;
   const words = `${good.name} ${good.style}`.toLowerCase().split(/[^a-z]+/);
   return SEASONS.find((row) => words.includes(row.word))?.months ?? null;
-}
+});
 
 /** At its best on that date? False also where the time of year does not matter. */
 export const inSeason = (good: Good, day: SeasonDay): boolean =>

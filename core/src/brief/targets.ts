@@ -1,8 +1,8 @@
-import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
+import { canonicalText, grams, NONE, reason, rememberedBy, type Grams, type Reason } from '../units/index.js';
 import { exclusionsOf, type Exclusion } from '../care/index.js';
 import {
   isCheese,
-  isMain,
+  mainsOn,
   isMeat,
   isOfLine,
   isOfStyle,
@@ -109,6 +109,19 @@ function perHead(kind: Main['kind'], kinds: number, { role }: Brief, house: Hous
     : [asked, reason('per kind', { kind, kinds, each }, { effect: asked })];
 }
 
+/** What the limits keep off the board, of a whole counter; worked out again only when the limits are others. */
+const excludedOn = rememberedBy((counter: readonly Good[]) => {
+  let last: { limits: string; excluded: Targets['excluded'] } | null = null;
+  return (limits: Brief['limits']): Targets['excluded'] => {
+    const key = canonicalText(limits);
+    if (last?.limits !== key) {
+      const all = counter.map((good) => ({ goodId: good.id, because: exclusionsOf(good, limits) }));
+      last = { limits: key, excluded: all.filter(({ because }) => because.length > 0) };
+    }
+    return last.excluded;
+  };
+});
+
 /** The targets of a brief on a counter. Pure; the goods' order does not matter to the figures. */
 export function targetsOf(brief: Brief, counter: readonly Good[], house: House): Targets {
   const people = heads(brief);
@@ -120,9 +133,7 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
   const [nMeat, whyMeat] = meatKinds(brief, house, eating, meatLeft);
   const [gCheese, whyCheeseGrams] = perHead('cheese', nCheese, brief, house);
   const [gMeat, whyMeatGrams] = perHead('meat', nMeat, brief, house);
-  const excluded = counter
-    .map((good) => ({ goodId: good.id, because: exclusionsOf(good, brief.limits) }))
-    .filter(({ because }) => because.length > 0);
+  const excluded = excludedOn(counter)(brief.limits);
   const reasons = [whyCheese, whyMeat, whyCheeseGrams, whyMeatGrams];
   if (eaters !== people)
     reasons.push(reason('children eat less', { heads: people, eaters }, { effect: eaters - people }));
@@ -142,7 +153,7 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
 
 /** The cheeses and meats of a counter that no limit keeps off the board. */
 export function allowedMains(brief: Brief, counter: readonly Good[]) {
-  return counter.filter(isMain).filter((good) => exclusionsOf(good, brief.limits).length === 0);
+  return mainsOn(counter).filter((good) => exclusionsOf(good, brief.limits).length === 0);
 }
 
 /** The families of cheese of which the limits leave at least one good on the counter. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Good } from '../counter/index.js';
+import { rememberedBy } from '../units/index.js';
 import { LimitId, limitRule, REACHES, SEVERITIES, YES, type Fit, type Reach } from './limitRules.js';
 
 export const Limit = z.object({
@@ -32,6 +33,19 @@ export function newLimit(what: string): Limit {
 
 /** Does a good suit this guest? A ware does, but for what it is oiled or made with. */
 export function fitsLimit(good: Good, limit: Limit): Fit {
+  const fits = fitsOf(good);
+  const key = `${limit.severity} ${limit.what}`;
+  const known = fits.get(key);
+  if (known) return known;
+  const fit = testLimit(good, limit);
+  fits.set(key, fit);
+  return fit;
+}
+
+/** What was found of each good; a brief asks the same of a whole counter at every edit. */
+const fitsOf = rememberedBy((_: Good) => new Map<string, Fit>());
+
+function testLimit(good: Good, limit: Limit): Fit {
   if (good.kind === 'ware') return limitRule(limit.what).group === 'allergen' ? oilFits(good, limit) : YES;
   return limitRule(limit.what).test(good, limit.severity);
 }

@@ -13,6 +13,7 @@ export * from './shapeOf.js';
 export * from './ripening.js';
 export * from './served.js';
 export * from './lines.js';
+export { companionsOn, drinksOn, mainsOn } from './shelves.js';
 export { mustMove, pricePerKg } from './selling.js';
 export * from './ingredients.js';
 export { COLUMNS, PLAIN_PRICE, SCHEMAS, type Column } from './columns.js';

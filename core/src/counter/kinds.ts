@@ -1,3 +1,4 @@
+import { rememberedBy } from '../units/index.js';
 import type { Cheese, Companion, Drink, Good, Main, Meat } from './good.js';
 
 /** What kind a good is, apart from the schemas, so that a page can ask without them. */
@@ -8,5 +9,6 @@ export const isCompanion = (good: Good): good is Companion => good.kind === 'com
 export const isDrink = (good: Good): good is Drink => good.kind === 'drink';
 
 /** Goods by id; the last of two with one id wins (a checked Counter has no such two). */
-export const goodsById = (counter: readonly Good[]): ReadonlyMap<string, Good> =>
-  new Map(counter.map((good) => [good.id, good]));
+export const goodsById: (counter: readonly Good[]) => ReadonlyMap<string, Good> = rememberedBy(
+  (counter: readonly Good[]) => new Map(counter.map((good) => [good.id, good])),
+);

@@ -1,3 +1,4 @@
+import { lastOf, rememberedByBoth } from '../units/index.js';
 import type { Good } from './good.js';
 import { isMain } from './kinds.js';
 import { ageOn, lotOn } from './lots.js';
@@ -8,8 +9,9 @@ import { ripened } from './ripening.js';
  * the lot that will be cut. Every stage after the brief reads this, so what is judged (lactose, medicine, raw milk) and
  * what is tasted is the lot on the board, not the usual case of the good.
  */
-export const servedOn = (counter: readonly Good[], date: string): Good[] =>
-  counter.map((good) => servedGood(good, date));
+export const servedOn: (counter: readonly Good[], date: string) => readonly Good[] = lastOf((counter, date) =>
+  counter.map((good) => servedGood(good, date)),
+);
 
 export function servedGood<G extends Good>(good: G, date: string): G {
   const before = served.get(good);
@@ -39,9 +41,12 @@ export type LotChoices = Readonly<Record<string, string>>;
 
 /** The counter with the chosen lots alone; a choice whose lot is no longer there is passed over. */
 export function withLots(counter: readonly Good[], choices: LotChoices): readonly Good[] {
-  if (Object.keys(choices).length === 0) return counter;
-  return counter.map((good) => {
+  return Object.keys(choices).length === 0 ? counter : choosing(counter, choices);
+}
+
+const choosing = rememberedByBoth((counter: readonly Good[], choices: LotChoices): readonly Good[] =>
+  counter.map((good) => {
     const lot = good.lots.find((l) => l.id === choices[good.id]);
     return lot ? { ...good, lots: [lot] } : good;
-  });
-}
+  }),
+);

@@ -1,6 +1,6 @@
 import { mayOffer } from '../care/index.js';
 import { outOfSeason, type Brief } from '../brief/index.js';
-import { isCompanion, type Companion, type CompanionRole, type Good, type Main } from '../counter/index.js';
+import { companionsOn, type Companion, type CompanionRole, type Good, type Main } from '../counter/index.js';
 import { scoreOf } from '../pair/index.js';
 import { tagsOf, type Tag } from '../sense/index.js';
 import { companionCost } from './lensReading.js';
@@ -37,7 +37,7 @@ export function besideSteps(
   const company = { ...brief.guests, limits: brief.limits };
   const may = (good: Companion) =>
     !lying.has(good.id) && mayOffer(good, company) && !(brief.season && outOfSeason(good, brief));
-  const open = counter.filter(isCompanion).filter(may);
+  const open = companionsOn(counter).filter(may);
   return STEP_ROLES.flatMap((roles) => {
     const scored = open
       .filter((good) => roles.includes(good.role))

@@ -2,6 +2,7 @@ import { mayOffer, suitsEveryone } from '../care/index.js';
 import { isSameness, type Balance } from '../balance/index.js';
 import { isTimid, outOfSeason, type Brief, type Targets } from '../brief/index.js';
 import {
+  companionsOn,
   isCheese,
   isCompanion,
   isMeat,
@@ -138,7 +139,7 @@ export function insteadOfBread(brief: Brief, beside: readonly Good[], counter: r
     suitsEveryone(good, brief.limits) &&
     !(brief.season && outOfSeason(good, brief));
   const onBoard = beside.filter(fits);
-  const others = counter.filter(fits).filter((good) => !onBoard.includes(good));
+  const others = companionsOn(counter).filter((good) => fits(good) && !onBoard.includes(good));
   others.sort((a, b) => a.sense.sweet - b.sense.sweet || (a.id < b.id ? -1 : 1));
   return [...onBoard, ...others].slice(0, LOW_CARB_NAMED);
 }

@@ -23,7 +23,7 @@ import {
   type Contents,
   type Lot,
 } from '../counter/index.js';
-import { canonicalText, money } from '../units/index.js';
+import { canonicalText, money, rememberedByBoth } from '../units/index.js';
 
 /**
  * What an order keeps of the goods it uses, taken when they are chosen: their price is frozen, and whatever is said of
@@ -165,14 +165,34 @@ export function heldCounter(
   date: string,
   finished: boolean,
 ): readonly Good[] {
-  const entries = Object.entries(snapshot.goods);
-  if (entries.length === 0) return onCounter;
+  if (Object.keys(snapshot.goods).length === 0) return onCounter;
+  return heldOn(snapshot.goods, onCounter)(`${date} ${finished}`);
+}
+
+/** Worked out again only when what is kept, the counter, or the day is another. */
+const heldOn = rememberedByBoth((kept: Snapshot['goods'], onCounter: readonly Good[]) => {
+  let last: { for: string; goods: readonly Good[] } | null = null;
+  return (day: string): readonly Good[] => {
+    if (last?.for !== day) {
+      const [date, finished] = day.split(' ');
+      last = { for: day, goods: holding(kept, onCounter, date!, finished === 'true') };
+    }
+    return last.goods;
+  };
+});
+
+function holding(
+  kept: Snapshot['goods'],
+  onCounter: readonly Good[],
+  date: string,
+  finished: boolean,
+): readonly Good[] {
   const now = goodsById(onCounter);
-  const gone = entries
+  const gone = Object.entries(kept)
     .filter(([id]) => !now.has(id))
     .map(([, entry]) => heldGood(entry, undefined, date, finished));
   const here = onCounter.map((good) => {
-    const entry = snapshot.goods[good.id];
+    const entry = kept[good.id];
     return entry ? heldGood(entry, good, date, finished) : good;
   });
   return [...here, ...gone];

@@ -1,5 +1,5 @@
 import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
-import { scoreOf } from './rank.js';
+import { scoresBeside } from './rank.js';
 import type { Beside, Slot } from './slots.js';
 
 export const isGlutenFree = (beside: Beside): boolean =>
@@ -16,11 +16,14 @@ export function boardSet(
   candidates: readonly Beside[],
   size: number,
 ): Beside[] {
-  const scores = candidates.map((beside) => mains.map((main) => scoreOf(main, beside)));
+  const scores = mains.map((main) => scoresBeside(main, candidates));
   const best = mains.map(() => -Infinity);
   const chosen: number[] = [];
-  const gain = (c: number) =>
-    scores[c]!.reduce((sum, score, m) => sum + Math.max(0, score - Math.max(best[m]!, -10)), 0);
+  const gain = (c: number) => {
+    let sum = 0;
+    for (let m = 0; m < scores.length; m++) sum += Math.max(0, scores[m]![c]! - Math.max(best[m]!, -10));
+    return sum;
+  };
   const take = (pool: readonly number[]) => {
     let winner = -1;
     let most = -Infinity;
@@ -33,7 +36,7 @@ export function boardSet(
     }
     if (winner < 0) return;
     chosen.push(winner);
-    scores[winner]!.forEach((score, m) => (best[m] = Math.max(best[m]!, score)));
+    scores.forEach((of, m) => (best[m] = Math.max(best[m]!, of[winner]!)));
   };
   const all = [...candidates.keys()];
   if (slot === 'bread') take(all.filter((c) => isGlutenFree(candidates[c]!)));

@@ -41,7 +41,7 @@ export function pairsFor(
   const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
   const byGood = new Map<string, SlotPair[]>(mains.map((main) => [main.id, []]));
   const set: { slot: Slot; beside: Beside; serves: string[] }[] = [];
-  const candidates = {} as Record<Slot, Beside[]>;
+  const candidates = {} as Record<Slot, readonly Beside[]>;
   for (const slot of SLOTS) {
     candidates[slot] = candidatesFor(slot, counter, brief);
     // Nothing picked: nothing stands beside it, and nothing is bought.
@@ -49,7 +49,8 @@ export function pairsFor(
     const pool = stands ? candidates[slot].filter(stands) : candidates[slot];
     const chosen = boardSet(slot, mains, pool, SET_SIZE[slot][size]);
     for (const main of mains) {
-      const asked = candidates[slot].find((beside) => beside.id === choices[main.id]?.[slot]);
+      const wanted = choices[main.id]?.[slot];
+      const asked = wanted ? candidates[slot].find((beside) => beside.id === wanted) : undefined;
       const match = asked ? matchOf(main, asked) : (rankBeside(main, chosen)[0] ?? null);
       byGood
         .get(main.id)!

@@ -1,4 +1,4 @@
-import { NONE, reason, type Reason, type Rules } from '../units/index.js';
+import { NONE, reason, rememberedByBoth, type Reason, type Rules } from '../units/index.js';
 import type { Main } from '../counter/index.js';
 import { COMPANION_RULES, DRINK_RULES, drinkFacts, type PairRule, type PairRuleId } from './rules.js';
 import type { Beside } from './slots.js';
@@ -32,11 +32,17 @@ function effectsOf(main: Main, beside: Beside): Effect[] {
 
 const isHeard = ({ effect }: { effect: number }) => Math.abs(effect) > SILENT;
 
-/** How well a companion or drink sits beside a good, in points. */
-export const scoreOf = (main: Main, beside: Beside): number =>
+/** How well a companion or drink sits beside a good, in points. Remembered for each two goods: an edit asks for the same. */
+export const scoreOf = rememberedByBoth((main: Main, beside: Beside): number =>
   effectsOf(main, beside)
     .filter(isHeard)
-    .reduce((sum, { effect }) => sum + effect, 0);
+    .reduce((sum, { effect }) => sum + effect, 0),
+);
+
+/** The scores of a whole shelf beside a good, in its order; worked out once for each shelf. */
+export const scoresBeside = rememberedByBoth((main: Main, shelf: readonly Beside[]): Float64Array =>
+  Float64Array.from(shelf, (beside) => scoreOf(main, beside)),
+);
 
 /** The same with its signed reasons, which add up to the score. */
 export function matchOf(main: Main, beside: Beside): Match {

@@ -1,7 +1,15 @@
 import { exclusionsOf } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import { drinkersOf, outOfSeason } from '../brief/index.js';
-import type { Companion, CompanionRole, Drink, Good } from '../counter/index.js';
+import {
+  companionsOn,
+  drinksOn,
+  type Companion,
+  type CompanionRole,
+  type Drink,
+  type Good,
+} from '../counter/index.js';
+import { canonicalText, rememberedBy } from '../units/index.js';
 
 /** What stands beside a good: one of each slot. */
 export const SLOTS = ['sweet', 'brine', 'crunchy', 'bread', 'drink', 'no-alcohol'] as const;
@@ -25,17 +33,32 @@ export function inSlot(good: Good, slot: Slot): good is Beside {
 }
 
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
-export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): Beside[] {
+export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): readonly Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
-  return (
-    counter
-      .filter((good): good is Beside => inSlot(good, slot))
-      .filter((good) => exclusionsOf(good, brief.limits).length === 0)
-      // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
-      .filter((good) => !(brief.season && outOfSeason(good, brief)))
-      .sort((a, b) => (a.id < b.id ? -1 : 1))
-  );
+  const { limits, season, south, servingAt } = brief;
+  const asked = canonicalText([limits, season, south ?? false, servingAt]);
+  return candidatesOf(counter)[slot](asked, brief);
 }
+
+/** The candidates of a counter, slot by slot; worked out again only when limits, day or season are others. */
+const candidatesOf = rememberedBy((counter: readonly Good[]) => {
+  const shelf: readonly Beside[] = [...companionsOn(counter), ...drinksOn(counter)];
+  const forSlot = (slot: Slot) => {
+    const pool = shelf.filter((good) => inSlot(good, slot));
+    let last: { asked: string; goods: readonly Beside[] } | null = null;
+    return (asked: string, brief: Brief): readonly Beside[] => {
+      // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
+      const may = (good: Beside) =>
+        exclusionsOf(good, brief.limits).length === 0 && !(brief.season && outOfSeason(good, brief));
+      if (last?.asked !== asked) last = { asked, goods: pool.filter(may) };
+      return last.goods;
+    };
+  };
+  return Object.fromEntries(SLOTS.map((slot) => [slot, forSlot(slot)])) as Record<
+    Slot,
+    ReturnType<typeof forSlot>
+  >;
+});
 
 /** How many of each slot a board carries, so that few jars serve many goods; small for up to 8 heads. */
 export const SET_SIZE: Record<Slot, { small: number; large: number }> = {

@@ -1,6 +1,6 @@
 import { chokingRowOf, mayOffer, type ChokingRow, type SafeForm } from '../care/index.js';
 import { boardEatersOf, CHILD_SHARE, type Brief } from '../brief/index.js';
-import { isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
+import { companionsOn, isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
 
 /** How a small child gets a good of the board: in its safe form, or something of its kind instead. */
@@ -62,5 +62,5 @@ function insteadOf(
     chokingRowOf(other)?.id !== id &&
     mayOffer(other, company);
   const onBoard = lots.map((lot) => lot.good).find(fits);
-  return onBoard ?? [...counter].sort((a, b) => (a.id < b.id ? -1 : 1)).find(fits) ?? null;
+  return onBoard ?? companionsOn(counter).find(fits) ?? null;
 }

@@ -19,8 +19,11 @@ import {
 import {
   ALLERGENS,
   allergenOf,
+  companionsOn,
+  drinksOn,
   isCompanion,
   isDrink,
+  mainsOn,
   type AllergenId,
   type Companion,
   type CompanionRole,
@@ -28,11 +31,11 @@ import {
   type Good,
   type Main,
 } from '../counter/index.js';
-import { ALCOHOL_FREE_ABV, scoreOf } from '../pair/index.js';
+import { ALCOHOL_FREE_ABV, scoresBeside } from '../pair/index.js';
 import { measurer } from '../balance/index.js';
 import { isAvailable } from '../pick/index.js';
 import { isStrong } from '../sense/index.js';
-import { grams, NONE, reason, shareOut, type Grams, type Reason } from '../units/index.js';
+import { grams, NONE, reason, rememberedBy, shareOut, type Grams, type Reason } from '../units/index.js';
 import { BESIDE_PARTS, IN_PLACE, LEAST_GRAMS, MOST_KINDS } from './parts.js';
 
 type PlateRule = 'from the board, cut first' | 'as the board' | 'for this guest' | 'in place of';
@@ -91,8 +94,15 @@ export function ownPlatesFor(table: Table): OwnPlate[] {
 
 function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const { brief, targets } = table;
-  const suits = (good: Good) =>
-    suitsEveryone(good, guests.limits) && mayOffer(good, { ...brief.guests, limits: brief.limits });
+  const company = { ...brief.guests, limits: brief.limits };
+  const found = new Map<Good, boolean>();
+  const suits = (good: Good) => {
+    const known = found.get(good);
+    if (known !== undefined) return known;
+    const does = suitsEveryone(good, guests.limits) && mayOffer(good, company);
+    found.set(good, does);
+    return does;
+  };
   const asked = {
     cheese: Math.round(targets.cheeses.perHead * guests.eaters),
     meat: Math.round(targets.meats.perHead * guests.eaters),
@@ -147,17 +157,24 @@ function chooseMains(
     add(mains.filter(ofKind), most);
     if (chosen.length < most) {
       const onBoard = new Set(mains.map((main) => main.id));
-      const others = counter
-        .filter(ofKind)
-        .filter((main) => !onBoard.has(main.id) && isAvailable(main, asked[kind], brief.servingAt));
-      others.sort((a, b) => rankOf(a) - rankOf(b) || (a.id < b.id ? -1 : 1));
-      add(others.slice(0, OTHERS_TRIED), most);
+      const others: Main[] = [];
+      for (const main of rankedOn(counter)) {
+        if (others.length === OTHERS_TRIED) break;
+        if (ofKind(main) && !onBoard.has(main.id) && isAvailable(main, asked[kind], brief.servingAt))
+          others.push(main);
+      }
+      add(others, most);
     }
   }
   return chosen;
 }
 
 const rankOf = (main: Main) => (main.known === 'safe bet' ? 0 : 1) + (isStrong(main) ? 1 : 0);
+
+/** The cheeses and meats of a counter, the best known and milder first; ties by id. */
+const rankedOn = rememberedBy((counter: readonly Good[]) =>
+  [...mainsOn(counter)].sort((a, b) => rankOf(a) - rankOf(b)),
+);
 
 function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, table: Table): PlateLine[] {
   return (['cheese', 'meat'] as const).flatMap((kind) => {
@@ -194,17 +211,16 @@ function bestOf(
   const fits = (good: Good): good is Companion =>
     isCompanion(good) && roles.includes(good.role) && !taken.includes(good.id) && suits(good);
   const onBoard = table.beside.filter(fits);
-  const pool =
-    onBoard.length > 0
-      ? onBoard
-      : counter.filter(fits).filter((good) => !(brief.season && outOfSeason(good, brief)));
-  const against = beside.length > 0 ? beside : table.mains;
+  const shelf = onBoard.length > 0 ? onBoard : companionsOn(counter);
+  const inSeason = (good: Good) => onBoard.length > 0 || !(brief.season && outOfSeason(good, brief));
+  const scores = (beside.length > 0 ? beside : table.mains).map((main) => scoresBeside(main, shelf));
   let best: Companion | null = null;
   let most = -Infinity;
-  for (const good of [...pool].sort((a, b) => (a.id < b.id ? -1 : 1))) {
-    const score = against.reduce((sum, main) => sum + scoreOf(main, good), 0);
-    if (score > most) [best, most] = [good, score];
-  }
+  shelf.forEach((good, i) => {
+    if (!fits(good) || !inSeason(good)) return;
+    const score = scores.reduce((sum, of) => sum + of[i]!, 0);
+    if (score > most || (score === most && good.id < best!.id)) [best, most] = [good, score];
+  });
   return best;
 }
 
@@ -260,7 +276,7 @@ function inPlaceLines(
 /** A drink without alcohol that suits: always offered beside. */
 function drinkFor({ beside, counter }: Table, suits: (good: Good) => boolean): Drink | null {
   const fits = (good: Good): good is Drink => isDrink(good) && good.abv <= ALCOHOL_FREE_ABV && suits(good);
-  return beside.find(fits) ?? [...counter].sort((a, b) => (a.id < b.id ? -1 : 1)).find(fits) ?? null;
+  return beside.find(fits) ?? drinksOn(counter).find(fits) ?? null;
 }
 
 /** The allergens that the limits ask for and that every good on the plate is declared free of. */

@@ -24,3 +24,23 @@ export function rememberedBy<K extends object, V>(work: (key: K) => V): (key: K)
     return value;
   };
 }
+
+/** The same for two objects: the answer lives as long as both do. */
+export function rememberedByBoth<A extends object, B extends object, V>(
+  work: (a: A, b: B) => V,
+): (a: A, b: B) => V {
+  const of = rememberedBy((a: A) => rememberedBy((b: B) => work(a, b)));
+  return (a, b) => of(a)(b);
+}
+
+/** The last answer for each object, as long as what else was asked is the same. */
+export function lastOf<K extends object, V>(work: (key: K, also: string) => V): (key: K, also: string) => V {
+  const known = new WeakMap<K, { readonly also: string; readonly value: V }>();
+  return (key, also) => {
+    const before = known.get(key);
+    if (before?.also === also) return before.value;
+    const value = work(key, also);
+    known.set(key, { also, value });
+    return value;
+  };
+}

@@ -1,6 +1,7 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
 import { outOfSeason, type Brief } from '../brief/index.js';
-import { isCompanion, type Companion, type Good } from '../counter/index.js';
+import { goodsById, isCompanion, type Companion, type Good } from '../counter/index.js';
+import { rememberedBy } from '../units/index.js';
 
 /** What clears a palate: water-rich sharp fruit first, then a juicy raw vegetable, then plain bread. Common practice. */
 const CLEANS: readonly ((good: Companion) => boolean)[] = [
@@ -19,22 +20,26 @@ export function cleanserFor(
   brief: Brief,
 ): Companion | null {
   const company = { ...brief.guests, limits: brief.limits };
-  const may = (good: Good): good is Companion =>
-    isCompanion(good) &&
-    CLEANS.some((row) => row(good)) &&
-    mayOffer(good, company) &&
-    !(brief.season && outOfSeason(good, brief));
+  const may = (good: Companion) => mayOffer(good, company) && !(brief.season && outOfSeason(good, brief));
   const onBoard = new Set(beside.map(({ id }) => id));
-  const rank = (good: Companion) => [
-    suitsEveryone(good, brief.limits) ? 0 : 1,
-    onBoard.has(good.id) ? 0 : 1,
-    CLEANS.findIndex((row) => row(good)),
-  ];
-  const found = [...beside.filter((good) => !counter.includes(good)), ...counter].filter(may);
-  found.sort((a, b) => {
-    const [ra, rb] = [rank(a), rank(b)];
+  const shelf = cleansersOn(counter);
+  // What the order holds and the counter has no more may still clear a palate.
+  const kept = cleansersIn(beside.filter((good) => !goodsById(counter).has(good.id)));
+  const found = [...kept, ...shelf].filter(may).map((good) => ({
+    good,
+    rank: [
+      suitsEveryone(good, brief.limits) ? 0 : 1,
+      onBoard.has(good.id) ? 0 : 1,
+      CLEANS.findIndex((row) => row(good)),
+    ],
+  }));
+  found.sort(({ good: a, rank: ra }, { good: b, rank: rb }) => {
     const i = ra.findIndex((r, at) => r !== rb[at]);
     return i < 0 ? (a.id < b.id ? -1 : 1) : ra[i]! - rb[i]!;
   });
-  return found[0] ?? null;
+  return found[0]?.good ?? null;
 }
+
+const cleansersIn = (goods: readonly Good[]): Companion[] =>
+  goods.filter(isCompanion).filter((good) => CLEANS.some((row) => row(good)));
+const cleansersOn = rememberedBy(cleansersIn);

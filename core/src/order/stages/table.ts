@@ -2,6 +2,7 @@ import { allergensOnTable, cautionsFor, type TableAllergens } from '../../care/i
 import { drinkersOf, type Brief } from '../../brief/index.js';
 import { goodsById, withLots, type Good } from '../../counter/index.js';
 import { childLinesFor, ownPlatesFor, type ChildLine, type OwnPlate } from '../../plate/index.js';
+import { rememberedBy } from '../../units/index.js';
 import { nextLotCautions } from '../nextLots.js';
 import { stage } from './row.js';
 
@@ -24,10 +25,11 @@ export interface TablePart {
 }
 
 /** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
-const oiledBoards = (counter: readonly Good[]): Good[] =>
+const oiledBoards = rememberedBy((counter: readonly Good[]): readonly Good[] =>
   counter.filter(
     (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
-  );
+  ),
+);
 
 /** Surfaces that are not wood. */
 const NOT_WOOD: readonly Brief['surface'][] = ['slate', 'marble', 'metal', 'plate', 'salt block'];

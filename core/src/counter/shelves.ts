@@ -1,0 +1,17 @@
+import { rememberedBy } from '../units/index.js';
+import type { Companion, Drink, Good, Main } from './good.js';
+import { isCompanion, isDrink, isMain } from './kinds.js';
+
+/** Parts of a counter by kind, each by id; worked out once for each counter, since every edit of an order asks for them. */
+
+const byId = <G extends Good>(goods: G[]): readonly G[] => goods.sort((a, b) => (a.id < b.id ? -1 : 1));
+
+export const mainsOn: (counter: readonly Good[]) => readonly Main[] = rememberedBy(
+  (counter: readonly Good[]) => byId(counter.filter(isMain)),
+);
+export const companionsOn: (counter: readonly Good[]) => readonly Companion[] = rememberedBy(
+  (counter: readonly Good[]) => byId(counter.filter(isCompanion)),
+);
+export const drinksOn: (counter: readonly Good[]) => readonly Drink[] = rememberedBy(
+  (counter: readonly Good[]) => byId(counter.filter(isDrink)),
+);
