@@ -32,4 +32,7 @@ const project = (name) => ({
   testMatch: [`<rootDir>/${name}/src/**/*.test.ts?(x)`],
 });
 
-export default { projects: [project('core'), project('server'), project('web')] };
+/** Tests of the web run in Node; those of parts of the interface ask for jsdom at their head. */
+const web = { ...project('web'), setupFiles: ['<rootDir>/web/src/testing/dom.ts'] };
+
+export default { projects: [project('core'), project('server'), web] };

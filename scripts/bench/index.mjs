@@ -51,6 +51,37 @@ async function benchCore() {
     'ms',
     16,
   );
+  // A counter of ten thousand, prepared: each edit is another order on the same counter.
+  const large = Array.from({ length: 10_000 }, (_, i) => {
+    const good = counter[i % counter.length];
+    return i < counter.length ? good : { ...good, id: `${good.id}-${i}`, name: `${good.name} ${i}` };
+  });
+  let edit = 0;
+  const edits = {
+    'grams by hand': () => ({ ...order, portions: { halyard: 100 + edit++ } }),
+    guests: () => ({
+      ...order,
+      brief: { ...order.brief, guests: { ...order.brief.guests, adults: 5 + (edit++ % 90) } },
+    }),
+    'a good left out': () => ({
+      ...order,
+      selection: {
+        ...order.selection,
+        goods: order.selection.goods.filter((_, i) => i !== edit % order.selection.goods.length),
+        leftOut: [`x${edit++}`],
+      },
+    }),
+  };
+  for (const [what, make] of Object.entries(edits))
+    row(
+      `plan() on 10,000 goods after an edit of ${what}`,
+      round(
+        time(60, () => core.plan(make(), large, house)),
+        2,
+      ),
+      'ms',
+      16,
+    );
   const free = { locked: [], leftOut: [] };
   const options = { nodeLimit: core.DEFAULT_NODE_LIMIT };
   const ask = (brief) => time(20, () => core.pick(brief, counter, house, free, options));

@@ -11,6 +11,7 @@ import { OrdersController } from './orders/orders.controller.js';
 import { OrdersService } from './orders/orders.service.js';
 import { PickPool } from './planning/pickPool.js';
 import { PlanningController } from './planning/planning.controller.js';
+import { Searches } from './planning/searches.js';
 
 @Module({})
 export class AppModule {
@@ -29,6 +30,7 @@ export class AppModule {
         CounterService,
         HouseService,
         OrdersService,
+        Searches,
         { provide: PickPool, useFactory: () => new PickPool(pickWorker, dataDirectory) },
       ],
     };

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import fc from 'fast-check';
 import request from 'supertest';
-import { changeTo, goodsById, inverseOf, type CounterChange, type Good } from '@rotula/core';
+import { changeTo, goodMark, goodsById, inverseOf, type CounterChange, type Good } from '@rotula/core';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { movedDates } from './database/demo.js';
@@ -158,6 +158,35 @@ describe('plan and pick are stateless', () => {
     const plan = await request(server).post('/api/plan').send({ order }).expect(200);
     expect(plan.body.mains).toEqual(first.body.goodIds);
     expect(plan.body.walk.steps).toHaveLength(first.body.goodIds.length);
+  });
+  test('a search is kept by the fingerprint of its inputs, and a change of the counter makes it another question', async () => {
+    const ask = { brief, search: { seed: 7, nodeLimit: 12000 } };
+    const search = async (more = {}) =>
+      (
+        await request(server)
+          .post('/api/search/pick')
+          .send({ ...ask, ...more })
+          .expect(200)
+      ).body;
+    const first = await search();
+    expect(await search()).toEqual(first);
+    expect((await search({ house: { name: 'x', cover: 'five families' } })).fingerprint).not.toBe(
+      first.fingerprint,
+    );
+    const { body: counter } = await request(server).get('/api/counter');
+    const good = counter.goods.find((g: { id: string }) => g.id === first.goodIds[0]);
+    await request(server)
+      .post('/api/counter/changes')
+      .send({ name: 'gone', put: [], remove: [{ id: good.id, was: goodMark(good) }] })
+      .expect(200);
+    const after = await search();
+    expect(after.fingerprint).not.toBe(first.fingerprint);
+    expect(after.goodIds).not.toContain(good.id);
+    await request(server).post('/api/search/walk').send(ask).expect(404);
+    await request(server)
+      .post('/api/counter/changes')
+      .send({ name: 'back', put: [{ good, was: null }], remove: [] })
+      .expect(200);
   });
   test('they take a counter and a house of their own', async () => {
     const { body } = await request(server).get('/api/counter');

@@ -22,6 +22,12 @@ const chunks = <T>(all: readonly T[]): T[][] =>
 @Injectable()
 export class CounterService {
   private readonly reader: CounterReader;
+  private changes = 0;
+
+  /** Rises with every change of the counter; nobody else writes while this server holds the folder. */
+  get revision(): number {
+    return this.changes;
+  }
 
   constructor(@Inject(DATABASE) private readonly db: Database) {
     this.reader = new CounterReader(db.read);
@@ -40,8 +46,10 @@ export class CounterService {
   }
 
   /** Carry a change out, whole or not at all; 409 names the goods that were changed elsewhere since it was made. */
-  change(change: CounterChange): Promise<{ put: number; removed: number }> {
-    return this.db.write((tx) => this.carryOut(change, tx));
+  async change(change: CounterChange): Promise<{ put: number; removed: number }> {
+    const done = await this.db.write((tx) => this.carryOut(change, tx));
+    this.changes++;
+    return done;
   }
 
   private async carryOut(change: CounterChange, tx: Writer) {

@@ -153,6 +153,15 @@ const paths: ZodOpenApiPathsObject = {
       responses: { 200: json(Derived, 'The plan'), 400: refused },
     },
   },
+  '/api/search/{stage}': {
+    post: {
+      summary:
+        'What a stage searches (pick); stateless, the same question has the same answer and fingerprint',
+      requestParams: { path: z.object({ stage: z.string() }) },
+      requestBody: body(PickRequest),
+      responses: { 200: json(Derived, 'What was found'), 400: refused, 404: missing },
+    },
+  },
   '/api/pick': {
     post: {
       summary: 'Propose a selection; stateless, the same question has the same answer',

@@ -6,7 +6,7 @@ import { CounterService } from '../counter/counter.service.js';
 import { checked } from '../http/checked.js';
 import { HouseService } from '../house/house.service.js';
 import { OrdersService } from '../orders/orders.service.js';
-import { PickPool } from './pickPool.js';
+import { Searches, type PickAsk } from './searches.js';
 
 /** The computation for whoever asks by HTTP: stateless, nothing is stored. Load, compute, answer. */
 @Controller('api')
@@ -15,7 +15,7 @@ export class PlanningController {
     private readonly counter: CounterService,
     private readonly house: HouseService,
     private readonly orders: OrdersService,
-    private readonly picks: PickPool,
+    private readonly searches: Searches,
   ) {}
 
   /** What a stored order comes to, small: the book shows it without the computation. */
@@ -34,18 +34,25 @@ export class PlanningController {
     return planOut(plan(ask.order, counter, house));
   }
 
-  /** In a thread of its own; it ends when the asker hangs up. */
-  @Post('pick')
+  /** What a stage searches, kept by the fingerprint of its inputs. In a thread; it ends when the asker hangs up. */
+  @Post('search/:stage')
   @HttpCode(200)
-  async pick(
-    @Body(checked(PickRequest)) ask: z.infer<typeof PickRequest>,
+  async search(
+    @Param('stage') stage: string,
+    @Body(checked(PickRequest)) ask: PickAsk,
     @Res({ passthrough: true }) response: Response,
   ) {
     const house = ask.house ?? (await this.house.read());
     const hungUp = new AbortController();
     response.on('close', () => hungUp.abort());
-    const { brief, locks, search } = ask;
-    const job = { brief, counter: ask.counter ?? null, house, locks, nodeLimit: search.nodeLimit };
-    return { ...(await this.picks.run(job, hungUp.signal)), seed: search.seed };
+    return this.searches.find(stage, ask, house, hungUp.signal);
+  }
+
+  /** The search of the pick under its first name. */
+  @Post('pick')
+  @HttpCode(200)
+  async pick(@Body(checked(PickRequest)) ask: PickAsk, @Res({ passthrough: true }) response: Response) {
+    const { fingerprint: _, ...answer } = await this.search('pick', ask, response);
+    return answer;
   }
 }
