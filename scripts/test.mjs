@@ -63,6 +63,7 @@ if (await setUp('install', ensureInstalled)) {
     'server/src',
     'web/src',
   ]);
+  await check('unused exports and files', 'knip', ['--include', 'exports,files', '--no-progress']);
   await jest('unit', 'jest.config.mjs');
   if ((await setUp('build', ensureBuilt)) && (await setUp('browser', ensureBrowser)))
     await jest('interface', 'e2e/jest.config.mjs', { SE_OFFLINE: 'true', SE_AVOID_STATS: 'true' });

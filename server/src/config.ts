@@ -17,7 +17,7 @@ export interface Config {
 
 /** The repository's root, from the compiled place of this file (server/dist) or its source (server/src). */
 const ROOT = resolve(fileURLToPath(import.meta.url), '../../..');
-export const DEFAULT_PORT = 4310;
+const DEFAULT_PORT = 4310;
 
 /** A setting that cannot be used, in one sentence. */
 export class ConfigTrouble extends Error {}

@@ -60,7 +60,6 @@ const RELIEF: Partial<Record<SamenessRule, (main: Main) => boolean>> = {
   'salty with no relief': (main) => isCheese(main) && main.sense.salty <= 4 && main.sense.sweet >= 2,
   'rich with no relief': (main) => isCheese(main) && main.sense.fat <= 5,
 };
-export const isRelieved = (rule: SamenessRule): boolean => RELIEF[rule] !== undefined;
 
 /** A good that would give relief; null when the counter has none, or the rule asks for none. */
 export function reliefFor(

@@ -149,7 +149,7 @@ const VERDICTS: Weighted<string | null> = [
 ];
 
 /** The shop's day on which the lots of these counters were tasted. */
-export const TASTED_ON = '2026-11-23';
+const TASTED_ON = '2026-11-23';
 
 /** `cheeses` cheeses and `meats` meats; the ids sort in the order in which they are made. */
 export function seededMains(seed: number, cheeses: number, meats: number): Main[] {

@@ -1,13 +1,7 @@
+import stringify from 'safe-stable-stringify';
+
 /** JSON with sorted keys, so that equal values have equal text. */
-export function canonicalText(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonicalText).join(',')}]`;
-  if (value && typeof value === 'object') {
-    const entries = Object.entries(value).filter(([, v]) => v !== undefined);
-    entries.sort(([a], [b]) => (a < b ? -1 : 1));
-    return `{${entries.map(([k, v]) => `${JSON.stringify(k)}:${canonicalText(v)}`).join(',')}}`;
-  }
-  return JSON.stringify(value);
-}
+export const canonicalText = (value: unknown): string => stringify(value) ?? 'undefined';
 
 /** 53-bit hash of a text (cyrb53, public domain), hexadecimal. Not for secrets. */
 export function hashOf(text: string): string {

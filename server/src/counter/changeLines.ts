@@ -4,7 +4,7 @@ import { lineSchema, MOST_GOODS, type CounterChange } from '@rotula/core';
 import type { Request } from 'express';
 
 /** Media type of a change in lines. */
-export const LINES = 'application/x-ndjson';
+const LINES = 'application/x-ndjson';
 /** A good of all its fields and fifty lots is some 25 kB. */
 const MOST_LINE_BYTES = 1_000_000;
 

@@ -205,6 +205,7 @@ function trialOf(blank: Good, draft: Draft): Good {
     price: null,
     bestFrom: null,
     bestUntil: null,
+    arrival: null,
     verdict:
       verdict && taster.trim()
         ? { says: verdict, taster: taster.trim(), on: lightFormat(new Date(), 'yyyy-MM-dd'), note }

@@ -29,7 +29,7 @@ const desks = new Map<
 export class Stopped extends Error {}
 
 /** The thread ended by itself; the next question starts another. */
-export class WorkerDied extends Error {
+class WorkerDied extends Error {
   constructor() {
     super('The search ended without an answer (its thread died). Nothing was changed; ask again.');
   }

@@ -8,4 +8,3 @@ export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
 export { cutLabel } from './cut';
 export { wayOutWords, wishWords } from './wishes';
 export { schoolWords, SCHOOLS, type School } from './schools';
-export { featureWords } from './pick';

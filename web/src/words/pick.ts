@@ -56,7 +56,7 @@ const FEATURES: Record<Feature['of'], (is: string) => string> = {
   build: (is) => `${is} meat`,
   surprise: () => 'a surprise',
 };
-export const featureWords = ({ of, is }: Feature): string => FEATURES[of](is);
+const featureWords = ({ of, is }: Feature): string => FEATURES[of](is);
 
 const ODD: Record<Oddity['of'], (is: string) => string> = {
   milk: (is) => `${is}’s milk`,
