@@ -1,18 +1,19 @@
 import { heads, ORDER_STATES, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
-import { Choice, Select } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
 import { DateTimeField } from '../ui/DateTimeField';
 import { capital } from '../ui/format';
-import { Stepper } from '../ui/Stepper';
 import { ROLE_LABELS } from '../words';
 import { BriefSlate } from './BriefSlate';
-import { BudgetField, KindsSelect, TextField } from './fields';
+import { BudgetAndKinds } from './BudgetAndKinds';
+import { TextField } from './fields';
 import { LimitsEditor } from './LimitsEditor';
 import { SchoolFields } from './SchoolFields';
 import { TasteFields } from './TasteFields';
 import { ThemeFields } from './ThemeFields';
 import { WhereFields } from './WhereFields';
+import { WhoComes } from './WhoComes';
 
 export default function BriefStage() {
   const { document, format } = useWorkbench();
@@ -20,8 +21,6 @@ export default function BriefStage() {
   const { brief } = order;
   const set = (what: string, part: Partial<Brief>) =>
     change(what, (o) => ({ ...o, brief: { ...o.brief, ...part } }));
-  const guests = (what: string, part: Partial<Brief['guests']>) =>
-    set(what, { guests: { ...brief.guests, ...part } });
   const perAdult = (role: Brief['role']) => {
     const { cheese, meat } = GRAMS_PER_ADULT[role];
     const range = (of: { low: number; high: number }) => format.gramsRange(of.low, of.high);
@@ -81,40 +80,7 @@ export default function BriefStage() {
             />
           </div>
         </section>
-        <section>
-          <h2 className="mb-3 text-xl">Who comes</h2>
-          <div className="space-y-2">
-            <Stepper
-              label="Adults"
-              value={brief.guests.adults}
-              onChange={(adults) => guests('the adults', { adults })}
-            />
-            <Stepper
-              label="Children"
-              hint="5 to 11 years, half an adult"
-              value={brief.guests.children}
-              onChange={(children) => guests('the children', { children })}
-            />
-            <Stepper
-              label="Small children"
-              hint="1 to 4 years"
-              value={brief.guests.under5}
-              onChange={(under5) => guests('the small children', { under5 })}
-            />
-            <Stepper
-              label="Infants"
-              hint="under 12 months"
-              value={brief.guests.infants}
-              onChange={(infants) => guests('the infants', { infants })}
-            />
-            <Stepper
-              label="Of the adults, drink alcohol"
-              value={Math.min(brief.drinkers ?? brief.guests.adults, brief.guests.adults)}
-              max={brief.guests.adults}
-              onChange={(drinkers) => set('who drinks', { drinkers })}
-            />
-          </div>
-        </section>
+        <WhoComes />
         <section className="min-[700px]:col-span-2">
           <h2 className="mb-3 text-xl">What the food is for</h2>
           <Choice
@@ -152,31 +118,7 @@ export default function BriefStage() {
           <h2 className="mb-3 text-xl">How it is chosen</h2>
           <SchoolFields />
         </section>
-        <section>
-          <h2 className="mb-3 text-xl">Budget and kinds</h2>
-          <div className="flex flex-wrap items-end gap-3">
-            <label>
-              <span className="block text-sm text-ink-soft">Budget, {format.currency} (empty: none)</span>
-              <BudgetField />
-            </label>
-            <Select
-              label="Budget is"
-              className="w-36"
-              value={brief.budget?.per ?? 'total'}
-              options={[
-                { value: 'total', label: 'in all' },
-                { value: 'head', label: 'per head' },
-              ]}
-              onChange={(per) =>
-                brief.budget && set('what the budget is for', { budget: { ...brief.budget, per } })
-              }
-            />
-          </div>
-          <div className="mt-3 flex flex-wrap gap-3">
-            <KindsSelect what="cheeses" most={9} />
-            <KindsSelect what="meats" most={5} />
-          </div>
-        </section>
+        <BudgetAndKinds />
       </div>
     </StageLayout>
   );

@@ -1,0 +1,117 @@
+import { rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
+import clsx from 'clsx';
+import { Cautions, GuestCautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { Finder } from '../ui/Finder';
+import { capital, count, signed } from '../ui/format';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { Reasons, SlateSection } from '../ui/Slate';
+import { sentence } from '../words';
+
+const SHOWN = 6;
+
+/** Why this stands beside that, what else would, and the set of the whole board. */
+export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
+  const { plan, document, format } = useWorkbench();
+  if (!main) return null;
+  const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
+  const ranked = rankBeside(main, plan.pairs.candidates[slot]);
+  const choose = (id: string | null, name: string) =>
+    document.change(id === null ? `the ${slot} as Rotula would` : `${name} beside ${main.name}`, (order) => {
+      const { [slot]: _old, ...rest } = order.pairs[main.id] ?? {};
+      return { ...order, pairs: { ...order.pairs, [main.id]: id === null ? rest : { ...rest, [slot]: id } } };
+    });
+  return (
+    <>
+      <GuestCautions />
+      {pair?.match && (
+        <SlateSection title={`Why ${pair.match.beside.name}`} aside={`beside ${main.name}`}>
+          <Reasons
+            reasons={pair.match.reasons.slice(0, 6).map((r) => ({
+              effect: signed(r.effect, 1),
+              good: r.effect > 0,
+              says: sentence(r, format),
+              source: r.source,
+            }))}
+          />
+          {pair.match.reasons.length === 0 && <p>Plain company, in nobody's way.</p>}
+          {pair.byHand && (
+            <button
+              type="button"
+              className="mt-2 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
+              onClick={() => choose(null, '')}
+            >
+              as Rotula would
+            </button>
+          )}
+        </SlateSection>
+      )}
+      <SlateSection title={`${capital(slot)} for ${main.name}`} aside="fit">
+        <ul>
+          {ranked.slice(0, SHOWN).map((match) => (
+            <li key={match.beside.id}>
+              <button
+                type="button"
+                className={clsx(
+                  'flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit',
+                  match.beside.id === pair?.match?.beside.id && 'bg-slate-lit',
+                )}
+                onClick={() => choose(match.beside.id, match.beside.name)}
+              >
+                <span className="rounded-full bg-paper p-0.5">
+                  <GoodPicture good={match.beside} size={34} />
+                </span>
+                <span className="flex-1">
+                  <span className="block font-bold">{match.beside.name}</span>
+                  <span className="block text-sm text-chalk-soft">
+                    {match.reasons[0] ? sentence(match.reasons[0], format) : match.beside.style}
+                  </span>
+                </span>
+                <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>
+                  {signed(match.score, 1)}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {ranked.length > SHOWN && (
+          <div className="mt-2">
+            <Finder
+              label={`Another ${slot} for ${main.name}`}
+              placeholder={`${ranked.length - SHOWN} more`}
+              items={ranked}
+              keyOf={(match) => match.beside.id}
+              textOf={(match) => `${match.beside.name} ${match.beside.style}`}
+              show={(match) => (
+                <span className="flex items-center gap-3">
+                  <GoodPicture good={match.beside} size={30} />
+                  <span className="flex-1">
+                    {match.beside.name} <span className="text-sm text-ink-soft">{match.beside.style}</span>
+                  </span>
+                  <span>{signed(match.score, 1)}</span>
+                </span>
+              )}
+              onTake={(match) => choose(match.beside.id, match.beside.name)}
+            />
+          </div>
+        )}
+        {ranked.length === 0 && (
+          <p className="text-chalk-soft">The counter has none that the limits allow.</p>
+        )}
+      </SlateSection>
+      <SlateSection title="The board's set" aside={count(plan.pairs.set.length, 'thing')}>
+        <p className="mb-2 text-sm text-chalk-soft">Few jars serve many goods.</p>
+        {SLOTS.map((s) => (
+          <p key={s}>
+            <span className="text-chalk-soft">{s}: </span>
+            {plan.pairs.set
+              .filter((e) => e.slot === s)
+              .map((e) => `${e.beside.name}${e.serves.length === 0 ? ' (gluten-free)' : ''}`)
+              .join(', ') || 'none'}
+          </p>
+        ))}
+      </SlateSection>
+      <Cautions />
+    </>
+  );
+}

@@ -1,0 +1,68 @@
+import { homeOf, reasonKey, type Cheese, type Texture } from '@rotula/core';
+import { useDeferredValue, useMemo } from 'react';
+import { AdviceList } from '../frame/AdviceList';
+import { GuestCautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { Callout } from '../ui/Slate';
+import { Tabs } from '../ui/Tabs';
+import { sentence } from '../words';
+import { BalanceBars } from './BalanceBars';
+import { Lenses } from './Lenses';
+import { Money } from './Money';
+import { Others } from './Others';
+import { TroublePanel } from './TroublePanel';
+import { WhyAndSwaps } from './WhyAndSwaps';
+
+/** What Rotula works out of a selection: its balance, what collides, advice, and why each good is there. */
+export function PickSlate({
+  families,
+  onGhost,
+}: {
+  families: ReadonlySet<Texture>;
+  onGhost: (cheese: Cheese | null) => void;
+}) {
+  const { document, plan, counter, reach, proposal, focus, format } = useWorkbench();
+  const { order } = document;
+  const home = useMemo(() => homeOf(counter), [counter]);
+  // The why of the focus may come a moment later than the change itself.
+  const now = useMemo(() => ({ main: focus, plan, order }), [focus, plan, order]);
+  const why = useDeferredValue(now, null);
+  return (
+    <>
+      <BalanceBars
+        balance={plan.balance}
+        families={families}
+        reach={reach?.balance ?? null}
+        mains={plan.mains}
+        on={order.brief.servingAt}
+        home={home}
+      />
+      {proposal.trouble && (
+        <TroublePanel trouble={proposal.trouble} onTake={(way) => void proposal.takeWayOut(way)} />
+      )}
+      {proposal.hitches.map((hitch) => (
+        <Callout key={reasonKey(hitch)} tone="stop">
+          {sentence(hitch, format)}
+        </Callout>
+      ))}
+      {proposal.fault && <Callout tone="stop">{proposal.fault}</Callout>}
+      <GuestCautions />
+      <AdviceList />
+      <Tabs
+        label="About this selection"
+        tabs={[
+          {
+            name: 'Why',
+            view: () =>
+              why?.main && (
+                <WhyAndSwaps main={why.main} plan={why.plan} order={why.order} onGhost={onGhost} />
+              ),
+          },
+          { name: 'Others', view: () => <Others /> },
+          { name: 'Money', view: () => <Money /> },
+          { name: 'Lenses', view: () => <Lenses /> },
+        ]}
+      />
+    </>
+  );
+}
