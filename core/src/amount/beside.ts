@@ -1,6 +1,6 @@
 import { grams, money, type Grams, type Money } from '../units/index.js';
 import { exclusionsOf } from '../care/index.js';
-import { BESIDE_PER_ADULT, boardEatersOf, mid, type Brief } from '../brief/index.js';
+import { BESIDE_PER_ADULT, boardEatersOf, mid, USUAL_PRACTICE, type Brief } from '../brief/index.js';
 import { isCompanion, type Companion, type CompanionRole, type Good } from '../counter/index.js';
 import { purchase } from './buy.js';
 
@@ -27,15 +27,15 @@ export const BESIDE_OF: Partial<Record<CompanionRole, BesideFigure>> = {
 const SWEET: readonly BesideFigure[] = ['preserve', 'honey', 'dried fruit'];
 
 /** Grams per adult: the middle of the range, of sweet things from its low end to its high one by the sweet tooth. */
-function perAdult({ sweetTooth }: Brief, what: BesideFigure): number {
-  const range = BESIDE_PER_ADULT[what];
+export function besidePerAdult({ sweetTooth, practice }: Brief, what: BesideFigure): number {
+  const range = (practice ?? USUAL_PRACTICE).besidePerAdult[what];
   if (!SWEET.includes(what)) return mid(range);
   return range.low + ((range.high - range.low) * (sweetTooth - 1)) / 4;
 }
 
 /** Total grams of one kind of companion for those who eat from the board. */
 export const besideTotal = (brief: Brief, what: keyof typeof BESIDE_PER_ADULT): Grams =>
-  grams(Math.round(perAdult(brief, what) * boardEatersOf(brief)));
+  grams(Math.round(besidePerAdult(brief, what) * boardEatersOf(brief)));
 
 /** Breads and crackers come in several kinds, each in whole packs: one plain, one gluten-free, one with interest. */
 const SMALL_TABLE = 8;

@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { isRealTime, Money } from '../units/index.js';
 import { Limit, LIMITS } from '../care/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
+import { ROLES } from './roles.js';
+import type { Practice } from './practice.js';
 
 /** Which role the food plays; the grams follow from it. */
-export const ROLES = ['nibble', 'drinks', 'meal', 'dessert'] as const;
-export type Role = (typeof ROLES)[number];
 
 /** Wall-clock time at the table, to the minute; it has no time zone, as on an invitation. */
 export const LocalDateTime = z
@@ -110,4 +110,6 @@ export const Brief = z.object({
 export type Brief = z.infer<typeof Brief> & {
   /** Set by `settled`, never stored: the house lies in the southern half, where the seasons are turned. */
   readonly south?: boolean;
+  /** Set by `settled`, never stored: the figures that the house follows. */
+  readonly practice?: Practice;
 };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Format } from '../units/index.js';
+import { wrongFigures } from './practice.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
@@ -22,16 +23,28 @@ export const House = z.object({
   aim: z.enum(AIM_SCHOOLS).default('balance'),
   company: z.enum(COMPANY_SCHOOLS).default('free'),
   /** How each supplier's columns are named, learnt once; the key is its sorted headings. */
+  /** Figures of practice that this house sets for itself, by their path; all others are the usual ones. */
+  practice: z
+    .record(z.string().max(80), z.number())
+    .default({})
+    .superRefine((own, ctx) => {
+      for (const { path, says } of wrongFigures(own))
+        ctx.addIssue({ code: 'custom', path: [path], message: says });
+    }),
   columnMaps: z.record(z.string().max(4000), z.record(z.string().max(200), z.string().max(80))).default({}),
 });
 export type House = z.infer<typeof House>;
 export const DEFAULT_HOUSE: House = House.parse({});
 
-/** Format of the house. 1: as first stored. 2: the country it is in, by whose customs dates are written. */
+/** Format of the house. 1: as first stored. 2: the country it is in, by whose customs dates are written.
+ * 3: own figures of practice, of which there were none. */
 export const HOUSE_FORMAT: Format = {
   name: 'the house',
-  version: 2,
-  upgrades: { 1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }) },
+  version: 3,
+  upgrades: {
+    1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }),
+    2: (house: Record<string, unknown>) => ({ ...house, practice: {} }),
+  },
 };
 
 /** A likely country for the currency of a house that named none. */

@@ -1,4 +1,5 @@
 export * from './schools.js';
+export * from './roles.js';
 export * from './brief.js';
 export * from './heads.js';
 export * from './house.js';

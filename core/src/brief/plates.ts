@@ -1,7 +1,7 @@
 import { reachOf, type Limit } from '../care/index.js';
 import type { Brief } from './brief.js';
 import { heads } from './heads.js';
-import { CHILD_SHARE, INFANT_SHARE } from './practice.js';
+import { INFANT_SHARE, USUAL_PRACTICE } from './practice.js';
 
 /** Guests who eat from a plate of their own: one plate for each guest, or guests, with the same limits. */
 export interface PlateGuests {
@@ -14,9 +14,14 @@ export interface PlateGuests {
   readonly eaters: number;
 }
 
-/** Adults, plus half of every child under 12, and nothing for infants. */
-export const eatersOf = ({ guests }: Brief): number =>
-  guests.adults + CHILD_SHARE * (guests.children + guests.under5) + INFANT_SHARE * guests.infants;
+/** What a child under 12 eats of an adult's share: half, unless the house says otherwise. */
+export const childShareOf = ({ practice }: Brief): number => (practice ?? USUAL_PRACTICE).childShare;
+
+/** Adults, plus the share of every child under 12, and nothing for infants. */
+export const eatersOf = (brief: Brief): number => eating(brief.guests, childShareOf(brief));
+
+const eating = (guests: Brief['guests'], childShare: number): number =>
+  guests.adults + childShare * (guests.children + guests.under5) + INFANT_SHARE * guests.infants;
 
 /**
  * Own plates of a brief. Limits that bear one guest's name share one plate that meets them all; a limit without a name
@@ -43,10 +48,11 @@ export function plateGuestsOf(brief: Brief): PlateGuests[] {
 }
 
 /** What the first so many heads eat, in adults. */
-function eatersUpTo({ guests }: Brief, n: number): number {
+function eatersUpTo(brief: Brief, n: number): number {
+  const { guests } = brief;
   const adults = Math.min(n, guests.adults);
   const children = Math.min(n - adults, guests.children + guests.under5);
-  return adults + CHILD_SHARE * children;
+  return adults + childShareOf(brief) * children;
 }
 
 /** Who eats from the board, in adults: all but those with a plate of their own. */

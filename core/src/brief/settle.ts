@@ -1,5 +1,6 @@
 import type { Brief } from './brief.js';
 import type { House } from './house.js';
+import { practiceWith } from './practice.js';
 import { isSouthern } from './season.js';
 import { meantLine, withAges, type Good } from '../counter/index.js';
 
@@ -9,6 +10,7 @@ export function settled(brief: Brief, house: House): Brief {
   return {
     ...brief,
     south: isSouthern(house.country),
+    practice: practiceWith(house.practice),
     schools: {
       cover: brief.flight ? 'free' : (cover ?? house.cover),
       aim: aim ?? house.aim,

@@ -3,7 +3,7 @@ import { newLimit } from '../care/index.js';
 import { isCheese } from '../counter/index.js';
 import { aBrief, aMeat, demoCounter } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
-import { ROLES } from './brief.js';
+import { ROLES } from './roles.js';
 import { budgetTotal } from './heads.js';
 import { DEFAULT_HOUSE } from './house.js';
 import { BESIDE_PER_ADULT, CRACKERS_PER_ADULT, GRAMS_PER_ADULT, GRAMS_PER_KIND } from './practice.js';

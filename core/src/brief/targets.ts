@@ -10,10 +10,11 @@ import {
   type Main,
   type Texture,
 } from '../counter/index.js';
-import type { Brief, Flight, Role } from './brief.js';
+import type { Brief, Flight } from './brief.js';
+import type { Role } from './roles.js';
 import { heads, headsThatEat } from './heads.js';
 import type { House } from './house.js';
-import { CHEESE_KINDS, GRAMS_PER_ADULT, GRAMS_PER_KIND, MEAT_KINDS, mid } from './practice.js';
+import { mid, USUAL_PRACTICE } from './practice.js';
 import { boardEatersOf, eatersOf } from './plates.js';
 
 declare module '../units/reason.js' {
@@ -49,6 +50,9 @@ export interface Targets {
   readonly reasons: readonly Reason[];
 }
 
+/** The figures that a brief follows: those of its house once it is settled, else the usual ones. */
+const practiceOf = ({ practice }: Brief) => practice ?? USUAL_PRACTICE;
+
 const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number): T =>
   rows.find((row) => people <= row.upTo)!;
 
@@ -68,7 +72,7 @@ function inFlight({ flight, limits }: Brief, counter: readonly Good[]): number {
 function cheeseKinds(brief: Brief, house: House, people: number, counter: readonly Good[]): [number, Reason] {
   const { cheeses } = brief.kinds;
   if (cheeses !== null) return [cheeses, reason('kinds as asked', { kind: 'cheese', kinds: cheeses })];
-  const { low, high, usual: odd } = rowFor(CHEESE_KINDS, people);
+  const { low, high, usual: odd } = rowFor(practiceOf(brief).cheeseKinds, people);
   const usual = house.parity === 'odd numbers' ? odd : Math.round((low + high) / 2);
   const { flight } = brief;
   const there = flight ? inFlight(brief, counter) : Infinity;
@@ -79,12 +83,12 @@ function cheeseKinds(brief: Brief, house: House, people: number, counter: readon
 
 function meatKinds(brief: Brief, house: House, people: number, meatLeft: boolean): [number, Reason] {
   const { meats } = brief.kinds;
-  if (GRAMS_PER_ADULT[brief.role].meat.high === 0 && meats === null)
+  if (practiceOf(brief).gramsPerAdult[brief.role].meat.high === 0 && meats === null)
     return [0, reason('no meat for dessert', NONE)];
   if (separatesMeat(brief)) return [0, reason('kosher board', NONE)];
   if (meats !== null) return [meats, reason('kinds as asked', { kind: 'meat', kinds: meats })];
   if (!meatLeft) return [0, reason('no meat left', NONE)];
-  const row = rowFor(MEAT_KINDS, people);
+  const row = rowFor(practiceOf(brief).meatKinds, people);
   const odd = house.parity === 'odd numbers';
   const usual = odd ? row.odd : row.usual;
   return [usual, reason('meats by heads', { people, usual, odd }, { effect: usual })];
@@ -94,15 +98,17 @@ function meatKinds(brief: Brief, house: House, people: number, meatLeft: boolean
  * Grams per adult of cheese or of meat. The school "per kind" asks 28 g of each kind at the least;
  * the total for the role is the cap and wins.
  */
-function perHead(kind: Main['kind'], kinds: number, { role }: Brief, house: House): [Grams, Reason] {
-  const range = GRAMS_PER_ADULT[role][kind];
+function perHead(kind: Main['kind'], kinds: number, brief: Brief, house: House): [Grams, Reason] {
+  const { role } = brief;
+  const { gramsPerAdult, gramsPerKind } = practiceOf(brief);
+  const range = gramsPerAdult[role][kind];
   if (kinds === 0) return [grams(0), reason('none on this board', { kind })];
   if (house.amountSchool === 'per head' || range.high === 0) {
     const g = grams(mid(range));
     const [low, high] = [grams(range.low), grams(range.high)];
     return [g, reason('per head', { kind, role, low, high }, { effect: g })];
   }
-  const each = grams(GRAMS_PER_KIND.low);
+  const each = grams(gramsPerKind.low);
   const [asked, cap] = [grams(kinds * each), grams(range.high)];
   return asked > cap
     ? [cap, reason('cap for the role', { kinds, each, asked, cap, role }, { effect: cap })]

@@ -1,6 +1,6 @@
 import { mayOffer } from '../care/index.js';
 import { BESIDE_OF, besideTotal, purchase } from '../amount/index.js';
-import { BESIDE_PER_ADULT, mid, outOfSeason, type Brief } from '../brief/index.js';
+import { outOfSeason, type Brief } from '../brief/index.js';
 import { companionsOn, type Companion, type Good } from '../counter/index.js';
 import { carries, LENSES, type Lens, type Tag } from '../sense/index.js';
 import { grams } from '../units/index.js';
@@ -32,7 +32,7 @@ const GARNISH_GRAMS = 10;
 /** Cost of a companion at its usual amount for this table, smallest unit. */
 export function companionCost(companion: Companion, brief: Brief): number {
   const what = BESIDE_OF[companion.role];
-  const share = what ? besideTotal(brief, what) / (mid(BESIDE_PER_ADULT[what]) > 0 ? 2 : 1) : GARNISH_GRAMS;
+  const share = what ? besideTotal(brief, what) / 2 : GARNISH_GRAMS;
   return purchase(companion, grams(Math.round(share))).cost;
 }
 

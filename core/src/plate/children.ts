@@ -1,5 +1,5 @@
 import { chokingRowOf, mayOffer, type ChokingRow, type SafeForm } from '../care/index.js';
-import { boardEatersOf, CHILD_SHARE, type Brief } from '../brief/index.js';
+import { boardEatersOf, childShareOf, type Brief } from '../brief/index.js';
 import { companionsOn, isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
 
@@ -35,7 +35,7 @@ export function childLinesFor(
   const { under5, infants } = brief.guests;
   if (under5 + infants === 0) return [];
   const eaters = boardEatersOf(brief);
-  const share = eaters > 0 ? Math.min(1, (CHILD_SHARE * under5) / eaters) : 0;
+  const share = eaters > 0 ? Math.min(1, (childShareOf(brief) * under5) / eaters) : 0;
   const others = beside.filter(({ id }) => !onBoard.some(({ good }) => good.id === id));
   const lots = [...onBoard, ...others.map((good) => ({ good, net: 0 }))];
   return lots.flatMap(({ good, net }) => {

@@ -6,16 +6,8 @@ import {
   type Limit,
   type TableAllergens,
 } from '../care/index.js';
-import { BESIDE_OF, grossFor, shareOf } from '../amount/index.js';
-import {
-  BESIDE_PER_ADULT,
-  mid,
-  outOfSeason,
-  plateGuestsOf,
-  type Brief,
-  type PlateGuests,
-  type Targets,
-} from '../brief/index.js';
+import { BESIDE_OF, besidePerAdult, grossFor, shareOf } from '../amount/index.js';
+import { outOfSeason, plateGuestsOf, type Brief, type PlateGuests, type Targets } from '../brief/index.js';
 import {
   ALLERGENS,
   allergenOf,
@@ -236,7 +228,7 @@ function besideLines(
     if (!good) return [];
     taken.push(good.id);
     const what = BESIDE_OF[good.role];
-    const net = what ? Math.round(mid(BESIDE_PER_ADULT[what]) * eaters) : 0;
+    const net = what ? Math.round(besidePerAdult(table.brief, what) * eaters) : 0;
     return [lineOf(good, part, net, table, 'for this guest')];
   });
 }
@@ -259,7 +251,7 @@ function inPlaceLines(
   });
   const usual = ({ role }: Companion) => {
     const what = BESIDE_OF[role];
-    return what ? Math.min(total, Math.round(mid(BESIDE_PER_ADULT[what]) * eaters)) : 0;
+    return what ? Math.min(total, Math.round(besidePerAdult(table.brief, what) * eaters)) : 0;
   };
   const spread = found.filter(({ share }) => share === 0).reduce((sum, { good }) => sum + usual(good), 0);
   const bulk = found.filter(({ share }) => share > 0);

@@ -1,4 +1,4 @@
-import { heads, ORDER_STATES, ROLES, GRAMS_PER_ADULT, type Brief } from '@rotula/core';
+import { heads, ORDER_STATES, ROLES, practiceWith, type Brief } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { Choice } from '../ui/Choice';
@@ -16,13 +16,13 @@ import { WhereFields } from './WhereFields';
 import { WhoComes } from './WhoComes';
 
 export default function BriefStage() {
-  const { document, format } = useWorkbench();
+  const { document, format, house } = useWorkbench();
   const { order, change } = document;
   const { brief } = order;
   const set = (what: string, part: Partial<Brief>) =>
     change(what, (o) => ({ ...o, brief: { ...o.brief, ...part } }));
   const perAdult = (role: Brief['role']) => {
-    const { cheese, meat } = GRAMS_PER_ADULT[role];
+    const { cheese, meat } = practiceWith(house.practice).gramsPerAdult[role];
     const range = (of: { low: number; high: number }) => format.gramsRange(of.low, of.high);
     return `${range(cheese)} cheese, ${meat.high > 0 ? `${range(meat)} meat` : 'no meat'}`;
   };

@@ -1,5 +1,5 @@
 import type { House } from '@rotula/core';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import toast from 'react-hot-toast';
 import type { StoredHouse } from '../api/client';
 import { useHouse } from '../api/shop';
@@ -12,6 +12,9 @@ import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
+
+/** The figures need the computation, to tell which orders feel them: they come a moment later. */
+const Figures = lazy(() => import('./Figures'));
 
 /** Where the shop may be; the words stay English, the form of dates and times is the country's. */
 const COUNTRIES = [
@@ -184,6 +187,9 @@ function Settings({ house }: { house: StoredHouse }) {
               />
             </section>
           ))}
+          <Suspense fallback={null}>
+            <Figures house={house} format={format} onSet={(practice) => void set({ practice })} />
+          </Suspense>
         </div>
       </main>
       <Slate label="How it will read">

@@ -15,7 +15,7 @@ import {
 } from '@rotula/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import useSWR from 'swr';
-import { stampOf } from './question';
+import { houseKey, stampOf } from './question';
 import type { PickWorker } from './pick.worker';
 
 /** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
@@ -116,8 +116,7 @@ export const findMoney = (
 
 /** The best selection that this counter holds for a brief, with nothing locked: what the dial can reach. */
 export function useReach(brief: Brief, counter: readonly Good[], house: House): Pick | null {
-  const { amountSchool, parity, cover, aim, company } = house;
-  const key = ['reach', briefFingerprint(brief), amountSchool, parity, cover, aim, company, stampOf(counter)];
+  const key = ['reach', briefFingerprint(brief), houseKey(house), stampOf(counter)];
   const question = () =>
     ask<Pick>(
       'reach',

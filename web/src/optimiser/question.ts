@@ -2,12 +2,13 @@ import { briefFingerprint, type Good, type House, type OrderBody } from '@rotula
 
 /** Changes when the answer of the optimiser could: brief, wishes, schools of the house, the counter. */
 export function questionKey({ brief, selection }: OrderBody, house: House, counter: readonly Good[]): string {
-  const { amountSchool, parity, cover, aim, company } = house;
   const wishes = [...selection.locked, '|', ...selection.leftOut].join(' ');
-  return [briefFingerprint(brief), wishes, amountSchool, parity, cover, aim, company, stampOf(counter)].join(
-    ' ',
-  );
+  return [briefFingerprint(brief), wishes, houseKey(house), stampOf(counter)].join(' ');
 }
+
+/** What of a house the optimiser feels: its schools, its country (for the seasons) and its own figures. */
+export const houseKey = ({ amountSchool, parity, cover, aim, company, country, practice }: House): string =>
+  JSON.stringify([amountSchool, parity, cover, aim, company, country, practice]);
 
 /** A counter that was changed (a price, a verdict, a lot) is another array: number them, so that a key can tell them apart. */
 const stamps = new WeakMap<readonly Good[], number>();

@@ -3,6 +3,7 @@ export { sentence } from './sentence';
 export * from './labels';
 export * from './goods';
 export * from './roles';
+export * from './figures';
 export { becauseWords } from './because';
 export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
 export { cutLabel } from './cut';

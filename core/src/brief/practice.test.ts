@@ -1,0 +1,58 @@
+import { describe, expect, test } from '@jest/globals';
+import { aBrief, demoCounter } from '../testing/goods.js';
+import { besideTotal } from '../amount/index.js';
+import { House } from './house.js';
+import { PRACTICE_FIGURES, practiceWith, USUAL_PRACTICE, wrongFigures } from './practice.js';
+import { settled } from './settle.js';
+import { targetsOf } from './targets.js';
+
+const counter = demoCounter();
+const targets = (practice: Record<string, number>, more = {}) => {
+  const house = House.parse({ practice });
+  return targetsOf(settled(aBrief(more), house), counter, house);
+};
+
+describe('the figures of a house', () => {
+  test('every figure of the tables can be set, and without own ones all is as usual', () => {
+    expect(practiceWith({})).toEqual(USUAL_PRACTICE);
+    expect(PRACTICE_FIGURES.length).toBeGreaterThan(45);
+    expect(new Set(PRACTICE_FIGURES.map(({ path }) => path)).size).toBe(PRACTICE_FIGURES.length);
+    for (const { path, usual } of PRACTICE_FIGURES) {
+      expect(practiceWith({ [path]: usual })).toEqual(USUAL_PRACTICE);
+      expect(practiceWith({ [path]: usual + 1 })).not.toEqual(USUAL_PRACTICE);
+    }
+  });
+  test('own grams, kinds and shares are followed, and nothing else moves', () => {
+    const usual = targets({}, { guests: { adults: 12, children: 2 } });
+    const own = targets(
+      {
+        'gramsPerAdult.drinks.cheese.high': 145,
+        'cheeseKinds.3.usual': 4,
+        'meatKinds.2.odd': 1,
+        childShare: 0.25,
+      },
+      { guests: { adults: 12, children: 2 } },
+    );
+    expect([usual.cheeses.perHead, own.cheeses.perHead]).toEqual([100, 115]);
+    expect([usual.cheeses.kinds, own.cheeses.kinds]).toEqual([5, 4]);
+    expect([usual.meats.kinds, own.meats.kinds]).toEqual([3, 1]);
+    expect([usual.eaters, own.eaters]).toEqual([13, 12.5]);
+    expect(own.meats.perHead).toBe(usual.meats.perHead);
+  });
+  test('what stands beside follows too', () => {
+    const house = House.parse({
+      practice: { 'besidePerAdult.bread.low': 20, 'besidePerAdult.bread.high': 20 },
+    });
+    expect(besideTotal(settled(aBrief(), house), 'bread')).toBe(240);
+    expect(besideTotal(aBrief(), 'bread')).toBe(480);
+  });
+  test.each([
+    [{ 'gramsPerAdult.feast.cheese.low': 5 }, /no such figure/],
+    [{ 'gramsPerAdult.meal.cheese.low': -1 }, /from 0 to 1000/],
+    [{ 'gramsPerAdult.meal.cheese.low': 900 }, /low end \(900\) is above the high one \(180\)/],
+    [{ 'cheeseKinds.0.usual': 2.5 }, /whole number of kinds/],
+  ])('%j is refused with what is wrong', (own, says) => {
+    expect(wrongFigures(own)[0]!.says).toMatch(says);
+    expect(House.safeParse({ practice: own }).success).toBe(false);
+  });
+});
