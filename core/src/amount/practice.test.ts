@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { aBrief, demoCounter } from '../testing/goods.js';
-import { besideTotal } from '../amount/index.js';
-import { House } from './house.js';
-import { PRACTICE_FIGURES, practiceWith, USUAL_PRACTICE, wrongFigures } from './practice.js';
-import { settled } from './settle.js';
-import { targetsOf } from './targets.js';
+import { besideTotal } from './index.js';
+import { House } from '../brief/house.js';
+import { PRACTICE_FIGURES, practiceWith, USUAL_PRACTICE, wrongFigures } from '../brief/practice.js';
+import { settled } from '../brief/settle.js';
+import { targetsOf } from '../brief/targets.js';
 
 const counter = demoCounter();
 const targets = (practice: Record<string, number>, more = {}) => {
