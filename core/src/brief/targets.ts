@@ -76,7 +76,8 @@ function cheeseKinds(brief: Brief, house: House, people: number, counter: readon
   const usual = house.parity === 'odd numbers' ? odd : Math.round((low + high) / 2);
   const { flight } = brief;
   const there = flight ? inFlight(brief, counter) : Infinity;
-  if (flight && there < usual)
+  // Of a line that is not here at all as many are asked for as ever: that nothing fits is said, with the ways out.
+  if (flight && there > 0 && there < usual)
     return [there, reason('cheeses of a flight', { kind: flight.kind, of: flight.of, there, usual })];
   return [usual, reason('cheeses by heads', { people, low, high, usual }, { effect: usual })];
 }

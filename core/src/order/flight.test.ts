@@ -4,7 +4,7 @@ import { ageOn, baseId, goodsById, isCheese, lineOf, withAges, type Cheese } fro
 import { aBrief, aCheese, anOrder, demoCounter } from '../testing/goods.js';
 import { takeProposal } from './moves.js';
 import { plan } from './plan.js';
-import { NO_WISHES, pick } from '../pick/index.js';
+import { NO_WISHES, pick, troubleOf } from '../pick/index.js';
 
 const counter = demoCounter();
 const briefOf = (kind: 'vertical' | 'face-off', of: string, more = {}) =>
@@ -42,6 +42,12 @@ describe('a vertical', () => {
       rule: 'cheeses of a flight',
       figures: { there: 2, usual: 5 },
     });
+  });
+  test('a line that is not on the counter collides, and the way out is to do without it', () => {
+    const brief = briefOf('vertical', 'No Such Line');
+    expect(pick(brief, counter, DEFAULT_HOUSE, NO_WISHES, { nodeLimit: 100 }).goodIds).toBeNull();
+    const { waysOut } = troubleOf({ brief, wishes: NO_WISHES }, counter, DEFAULT_HOUSE);
+    expect(waysOut.map(({ wishes }) => wishes)).toContainEqual(['flight']);
   });
   test('an order keeps an age of a cheese when it is no vertical any more', () => {
     const aged = proposed(briefOf('vertical', 'Tarpot')).map(({ id }) => id);
