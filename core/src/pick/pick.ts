@@ -21,7 +21,7 @@ export const Locks = z.object({
   leftOut: z.array(GoodId).max(5000).default([]),
 });
 
-export const DEFAULT_NODE_LIMIT = 6_000;
+export const DEFAULT_NODE_LIMIT = 12_000;
 /** The most that anybody may ask for: on a counter of 5,000 goods half a minute or so. */
 export const HIGHEST_NODE_LIMIT = 12_000;
 

@@ -3,10 +3,19 @@ import { keepsAll, valueOf, type Instance } from './instance.js';
 
 /** A first selection for the optimiser to beat: the best good at each step, then exchanges while they help. */
 
-const cheapestFirst = (instance: Instance, items: Iterable<number>, kind: number): number[] =>
-  [...items]
-    .filter((i) => instance.kindOf[i] === kind)
-    .sort((a, b) => instance.cost[a]! - instance.cost[b]! || a - b);
+/** What the `k` cheapest items of one kind cost together; Infinity when there are fewer. */
+function leastCost({ kindOf, cost }: Instance, items: ArrayLike<number>, kind: number, k: number): number {
+  if (k === 0) return 0;
+  const least: number[] = [];
+  for (let p = 0; p < items.length; p++) {
+    const i = items[p]!;
+    if (kindOf[i] !== kind || (least.length === k && cost[i]! >= least[k - 1]!)) continue;
+    let at = least.length === k ? k - 1 : least.length;
+    while (at > 0 && least[at - 1]! > cost[i]!) least[at] = least[--at]!;
+    least[at] = cost[i]!;
+  }
+  return least.length < k ? Infinity : least.reduce((sum, c) => sum + c, 0);
+}
 
 /** Can a partial selection still be filled from the open items, as far as counts, purse and each group alone can tell? */
 export function canFinish(instance: Instance, chosen: readonly number[], open: ArrayLike<number>): boolean {
@@ -18,17 +27,12 @@ export function canFinish(instance: Instance, chosen: readonly number[], open: A
     cost += instance.cost[i]!;
   }
   if (left[0]! < 0 || left[1]! < 0) return false;
-  const items = Array.from(open);
   if (instance.purse < Infinity)
-    for (const kind of [0, 1]) {
-      const cheapest = cheapestFirst(instance, items, kind).slice(0, left[kind]!);
-      if (cheapest.length < left[kind]!) return false;
-      for (const i of cheapest) cost += instance.cost[i]!;
-    }
-  if (cost > instance.purse) return false;
+    for (const kind of [0, 1]) cost += leastCost(instance, open, kind, left[kind]!);
+  if (cost > instance.purse || cost === Infinity) return false;
   if (instance.groups.length === 0) return true;
   const inside = new Set(chosen);
-  const able = new Set(items);
+  const able = new Set(Array.from(open));
   const total = left[0]! + left[1]!;
   return instance.groups.every(({ members, lo, hi }) => {
     const have = members.filter((i) => inside.has(i)).length;

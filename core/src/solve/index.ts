@@ -1,3 +1,4 @@
 export { keepsAll, valueOf, type Group, type Instance } from './instance.js';
 export { gainer } from './greedy.js';
-export { optimise, type Optimum } from './optimise.js';
+export { optimise } from './optimise.js';
+export { type Optimum } from './search.js';

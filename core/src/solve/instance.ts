@@ -71,9 +71,20 @@ export function keepsAll(instance: Instance, set: readonly number[]): boolean {
   );
 }
 
-/** The part of an instance that is of one kind, and which item each of its items was. */
-export function onlyKind(instance: Instance, kind: 0 | 1): { part: Instance; items: readonly number[] } {
+/** A part of an instance, and which item of the whole each of its items is. */
+export interface Part {
+  readonly part: Instance;
+  readonly items: readonly number[];
+}
+
+/** The part of an instance that is of one kind. */
+export function onlyKind(instance: Instance, kind: 0 | 1): Part {
   const items = [...instance.kindOf.keys()].filter((i) => instance.kindOf[i] === kind);
+  return onlyItems(instance, items, kind === 0 ? [instance.want[0], 0] : [0, instance.want[1]]);
+}
+
+/** The same question asked of some items only. A group without members among them asks nothing. */
+export function onlyItems(instance: Instance, items: readonly number[], want = instance.want): Part {
   const place = new Map(items.map((i, at) => [i, at]));
   const start = new Int32Array(items.length + 1);
   const from: number[] = [];
@@ -84,15 +95,14 @@ export function onlyKind(instance: Instance, kind: 0 | 1): { part: Instance; ite
   const here = (all: readonly number[]) => all.flatMap((i) => place.get(i) ?? []);
   const part: Instance = {
     ...instance,
-    kindOf: Uint8Array.from(items, () => kind),
-    want: kind === 0 ? [instance.want[0], 0] : [0, instance.want[1]],
+    kindOf: Uint8Array.from(items, (i) => instance.kindOf[i]!),
+    want,
     own: Float64Array.from(items, (i) => instance.own[i]!),
     cost: Float64Array.from(items, (i) => instance.cost[i]!),
     start,
     feat: Int32Array.from(from, (p) => instance.feat[p]!),
     share: Float64Array.from(from, (p) => instance.share[p]!),
     locked: here(instance.locked),
-    // A group of the other kind has no members here and asks nothing.
     groups: instance.groups.flatMap((group) => {
       const members = here(group.members);
       return members.length > 0 || group.members.length === 0 ? [{ ...group, members }] : [];
