@@ -27,7 +27,7 @@ const VIEWS = {
   trouble: { path: `${ORDER}/pick`, poor: true, until: 'These collide|By itself' },
   counter: { path: '/counter' },
   good: { path: '/counter/old-beacon' },
-  'take-in': { path: '/counter/take-in', file: true, until: 'line 3' },
+  intake: { path: '/counter/intake', file: true, until: 'line 3' },
   house: { path: '/house' },
   cellar: { path: '/orders/bookbinders-seated-tasting/pick', room: 'cellar' },
 };

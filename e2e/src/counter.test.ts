@@ -124,7 +124,7 @@ describe('a good is edited in place', () => {
 describe('a file is taken in', () => {
   test('bad rows are refused with line and reason; the accepted are taken in one step that one undo takes back', async () => {
     const before = [await stored('tarpot'), await stored('gullstone')];
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await give(
       'rows.csv',
       'kind,id,name,price.amount\n,tarpot,Tarpot,2890\n,nobody,Nobody,100\ncheese,wren-curd,Wren Curd,dear\n,gullstone,Gullstone,3333\n',
@@ -144,20 +144,20 @@ describe('a file is taken in', () => {
 
   test('a supplier’s list is mapped once and remembered', async () => {
     const list = (price: string) => `Article No.,Product,Price per kg,Pallet\nA-17,Tarpot,"${price}",4\n`;
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await give('list.csv', list('31,50'));
     await shop.reads('main', 'This file has columns of its own');
     await shop.click('Remember this and go on');
     await shop.click('Take the 1 accepted row in');
     await storedAs('tarpot', (good) => good!.price.amount === 3150 && good!.code === 'A-17');
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await give('next.csv', list('32,00'));
     await shop.click('Take the 1 accepted row in');
     await storedAs('tarpot', (good) => good!.price.amount === 3200);
   });
 
   test('what is no counter is said to be none', async () => {
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await give('order.json', '{"format":"rotula.order","formatVersion":1}');
     await shop.reads('[role="alert"]', 'not a counter file');
   });
@@ -169,7 +169,7 @@ describe('a file is taken in', () => {
     const path = join(files, 'rotula-counter.csv');
     await shop.driver.wait(() => existsSync(path), 15_000, 'no file came');
     const text = await shop.driver.wait(() => readFileSync(path, 'utf8') || null, 15_000);
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await give('again.csv', text!);
     await shop.reads('main [role="group"]', 'as it is 254');
     await shop.reads('main [role="group"]', 'refused 0');
@@ -177,7 +177,7 @@ describe('a file is taken in', () => {
 
   test('a large file tells how far it is and can be stopped, and nothing is taken in', async () => {
     const rows = Array.from({ length: 20_000 }, (_, i) => `cheese,big-${i},Big ${i}`).join('\n');
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await give('big.csv', `kind,id,name\n${rows}\n`);
     await shop.reads('main [role="status"]', /of 20000 rows looked at|Opening/);
     await shop.click('Stop, nothing is taken in');

@@ -188,7 +188,7 @@ describe('files as they are written', () => {
   const give = async (name: string, bytes: Buffer | string) => {
     const path = join(files, name);
     writeFileSync(path, bytes);
-    await shop.go('/counter/take-in');
+    await shop.go('/counter/intake');
     await (await shop.driver.findElement(By.css('input[type="file"]'))).sendKeys(path);
   };
   test('what would be stored stands beside what is there', async () => {

@@ -7,7 +7,7 @@ const ORDERS = ['boatyard-launch-supper', 'quiet-board-for-two'];
 export const SCREENS: readonly string[] = [
   '/',
   '/counter',
-  '/counter/take-in',
+  '/counter/intake',
   '/counter/halyard',
   '/counter/fennel-coil',
   '/counter/oak-board',

@@ -129,7 +129,7 @@ const ROUTES = [
   ...['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'papers'].map((s) => [s, `${ORDER}/${s}`]),
   ['counter', '/counter'],
   ['good', '/counter/halyard'],
-  ['take in', '/counter/take-in'],
+  ['take in', '/counter/intake'],
   ['house', '/house'],
 ];
 
@@ -278,20 +278,20 @@ async function benchCounter() {
       'const done = arguments[0]; setTimeout(() => done(Math.max(0, ...window.slow)), 500)',
     );
     row('typing in the find box of 1,248 goods, interaction to next paint (worst of 9)', worst, 'ms', 100);
-    await benchTakeIn(core, seededMains(9, 8000, 2000), server, driver, see);
+    await benchIntake(core, seededMains(9, 8000, 2000), server, driver, see);
   } finally {
     await close();
     await server.close();
   }
 }
 
-async function benchTakeIn(core, goods, server, driver, see) {
+async function benchIntake(core, goods, server, driver, see) {
   const { default: Papa } = await import('papaparse');
   const renamed = goods.map((good) => ({ ...good, id: `in-${good.id}` }));
   const path = join(mkdtempSync(join(tmpdir(), 'rotula-bench-')), 'list.csv');
   const table = core.tableOf(renamed);
   writeFileSync(path, Papa.unparse(table));
-  await driver.get(`${server.address}/counter/take-in`);
+  await driver.get(`${server.address}/counter/intake`);
   await see("return !!document.querySelector('input[type=file]')");
   let start = performance.now();
   await driver.findElement({ css: 'input[type=file]' }).sendKeys(path);

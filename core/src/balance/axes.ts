@@ -12,24 +12,8 @@ import {
 } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { sightOf, SIGHTS, SOFTNESS } from '../sense/index.js';
+import type { AxisId } from './axisIds.js';
 import { heldAxes } from './theme.js';
-
-/** What a selection is balanced over; the first nine are of cheeses, the rest of meats. */
-export type AxisId =
-  | 'texture'
-  | 'firmness'
-  | 'milk'
-  | 'intensity'
-  | 'age'
-  | 'flavour'
-  | 'sight'
-  | 'origin'
-  | 'company'
-  | 'build'
-  | 'animal'
-  | 'calibre'
-  | 'heat'
-  | 'smoke';
 
 /**
  * The axes of balance (docs/balance.md). Each spreads a good over bands; a good belongs to an axis with a whole

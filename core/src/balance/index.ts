@@ -1,4 +1,5 @@
-export { CHEESE_AXES, MEAT_AXES, axesOf, tiles, type Axis, type AxisId } from './axes.js';
+export { CHEESE_AXES, MEAT_AXES, axesOf, tiles, type Axis } from './axes.js';
+export { CHEESE_AXIS_IDS, type AxisId } from './axisIds.js';
 export {
   KINDS,
   measure,

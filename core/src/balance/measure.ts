@@ -1,7 +1,8 @@
 import type { Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
 import { linearAt, reason, reasonKey, remembered, subjectOf, type Reason } from '../units/index.js';
-import { axesOf, type AxisId } from './axes.js';
+import { axesOf } from './axes.js';
+import type { AxisId } from './axisIds.js';
 import { bandWorths, bestOnAxis, bestRaw, openWorth, partsOf, type Part } from './parts.js';
 import { SAMENESS, type SamenessRule } from './sameness.js';
 import { fitsOf, qualityOf, type FitRule } from './terms.js';
@@ -118,7 +119,7 @@ function axisScore(part: Part, fills: Map<string, number>, brief: Brief, n: numb
       worth: worths?.get(id) ?? openWorth(axis),
       filled: fills.get(id) ?? 0,
     })),
-    held: heldAxes(brief, part.kind).has(part.id),
+    held: heldAxes(brief, part.kind).has(axis.id),
   };
 }
 

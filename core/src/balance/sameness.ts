@@ -1,3 +1,4 @@
+import type { AxisId } from './axisIds.js';
 import { mainMilk, type Cheese, type Main, type Meat } from '../counter/index.js';
 import { isPale, isStrong } from '../sense/index.js';
 
@@ -25,7 +26,7 @@ export interface SamenessRow {
   readonly id: SamenessRule;
   readonly kind: Main['kind'];
   /** Axes that the row reads: with fewer than `needs` of them free, everything is alike on purpose. */
-  readonly reads: readonly string[];
+  readonly reads: readonly AxisId[];
   readonly needs: number;
   /** The classes that a good belongs to, with the axes that are held left out of them. */
   readonly classes: (main: Main, held: ReadonlySet<string>) => readonly string[];

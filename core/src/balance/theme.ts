@@ -1,13 +1,12 @@
 import type { Brief } from '../brief/index.js';
 import { isOfLine, isOfStyle, type Main } from '../counter/index.js';
 import { sightOf } from '../sense/index.js';
+import { CHEESE_AXIS_IDS, type AxisId } from './axisIds.js';
 
 /**
  * A theme holds one axis and lets the others carry the variety; a flight holds all but one (trade: theme and flight
  * are opposites). What is held has no weight, and only goods that keep it may be picked.
  */
-
-type AxisId = string;
 
 /** Which axes each theme holds, for cheeses and for meats. */
 const THEME_HOLDS: Record<NonNullable<Brief['theme']>['holds'], Record<Main['kind'], readonly AxisId[]>> = {
@@ -23,18 +22,6 @@ const FLIGHT_SPREADS: Record<NonNullable<Brief['flight']>['kind'], AxisId> = {
   vertical: 'age',
   'face-off': 'origin',
 };
-
-const CHEESE_AXIS_IDS = [
-  'texture',
-  'firmness',
-  'milk',
-  'intensity',
-  'age',
-  'flavour',
-  'sight',
-  'origin',
-  'company',
-];
 
 export function heldAxes(brief: Brief, kind: Main['kind']): ReadonlySet<AxisId> {
   if (brief.flight && kind === 'cheese') {

@@ -2,7 +2,7 @@ import { ageIn, ageOn, mainMilk, type Age, type Cheese, type Main } from '../cou
 import type { Brief } from '../brief/index.js';
 import { sightOf, SOFTNESS } from '../sense/index.js';
 import { canonicalText, reason, reasonKey, type Reason } from '../units/index.js';
-import type { AxisId } from './axes.js';
+import type { AxisId } from './axisIds.js';
 import { measurer, type Balance } from './measure.js';
 import { qualityOf } from './terms.js';
 

@@ -1,18 +1,13 @@
 export * from './risks.js';
+export { LimitId, limitRule, LIMITS, REACHES, type LimitRule, type Reach } from './limitRules.js';
 export {
-  LimitId,
-  limitRule,
-  LIMITS,
-  REACHES,
   SEVERITIES,
   type Fit,
   type FitReason,
   type Ingredient,
   type NotKnown,
-  type LimitRule,
-  type Reach,
   type Severity,
-} from './limitRules.js';
+} from './fit.js';
 export * from './limits.js';
 export * from './cautions.js';
 export * from './table.js';

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Good } from '../counter/index.js';
 import { rememberedBy } from '../units/index.js';
-import { LimitId, limitRule, REACHES, SEVERITIES, YES, type Fit, type Reach } from './limitRules.js';
+import { SEVERITIES, YES, type Fit } from './fit.js';
+import { LimitId, limitRule, REACHES, type Reach } from './limitRules.js';
 
 export const Limit = z.object({
   what: LimitId,

@@ -8,7 +8,7 @@ import { TroubleBoundary } from '../frame/TroubleBoundary';
 const OrderPage = lazy(() => import('./OrderPage'));
 const CounterPage = lazy(() => import('../counter/CounterPage'));
 const GoodPage = lazy(() => import('../counter/edit/GoodPage'));
-const TakeInPage = lazy(() => import('../counter/takein/TakeInPage'));
+const IntakePage = lazy(() => import('../counter/intake/IntakePage'));
 const HousePage = lazy(() => import('../house/HousePage'));
 
 /** Paper on the left, slate on the right; below 1000 px the slate comes under the paper. */
@@ -34,7 +34,7 @@ export const App = () => (
           <Route element={<Frame />}>
             <Route path="/" element={<BookPage />} />
             <Route path="/counter" element={<CounterPage />} />
-            <Route path="/counter/take-in" element={<TakeInPage />} />
+            <Route path="/counter/intake" element={<IntakePage />} />
             <Route path="/counter/:id" element={<GoodPage />} />
             <Route path="/house" element={<HousePage />} />
             <Route path="/orders/:id" element={<Navigate to="pick" replace />} />

@@ -88,7 +88,7 @@ function OpenCounter({
             <Button onClick={() => setSheet('trial')}>
               <FlaskConical size={18} /> Trial piece
             </Button>
-            <Button onClick={() => void navigate('/counter/take-in')}>
+            <Button onClick={() => void navigate('/counter/intake')}>
               <FileInput size={18} /> Take in a file
             </Button>
             <IconButton label="Give out as CSV or JSON" onClick={() => setSheet('export')}>

@@ -1,13 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
-import { aCheese, demoCounter } from '../testing/goods.js';
-import { changed, changeTo, inverseOf, staleGoods } from './changing.js';
-import { Good } from './good.js';
-import { goodsById } from './kinds.js';
-import { guessColumns, idFrom, intakeOfGoods, intakeOfTable, unknownHeadings } from './intake.js';
+import { aCheese, demoCounter } from '../../testing/goods.js';
+import { changed, changeTo, inverseOf, staleGoods } from '../changing.js';
+import { Good } from '../good.js';
+import { goodsById } from '../kinds.js';
+import { guessColumns, unknownHeadings } from './headings.js';
+import { idFrom, intakeOfGoods, intakeOfTable } from './intake.js';
 import { escapeCell, unescapeCell } from './escape.js';
-import { HEADINGS, tableOf } from './table.js';
+import { HEADINGS, tableOf } from './rows.js';
 
 const CENTS = 100;
 const counter = demoCounter();

@@ -19,10 +19,10 @@ import { IntakeRows } from './IntakeRows';
 import { DecimalQuestion, DividerQuestion } from './Questions';
 import { SideBySide } from './SideBySide';
 import type { ShownRow } from './intake.worker';
-import { useTakeIn } from './useTakeIn';
+import { useIntake } from './useIntake';
 
 /** Taking a file in: choose it, say what its columns are, see what would happen, then take it in one step. */
-export default function TakeInPage() {
+export default function IntakePage() {
   const counter = useCounter();
   const house = useHouse();
   const error = counter.error ?? house.error;
@@ -31,16 +31,16 @@ export default function TakeInPage() {
   }, []);
   if (error && !counter.data) return <Trouble error={error} />;
   if (!counter.data || !house.data) return <main className="p-8" />;
-  return <TakeInOpen counter={counter.data} house={house.data} />;
+  return <IntakeOpen counter={counter.data} house={house.data} />;
 }
 
 /** The house remembers a supplier's columns; what others set there meanwhile stays. */
 const remember = (house: StoredHouse, columnMaps: House['columnMaps']) => saveHouse(house, { columnMaps });
 
-function TakeInOpen({ counter, house }: { counter: readonly Good[]; house: StoredHouse }) {
+function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: StoredHouse }) {
   const navigate = useNavigate();
   const format = useMemo(() => formatFor(house), [house]);
-  const { state, choose, setColumn, takeColumns, sayDecimal, sideBySide, change, cancel } = useTakeIn(
+  const { state, choose, setColumn, takeColumns, sayDecimal, sideBySide, change, cancel } = useIntake(
     counter,
     house,
     format.minorPerUnit,

@@ -1,6 +1,6 @@
-import { Cheese, Companion, Drink, Meat, Ware, type Good } from './good.js';
-import { ARRIVAL_CHECKS } from './words.js';
-import { GOOD_KINDS, type GoodKind } from './words.js';
+import { Cheese, Companion, Drink, Meat, Ware, type Good } from '../good.js';
+import { ARRIVAL_CHECKS } from '../words.js';
+import { GOOD_KINDS, type GoodKind } from '../words.js';
 
 /**
  * The counter as a table: one row a good, and one row for each of its lots. A column is a field of the open format, named

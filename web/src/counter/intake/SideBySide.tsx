@@ -2,7 +2,7 @@ import useSWR from 'swr';
 import type { Format } from '../../ui/format';
 import { SlateSection } from '../../ui/Slate';
 import type { ShownRow } from './intake.worker';
-import type { SideBySideAnswer } from './useTakeIn';
+import type { SideBySideAnswer } from './useIntake';
 
 /** Fields that are amounts of money in the smallest unit. */
 const MONEY = ['price.amount', 'trial.paid'];

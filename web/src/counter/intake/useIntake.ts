@@ -19,7 +19,7 @@ type Divided = Extract<FileShown, { is: 'divided' }>;
 type ColumnMap = Readonly<Record<string, string>>;
 
 /** Where taking a file in stands. Nothing happens to the counter before the last step. */
-export type TakeIn =
+export type IntakeState =
   | { readonly at: 'choose'; readonly says: string | null }
   | { readonly at: 'reading'; readonly done: number; readonly all: number }
   | { readonly at: 'divider'; readonly file: File; readonly by: Divided['by'] }
@@ -34,8 +34,8 @@ export type TakeIn =
       readonly notes: readonly string[];
     };
 
-export interface TakeInSteps {
-  readonly state: TakeIn;
+export interface IntakeSteps {
+  readonly state: IntakeState;
   readonly choose: (file: File, divider?: string) => Promise<void>;
   readonly setColumn: (theirs: string, ours: string) => void;
   /** Take the mapping; the house remembers it. */
@@ -54,13 +54,13 @@ export type SideBySideAnswer = { readonly isNew: boolean; readonly changes: Fiel
 const DIED =
   'Reading ended without an answer (its thread died). Nothing was taken in; choose the file again.';
 
-export function useTakeIn(
+export function useIntake(
   counter: readonly Good[],
   house: House,
   minorPerUnit: number,
   remember: (columnMaps: House['columnMaps']) => Promise<unknown>,
-): TakeInSteps {
-  const [state, setState] = useState<TakeIn>({ at: 'choose', says: null });
+): IntakeSteps {
+  const [state, setState] = useState<IntakeState>({ at: 'choose', says: null });
   const desk = useRef<{ worker: Worker; remote: Remote<IntakeWorker> } | null>(null);
   const name = useRef('');
   const readings = useRef(0);

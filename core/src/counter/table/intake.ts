@@ -1,9 +1,9 @@
-import type { Good } from './good.js';
-import { sameValue } from '../units/index.js';
+import type { Good } from '../good.js';
+import { sameValue } from '../../units/index.js';
 import { COLUMNS } from './columns.js';
 import { decimalShown, figureOf, type Decimal } from './numbers.js';
 import { rowNames, rowReader, type ReadRow } from './readRow.js';
-import { at, cellOf, HEADINGS, goodFrom } from './table.js';
+import { at, cellOf, goodFrom } from './rows.js';
 
 /**
  * Taking a table or a file of goods in: what would be new, what would change, and what is refused and why, before
@@ -22,40 +22,6 @@ export interface IntakeRow {
 export interface Intake {
   readonly rows: readonly IntakeRow[];
   readonly counts: Readonly<Record<IntakeRow['outcome'], number>>;
-}
-
-/** Headings that we do not know: a supplier's own names. */
-export const unknownHeadings = (headings: readonly string[]): string[] =>
-  headings.filter((heading) => heading !== '' && heading !== 'price' && !HEADINGS.includes(heading));
-
-/** By which a set of headings is remembered. */
-export const headingsKey = (headings: readonly string[]): string =>
-  [...headings].sort().join('|').slice(0, 4000);
-
-/** What suppliers often call our columns; the rest is asked once. Common practice, no source. */
-const USUAL_NAMES: readonly (readonly [RegExp, string])[] = [
-  [/^(item|article|product)?[ _-]*(no|number|nr|code|sku|ref)\.?$/i, 'code'],
-  [/^(product|item|article|description|name|cheese)$/i, 'name'],
-  [/^(price|cost|unit price|price per kg|kg price|eur|gbp|usd)/i, 'price'],
-  [/^(producer|maker|dairy|brand|supplier)$/i, 'maker'],
-  [/^(region|origin)$/i, 'origin.region'],
-  [/^country$/i, 'origin.country'],
-  [/^(type|style|variety)$/i, 'style'],
-  [/^(note|notes|remarks?|comment)$/i, 'note'],
-];
-
-/** A first guess at a supplier's columns: ours by name, else by what suppliers usually call them, else none. */
-export function guessColumns(headings: readonly string[]): Record<string, string> {
-  const taken = new Set<string>();
-  return Object.fromEntries(
-    headings.map((heading) => {
-      const own = [...HEADINGS, 'price'].find((h) => h.toLowerCase() === heading.trim().toLowerCase());
-      const guess = own ?? USUAL_NAMES.find(([pattern]) => pattern.test(heading.trim()))?.[1] ?? '';
-      if (guess === '' || taken.has(guess)) return [heading, ''];
-      taken.add(guess);
-      return [heading, guess];
-    }),
-  );
 }
 
 const outcomeOf = (good: Good, before: Good | null): IntakeRow['outcome'] =>

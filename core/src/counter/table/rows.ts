@@ -1,10 +1,10 @@
 import type { z } from 'zod';
 import { COLUMNS, SCHEMAS, type Column } from './columns.js';
-import { type Good } from './good.js';
+import { type Good } from '../good.js';
 import { escapeCell } from './escape.js';
-import { Lot } from './lot.js';
+import { Lot } from '../lot.js';
 import { wholePartOf, type ReadRow } from './readRow.js';
-import { GOOD_KINDS, type GoodKind } from './words.js';
+import { GOOD_KINDS, type GoodKind } from '../words.js';
 
 /** Goods to rows of text cells and back, without loss. What splits the text into cells is not our business. */
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { aCheese, demoCounter } from '../testing/goods.js';
-import { goodsById } from './kinds.js';
+import { aCheese, demoCounter } from '../../testing/goods.js';
+import { goodsById } from '../kinds.js';
 import { changesOf, decimalOf, intakeOfTable, totalAfter } from './intake.js';
 import { decimalShown, figureOf, settledFigure } from './numbers.js';
 
