@@ -1,71 +1,33 @@
+import { GOOD_KINDS, type Good } from '../counter/index.js';
 import type { Plan } from './plan.js';
 
-/** The plan as plain JSON: goods by id, maps as records. What the API answers with. */
-export function planOut(plan: Plan) {
-  const {
-    pairs,
-    portions,
-    walk,
-    mains,
-    barred,
-    ownPlates,
-    children,
-    onTable,
-    onBoard,
-    cleanser,
-    extras,
-    beside,
-    balance,
-    lines,
-    parts: _,
-    ...rest
-  } = plan;
-  const portionOut = (portion: Plan['portions']['mains'][number]) => {
-    const { good, ...figures } = portion;
-    return { goodId: good.id, ...figures };
-  };
-  return {
-    ...rest,
-    balance: { ...balance, parts: Object.fromEntries(balance.parts) },
-    extras: extras.map((good) => good.id),
-    beside: beside.map((good) => good.id),
-    lines: lines.map(({ good, ...line }) => ({ ...line, goodId: good.id })),
-    mains: mains.map((main) => main.id),
-    barred: barred.map(({ good, because }) => ({ goodId: good.id, because })),
-    ownPlates: ownPlates.map((plate) => ({
-      ...plate,
-      lines: plate.lines.map(({ good, ...line }) => ({ goodId: good.id, ...line })),
-      drink: plate.drink?.id ?? null,
-    })),
-    children: children.map(({ good, instead, ...line }) => ({
-      goodId: good.id,
-      ...line,
-      instead: instead?.id ?? null,
-    })),
-    onTable: onTable.map((good) => good.id),
-    onBoard: onBoard.map((good) => good.id),
-    cleanser: cleanser?.id ?? null,
-    portions: {
-      ...portions,
-      mains: portions.mains.map(portionOut),
-      companions: portions.companions.map(portionOut),
-    },
-    walk: { ...walk, steps: walk.steps.map(({ main, ...step }) => ({ ...step, goodId: main.id })) },
-    pairs: {
-      set: pairs.set.map(({ slot, beside, serves }) => ({ slot, goodId: beside.id, serves })),
-      byGood: Object.fromEntries(
-        [...pairs.byGood].map(([id, slots]) => [
-          id,
-          slots.map(({ slot, match, why, byHand }) => ({
-            slot,
-            byHand,
-            why,
-            goodId: match?.beside.id ?? null,
-            score: match?.score ?? null,
-            reasons: match?.reasons ?? [],
-          })),
-        ]),
-      ),
-    },
-  };
+/** A value of a plan as JSON has it: goods by their ids, maps as records. */
+export type ById<T> = T extends string | number | boolean | null | undefined
+  ? T
+  : T extends Good
+    ? string
+    : T extends ReadonlyMap<string, infer V>
+      ? Readonly<Record<string, ById<V>>>
+      : T extends readonly (infer V)[]
+        ? readonly ById<V>[]
+        : { readonly [K in keyof T]: ById<T[K]> };
+
+const KINDS: ReadonlySet<unknown> = new Set(GOOD_KINDS);
+const isGood = (value: object): value is Good =>
+  'allergens' in value && 'name' in value && 'kind' in value && KINDS.has(value.kind);
+
+function byId(value: unknown): unknown {
+  if (value === null || typeof value !== 'object') return value;
+  if (isGood(value)) return value.id;
+  if (Array.isArray(value)) return value.map(byId);
+  const entries: Iterable<[string, unknown]> = value instanceof Map ? value : Object.entries(value);
+  return Object.fromEntries([...entries].map(([key, inside]) => [key, byId(inside)]));
+}
+
+/**
+ * The plan as plain JSON, as the API answers it: whatever the stages derive, with every good by its id. Built from what is
+ * there, so a new stage is in it on the day it comes.
+ */
+export function planOut({ parts: _, ...plan }: Plan): ById<Omit<Plan, 'parts'>> {
+  return byId(plan) as ById<Omit<Plan, 'parts'>>;
 }
