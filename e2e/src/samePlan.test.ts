@@ -16,7 +16,7 @@ const scratch = mkdtempSync(join(tmpdir(), 'rotula-same-plan-'));
 let driver: WebDriver;
 let close: () => Promise<void>;
 beforeAll(async () => {
-  await must('bundling core', process.execPath, [join(ROOT, 'scripts/lib/coreBundle.mjs'), scratch]);
+  await must('bundling core', process.execPath, [join(ROOT, 'scripts/bundleCore.mjs'), scratch]);
   ({ driver, close } = await openBrowser());
 });
 afterAll(async () => {

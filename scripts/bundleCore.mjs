@@ -1,7 +1,7 @@
-/** node scripts/lib/coreBundle.mjs FOLDER: core as one script that a browser can run, as `rotula`. */
+/** node scripts/bundleCore.mjs FOLDER: core as one script that a browser can run, as `rotula`. */
 import { join } from 'node:path';
 import { build } from 'vite';
-import { ROOT } from './setup.mjs';
+import { ROOT } from './lib/setup.mjs';
 
 await build({
   configFile: false,
