@@ -34,6 +34,7 @@ const roomRules = ROOMS.slice(0, -1).map((room, i) => ({
 
 /** Rooms of the web, as in core: the stages and the pages stand side by side, `app` puts them together. */
 const WEB_ROOMS = [
+  'language',
   'ui',
   'words',
   'api',

@@ -16,7 +16,9 @@ export const SCREENS: readonly string[] = [
 ];
 
 /** Views inside a screen that are opened by a button. */
-export const VIEWS: Readonly<Record<string, readonly string[]>> = {
+const VIEWS: Readonly<Record<string, readonly string[]>> = {
   papers: ['Shopping list', 'Tasting menu', 'Allergens', 'Cards', 'Tents', 'Flags', 'Slates'],
   pick: ['Others', 'Money', 'Lenses'],
 };
+
+export const viewsOf = (path: string): readonly string[] => VIEWS[path.split('/').at(-1)!] ?? [];

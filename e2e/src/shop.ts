@@ -41,6 +41,24 @@ export class Shop {
     await this.see('aside');
   }
 
+  /** Until nothing is being worked out: what is still going on says so with three dots. */
+  rest() {
+    return this.driver.wait(
+      async () => !(await this.driver.executeScript<string>('return document.body.innerText')).includes(' …'),
+      PATIENCE_MS,
+      'something goes on and on',
+    );
+  }
+
+  /** All that is written on the screen, and what a screen reader is told. */
+  lines(): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      `return [document.body.innerText, ...[...document.querySelectorAll('[aria-label], [title], [placeholder]')]
+        .flatMap((e) => [e.getAttribute('aria-label'), e.getAttribute('title'), e.getAttribute('placeholder')])]
+        .filter(Boolean).flatMap((text) => text.split('\\n'))`,
+    );
+  }
+
   /** The first shown element of a selector. */
   async see(css: string): Promise<WebElement> {
     const element = await this.driver.wait(

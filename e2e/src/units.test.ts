@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import { SCREENS, VIEWS } from './screens';
+import { SCREENS, viewsOf } from './screens';
 import { Shop } from './shop';
 
 /** A house in US units: every screen and paper is driven over, and no metric unit may be left on any. */
@@ -21,22 +21,17 @@ afterAll(() => shop.close());
 /** A figure with a metric unit, a unit alone in a heading, or a date as it is stored. */
 const METRIC = /\d\s?(?:g|kg|mm|cm|°C)\b|(?:^|[ ,/])(?:g|kg|mm|cm|°C)$|\b\d{4}-\d{2}-\d{2}\b/;
 
-/** All that is written on the screen, and what a screen reader is told. */
-const linesOf = () =>
-  shop.driver.executeScript<string[]>(
-    `return [document.body.innerText, ...[...document.querySelectorAll('[aria-label], [title], [placeholder]')]
-      .flatMap((e) => [e.getAttribute('aria-label'), e.getAttribute('title'), e.getAttribute('placeholder')])]
-      .filter(Boolean).flatMap((text) => text.split('\\n'))`,
-  );
-
 test.each(SCREENS)('%s', async (path) => {
   await shop.go(path);
   await shop.see('main h1, main h2');
-  const faults = (await linesOf()).filter((line) => METRIC.test(line));
-  for (const view of VIEWS[path.split('/').at(-1)!] ?? []) {
+  const faults = (await shop.lines()).filter((line) => METRIC.test(line));
+  for (const view of viewsOf(path)) {
     await shop.click(view);
     await shop.see(`[aria-selected="true"], [aria-checked="true"], [aria-pressed="true"]`);
-    faults.push(...(await linesOf()).filter((line) => METRIC.test(line)).map((line) => `${view}: ${line}`));
+    await shop.rest();
+    faults.push(
+      ...(await shop.lines()).filter((line) => METRIC.test(line)).map((line) => `${view}: ${line}`),
+    );
   }
   expect(faults).toEqual([]);
 });

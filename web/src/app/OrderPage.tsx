@@ -25,6 +25,7 @@ import { WorkbenchContext } from '../frame/context';
 import { KeysSheet } from '../frame/KeysSheet';
 import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
+import { say } from '../language/say';
 
 const SCREENS: Record<string, ComponentType> = {
   brief: lazy(() => import('../brief/BriefStage')),
@@ -85,10 +86,10 @@ function OpenOrder({
   const actions = useMemo(
     () => [
       ...TABS.map(({ path, label }) => ({
-        name: `Open ${label}`,
+        name: say`Open ${label}`,
         does: () => void navigate(`/orders/${document.id}/${path}`),
       })),
-      { name: 'Show the keys', does: () => setKeysShown(true) },
+      { name: say`Show the keys`, does: () => setKeysShown(true) },
     ],
     [document.id, navigate],
   );
@@ -102,7 +103,7 @@ function OpenOrder({
     '/': () => find(actions),
   });
   useEffect(() => {
-    window.document.title = `${order.title} · Rotula`;
+    window.document.title = say`${order.title} · Rotula`;
   }, [order.title]);
 
   const screen = TABS.find(({ path }) => path === stage);

@@ -11,6 +11,7 @@ import { useKeys } from '../ui/useKeys';
 import { ImportOrder } from './ImportOrder';
 import { NewOrder } from './NewOrder';
 import { OrderRow } from './OrderRow';
+import { say } from '../language/say';
 
 // The list stands before the wheel and its pictures have arrived.
 const Preview = lazy(() => import('./Preview'));
@@ -25,7 +26,7 @@ export function BookPage() {
   useKeys({ n: () => document.getElementById('new-heads')?.focus() });
   useFindKey();
   useEffect(() => {
-    document.title = 'Book · Rotula';
+    document.title = say`Book · Rotula`;
     if (params.has('new')) document.getElementById('new-heads')?.focus();
   }, [params, book.data]);
 
@@ -46,12 +47,13 @@ export function BookPage() {
         <NewOrder format={format} />
         <UnreadableList of="orders" list={unreadable} />
         {list.length === 0 && unreadable.length === 0 && (
-          <p className="mt-6 text-ink-soft">
-            The book is empty. A head count and a time make the first order.
-          </p>
+          <p className="mt-6 text-ink-soft">{say`The book is empty. A head count and a time make the first order.`}</p>
         )}
         <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-6 min-[700px]:grid-cols-[minmax(300px,5fr)_6fr]">
-          <ol aria-label="Orders by date" className="divide-y divide-line border-y border-line self-start">
+          <ol
+            aria-label={say`Orders by date`}
+            className="divide-y divide-line border-y border-line self-start"
+          >
             {list.map((order) => (
               <OrderRow
                 key={order.id}
@@ -67,7 +69,7 @@ export function BookPage() {
           </Suspense>
         </div>
       </main>
-      <Slate label="The order in focus">
+      <Slate label={say`The order in focus`}>
         <Suspense fallback={null}>
           {shown && <Preview key={shown.id} order={shown} format={format} part="slate" />}
         </Suspense>

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
 import { api } from '../api/client';
 import { Button } from '../ui/Button';
+import { say } from '../language/say';
 
 /** Bring an order in from its JSON file. */
 export function ImportOrder() {
@@ -15,7 +16,7 @@ export function ImportOrder() {
     try {
       data = JSON.parse(await file.text());
     } catch {
-      toast.error(`${file.name} is not JSON. Choose an order file that Rotula saved.`);
+      toast.error(say`${file.name} is not JSON. Choose an order file that Rotula saved.`);
       return;
     }
     // The schema of an order comes when a file does: the book itself needs none.
@@ -23,7 +24,7 @@ export function ImportOrder() {
     const parsed = OrderFile.safeParse(data);
     if (!parsed.success) {
       const issue = parsed.error.issues[0]!;
-      toast.error(`${file.name} was not taken. ${issue.path.join('.') || 'file'}: ${issue.message}`);
+      toast.error(say`${file.name} was not taken. ${issue.path.join('.') || 'file'}: ${issue.message}`);
       return;
     }
     try {
@@ -42,7 +43,7 @@ export function ImportOrder() {
         accept="application/json,.json"
         className="sr-only"
         tabIndex={-1}
-        aria-label="Order file"
+        aria-label={say`Order file`}
         onChange={(e) => {
           const file = e.target.files?.[0];
           e.target.value = '';
@@ -50,7 +51,7 @@ export function ImportOrder() {
         }}
       />
       <Button look="quiet" onClick={() => input.current?.click()}>
-        <Upload size={18} /> Bring in an order file
+        <Upload size={18} /> {say`Bring in an order file`}
       </Button>
     </>
   );

@@ -8,6 +8,7 @@ import { api } from '../api/client';
 import { Button } from '../ui/Button';
 import { DateTimeField } from '../ui/DateTimeField';
 import type { Format } from '../ui/format';
+import { say } from '../language/say';
 
 /** A head count and a time, nothing else. */
 export function NewOrder({ format }: { format: Format }) {
@@ -22,7 +23,7 @@ export function NewOrder({ format }: { format: Format }) {
   const make = async () => {
     if (making) return;
     if (!valid) {
-      toast.error('Say how many guests (1 to 10,000) and when.');
+      toast.error(say`Say how many guests (1 to 10,000) and when.`);
       return;
     }
     setMaking(true);
@@ -45,7 +46,7 @@ export function NewOrder({ format }: { format: Format }) {
       }}
     >
       <label className="block">
-        <span className="block text-sm text-ink-soft">Guests</span>
+        <span className="block text-sm text-ink-soft">{say`Guests`}</span>
         <input
           id="new-heads"
           className="field w-24 text-lg"
@@ -56,11 +57,11 @@ export function NewOrder({ format }: { format: Format }) {
         />
       </label>
       <div>
-        <span className="block text-sm text-ink-soft">Served</span>
-        <DateTimeField what="Served" value={at} format={format} onCommit={setAt} />
+        <span className="block text-sm text-ink-soft">{say`Served`}</span>
+        <DateTimeField what={say`Served`} value={at} format={format} onCommit={setAt} />
       </div>
       <Button look="strong" type="submit" disabled={making}>
-        <Plus size={18} /> New order
+        <Plus size={18} /> {say`New order`}
       </Button>
     </form>
   );

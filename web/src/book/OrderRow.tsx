@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { count, type Format } from '../ui/format';
 import { ROLE_LABELS } from '../words/roles';
 import { removeOrder } from './removeOrder';
+import { say, word } from '../language/say';
 
 const STATE_LOOK: Record<Order['state'], string> = {
   new: 'bg-shade text-ink',
@@ -30,8 +31,8 @@ export function OrderRow({
       <button
         type="button"
         className="absolute right-0 bottom-1 flex size-11 items-center justify-center rounded-full text-ink-soft hover:bg-shade hover:text-wax"
-        aria-label={`Delete ${order.title}`}
-        title="Delete; can be taken back"
+        aria-label={say`Delete ${order.title}`}
+        title={say`Delete; can be taken back`}
         onClick={() => void removeOrder(order)}
       >
         <Trash2 size={18} />
@@ -40,7 +41,7 @@ export function OrderRow({
         <span className="-mr-11 flex items-start justify-between gap-3">
           <span className="min-w-0 text-lg leading-6 font-bold [overflow-wrap:anywhere]">{order.title}</span>
           <span className={clsx('shrink-0 rounded-full px-2.5 py-0.5 text-sm', STATE_LOOK[order.state])}>
-            {order.state}
+            {word(order.state)}
           </span>
         </span>
         <span className="block text-ink-soft">

@@ -7,6 +7,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateHead, SlateSection } from '../ui/Slate';
 import { BalanceWheel } from '../wheel/BalanceWheel';
 import { lineOf } from '../words/goods';
+import { say } from '../language/say';
 
 /** What an order comes to, without opening it: worked out by the server, since the book has no computation of its own. */
 export default function Preview({
@@ -40,7 +41,7 @@ export default function Preview({
       </SlateHead>
       <SlateSection title={order.title}>
         {steps.length === 0 && (
-          <p className="text-chalk-soft">Nothing picked yet: open it and Rotula proposes.</p>
+          <p className="text-chalk-soft">{say`Nothing picked yet: open it and Rotula proposes.`}</p>
         )}
         <ol>
           {steps.map(({ number, main }) => (
@@ -56,7 +57,7 @@ export default function Preview({
         </ol>
       </SlateSection>
       {order.note && (
-        <SlateSection title="Said on the telephone">
+        <SlateSection title={say`Said on the telephone`}>
           <p>{order.note}</p>
         </SlateSection>
       )}

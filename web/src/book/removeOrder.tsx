@@ -2,6 +2,7 @@ import type { Order } from '@rotula/core';
 import toast from 'react-hot-toast';
 import { mutate } from 'swr';
 import { api } from '../api/client';
+import { say } from '../language/say';
 
 /** Delete an order; the toast takes it back, under its own id and as it was. */
 export async function removeOrder(order: Order) {
@@ -24,14 +25,12 @@ export async function removeOrder(order: Order) {
   toast(
     (t) => (
       <span className="flex items-center gap-4">
-        Deleted “{order.title}”.
+        {say`Deleted “${order.title}”.`}
         <button
           type="button"
           className="min-h-11 font-bold underline underline-offset-4"
           onClick={() => void restore(t.id)}
-        >
-          Take it back
-        </button>
+        >{say`Take it back`}</button>
       </span>
     ),
     { duration: 12_000 },

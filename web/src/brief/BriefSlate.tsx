@@ -7,6 +7,7 @@ import { SmallChildren } from '../frame/SmallChildren';
 import { Callout, SlateSection } from '../ui/Slate';
 import { SchoolShort } from './SchoolShort';
 import { becauseWords, sentence } from '../words';
+import { say } from '../language/say';
 
 /** More than this nobody reads. */
 const SEASON_SHOWN = 12;
@@ -17,16 +18,13 @@ export function BriefSlate() {
   const { targets } = plan;
   return (
     <>
-      <SlateSection title="What follows">
+      <SlateSection title={say`What follows`}>
         <ul className="space-y-1.5">
           {targets.reasons.map((r) => (
             <li key={reasonKey(r)}>{sentence(r, format)}</li>
           ))}
         </ul>
-        <p className="mt-2 text-chalk-soft">
-          In all {format.grams(targets.cheeses.total)} of cheese and {format.grams(targets.meats.total)} of
-          meat to eat.
-        </p>
+        <p className="mt-2 text-chalk-soft">{say`In all ${format.grams(targets.cheeses.total)} of cheese and ${format.grams(targets.meats.total)} of meat to eat.`}</p>
       </SlateSection>
       <SchoolShort />
       <OwnPlates />
@@ -34,7 +32,10 @@ export function BriefSlate() {
       <Cautions />
       <InSeason />
       {targets.excluded.length > 0 && (
-        <SlateSection title="Left out, and for whom" aside={`${targets.excluded.length} of ${goods.size}`}>
+        <SlateSection
+          title={say`Left out, and for whom`}
+          aside={say`${targets.excluded.length} of ${goods.size}`}
+        >
           <ul className="space-y-1">
             {targets.excluded.slice(0, 40).map(({ goodId, because }) => (
               <li key={goodId}>
@@ -45,7 +46,9 @@ export function BriefSlate() {
           </ul>
         </SlateSection>
       )}
-      {targets.heads === 0 && <Callout tone="advice">Say how many come, and everything follows.</Callout>}
+      {targets.heads === 0 && (
+        <Callout tone="advice">{say`Say how many come, and everything follows.`}</Callout>
+      )}
     </>
   );
 }
@@ -57,11 +60,11 @@ function InSeason() {
   const goods = useMemo(() => inSeasonOn(counter, brief), [counter, brief]);
   if (goods.length === 0) return null;
   return (
-    <SlateSection title="In season on the day" aside={goods.length}>
+    <SlateSection title={say`In season on the day`} aside={goods.length}>
       <p className="text-chalk-soft" data-in-season>
         {format.list(goods.slice(0, SEASON_SHOWN).map((good) => good.name))}
-        {goods.length > SEASON_SHOWN && `, and ${goods.length - SEASON_SHOWN} more`}.{' '}
-        {!brief.season && 'The brief does not ask for it.'}
+        {goods.length > SEASON_SHOWN && say`, and ${goods.length - SEASON_SHOWN} more`}.{' '}
+        {!brief.season && say`The brief does not ask for it.`}
       </p>
     </SlateSection>
   );

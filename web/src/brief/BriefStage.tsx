@@ -14,6 +14,7 @@ import { TasteFields } from './TasteFields';
 import { ThemeFields } from './ThemeFields';
 import { WhereFields } from './WhereFields';
 import { WhoComes } from './WhoComes';
+import { say, word } from '../language/say';
 
 export default function BriefStage() {
   const { document, format, house } = useWorkbench();
@@ -24,67 +25,68 @@ export default function BriefStage() {
   const perAdult = (role: Brief['role']) => {
     const { cheese, meat } = practiceWith(house.practice).gramsPerAdult[role];
     const range = (of: { low: number; high: number }) => format.gramsRange(of.low, of.high);
-    return `${range(cheese)} cheese, ${meat.high > 0 ? `${range(meat)} meat` : 'no meat'}`;
+    return say`${range(cheese)} cheese, ${meat.high > 0 ? say`${range(meat)} meat` : say`no meat`}`;
   };
   return (
     <StageLayout slate={<BriefSlate />}>
       <div className="grid gap-x-10 gap-y-6 min-[700px]:grid-cols-2">
         <section>
-          <h2 className="mb-3 text-xl">When and where</h2>
+          <h2 className="mb-3 text-xl">{say`When and where`}</h2>
           <div className="space-y-3">
             <div>
-              <span className="mb-1 block">Served at</span>
+              <span className="mb-1 block">{say`Served at`}</span>
               <DateTimeField
-                what="Served"
+                what={say`Served`}
                 value={brief.servingAt}
                 format={format}
-                onCommit={(servingAt) => set('the serving time', { servingAt })}
+                onCommit={(servingAt) => set(say`the serving time`, { servingAt })}
               />
             </div>
             <TextField
-              label="Place"
+              label={say`Place`}
               path="brief.place"
               value={brief.place}
-              onCommit={(place) => set('the place', { place })}
+              onCommit={(place) => set(say`the place`, { place })}
             />
             <TextField
-              label="Occasion"
+              label={say`Occasion`}
               path="brief.occasion"
               value={brief.occasion}
-              onCommit={(occasion) => set('the occasion', { occasion })}
+              onCommit={(occasion) => set(say`the occasion`, { occasion })}
             />
             <WhereFields />
             <TextField
-              label="Customer"
+              label={say`Customer`}
               path="customer"
               value={order.customer}
-              onCommit={(customer) => change('the customer', (o) => ({ ...o, customer }))}
+              onCommit={(customer) => change(say`the customer`, (o) => ({ ...o, customer }))}
             />
             <label className="block">
-              <span className="mb-1 block">Said on the telephone</span>
+              <span className="mb-1 block">{say`Said on the telephone`}</span>
               <textarea
                 key={order.note}
                 className="field min-h-24 w-full py-2"
                 defaultValue={order.note}
                 onBlur={(e) =>
-                  e.target.value !== order.note && change('the note', (o) => ({ ...o, note: e.target.value }))
+                  e.target.value !== order.note &&
+                  change(say`the note`, (o) => ({ ...o, note: e.target.value }))
                 }
               />
             </label>
             <Choice
-              label="Where the order stands"
+              label={say`Where the order stands`}
               className="grid-cols-3"
               value={order.state}
-              options={ORDER_STATES.map((state) => ({ value: state, label: capital(state) }))}
-              onChange={(state) => change(`the order is ${state}`, (o) => ({ ...o, state }))}
+              options={ORDER_STATES.map((state) => ({ value: state, label: capital(word(state)) }))}
+              onChange={(state) => change(say`the order is ${word(state)}`, (o) => ({ ...o, state }))}
             />
           </div>
         </section>
         <WhoComes />
         <section className="min-[700px]:col-span-2">
-          <h2 className="mb-3 text-xl">What the food is for</h2>
+          <h2 className="mb-3 text-xl">{say`What the food is for`}</h2>
           <Choice
-            label="Role of the food"
+            label={say`Role of the food`}
             className="grid-cols-2 min-[860px]:grid-cols-4"
             value={brief.role}
             options={ROLES.map((role) => ({
@@ -92,11 +94,11 @@ export default function BriefStage() {
               label: capital(ROLE_LABELS[role]),
               hint: perAdult(role),
             }))}
-            onChange={(role) => set('the role of the food', { role })}
+            onChange={(role) => set(say`the role of the food`, { role })}
           />
         </section>
         <section className="min-[700px]:col-span-2">
-          <h2 className="mb-1 text-xl">Who may not, will not, or is at risk</h2>
+          <h2 className="mb-1 text-xl">{say`Who may not, will not, or is at risk`}</h2>
           <LimitsEditor
             limits={brief.limits}
             people={heads(brief)}
@@ -104,18 +106,16 @@ export default function BriefStage() {
           />
         </section>
         <section className="min-[700px]:col-span-2">
-          <h2 className="mb-3 text-xl">The table’s taste</h2>
+          <h2 className="mb-3 text-xl">{say`The table’s taste`}</h2>
           <TasteFields />
         </section>
         <section className="min-[700px]:col-span-2">
-          <h2 className="mb-1 text-xl">Theme or flight</h2>
-          <p className="mb-3 text-sm text-ink-soft">
-            A theme holds one thing and the rest carries the variety; a flight holds everything but one.
-          </p>
+          <h2 className="mb-1 text-xl">{say`Theme or flight`}</h2>
+          <p className="mb-3 text-sm text-ink-soft">{say`A theme holds one thing and the rest carries the variety; a flight holds everything but one.`}</p>
           <ThemeFields />
         </section>
         <section className="min-[700px]:col-span-2">
-          <h2 className="mb-3 text-xl">How it is chosen</h2>
+          <h2 className="mb-3 text-xl">{say`How it is chosen`}</h2>
           <SchoolFields />
         </section>
         <BudgetAndKinds />

@@ -2,6 +2,7 @@ import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { BudgetField, KindsSelect } from './fields';
 import { useBrief } from './useBrief';
+import { say } from '../language/say';
 
 /** What it may cost, and how many kinds were asked for. */
 export function BudgetAndKinds() {
@@ -9,22 +10,22 @@ export function BudgetAndKinds() {
   const { brief, set } = useBrief();
   return (
     <section>
-      <h2 className="mb-3 text-xl">Budget and kinds</h2>
+      <h2 className="mb-3 text-xl">{say`Budget and kinds`}</h2>
       <div className="flex flex-wrap items-end gap-3">
         <label>
-          <span className="block text-sm text-ink-soft">Budget, {format.currency} (empty: none)</span>
+          <span className="block text-sm text-ink-soft">{say`Budget, ${format.currency} (empty: none)`}</span>
           <BudgetField />
         </label>
         <Select
-          label="Budget is"
+          label={say`Budget is`}
           className="w-36"
           value={brief.budget?.per ?? 'total'}
           options={[
-            { value: 'total', label: 'in all' },
-            { value: 'head', label: 'per head' },
+            { value: 'total', label: say`in all` },
+            { value: 'head', label: say`per head` },
           ]}
           onChange={(per) =>
-            brief.budget && set('what the budget is for', { budget: { ...brief.budget, per } })
+            brief.budget && set(say`what the budget is for`, { budget: { ...brief.budget, per } })
           }
         />
       </div>

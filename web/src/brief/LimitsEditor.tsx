@@ -16,11 +16,12 @@ import { capital } from '../ui/format';
 import { IconButton } from '../ui/IconButton';
 import { Stepper } from '../ui/Stepper';
 import { LIMIT_NOTES, limitLabel, NOT_BY_CARD, RISK_WORDS } from '../words';
+import { say, word } from '../language/say';
 
 const REACH_HINTS: Record<Limit['reach'], string> = {
-  board: 'nothing of it on the board',
-  'own plate': 'they get their own plate',
-  card: 'the cards say it',
+  board: say`nothing of it on the board`,
+  'own plate': say`they get their own plate`,
+  card: say`the cards say it`,
 };
 
 /** Limits with severity and reach: one line each. */
@@ -35,14 +36,12 @@ export function LimitsEditor({
 }) {
   const edit = (what: string, part: Partial<Limit>) =>
     onChange(
-      `the limit “${limitLabel(what)}”`,
+      say`the limit “${limitLabel(what)}”`,
       limits.map((l) => (l.what === what ? { ...l, ...part } : l)),
     );
   return (
     <>
-      <p className="mb-2 text-sm text-ink-soft">
-        Unknown never passes. Local codes and licensed practice decide.
-      </p>
+      <p className="mb-2 text-sm text-ink-soft">{say`Unknown never passes. Local codes and licensed practice decide.`}</p>
       <ul className="mb-3 divide-y divide-line border-y border-line empty:hidden">
         {limits.map((limit) => {
           const rule = limitRule(limit.what);
@@ -55,30 +54,30 @@ export function LimitsEditor({
                 )}
                 {riskRowsOf(limit.what).map((row) => (
                   <span key={row.id} className="block text-sm text-ink-soft">
-                    {capital(RISK_WORDS[row.id])}: {row.source} ({row.country})
+                    {capital(RISK_WORDS[row.id])}: {word(row.source)} ({word(row.country)})
                   </span>
                 ))}
               </div>
               <Select
-                label={`How hard: ${limitLabel(rule.id)}`}
+                label={say`How hard: ${limitLabel(rule.id)}`}
                 className="w-32"
                 value={limit.severity}
-                options={SEVERITIES.map((s) => ({ value: s, label: s }))}
+                options={SEVERITIES.map((s) => ({ value: s, label: word(s) }))}
                 onChange={(severity) => edit(limit.what, { severity })}
               />
               <Select
-                label={`How far: ${limitLabel(rule.id)}`}
+                label={say`How far: ${limitLabel(rule.id)}`}
                 className="w-36"
                 value={limit.reach}
                 options={REACHES.map((r) => ({
                   value: r,
-                  label: r === 'board' ? 'whole board' : r,
-                  hint: r === 'card' && isHarmful(limit) ? 'for dislikes only' : REACH_HINTS[r],
+                  label: r === 'board' ? say`whole board` : word(r),
+                  hint: r === 'card' && isHarmful(limit) ? say`for dislikes only` : REACH_HINTS[r],
                 }))}
                 onChange={(reach) => edit(limit.what, { reach })}
               />
               <Stepper
-                label="guests"
+                label={say`guests`}
                 value={limit.guests}
                 min={1}
                 max={Math.max(1, people)}
@@ -86,12 +85,12 @@ export function LimitsEditor({
               />
               {reachOf(limit) === 'own plate' && (
                 <label className="flex items-center gap-2">
-                  <span className="text-sm text-ink-soft">whose</span>
+                  <span className="text-sm text-ink-soft">{say`whose`}</span>
                   <input
                     key={limit.who}
                     className="field w-28"
-                    aria-label={`Whose limit: ${limitLabel(rule.id)}`}
-                    placeholder="a name"
+                    aria-label={say`Whose limit: ${limitLabel(rule.id)}`}
+                    placeholder={say`a name`}
                     defaultValue={limit.who}
                     maxLength={60}
                     onBlur={(e) =>
@@ -103,10 +102,10 @@ export function LimitsEditor({
               )}
               <span className="ml-auto">
                 <IconButton
-                  label={`Take away the limit: ${limitLabel(rule.id)}`}
+                  label={say`Take away the limit: ${limitLabel(rule.id)}`}
                   onClick={() =>
                     onChange(
-                      `no limit “${limitLabel(rule.id)}”`,
+                      say`no limit “${limitLabel(rule.id)}”`,
                       limits.filter((l) => l.what !== limit.what),
                     )
                   }
@@ -119,7 +118,7 @@ export function LimitsEditor({
                   role="alert"
                   className="w-full border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
                 >
-                  {NOT_BY_CARD} Rotula lays this guest their own plate.
+                  {say`${NOT_BY_CARD} Rotula lays this guest their own plate.`}
                 </p>
               )}
             </li>
@@ -127,28 +126,25 @@ export function LimitsEditor({
         })}
       </ul>
       {limits.filter((limit) => reachOf(limit) === 'own plate' && limit.who === '').length > 1 && (
-        <p className="mb-3 text-sm text-ink-soft">
-          Does one guest have several of these? Give their limits the same name: they share one plate that
-          meets them all. Without a name each has a plate of its own.
-        </p>
+        <p className="mb-3 text-sm text-ink-soft">{say`Does one guest have several of these? Give their limits the same name: they share one plate that meets them all. Without a name each has a plate of its own.`}</p>
       )}
       <WhyMilk
         limits={limits}
-        onAdd={(id) => onChange(`the limit “${limitLabel(id)}”`, [...limits, newLimit(id)])}
+        onAdd={(id) => onChange(say`the limit “${limitLabel(id)}”`, [...limits, newLimit(id)])}
       />
       <div className="max-w-md">
         <Finder
-          label="Add an allergy, diet, risk or dislike"
-          placeholder="Add an allergy, diet, risk or dislike"
+          label={say`Add an allergy, diet, risk or dislike`}
+          placeholder={say`Add an allergy, diet, risk or dislike`}
           items={LIMITS.filter((rule) => !limits.some((l) => l.what === rule.id))}
           keyOf={(rule) => rule.id}
           textOf={(rule) => `${limitLabel(rule.id)} ${rule.group}`}
           show={(rule) => (
             <>
-              {capital(limitLabel(rule.id))} <span className="text-sm text-ink-soft">{rule.group}</span>
+              {capital(limitLabel(rule.id))} <span className="text-sm text-ink-soft">{word(rule.group)}</span>
             </>
           )}
-          onTake={(rule) => onChange(`the limit “${limitLabel(rule.id)}”`, [...limits, newLimit(rule.id)])}
+          onTake={(rule) => onChange(say`the limit “${limitLabel(rule.id)}”`, [...limits, newLimit(rule.id)])}
         />
       </div>
     </>
@@ -156,11 +152,15 @@ export function LimitsEditor({
 }
 
 const MILK_REASONS = [
-  { id: 'allergen:milk', label: 'An allergy', hint: 'no milk of any animal, no butter, no milk powder' },
-  { id: 'diet:lactose', label: 'Lactose', hint: 'by ripening, not by animal' },
-  { id: 'milk:cow', label: 'No cow’s, by taste', hint: 'never the route for an allergy' },
-  { id: 'milk:goat', label: 'No goat’s, by taste', hint: 'a blend counts too' },
-  { id: 'milk:sheep', label: 'No sheep’s, by taste', hint: 'a blend counts too' },
+  {
+    id: 'allergen:milk',
+    label: say`An allergy`,
+    hint: say`no milk of any animal, no butter, no milk powder`,
+  },
+  { id: 'diet:lactose', label: say`Lactose`, hint: say`by ripening, not by animal` },
+  { id: 'milk:cow', label: say`No cow’s, by taste`, hint: say`never the route for an allergy` },
+  { id: 'milk:goat', label: say`No goat’s, by taste`, hint: say`a blend counts too` },
+  { id: 'milk:sheep', label: say`No sheep’s, by taste`, hint: say`a blend counts too` },
 ] as const;
 
 /** Somebody avoids milk: the one question that must be asked, why. */
@@ -168,8 +168,8 @@ function WhyMilk({ limits, onAdd }: { limits: readonly Limit[]; onAdd: (id: stri
   const open = MILK_REASONS.filter(({ id }) => !limits.some((l) => l.what === id));
   if (open.length === 0) return null;
   return (
-    <div className="mb-3" role="group" aria-label="Somebody avoids milk: why?">
-      <span className="mb-1 block">Somebody avoids milk? Ask why:</span>
+    <div className="mb-3" role="group" aria-label={say`Somebody avoids milk: why?`}>
+      <span className="mb-1 block">{say`Somebody avoids milk? Ask why:`}</span>
       <div className="flex flex-wrap gap-2">
         {open.map(({ id, label, hint }) => (
           <button

@@ -2,6 +2,7 @@ import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { useBrief } from './useBrief';
 import { schoolWords } from '../words';
+import { say, word } from '../language/say';
 
 const OF_ORDER = ['cover', 'aim', 'company'] as const;
 
@@ -22,7 +23,7 @@ export function SchoolFields() {
               className="w-full"
               value={chosen}
               options={[
-                { value: 'house', label: `as the house: ${house[school]}` },
+                { value: 'house', label: say`as the house: ${word(house[school])}` },
                 ...Object.entries(options).map(([value, { for: why }]) => ({
                   value,
                   label: value,
@@ -30,7 +31,7 @@ export function SchoolFields() {
                 })),
               ]}
               onChange={(value) =>
-                set(`the school: ${value}`, {
+                set(say`the school: ${value}`, {
                   schools: { ...brief.schools, [school]: value === 'house' ? null : value },
                 })
               }

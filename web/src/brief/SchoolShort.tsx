@@ -6,6 +6,7 @@ import { useAsked } from '../optimiser/useAsked';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { Callout } from '../ui/Slate';
+import { say } from '../language/say';
 
 /** A school that the count cannot meet, and what one more kind would cost. Nothing where it can. */
 export function SchoolShort() {
@@ -27,22 +28,21 @@ function Short({ cover, places }: { cover: string; places: readonly string[] }) 
   return (
     <Callout tone="advice">
       <p>
-        {kinds} cheeses cannot fill the {places.length} places of “{cover}”: {places.join(', ')}. Each cheese
-        fills one.
+        {say`${kinds} cheeses cannot fill the ${places.length} places of “${cover}”: ${places.join(', ')}. Each cheese fills one.`}
         {more &&
-          ` One more would bring ${signed(more.raw, 1)} raw balance for ${format.signedAmount(Math.round(more.cost))} ${format.currency}.`}
+          say` One more would bring ${signed(more.raw, 1)} raw balance for ${format.signedAmount(Math.round(more.cost))} ${format.currency}.`}
       </p>
       <Button
         look="slate"
         className="mt-2"
         onClick={() =>
-          document.change(`${kinds + 1} cheeses`, (o) => ({
+          document.change(say`${kinds + 1} cheeses`, (o) => ({
             ...o,
             brief: { ...o.brief, kinds: { ...o.brief.kinds, cheeses: kinds + 1 } },
           }))
         }
       >
-        {kinds + 1} cheeses
+        {say`${kinds + 1} cheeses`}
       </Button>
     </Callout>
   );

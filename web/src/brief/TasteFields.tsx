@@ -4,25 +4,26 @@ import { capital } from '../ui/format';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
 import { Waits } from './Waits';
+import { say, word } from '../language/say';
 
 const DARING = [
-  'timid: cow’s milk and known names',
-  'careful',
-  'open to most things',
-  'adventurous',
-  'the pungent and the odd',
+  say`timid: cow’s milk and known names`,
+  say`careful`,
+  say`open to most things`,
+  say`adventurous`,
+  say`the pungent and the odd`,
 ];
 const SWEETNESS = [
-  'savoury all through',
-  'rather savoury',
-  'a little of both',
-  'rather sweet',
-  'a sweet tooth',
+  say`savoury all through`,
+  say`rather savoury`,
+  say`a little of both`,
+  say`rather sweet`,
+  say`a sweet tooth`,
 ];
 const MANNER_HINTS: Record<(typeof MANNERS)[number], string> = {
-  plain: 'few things, air between',
+  plain: say`few things, air between`,
   usual: '',
-  lavish: 'every gap filled',
+  lavish: say`every gap filled`,
 };
 
 /** The audience dials, and guests with ways of their own. */
@@ -31,45 +32,49 @@ export function TasteFields() {
   return (
     <div className="grid gap-x-10 gap-y-3 min-[700px]:grid-cols-2">
       <Dial
-        label="How adventurous"
+        label={say`How adventurous`}
         words={DARING}
         value={brief.adventurous}
-        onChange={(adventurous) => set('how adventurous', { adventurous })}
+        onChange={(adventurous) => set(say`how adventurous`, { adventurous })}
       />
       <Dial
-        label="Sweet tooth"
+        label={say`Sweet tooth`}
         words={SWEETNESS}
         value={brief.sweetTooth}
-        onChange={(sweetTooth) => set('the sweet tooth', { sweetTooth })}
+        onChange={(sweetTooth) => set(say`the sweet tooth`, { sweetTooth })}
       />
       <Stepper
-        label="Eat few carbohydrates"
+        label={say`Eat few carbohydrates`}
         value={brief.lowCarb}
-        onChange={(lowCarb) => set('who eats few carbohydrates', { lowCarb })}
+        onChange={(lowCarb) => set(say`who eats few carbohydrates`, { lowCarb })}
       />
       <Stepper
-        label="Dislike food that touches"
+        label={say`Dislike food that touches`}
         value={brief.apart}
-        onChange={(apart) => set('who dislikes food that touches', { apart })}
+        onChange={(apart) => set(say`who dislikes food that touches`, { apart })}
       />
-      <Waits stage="Lay">
+      <Waits stage={say`Lay`}>
         <Choice
-          label="Manner"
+          label={say`Manner`}
           className="grid-cols-3"
           value={brief.manner}
-          options={MANNERS.map((value) => ({ value, label: capital(value), hint: MANNER_HINTS[value] }))}
-          onChange={(manner) => set('the manner', { manner })}
+          options={MANNERS.map((value) => ({
+            value,
+            label: capital(word(value)),
+            hint: MANNER_HINTS[value],
+          }))}
+          onChange={(manner) => set(say`the manner`, { manner })}
         />
       </Waits>
       <Choice
-        label="Season"
+        label={say`Season`}
         className="grid-cols-2"
         value={brief.season ? 'season' : 'any'}
         options={[
-          { value: 'season', label: 'In season', hint: 'what is at its best on the day' },
-          { value: 'any', label: 'Whatever the season' },
+          { value: 'season', label: say`In season`, hint: say`what is at its best on the day` },
+          { value: 'any', label: say`Whatever the season` },
         ]}
-        onChange={(value) => set('the season', { season: value === 'season' })}
+        onChange={(value) => set(say`the season`, { season: value === 'season' })}
       />
     </div>
   );

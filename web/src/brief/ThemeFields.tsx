@@ -15,20 +15,25 @@ import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { capital } from '../ui/format';
 import { useBrief } from './useBrief';
+import { say } from '../language/say';
 
 type Holds = NonNullable<Brief['theme']>['holds'];
 type FlightKind = NonNullable<Brief['flight']>['kind'];
 type Mode = 'none' | Holds | FlightKind;
 
 const MODES: readonly { value: Mode; label: string; hint?: string }[] = [
-  { value: 'none', label: 'no theme' },
-  { value: 'milk', label: 'one milk' },
-  { value: 'family', label: 'one family' },
-  { value: 'region', label: 'one region' },
-  { value: 'colour', label: 'one colour' },
-  { value: 'flavour', label: 'one flavour' },
-  { value: 'vertical', label: 'a vertical', hint: 'one cheese, or one line of a maker, at several ages' },
-  { value: 'face-off', label: 'a face-off', hint: 'one style from several makers' },
+  { value: 'none', label: say`no theme` },
+  { value: 'milk', label: say`one milk` },
+  { value: 'family', label: say`one family` },
+  { value: 'region', label: say`one region` },
+  { value: 'colour', label: say`one colour` },
+  { value: 'flavour', label: say`one flavour` },
+  {
+    value: 'vertical',
+    label: say`a vertical`,
+    hint: say`one cheese, or one line of a maker, at several ages`,
+  },
+  { value: 'face-off', label: say`a face-off`, hint: say`one style from several makers` },
 ];
 const FLIGHTS: readonly Mode[] = ['vertical', 'face-off'];
 
@@ -76,15 +81,15 @@ export function ThemeFields() {
   const what = brief.flight?.of ?? brief.theme?.is ?? '';
   const options = useMemo(() => offers(counter, mode, brief.servingAt), [counter, mode, brief.servingAt]);
   const take = (to: Mode, is: string) => {
-    if (to === 'none' || is === '') return set('no theme', { theme: null, flight: null });
+    if (to === 'none' || is === '') return set(say`no theme`, { theme: null, flight: null });
     if (FLIGHTS.includes(to))
-      return set(`a ${to}`, { theme: null, flight: { kind: to as FlightKind, of: is } });
-    return set(`the theme “${is}”`, { theme: { holds: to as Holds, is }, flight: null });
+      return set(say`a ${to}`, { theme: null, flight: { kind: to as FlightKind, of: is } });
+    return set(say`the theme “${is}”`, { theme: { holds: to as Holds, is }, flight: null });
   };
   return (
     <div className="flex flex-wrap gap-3">
       <Select
-        label="Theme or flight"
+        label={say`Theme or flight`}
         className="w-60"
         value={mode}
         options={MODES}
@@ -92,7 +97,7 @@ export function ThemeFields() {
       />
       {mode !== 'none' && (
         <Select
-          label="Of"
+          label={say`Of`}
           className="w-72"
           value={what}
           options={

@@ -3,8 +3,10 @@ import { Select } from '../ui/Choice';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
 import { Waits } from './Waits';
+import { say, word } from '../language/say';
 
-const options = <T extends string>(values: readonly T[]) => values.map((value) => ({ value, label: value }));
+const options = <T extends string>(values: readonly T[]) =>
+  values.map((value) => ({ value, label: word(value) }));
 
 /** Where it is eaten: heat, table, light, what it lies on, how far it travels. */
 export function WhereFields() {
@@ -13,39 +15,39 @@ export function WhereFields() {
     <>
       <div className="grid grid-cols-2 items-start gap-3">
         <Select
-          label="Where"
+          label={say`Where`}
           value={brief.setting}
           options={options(SETTINGS)}
-          onChange={(setting) => set('where it is eaten', { setting })}
+          onChange={(setting) => set(say`where it is eaten`, { setting })}
         />
-        <Waits stage="Lay">
+        <Waits stage={say`Lay`}>
           <Select
-            label="Table"
+            label={say`Table`}
             className="w-full"
             value={brief.table}
             options={options(TABLES)}
-            onChange={(table) => set('the table', { table })}
+            onChange={(table) => set(say`the table`, { table })}
           />
         </Waits>
         <Select
-          label="Light"
+          label={say`Light`}
           value={brief.light}
-          options={LIGHTS.map((value) => ({ value, label: `${value} light` }))}
-          onChange={(light) => set('the light', { light })}
+          options={LIGHTS.map((value) => ({ value, label: say`${word(value)} light` }))}
+          onChange={(light) => set(say`the light`, { light })}
         />
         <Select
-          label="Served on"
+          label={say`Served on`}
           value={brief.surface}
-          options={SURFACES.map((value) => ({ value, label: `on ${value}` }))}
-          onChange={(surface) => set('what it is served on', { surface })}
+          options={SURFACES.map((value) => ({ value, label: say`on ${value}` }))}
+          onChange={(surface) => set(say`what it is served on`, { surface })}
         />
       </div>
       <Stepper
-        label="Travels, minutes"
-        hint="the finished board, on the way to the table"
+        label={say`Travels, minutes`}
+        hint={say`the finished board, on the way to the table`}
         value={brief.travelMinutes}
         max={1440}
-        onChange={(travelMinutes) => set('how long it travels', { travelMinutes })}
+        onChange={(travelMinutes) => set(say`how long it travels`, { travelMinutes })}
       />
     </>
   );

@@ -2,6 +2,7 @@ import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { count } from '../ui/format';
 import { NumberField } from '../ui/NumberField';
+import { say, word } from '../language/say';
 
 /** Money in the house's currency; an empty brief has no budget. */
 export function BudgetField() {
@@ -11,13 +12,13 @@ export function BudgetField() {
   return (
     <span className="flex items-center gap-2">
       <NumberField
-        label="Budget"
+        label={say`Budget`}
         className="field w-32 text-lg"
         value={text}
         min={0.01}
         max={1e7}
         onCommit={(n) =>
-          document.change('the budget', (o) => ({
+          document.change(say`the budget`, (o) => ({
             ...o,
             brief: {
               ...o.brief,
@@ -33,10 +34,10 @@ export function BudgetField() {
         <button
           type="button"
           className="min-h-11 px-1 text-ink-soft underline underline-offset-4"
-          onClick={() => document.change('no budget', (o) => ({ ...o, brief: { ...o.brief, budget: null } }))}
-        >
-          none
-        </button>
+          onClick={() =>
+            document.change(say`no budget`, (o) => ({ ...o, brief: { ...o.brief, budget: null } }))
+          }
+        >{say`none`}</button>
       )}
     </span>
   );
@@ -48,17 +49,20 @@ export function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: n
   const asked = document.order.brief.kinds[what];
   const usual = plan.targets[what].kinds;
   const options = [
-    { value: 'auto', label: asked === null ? `by heads: ${count(usual, what.slice(0, -1))}` : 'by heads' },
+    {
+      value: 'auto',
+      label: asked === null ? say`by heads: ${count(usual, what.slice(0, -1))}` : say`by heads`,
+    },
     ...Array.from({ length: most + 1 }, (_, n) => ({ value: String(n), label: count(n, what.slice(0, -1)) })),
   ];
   return (
     <Select
-      label={`Kinds of ${what}`}
+      label={say`Kinds of ${word(what)}`}
       className="w-56"
       value={asked === null ? 'auto' : String(asked)}
       options={options}
       onChange={(value) =>
-        document.change(`the number of ${what}`, (o) => ({
+        document.change(say`the number of ${word(what)}`, (o) => ({
           ...o,
           brief: { ...o.brief, kinds: { ...o.brief.kinds, [what]: value === 'auto' ? null : Number(value) } },
         }))
@@ -94,7 +98,7 @@ export function TextField({
       />
       {refusal && (
         <span role="alert" className="mt-1 block text-sm text-wax">
-          {refusal.says}: shorten it, everything else is saved
+          {say`${refusal.says}: shorten it, everything else is saved`}
         </span>
       )}
     </label>

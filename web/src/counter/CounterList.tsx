@@ -7,6 +7,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { lineOf } from '../words';
 import { Ripeness } from './Ripeness';
 import type { Row } from './rows';
+import { say } from '../language/say';
 
 const ROW_PX = 64;
 const HEADING_PX = 46;
@@ -56,7 +57,7 @@ export function CounterList({
       ref={scroller}
       className="min-h-0 flex-1 overflow-y-auto max-[999px]:max-h-[70dvh]"
       role="listbox"
-      aria-label="Goods on the counter"
+      aria-label={say`Goods on the counter`}
       aria-activedescendant={focusId ? `good-${focusId}` : undefined}
       tabIndex={0}
       onKeyDown={(e) => {

@@ -24,6 +24,7 @@ import { rowsOf, sortedRows } from './rows';
 import { Stored } from './Stored';
 import { useCounterEdits } from './useCounterEdits';
 import { undoKeys, UndoRedo } from '../ui/UndoRedo';
+import { say } from '../language/say';
 
 /** All goods of the shop: find, narrow, sort; open one to edit it; take files in and give them out. */
 export default function CounterPage() {
@@ -31,7 +32,7 @@ export default function CounterPage() {
   const house = useHouse();
   const error = shelf.error ?? house.error;
   useEffect(() => {
-    document.title = 'Counter · Rotula';
+    document.title = say`Counter · Rotula`;
   }, []);
   const format = useMemo(() => house.data && formatFor(house.data), [house.data]);
   if (error && !shelf.data) return <Trouble error={error} />;
@@ -80,18 +81,18 @@ function OpenCounter({
       <main className="flex min-w-0 flex-col px-6 pb-4 min-[1000px]:h-dvh min-[1200px]:px-8">
         <Brand />
         <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-          <h1 className="text-[2.1rem]">The counter</h1>
+          <h1 className="text-[2.1rem]">{say`The counter`}</h1>
           <div className="flex flex-wrap items-center gap-1">
             <Button onClick={() => setSheet('new')}>
-              <Plus size={18} /> New good
+              <Plus size={18} /> {say`New good`}
             </Button>
             <Button onClick={() => setSheet('trial')}>
-              <FlaskConical size={18} /> Trial piece
+              <FlaskConical size={18} /> {say`Trial piece`}
             </Button>
             <Button onClick={() => void navigate('/counter/intake')}>
-              <FileInput size={18} /> Take in a file
+              <FileInput size={18} /> {say`Take in a file`}
             </Button>
-            <IconButton label="Give out as CSV or JSON" onClick={() => setSheet('export')}>
+            <IconButton label={say`Give out as CSV or JSON`} onClick={() => setSheet('export')}>
               <Download size={20} />
             </IconButton>
             <Stored queue={edits.queue} />
@@ -103,8 +104,8 @@ function OpenCounter({
             id="find-on-counter"
             className="field min-w-52 flex-1 placeholder:text-ink-soft"
             type="search"
-            placeholder="Find by name, style, animal, family, maker; near enough will do"
-            aria-label="Find on the counter"
+            placeholder={say`Find by name, style, animal, family, maker; near enough will do`}
+            aria-label={say`Find on the counter`}
             value={query}
             onChange={(e) => setQuery(e.target.value)}
           />
@@ -117,10 +118,10 @@ function OpenCounter({
         {found.length === 0 ? (
           <p className="mt-4 text-ink-soft">
             {filters.kind === 'must move' && query === ''
-              ? 'Nothing must move today: no lot is going.'
+              ? say`Nothing must move today: no lot is going.`
               : filters.kind === 'trials' && query === ''
-                ? 'No trial pieces. A small end of something unknown is a cheap way to try it.'
-                : 'Nothing on the counter is called that. Clear the words and filters above to see all.'}
+                ? say`No trial pieces. A small end of something unknown is a cheap way to try it.`
+                : say`Nothing on the counter is called that. Clear the words and filters above to see all.`}
           </p>
         ) : (
           <CounterList
@@ -133,12 +134,12 @@ function OpenCounter({
           />
         )}
       </main>
-      <Slate label="The good in focus">
+      <Slate label={say`The good in focus`}>
         {focus && (
           <>
             <GoodSheet good={focus} format={format} today={today} />
             <Button look="slate" className="justify-center" onClick={() => open(focus.id)}>
-              {isMain(focus) ? 'Edit it, taste its lots' : 'Edit it'}
+              {isMain(focus) ? say`Edit it, taste its lots` : say`Edit it`}
             </Button>
           </>
         )}
@@ -150,7 +151,7 @@ function OpenCounter({
         format={format}
         onClose={() => setSheet(null)}
         onMake={async (good) => {
-          if (await edits.put(`new: ${good.name}`, [good])) open(good.id);
+          if (await edits.put(say`new: ${good.name}`, [good])) open(good.id);
         }}
       />
       <ExportSheet open={sheet === 'export'} goods={found} all={counter} onClose={() => setSheet(null)} />

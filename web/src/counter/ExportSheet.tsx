@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { count } from '../ui/format';
 import { Sheet } from '../ui/Sheet';
+import { say } from '../language/say';
 
 /** Give the browser a file to keep. */
 function keep(text: string, name: string, type: string) {
@@ -41,26 +42,21 @@ export function ExportSheet({
     onClose();
   };
   return (
-    <Sheet title="Give the counter out" open={open} onClose={onClose}>
+    <Sheet title={say`Give the counter out`} open={open} onClose={onClose}>
       <Choice
-        label="Which goods"
+        label={say`Which goods`}
         className="mb-4 grid-cols-2"
         value={which}
         options={[
-          { value: 'all', label: `All ${count(all.length, 'good')}` },
-          { value: 'shown', label: `The ${count(goods.length, 'good')} shown` },
+          { value: 'all', label: say`All ${count(all.length, 'good')}` },
+          { value: 'shown', label: say`The ${count(goods.length, 'good')} shown` },
         ]}
         onChange={setWhich}
       />
-      <p className="mb-4 text-ink-soft">
-        Both come back as they went. In the table a row is a good and each of its lots has a row of its own; a
-        cell that a spreadsheet would run gets an apostrophe in front, which is taken off again on the way in.
-      </p>
+      <p className="mb-4 text-ink-soft">{say`Both come back as they went. In the table a row is a good and each of its lots has a row of its own; a cell that a spreadsheet would run gets an apostrophe in front, which is taken off again on the way in.`}</p>
       <div className="flex gap-3">
-        <Button look="strong" onClick={() => void csv()}>
-          CSV, for a spreadsheet
-        </Button>
-        <Button onClick={json}>JSON, for another program</Button>
+        <Button look="strong" onClick={() => void csv()}>{say`CSV, for a spreadsheet`}</Button>
+        <Button onClick={json}>{say`JSON, for another program`}</Button>
       </div>
     </Sheet>
   );

@@ -7,6 +7,7 @@ import { capital, type Format } from '../ui/format';
 import { activeCount, AGES, NO_FILTERS, pricesBy, SORTS, STRENGTHS, type Filters } from './filters';
 import { groupOf, PLURALS } from './rows';
 import { limitLabel } from '../words';
+import { say, word } from '../language/say';
 
 const KINDS = ['all', ...GOOD_KINDS, 'must move', 'trials'] as const;
 const any = (label: string) => ({ value: '', label });
@@ -33,7 +34,7 @@ export function FilterBar({
   const shown = open || active > 0 || filters.sort !== NO_FILTERS.sort;
   return (
     <>
-      <div role="group" aria-label="Show" className="flex w-full flex-wrap gap-1">
+      <div role="group" aria-label={say`Show`} className="flex w-full flex-wrap gap-1">
         {KINDS.map((kind) => (
           <button
             key={kind}
@@ -45,7 +46,7 @@ export function FilterBar({
             )}
             onClick={() => set({ kind, family: '' })}
           >
-            {kind === 'all' || kind === 'must move' || kind === 'trials' ? kind : PLURALS[kind]}
+            {kind === 'all' || kind === 'must move' || kind === 'trials' ? word(kind) : word(PLURALS[kind])}
           </button>
         ))}
         <button
@@ -54,61 +55,65 @@ export function FilterBar({
           className="ml-auto inline-flex min-h-11 items-center gap-2 rounded-full px-3 hover:bg-shade"
           onClick={() => setOpen(!open)}
         >
-          <SlidersHorizontal size={18} /> narrow, sort{active > 0 && ` (${active})`}
+          <SlidersHorizontal size={18} /> {say`narrow, sort`}
+          {active > 0 && ` (${active})`}
         </button>
       </div>
       <div
         className={clsx('grid w-full grid-cols-2 gap-2 min-[700px]:grid-cols-4', !shown && 'hidden')}
         role="group"
-        aria-label="Narrow"
+        aria-label={say`Narrow`}
       >
         <Select
-          label="Animal"
+          label={say`Animal`}
           value={filters.animal}
-          options={[any('any animal'), ...[...MILKS, ...MEAT_ANIMALS].map((a) => ({ value: a, label: a }))]}
+          options={[
+            any(say`any animal`),
+            ...[...MILKS, ...MEAT_ANIMALS].map((a) => ({ value: a, label: word(a) })),
+          ]}
           onChange={(animal) => set({ animal })}
         />
         <Select
-          label="Family"
+          label={say`Family`}
           value={filters.family}
-          options={[any('any family'), ...families.map((f) => ({ value: f, label: f }))]}
+          options={[any(say`any family`), ...families.map((f) => ({ value: f, label: f }))]}
           onChange={(family) => set({ family })}
         />
         <Select
-          label="Age"
+          label={say`Age`}
           value={filters.age}
           options={AGES.map((b) => ({ value: b.id, label: b.label }))}
           onChange={(age) => set({ age })}
         />
         <Select
-          label="Strength"
+          label={say`Strength`}
           value={filters.strength}
           options={STRENGTHS.map((b) => ({ value: b.id, label: b.label }))}
           onChange={(strength) => set({ strength })}
         />
         <Select
-          label="Price"
+          label={say`Price`}
           value={filters.price}
           options={pricesBy(format.bulk).map((b) => ({ value: b.id, label: b.label }))}
           onChange={(price) => set({ price })}
         />
         <Select
-          label="Suits"
+          label={say`Suits`}
           value={filters.limit}
           options={[
-            any('suits anybody'),
+            any(say`suits anybody`),
             ...LIMITS.map((rule) => ({
               value: rule.id,
               label: capital(limitLabel(rule.id)),
-              hint: rule.group,
+              hint: word(rule.group),
             })),
           ]}
           onChange={(limit) => set({ limit })}
         />
         <Select
-          label="Sorted by"
+          label={say`Sorted by`}
           value={filters.sort}
-          options={SORTS.map((s) => ({ value: s, label: `by ${s}` }))}
+          options={SORTS.map((s) => ({ value: s, label: say`by ${s}` }))}
           onChange={(sort) => set({ sort })}
         />
         <button
@@ -117,7 +122,7 @@ export function FilterBar({
           disabled={active === 0}
           onClick={() => onChange({ ...NO_FILTERS, kind: filters.kind, sort: filters.sort })}
         >
-          {active === 0 ? 'not narrowed' : `clear ${active}`}
+          {active === 0 ? say`not narrowed` : say`clear ${active}`}
         </button>
       </div>
     </>

@@ -18,7 +18,8 @@ import {
 import { capital, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
-import { ageWords, sentence } from '../words';
+import { ageWords, allergenLabel, sentence } from '../words';
+import { say, word } from '../language/say';
 
 const DIETS = ['vegetarian', 'no pork', 'halal', 'kosher', 'no alcohol', 'lactose'] as const;
 const SENSES = [
@@ -61,12 +62,12 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         </div>
       </div>
       {good.kind !== 'ware' && (
-        <SlateSection title="How it tastes" aside="0 to 10">
+        <SlateSection title={say`How it tastes`} aside={say`0 to 10`}>
           <ul className="grid grid-cols-2 gap-x-5 gap-y-1">
             {SENSES.filter((s) => good.sense[s] > 0).map((s) => (
               <li key={s} className="flex items-center gap-2">
                 <span className="w-24">
-                  {s === 'intensity' ? 'strength' : s === 'persistence' ? 'lingers' : s}
+                  {s === 'intensity' ? say`strength` : s === 'persistence' ? say`lingers` : word(s)}
                 </span>
                 <span className="h-2 flex-1 rounded-full bg-slate-line">
                   <span
@@ -80,32 +81,32 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
           </ul>
         </SlateSection>
       )}
-      <SlateSection title="Allergens">
+      <SlateSection title={say`Allergens`}>
         <p>
-          <strong>Contains:</strong> {states.contains.join(', ') || 'none of the declared'}
+          <strong>{say`Contains:`}</strong>{' '}
+          {states.contains.map(allergenLabel).join(', ') || say`none of the declared`}
         </p>
-        {states['may contain'].length > 0 && <p>May contain: {states['may contain'].join(', ')}</p>}
+        {states['may contain'].length > 0 && (
+          <p>{say`May contain: ${states['may contain'].map(allergenLabel).join(', ')}`}</p>
+        )}
         <p className="text-chalk-soft">
           {states.unknown.length > 0
-            ? `Unknown: ${states.unknown.join(', ')}. Unknown is never safe.`
-            : `Free of the other ${states.free.length} that must be declared.`}
+            ? say`Unknown: ${states.unknown.map(allergenLabel).join(', ')}. Unknown is never safe.`
+            : say`Free of the other ${states.free.length} that must be declared.`}
         </p>
         {wrong.length > 0 && (
           <div className="mt-2">
-            <Callout tone="stop">
-              Declared free, and yet inside: {wrong.join(', ')}. Ask the maker and put it right; until then it
-              counts as containing it.
-            </Callout>
+            <Callout tone="stop">{say`Declared free, and yet inside: ${wrong.map(allergenLabel).join(', ')}. Ask the maker and put it right; until then it counts as containing it.`}</Callout>
           </div>
         )}
         {inside.contains.length > 0 && (
           <p className="mt-1 text-sm text-chalk-soft">
-            By what is inside: {inside.contains.map((c) => `${c.id} (${c.word})`).join(', ')}
+            {say`By what is inside: ${inside.contains.map((c) => `${word(c.id)} (${c.word})`).join(', ')}`}
           </p>
         )}
       </SlateSection>
       {good.kind !== 'ware' && (
-        <SlateSection title="Whom it suits">
+        <SlateSection title={say`Whom it suits`}>
           <ul className="grid grid-cols-2 gap-x-4 gap-y-1">
             {DIETS.map((id) => {
               const fit = fitsLimit(served, newLimit(`diet:${id}`));
@@ -114,7 +115,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
                   <span className={fit.fits === 'yes' ? 'text-leaf-lit' : 'text-wax-lit'}>
                     {fit.fits === 'yes' ? '✓' : fit.fits === 'no' ? '✗' : '?'}
                   </span>{' '}
-                  {id}
+                  {word(id)}
                   {fit.fits !== 'yes' && (
                     <span className="block pl-5 text-sm text-chalk-soft">
                       {fit.why && sentence(fit.why, format)}
@@ -127,46 +128,42 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         </SlateSection>
       )}
       {family && (
-        <SlateSection title="Family, firmness" aside="CODEX STAN 283">
+        <SlateSection title={say`Family, firmness`} aside={say`CODEX STAN 283`}>
           <p>
-            <strong>{good.kind === 'cheese' && good.texture}</strong> beside{' '}
-            <strong>{family.firmness.join(' or ')}</strong>, {family.fatClass}: {family.mffb.toFixed(1)} %
-            moisture on a fat-free basis.
+            <strong>{good.kind === 'cheese' && word(good.texture)}</strong> {say`beside`}{' '}
+            <strong>{family.firmness.map(word).join(' or ')}</strong>
+            {say`, ${word(family.fatClass)}: ${family.mffb.toFixed(1)} % moisture on a fat-free basis.`}
           </p>
           {family.unusual && (
             <div className="mt-2">
-              <Callout tone="advice">
-                That is {family.outside.toFixed(1)} points outside what this family usually shows. The family
-                stays as you set it; look at the composition again.
-              </Callout>
+              <Callout tone="advice">{say`That is ${family.outside.toFixed(1)} points outside what this family usually shows. The family stays as you set it; look at the composition again.`}</Callout>
             </div>
           )}
         </SlateSection>
       )}
       {risk && (
-        <SlateSection title="Money at risk">
+        <SlateSection title={say`Money at risk`}>
           <p>
-            <strong>{format.money(risk.paid)}</strong> for this end
+            <strong>{format.money(risk.paid)}</strong> {say`for this end`}
             {risk.whole !== null && (
               <>
                 {' '}
-                against <strong>{format.money(risk.whole)}</strong> for a whole piece
+                {say`against`} <strong>{format.money(risk.whole)}</strong> {say`for a whole piece`}
               </>
             )}
             .{' '}
-            {good.trial?.decision === 'undecided' ? 'Not decided yet.' : capital(good.trial?.decision ?? '')}
+            {good.trial?.decision === 'undecided'
+              ? say`Not decided yet.`
+              : capital(word(good.trial?.decision ?? ''))}
           </p>
         </SlateSection>
       )}
       {states.unknown.length > 0 ||
       (good.kind === 'cheese' && !good.milkKnown) ||
       (isMain(good) && !good.described) ? (
-        <Callout>
-          No card or label prints until its milk or animal, its making and its allergens are known: unknown
-          passes no limit.
-        </Callout>
+        <Callout>{say`No card or label prints until its milk or animal, its making and its allergens are known: unknown passes no limit.`}</Callout>
       ) : null}
-      <SlateSection title={isMain(good) ? 'Make and lot' : 'Pack'}>
+      <SlateSection title={isMain(good) ? say`Make and lot` : say`Pack`}>
         <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
           {factsOf(good, format).map(([term, text]) => (
             <div key={term} className="contents">
@@ -176,16 +173,16 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
           ))}
           {isMain(good) && (
             <div className="contents">
-              <dt className="text-chalk-soft">age today</dt>
+              <dt className="text-chalk-soft">{say`age today`}</dt>
               <dd>{ageWords(ageOn(good, today))}</dd>
             </div>
           )}
           {onHand !== null && onHand > 0 && (
             <div className="contents">
-              <dt className="text-chalk-soft">on hand</dt>
+              <dt className="text-chalk-soft">{say`on hand`}</dt>
               <dd>
                 {format.grams(onHand)}
-                {lot?.opened && ', opened'}
+                {lot?.opened && say`, opened`}
               </dd>
             </div>
           )}
@@ -194,24 +191,24 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
           <p className="mt-2">
             {used?.verdict ? (
               <>
-                <strong>{capital(used.verdict.says)}</strong>
-                {used.verdict.carried && ` today, ${used.verdict.tasted.says} when tasted`}
+                <strong>{capital(word(used.verdict.says))}</strong>
+                {used.verdict.carried && say` today, ${word(used.verdict.tasted.says)} when tasted`}
                 {used.verdict.tasted.note && `: ${used.verdict.tasted.note}`}{' '}
                 <span className="text-chalk-soft">
                   ({used.verdict.tasted.taster}, {format.day(used.verdict.tasted.on)})
                 </span>
                 {isMain(served) && served.sense.intensity !== good.sense.intensity && (
                   <span className="block text-sm text-chalk-soft">
-                    Strength {good.sense.intensity} when ready, {served.sense.intensity} as it is
+                    {say`Strength ${good.sense.intensity} when ready, ${served.sense.intensity} as it is`}
                     {good.kind === 'cheese' &&
                       served.kind === 'cheese' &&
                       served.paste !== good.paste &&
-                      `; paste ${served.paste}`}
+                      say`; paste ${word(served.paste)}`}
                   </span>
                 )}
               </>
             ) : (
-              <span className="text-chalk-soft">Not tasted.</span>
+              <span className="text-chalk-soft">{say`Not tasted.`}</span>
             )}
           </p>
         )}
@@ -226,46 +223,51 @@ function factsOf(good: Good, format: Format): [string, string][] {
     case 'cheese': {
       const facts: [string, string][] = [
         [
-          'milk',
+          say`milk`,
           !good.milkKnown
-            ? 'not known'
+            ? say`not known`
             : good.milk
-                .map((m) => `${m.animal}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`)
-                .join(', ') + `, ${good.treatment}`,
+                .map((m) => `${word(m.animal)}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`)
+                .join(', ') + `, ${word(good.treatment)}`,
         ],
-        ['family', good.texture],
+        [say`family`, word(good.texture)],
       ];
       facts.push(
-        ['rennet', contentsOf(good).rennet],
-        ['rind', `${good.rind.kind}, ${good.rind.verdict}`],
-        ['whole piece', `${good.form.shape}, ${format.grams(good.form.grams)}`],
+        [say`rennet`, word(contentsOf(good).rennet)],
+        [say`rind`, `${word(good.rind.kind)}, ${word(good.rind.verdict)}`],
+        [say`whole piece`, `${word(good.form.shape)}, ${format.grams(good.form.grams)}`],
       );
       return facts;
     }
     case 'meat':
       return [
-        ['animal', good.animals.map((a) => a.animal).join(', ')],
-        ['build', `${good.build}, ${good.process}, ${good.calibre}`],
+        [say`animal`, good.animals.map((a) => word(a.animal)).join(', ')],
+        [say`build`, [good.build, good.process, good.calibre].map(word).join(', ')],
         [
-          'casing',
-          `${good.contents.casing}${good.contents.casing === 'none' ? '' : good.casingEaten ? ', eaten' : ', peeled'}`,
+          say`casing`,
+          `${word(good.contents.casing)}${good.contents.casing === 'none' ? '' : good.casingEaten ? say`, eaten` : say`, peeled`}`,
         ],
-        ['slice', `${format.mm(good.slice.mm)} × ${format.mm(good.slice.diameter)}`],
+        [say`slice`, `${format.mm(good.slice.mm)} × ${format.mm(good.slice.diameter)}`],
       ];
     case 'companion':
       return [
-        ['role', good.role],
-        ['pack', good.pack.grams ? `${good.pack.form}, ${format.grams(good.pack.grams)}` : good.pack.form],
+        [say`role`, word(good.role)],
+        [
+          say`pack`,
+          good.pack.grams
+            ? `${word(good.pack.form)}, ${format.grams(good.pack.grams)}`
+            : word(good.pack.form),
+        ],
       ];
     case 'drink':
       return [
-        ['kind', good.type],
-        ['alcohol', `${good.abv} %`],
-        ['sugar, acidity', `${good.residualSugar} g/l, ${good.totalAcidity} g/l`],
+        [say`kind`, word(good.type)],
+        [say`alcohol`, `${good.abv} %`],
+        [say`sugar, acidity`, `${good.residualSugar} g/l, ${good.totalAcidity} g/l`],
         ...(['sparkling', 'white', 'rosé', 'red'].includes(good.type)
           ? ([
               [
-                'label may say',
+                say`label may say`,
                 sweetnessWords(
                   good.type === 'sparkling' ? 'sparkling' : 'still',
                   good.residualSugar,
@@ -274,9 +276,9 @@ function factsOf(good: Good, format: Format): [string, string][] {
               ],
             ] as [string, string][])
           : []),
-        ['bottle', `${good.pack.ml} ml`],
+        [say`bottle`, `${good.pack.ml} ml`],
       ];
     case 'ware':
-      return [['use', good.use]];
+      return [[say`use`, word(good.use)]];
   }
 }

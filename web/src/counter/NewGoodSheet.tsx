@@ -15,6 +15,7 @@ import { Choice, Select } from '../ui/Choice';
 import { capital, type Format } from '../ui/format';
 import { NumberField } from '../ui/NumberField';
 import { Sheet } from '../ui/Sheet';
+import { say, word } from '../language/say';
 
 interface Draft {
   kind: GoodKind;
@@ -81,12 +82,9 @@ export function NewGoodSheet({
   const trouble = whyNot(draft);
   const ready = trouble === null;
   return (
-    <Sheet title={trial ? 'A trial piece' : 'A new good'} open={open} onClose={onClose}>
+    <Sheet title={trial ? say`A trial piece` : say`A new good`} open={open} onClose={onClose}>
       {trial && (
-        <p className="mb-3 text-ink-soft">
-          A small end of something unknown. It is not proposed for an order, and no card or label prints,
-          until its milk and allergens are known.
-        </p>
+        <p className="mb-3 text-ink-soft">{say`A small end of something unknown. It is not proposed for an order, and no card or label prints, until its milk and allergens are known.`}</p>
       )}
       <form
         className="space-y-3"
@@ -96,34 +94,34 @@ export function NewGoodSheet({
         }}
       >
         <Choice
-          label="Kind of good"
+          label={say`Kind of good`}
           className={trial ? 'grid-cols-2' : 'grid-cols-3 min-[700px]:grid-cols-5'}
           value={draft.kind}
           options={(trial ? (['cheese', 'meat'] as const) : GOOD_KINDS).map((kind) => ({
             value: kind,
-            label: capital(kind),
+            label: capital(word(kind)),
           }))}
           onChange={(kind: GoodKind) => set({ kind })}
         />
         <div className="grid gap-3 min-[700px]:grid-cols-2">
-          <Text label="Name" value={draft.name} onChange={(name) => set({ name })} />
+          <Text label={say`Name`} value={draft.name} onChange={(name) => set({ name })} />
           <Text
-            label={trial ? 'What it might be' : 'Style'}
+            label={trial ? say`What it might be` : say`Style`}
             value={draft.style}
             onChange={(style) => set({ style })}
           />
           {trial && (
             <>
               <Text
-                label="Where from, as far as known"
+                label={say`Where from, as far as known`}
                 value={draft.region}
                 onChange={(region) => set({ region })}
               />
               {draft.kind === 'cheese' && (
                 <label className="block">
-                  <span className="mb-1 block">Milk</span>
+                  <span className="mb-1 block">{say`Milk`}</span>
                   <Select
-                    label="Milk"
+                    label={say`Milk`}
                     className="w-full"
                     value={draft.milk}
                     options={['unknown', ...MILKS].map((m) => ({ value: m, label: m }))}
@@ -131,51 +129,57 @@ export function NewGoodSheet({
                   />
                 </label>
               )}
-              <Text label="How it looks, its rind" value={draft.looks} onChange={(looks) => set({ looks })} />
-              <Text label="How it smells" value={draft.smell} onChange={(smell) => set({ smell })} />
+              <Text
+                label={say`How it looks, its rind`}
+                value={draft.looks}
+                onChange={(looks) => set({ looks })}
+              />
+              <Text label={say`How it smells`} value={draft.smell} onChange={(smell) => set({ smell })} />
               <label className="block">
-                <span className="mb-1 block">Paid for it, {format.currency}</span>
+                <span className="mb-1 block">{say`Paid for it, ${format.currency}`}</span>
                 <NumberField
-                  label="Paid for it"
+                  label={say`Paid for it`}
                   className="field w-full"
                   value={draft.paid / format.minorPerUnit}
                   onCommit={(n) => set({ paid: Math.round(n * format.minorPerUnit) })}
                 />
               </label>
               <label className="block">
-                <span className="mb-1 block">Weight, {format.small.name}</span>
+                <span className="mb-1 block">{say`Weight, ${format.small.name}`}</span>
                 <NumberField
-                  label="Weight"
+                  label={say`Weight`}
                   className="field w-full"
                   value={Math.round((draft.grams / format.small.grams) * 10) / 10}
                   onCommit={(n) => set({ grams: n * format.small.grams })}
                 />
               </label>
               <label className="block">
-                <span className="mb-1 block">Verdict</span>
+                <span className="mb-1 block">{say`Verdict`}</span>
                 <Select
-                  label="Verdict"
+                  label={say`Verdict`}
                   className="w-full"
                   value={draft.verdict}
                   options={[
-                    { value: '', label: 'not tasted yet' },
-                    ...VERDICTS.map((v) => ({ value: v, label: v })),
+                    { value: '', label: say`not tasted yet` },
+                    ...VERDICTS.map((v) => ({ value: v, label: word(v) })),
                   ]}
                   onChange={(verdict) => set({ verdict })}
                 />
               </label>
-              <Text label="Tasted by" value={draft.taster} onChange={(taster) => set({ taster })} />
+              <Text label={say`Tasted by`} value={draft.taster} onChange={(taster) => set({ taster })} />
             </>
           )}
         </div>
-        {trial && <Text label="What was made of it" value={draft.note} onChange={(note) => set({ note })} />}
+        {trial && (
+          <Text label={say`What was made of it`} value={draft.note} onChange={(note) => set({ note })} />
+        )}
         {trouble && draft.name.trim() !== '' && (
           <p role="alert" className="text-wax">
             {trouble}
           </p>
         )}
         <Button look="strong" type="submit" disabled={!ready} title={trouble ?? undefined}>
-          {trial ? 'Keep the trial' : 'Put it on the counter'}
+          {trial ? say`Keep the trial` : say`Put it on the counter`}
         </Button>
       </form>
     </Sheet>
@@ -186,10 +190,10 @@ const MOST_LETTERS = 120;
 
 /** Why this cannot be put on the counter yet, or null when it can. */
 function whyNot({ name, style, region }: Draft): string | null {
-  if (name.trim() === '') return 'A good needs a name.';
+  if (name.trim() === '') return say`A good needs a name.`;
   const long = Object.entries({ name, style, region }).find(([, text]) => text.trim().length > MOST_LETTERS);
   if (!long) return null;
-  return `The ${long[0]} has ${long[1].trim().length} letters; ${MOST_LETTERS} is the most that fits.`;
+  return say`The ${long[0]} has ${long[1].trim().length} letters; ${MOST_LETTERS} is the most that fits.`;
 }
 
 function trialOf(blank: Good, draft: Draft): Good {

@@ -1,6 +1,7 @@
 import { lotOn, VERDICTS, willBeBoughtIn, type Good, type Verdict } from '@rotula/core';
 import clsx from 'clsx';
 import type { Format } from '../ui/format';
+import { say, word } from '../language/say';
 
 const COLOURS: Record<Verdict, string> = {
   young: 'bg-vein',
@@ -16,16 +17,16 @@ export function Ripeness({ good, format, today }: { good: Good; format: Format; 
   if (!isTasted) return <span />;
   const used = lotOn(good, today);
   if (!used && good.lots.some((lot) => lot.grams > 0) && !willBeBoughtIn(good, today))
-    return <span className="text-sm font-bold text-wax">past: take it off</span>;
-  if (!used?.verdict) return <span className="text-sm text-ink-soft">not tasted</span>;
+    return <span className="text-sm font-bold text-wax">{say`past: take it off`}</span>;
+  if (!used?.verdict) return <span className="text-sm text-ink-soft">{say`not tasted`}</span>;
   const { says, carried, tasted } = used.verdict;
   const at = VERDICTS.indexOf(says);
-  const title = `${says}${carried ? ` by now, ${tasted.says} when tasted` : ''}: ${tasted.taster}, ${format.day(tasted.on)}`;
+  const title = `${word(says)}${carried ? say` by now, ${word(tasted.says)} when tasted` : ''}: ${tasted.taster}, ${format.day(tasted.on)}`;
   return (
     <span className="flex flex-col gap-1" title={title}>
       <span className={clsx('text-sm leading-4', at >= 3 ? 'font-bold text-annatto-text' : 'text-ink-soft')}>
-        {says === 'going' ? 'must move' : says}
-        {carried && ' by now'}
+        {says === 'going' ? say`must move` : word(says)}
+        {carried && say` by now`}
       </span>
       <span className="flex gap-0.5" aria-hidden>
         {VERDICTS.slice(0, 4).map((step, i) => (

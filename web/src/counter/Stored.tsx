@@ -1,20 +1,21 @@
 import clsx from 'clsx';
 import type { QueueState } from './queue';
 import { count } from '../ui/format';
+import { say } from '../language/say';
 
 /** Whether the counter's edits are stored: said only while they are not. */
 export function Stored({ queue }: { queue: QueueState }) {
   const n = queue.waiting.length;
   const words =
     n === 0
-      ? 'stored'
+      ? say`stored`
       : queue.away
-        ? `${count(n, 'edit')} not stored: server away${queue.kept ? ', kept here' : ', and this browser keeps nothing: leave the page open'}`
-        : 'storing …';
+        ? say`${count(n, 'edit')} not stored: server away${queue.kept ? say`, kept here` : say`, and this browser keeps nothing: leave the page open`}`
+        : say`storing …`;
   return (
     <span
       role="status"
-      data-store-state={n === 0 ? 'stored' : queue.away ? 'away' : 'storing'}
+      data-store-state={n === 0 ? say`stored` : queue.away ? 'away' : 'storing'}
       className={clsx(n === 0 ? 'sr-only' : 'text-sm', queue.away ? 'font-bold text-wax' : 'text-ink-soft')}
     >
       {words}

@@ -15,6 +15,7 @@ import {
 import Fuse from 'fuse.js';
 import { groupOf, searchText } from './rows';
 import type { Format } from '../ui/format';
+import { say, word } from '../language/say';
 
 /** What may be asked of the counter, and how it is sorted. */
 export interface Filters {
@@ -52,27 +53,27 @@ type PriceBand = Band<'' | 'low' | 'middle' | 'high'>;
 
 /** Days. */
 export const AGES: readonly AgeBand[] = [
-  { id: '', label: 'any age', from: -Infinity, to: Infinity },
-  { id: 'weeks', label: 'up to 8 weeks', from: 0, to: 56 },
-  { id: 'months', label: '2 to 9 months', from: 57, to: 274 },
-  { id: 'year', label: '9 to 18 months', from: 275, to: 548 },
-  { id: 'years', label: 'over 18 months', from: 549, to: Infinity },
+  { id: '', label: say`any age`, from: -Infinity, to: Infinity },
+  { id: 'weeks', label: say`up to 8 weeks`, from: 0, to: 56 },
+  { id: 'months', label: say`2 to 9 months`, from: 57, to: 274 },
+  { id: 'year', label: say`9 to 18 months`, from: 275, to: 548 },
+  { id: 'years', label: say`over 18 months`, from: 549, to: Infinity },
 ];
 export const STRENGTHS: readonly StrengthBand[] = [
-  { id: '', label: 'any strength', from: -Infinity, to: Infinity },
-  { id: 'mild', label: 'mild, to 3.5', from: 0, to: 3.5 },
-  { id: 'middling', label: 'middling', from: 3.51, to: 6.99 },
-  { id: 'strong', label: 'strong, from 7', from: STRONG_FROM, to: 10 },
+  { id: '', label: say`any strength`, from: -Infinity, to: Infinity },
+  { id: 'mild', label: say`mild, to 3.5`, from: 0, to: 3.5 },
+  { id: 'middling', label: say`middling`, from: 3.51, to: 6.99 },
+  { id: 'strong', label: say`strong, from 7`, from: STRONG_FROM, to: 10 },
 ];
 /** Where a price by weight is low or high, in whole units of money for a kilogram or a pound. */
 const PRICE_STEPS = { kg: [20, 35], lb: [9, 16] } as const;
 export function pricesBy({ name }: Format['bulk']): readonly PriceBand[] {
   const [low, high] = PRICE_STEPS[name];
   return [
-    { id: '', label: 'any price', from: -Infinity, to: Infinity },
-    { id: 'low', label: `to ${low} a ${name}`, from: 0, to: low },
-    { id: 'middle', label: `${low} to ${high} a ${name}`, from: low + 1e-4, to: high },
-    { id: 'high', label: `over ${high} a ${name}`, from: high + 1e-4, to: Infinity },
+    { id: '', label: say`any price`, from: -Infinity, to: Infinity },
+    { id: 'low', label: say`to ${low} a ${word(name)}`, from: 0, to: low },
+    { id: 'middle', label: say`${low} to ${high} a ${word(name)}`, from: low + 1e-4, to: high },
+    { id: 'high', label: say`over ${high} a ${word(name)}`, from: high + 1e-4, to: Infinity },
   ];
 }
 

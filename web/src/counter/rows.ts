@@ -1,5 +1,6 @@
 import { COMPANION_ROLES, DRINK_TYPES, TEXTURES, type Good, type GoodKind } from '@rotula/core';
 import { capital } from '../ui/format';
+import { word } from '../language/say';
 
 /** The counter as a list: a heading for each family or kind, then its goods by name. */
 export type Row =
@@ -60,8 +61,8 @@ const place = (good: Good) => {
 };
 
 const headingOf = (good: Good) => {
-  const group = capital(groupOf(good));
-  return good.kind === 'cheese' || good.kind === 'meat' ? `${group} ${PLURALS[good.kind]}` : group;
+  const group = capital(word(groupOf(good)));
+  return good.kind === 'cheese' || good.kind === 'meat' ? `${group} ${word(PLURALS[good.kind])}` : group;
 };
 
 /** Goods under the headings of their families. */

@@ -6,6 +6,7 @@ import { api, ApiError } from '../api/client';
 import { setWaiting, type Shelf } from '../api/shop';
 import { keepWaiting, takeUpWaiting } from './waiting';
 import { CounterQueue, NOTHING_WAITS, withStepBack, type QueueState, type Step } from './queue';
+import { say } from '../language/say';
 
 /**
  * Edits of the counter: each is one step that is shown and stored at once and that one undo takes back. The steps live as
@@ -34,8 +35,8 @@ const queue = new CounterQueue({
   isPassing: (fault) => fault instanceof ApiError && fault.isPassing,
   keep: keepWaiting,
   refused: (change, fault) => {
-    const why = fault instanceof ApiError ? fault.message : 'The server refused it.';
-    toast.error(`“${change.name}” was not stored. ${why}`, { duration: 10_000 });
+    const why = fault instanceof ApiError ? fault.message : say`The server refused it.`;
+    toast.error(say`“${change.name}” was not stored. ${why}`, { duration: 10_000 });
     // A step that was refused can never be taken back.
     const without = (all: readonly Step[]) => all.filter((step) => step !== backs.get(change));
     set({ steps: { undo: without(edits.steps.undo), redo: without(edits.steps.redo) } });

@@ -10,13 +10,14 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
 import { CutPicture } from './CutPicture';
 import { cutLabel, sentence } from '../words';
+import { say, word } from '../language/say';
 
 /** How each cheese is cut and each meat folded: pieces, sizes, knife. */
 export default function CutStage() {
   const { plan, document, format, focus, setFocus } = useWorkbench();
   const cutOf = (id: string) => plan.cuts.find((c) => c.goodId === id)!;
   const choose = (cut: Cut, name: string, styleId: string) =>
-    document.change(`the cut of ${name}`, (order) => {
+    document.change(say`the cut of ${name}`, (order) => {
       const { [cut.goodId]: _old, ...rest } = order.cuts;
       return { ...order, cuts: styleId === 'auto' ? rest : { ...rest, [cut.goodId]: styleId } };
     });
@@ -42,38 +43,37 @@ export default function CutStage() {
                   <span className="text-ink-soft">{number}</span>
                   <strong>{main.name}</strong>
                   <span className="text-sm text-ink-soft">
-                    {isCheese(main) ? `${main.form.shape}, ${main.paste} paste` : main.style}
+                    {isCheese(main) ? say`${word(main.form.shape)}, ${word(main.paste)} paste` : main.style}
                   </span>
                 </div>
                 <div className="mt-1">
-                  <strong>{cut.pieces}</strong> {cut.sliceMm === null ? 'pieces' : 'slices'} of{' '}
+                  <strong>{cut.pieces}</strong> {say`${cut.sliceMm === null ? say`pieces` : say`slices`} of`}{' '}
                   <strong>{format.grams(cut.pieceGrams)}</strong>
                   <span className="text-ink-soft">
                     {' '}
                     ·{' '}
                     {cut.sliceMm === null
-                      ? `${format.mm(cut.longestMm)} at the longest`
-                      : `${format.mm(cut.sliceMm)} thin`}{' '}
-                    · {cut.tool}
+                      ? say`${format.mm(cut.longestMm)} at the longest`
+                      : say`${format.mm(cut.sliceMm)} thin`}{' '}
+                    · {word(cut.tool)}
                   </span>
                 </div>
                 {cut.wheel && (
                   <div className="text-sm text-ink-soft">
-                    From the wheel: {Math.round(cut.wheel.angle)}°, {format.mm(cut.wheel.chordMm)} across the
-                    rim
-                    {cut.wheel.split && '; too thin to cut true: cut a workable wedge and split it across'}
+                    {say`From the wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} across the rim`}
+                    {cut.wheel.split && say`; too thin to cut true: cut a workable wedge and split it across`}
                   </div>
                 )}
               </div>
               <Select
-                label={`Cut of ${main.name}`}
+                label={say`Cut of ${main.name}`}
                 className="col-span-2 w-full min-[860px]:col-span-1"
                 value={cut.byHand ? cut.styleId : 'auto'}
                 options={[
                   {
                     value: 'auto',
-                    label: cut.byHand ? 'as Rotula would' : cutLabel(cut.styleId, format),
-                    hint: cut.byHand ? undefined : 'as Rotula would',
+                    label: cut.byHand ? say`as Rotula would` : cutLabel(cut.styleId, format),
+                    hint: cut.byHand ? undefined : say`as Rotula would`,
                   },
                   ...(cut.byHand ? [{ value: cut.styleId, label: cutLabel(cut.styleId, format) }] : []),
                   ...cut.others.map((id) => ({ value: id, label: cutLabel(id, format) })),
@@ -95,7 +95,7 @@ function CutSlate() {
   return (
     <>
       {focus && cut && (
-        <SlateSection title={`Why ${cutLabel(cut.styleId, format)}`}>
+        <SlateSection title={say`Why ${cutLabel(cut.styleId, format)}`}>
           <div className="mb-2 flex items-center gap-3">
             <GoodPicture good={focus} size={56} />
             <span className="text-lg font-bold">{focus.name}</span>
@@ -109,19 +109,16 @@ function CutSlate() {
           </ul>
         </SlateSection>
       )}
-      <SlateSection title="Tools to lay out" aside={tools.length}>
+      <SlateSection title={say`Tools to lay out`} aside={tools.length}>
         <ul>
           {tools.map((tool) => (
-            <li key={tool}>{tool}</li>
+            <li key={tool}>{word(tool)}</li>
           ))}
         </ul>
       </SlateSection>
       <SmallChildren />
       <AdviceList />
-      <Callout>
-        Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature.
-        Blades are counted out and in.
-      </Callout>
+      <Callout>{say`Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature. Blades are counted out and in.`}</Callout>
       <Cautions />
     </>
   );

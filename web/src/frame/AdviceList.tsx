@@ -5,12 +5,13 @@ import { Callout } from '../ui/Slate';
 import { ChangedSince } from './ChangedSince';
 import { useWorkbench } from './context';
 import { becauseWords, sentence } from '../words';
+import { say } from '../language/say';
 
 /** What Rotula would change; each can be left, and stays visible as left. */
 export function AdviceList() {
   const { plan, document, format } = useWorkbench();
   const leave = ({ rule, subject, left }: Advice) =>
-    document.change(left ? 'take the advice back up' : 'leave the advice', (order) => ({
+    document.change(left ? say`take the advice back up` : say`leave the advice`, (order) => ({
       ...order,
       adviceLeft: left
         ? order.adviceLeft.filter((a) => a.rule !== rule || a.subject !== subject)
@@ -21,8 +22,8 @@ export function AdviceList() {
       <ChangedSince />
       {plan.barred.map(({ good, because }) => (
         <Callout key={good.id} tone="stop">
-          <strong>{good.name}</strong> is kept off this board: {becauseWords(because, format)}. Swap it or
-          pick again; or, under the guest's own rules, give that guest their own plate in the brief.
+          <strong>{good.name}</strong>{' '}
+          {say`is kept off this board: ${becauseWords(because, format)}. Swap it or pick again; or, under the guest's own rules, give that guest their own plate in the brief.`}
         </Callout>
       ))}
       {plan.advice.map((advice) => (
@@ -38,10 +39,10 @@ export function AdviceList() {
             >
               {advice.left ? (
                 <>
-                  <Check size={16} /> left
+                  <Check size={16} /> {say`left`}
                 </>
               ) : (
-                'leave it'
+                say`leave it`
               )}
             </button>
           </div>

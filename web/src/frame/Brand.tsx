@@ -5,20 +5,21 @@ import { IconButton } from '../ui/IconButton';
 import { room } from '../ui/room';
 import type { Action } from './action';
 import { useFindBox } from './FindBox';
+import { say } from '../language/say';
 
 const ROOMS = [
-  { to: '/', label: 'Book' },
-  { to: '/counter', label: 'Counter' },
-  { to: '/house', label: 'House' },
+  { to: '/', label: say`Book` },
+  { to: '/counter', label: say`Counter` },
+  { to: '/house', label: say`House` },
 ];
 
 /** The little wheel, the name, and the rooms of the shop. */
 export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
   const find = useFindBox();
   const where = room.use();
-  const roomLabel = where === 'cellar' ? 'Light the shop' : 'Dark room (cellar)';
+  const roomLabel = where === 'cellar' ? say`Light the shop` : say`Dark room (cellar)`;
   return (
-    <nav className="no-print flex flex-wrap items-center gap-x-5 pt-4 pb-3" aria-label="Rooms">
+    <nav className="no-print flex flex-wrap items-center gap-x-5 pt-4 pb-3" aria-label={say`Rooms`}>
       <NavLink
         to="/"
         className="flex min-h-11 items-center gap-2.5 font-serif text-[1.7rem] leading-none font-semibold"
@@ -33,7 +34,7 @@ export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
             strokeLinejoin="round"
           />
         </svg>
-        Rotula
+        {say`Rotula`}
       </NavLink>
       {ROOMS.map(({ to, label }) => (
         <NavLink
@@ -51,7 +52,7 @@ export function Brand({ actions = [] }: { actions?: readonly Action[] }) {
         </NavLink>
       ))}
       <span className="flex">
-        <IconButton label="Find ( / )" onClick={() => find(actions)}>
+        <IconButton label={say`Find ( / )`} onClick={() => find(actions)}>
           <Search size={20} />
         </IconButton>
         <IconButton label={roomLabel} onClick={() => room.set(where === 'cellar' ? 'shop' : 'cellar')}>

@@ -4,6 +4,7 @@ import { capital } from '../ui/format';
 import { Callout, SlateSection } from '../ui/Slate';
 import { useWorkbench } from './context';
 import { sentence } from '../words';
+import { say, word } from '../language/say';
 
 /** Cautions with source and country. They are never left; local codes and licensed practice decide. */
 export function Cautions() {
@@ -11,7 +12,7 @@ export function Cautions() {
   const nameOf = (id: string) => goods.get(id)?.name ?? id;
   if (plan.cautions.length === 0) return null;
   return (
-    <SlateSection title="Cautions" aside={plan.cautions.length}>
+    <SlateSection title={say`Cautions`} aside={plan.cautions.length}>
       <ul className="space-y-2.5">
         {plan.cautions.map((caution) => (
           <li key={reasonKey(caution)}>
@@ -22,8 +23,8 @@ export function Cautions() {
                   {capital(sentence(caution, format))}
                   <div className="mt-1 text-sm text-chalk-soft">
                     {caution.goods.length > 0 &&
-                      `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? ` and ${caution.goods.length - 5} more` : ''}. `}
-                    {caution.source} ({caution.country})
+                      `${caution.goods.slice(0, 5).map(nameOf).join(', ')}${caution.goods.length > 5 ? say` and ${caution.goods.length - 5} more` : ''}. `}
+                    {word(caution.source)} ({word(caution.country)})
                   </div>
                 </div>
               </div>
@@ -31,7 +32,7 @@ export function Cautions() {
           </li>
         ))}
       </ul>
-      <p className="mt-2 text-sm text-chalk-soft">Local codes and licensed practice decide.</p>
+      <p className="mt-2 text-sm text-chalk-soft">{say`Local codes and licensed practice decide.`}</p>
     </SlateSection>
   );
 }

@@ -3,13 +3,14 @@ import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
 import type { Format } from '../ui/format';
 import { useWorkbench } from './context';
+import { say, word } from '../language/say';
 
 /** What is not on the counter any more as the order took it; one button takes the counter of today. */
 export function ChangedSince() {
   const { plan, document, shelf, house, format } = useWorkbench();
   if (plan.changed.length === 0) return null;
   return (
-    <SlateSection title="Changed on the counter since" aside={plan.changed.length}>
+    <SlateSection title={say`Changed on the counter since`} aside={plan.changed.length}>
       <ul className="mb-3 space-y-1" data-changed-since>
         {plan.changed.map((change) => (
           <li key={`${change.goodId} ${change.field}`}>
@@ -17,18 +18,13 @@ export function ChangedSince() {
           </li>
         ))}
       </ul>
-      <p className="mb-2 text-sm text-chalk-soft">
-        Prices stay as they were when the goods were chosen; of contents, allergens, treatment and verdict the
-        stricter word holds until you refresh.
-      </p>
+      <p className="mb-2 text-sm text-chalk-soft">{say`Prices stay as they were when the goods were chosen; of contents, allergens, treatment and verdict the stricter word holds until you refresh.`}</p>
       <Button
         look="slate"
         onClick={() =>
-          document.change('take the counter of today', (order) => refreshed(order, shelf, house))
+          document.change(say`take the counter of today`, (order) => refreshed(order, shelf, house))
         }
-      >
-        Take the counter of today
-      </Button>
+      >{say`Take the counter of today`}</Button>
     </SlateSection>
   );
 }
@@ -36,16 +32,16 @@ export function ChangedSince() {
 function wordsOf({ field, was, is, amounts }: SnapshotChange, format: Format): string {
   switch (field) {
     case 'gone':
-      return 'has left the counter';
+      return say`has left the counter`;
     case 'price':
       return amounts
-        ? `cost ${format.money(amounts.was)}, now ${format.money(amounts.is)} a ${amounts.per}`
-        : 'has another price';
+        ? say`cost ${format.money(amounts.was)}, now ${format.money(amounts.is)} a ${amounts.per}`
+        : say`has another price`;
     case 'contents':
-      return 'has other contents';
+      return say`has other contents`;
     case 'other':
-      return 'is described otherwise';
+      return say`is described otherwise`;
     default:
-      return `${field}: ${was || 'none'}, now ${is || 'none'}`;
+      return say`${word(field)}: ${was || 'none'}, now ${is || 'none'}`;
   }
 }

@@ -16,6 +16,7 @@ import type { Conflict } from './autosave';
 import { bodyOf } from './draft';
 import { useWorkbench } from './context';
 import { STAGE_LABELS } from './stages';
+import { say } from '../language/say';
 
 /** Somebody saved this order since. Both are shown stage by stage; the merge takes each stage from who changed it. */
 export function ConflictSheet() {
@@ -38,10 +39,10 @@ function summaryWords(
     ...(limits === undefined ? [] : [count(limits, 'limit')]),
     ...(goods.length > 0 ? [goods.map(nameOf).join(', ')] : []),
   ];
-  return parts.join(' · ') || 'all as computed';
+  return parts.join(' · ') || say`all as computed`;
 }
 
-const WHO = { mine: 'changed here', theirs: 'changed elsewhere', both: 'changed in both' };
+const WHO = { mine: say`changed here`, theirs: say`changed elsewhere`, both: say`changed in both` };
 
 function Merge({ conflict }: { conflict: Conflict }) {
   const { document, goods, format } = useWorkbench();
@@ -52,11 +53,8 @@ function Merge({ conflict }: { conflict: Conflict }) {
   const [chosen, setChosen] = useState<Partial<Record<StageName, Side>>>({});
   const sides = { ...proposedSides(differences), ...chosen };
   return (
-    <Sheet title="This order was also changed elsewhere" open onClose={() => undefined}>
-      <p className="mb-4">
-        Choose, stage by stage, what shall stand. Nothing is thrown away before you do, and undo brings your
-        own version back.
-      </p>
+    <Sheet title={say`This order was also changed elsewhere`} open onClose={() => undefined}>
+      <p className="mb-4">{say`Choose, stage by stage, what shall stand. Nothing is thrown away before you do, and undo brings your own version back.`}</p>
       <ul className="divide-y divide-line border-y border-line">
         {differences.map(({ stage, changedBy }) => (
           <li key={stage} className="grid grid-cols-[110px_1fr] items-start gap-3 py-2.5">
@@ -65,25 +63,26 @@ function Merge({ conflict }: { conflict: Conflict }) {
               <span className="block text-sm text-ink-soft">{WHO[changedBy]}</span>
             </div>
             <Choice
-              label={`${STAGE_LABELS[stage]}: which version`}
+              label={say`${STAGE_LABELS[stage]}: which version`}
               className="grid-cols-2"
               value={sides[stage] ?? 'mine'}
               options={[
-                { value: 'mine', label: 'Yours', hint: summaryWords(stage, order, nameOf, format) },
-                { value: 'theirs', label: 'The other', hint: summaryWords(stage, theirs, nameOf, format) },
+                { value: 'mine', label: say`Yours`, hint: summaryWords(stage, order, nameOf, format) },
+                { value: 'theirs', label: say`The other`, hint: summaryWords(stage, theirs, nameOf, format) },
               ]}
               onChange={(side) => setChosen((now) => ({ ...now, [stage]: side }))}
             />
           </li>
         ))}
-        {differences.length === 0 && <li className="py-3">Both versions say the same.</li>}
+        {differences.length === 0 && <li className="py-3">{say`Both versions say the same.`}</li>}
       </ul>
       <div className="mt-5 flex flex-wrap gap-3">
-        <Button look="strong" onClick={() => resolve(mergeByStage(order, theirs, sides))}>
-          Merge as chosen
-        </Button>
-        <Button onClick={() => resolve(order)}>Keep all of yours</Button>
-        <Button onClick={() => resolve(theirs)}>Take all of the other</Button>
+        <Button
+          look="strong"
+          onClick={() => resolve(mergeByStage(order, theirs, sides))}
+        >{say`Merge as chosen`}</Button>
+        <Button onClick={() => resolve(order)}>{say`Keep all of yours`}</Button>
+        <Button onClick={() => resolve(theirs)}>{say`Take all of the other`}</Button>
       </div>
     </Sheet>
   );

@@ -14,6 +14,7 @@ import { formatFor } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { room } from '../ui/room';
 import type { Action } from './action';
+import { say, word } from '../language/say';
 
 interface Entry {
   readonly key: string;
@@ -56,8 +57,8 @@ export default function FindDialog({
               <Search size={20} className="pointer-events-none absolute top-3.5 left-3 text-ink-soft" />
               <ComboboxInput
                 autoFocus
-                aria-label="Find goods, orders and actions"
-                placeholder="Find goods, orders, things to do"
+                aria-label={say`Find goods, orders and actions`}
+                placeholder={say`Find goods, orders, things to do`}
                 className="field w-full pl-11 text-lg placeholder:text-ink-soft"
                 displayValue={() => query}
                 onChange={(e) => setQuery(e.target.value)}
@@ -79,9 +80,7 @@ export default function FindDialog({
               ))}
             </ComboboxOptions>
             {found.length === 0 && (
-              <p className="px-3 py-3 text-ink-soft">
-                Nothing is called that. Try a style, an animal, or a customer.
-              </p>
+              <p className="px-3 py-3 text-ink-soft">{say`Nothing is called that. Try a style, an animal, or a customer.`}</p>
             )}
           </Combobox>
         </DialogPanel>
@@ -100,12 +99,12 @@ function useEntries(actions: readonly Action[]): Entry[] {
     const format = house && formatFor(house);
     const go = (to: string) => () => void navigate(to);
     const everywhere: Action[] = [
-      { name: 'New order', does: go('/?new') },
-      { name: 'Open the book', does: go('/') },
-      { name: 'Open the counter', does: go('/counter') },
-      { name: 'Open the house', does: go('/house') },
+      { name: say`New order`, does: go('/?new') },
+      { name: say`Open the book`, does: go('/') },
+      { name: say`Open the counter`, does: go('/counter') },
+      { name: say`Open the house`, does: go('/house') },
       {
-        name: room.read() === 'cellar' ? 'Light the shop' : 'Go down to the cellar (dark room)',
+        name: room.read() === 'cellar' ? say`Light the shop` : say`Go down to the cellar (dark room)`,
         does: () => room.set(room.read() === 'cellar' ? 'shop' : 'cellar'),
       },
     ];
@@ -120,14 +119,14 @@ function useEntries(actions: readonly Action[]): Entry[] {
       ...orders.map((order) => ({
         key: `order ${order.id}`,
         name: order.title,
-        about: `order · ${format?.day(order.brief.servingAt) ?? ''} · ${order.customer}`,
+        about: say`order · ${format?.day(order.brief.servingAt) ?? ''} · ${order.customer}`,
         picture: <ArrowRight size={20} className="text-ink-soft" />,
         does: go(`/orders/${order.id}/pick`),
       })),
       ...goods.map((good) => ({
         key: `good ${good.id}`,
         name: good.name,
-        about: `${good.kind} · ${good.style}`,
+        about: `${word(good.kind)} · ${good.style}`,
         picture: <GoodPicture good={good} size={34} />,
         does: go(`/counter?good=${good.id}`),
       })),

@@ -1,27 +1,28 @@
 import { Button } from '../ui/Button';
 import { singleKeys } from '../ui/room';
 import { Sheet } from '../ui/Sheet';
+import { say } from '../language/say';
 
 const KEYS = [
-  ['1 to 6', 'open the stages'],
-  ['p', 'the papers'],
-  ['/', 'find goods, orders, things to do'],
-  ['a', 'add a good by hand (in Pick)'],
-  ['g', 'propose the best (in Pick)'],
-  ['l', 'lock the good in focus'],
-  ['x', 'leave it out'],
-  ['s', 'swap it'],
-  ['arrow keys', 'walk the wheel'],
-  ['u or Ctrl+Z', 'undo'],
-  ['Shift+u or Ctrl+Shift+Z', 'redo'],
-  ['n', 'a new order'],
-  ['?', 'this list'],
+  [say`1 to 6`, say`open the stages`],
+  ['p', say`the papers`],
+  ['/', say`find goods, orders, things to do`],
+  ['a', say`add a good by hand (in Pick)`],
+  ['g', say`propose the best (in Pick)`],
+  ['l', say`lock the good in focus`],
+  ['x', say`leave it out`],
+  ['s', say`swap it`],
+  [say`arrow keys`, say`walk the wheel`],
+  [say`u or Ctrl+Z`, 'undo'],
+  [say`Shift+u or Ctrl+Shift+Z`, 'redo'],
+  ['n', say`a new order`],
+  ['?', say`this list`],
 ] as const;
 
 export function KeysSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const keys = singleKeys.use();
   return (
-    <Sheet title="Keys" open={open} onClose={onClose}>
+    <Sheet title={say`Keys`} open={open} onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {KEYS.map(([key, does]) => (
           <div key={key} className="contents">
@@ -32,11 +33,9 @@ export function KeysSheet({ open, onClose }: { open: boolean; onClose: () => voi
           </div>
         ))}
       </dl>
-      <p className="mt-4 text-ink-soft">
-        They act while no field has the focus, and never on a barcode scanner's burst.
-      </p>
+      <p className="mt-4 text-ink-soft">{say`They act while no field has the focus, and never on a barcode scanner's burst.`}</p>
       <Button className="mt-3" onClick={() => singleKeys.set(keys === 'on' ? 'off' : 'on')}>
-        {keys === 'on' ? 'Switch single keys off' : 'Switch single keys on'}
+        {keys === 'on' ? say`Switch single keys off` : say`Switch single keys on`}
       </Button>
     </Sheet>
   );

@@ -9,6 +9,7 @@ import { useWorkbench } from './context';
 import { TABS } from './stages';
 import { SaveTrouble, SaveWord } from './SaveLine';
 import { UndoRedo } from '../ui/UndoRedo';
+import { say } from '../language/say';
 
 /** Brand, the order's name and line, and the stage strip. */
 export function OrderHeader() {
@@ -30,9 +31,9 @@ export function OrderHeader() {
       <p className="mt-1 mb-3 text-ink-soft">
         {format.day(brief.servingAt)}, {format.time(brief.servingAt)} · {count(heads(brief), 'guest')}
         {limits > 0 && `, ${count(limits, 'limit')}`} · {ROLE_LABELS[brief.role]}
-        {plan.targets.eaters !== plan.targets.heads && ` · eat as ${plan.targets.eaters}`}
+        {plan.targets.eaters !== plan.targets.heads && say` · eat as ${plan.targets.eaters}`}
       </p>
-      <nav aria-label="Stages" className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
+      <nav aria-label={say`Stages`} className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
         {TABS.map(({ path, label, key }) => (
           <NavLink
             key={path}
@@ -62,13 +63,13 @@ function Title() {
   const commit = () => {
     const text = draft?.trim();
     if (text !== undefined && text !== document.order.title)
-      document.change('rename the order', (order) => ({ ...order, title: text }));
+      document.change(say`rename the order`, (order) => ({ ...order, title: text }));
     setDraft(null);
   };
   return (
     <h1 className="text-[2.1rem]">
       <input
-        aria-label="Name of the order"
+        aria-label={say`Name of the order`}
         className="-mx-2 min-h-11 w-full rounded-lg border-[1.5px] border-transparent bg-transparent px-2 hover:border-line focus:border-line focus:bg-paper-lit"
         value={draft ?? document.order.title}
         aria-invalid={document.saving.refused.some(({ field }) => field === 'title')}

@@ -4,6 +4,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
 import { useWorkbench } from './context';
 import { plateLabel } from '../words';
+import { say } from '../language/say';
 
 /** Every plate of its own: who eats from it, what lies on it and how much, and what the counter lacks for it. */
 export function OwnPlates() {
@@ -14,7 +15,7 @@ export function OwnPlates() {
 function Plate({ plate }: { plate: OwnPlate }) {
   const { format } = useWorkbench();
   return (
-    <SlateSection title="Their own plate" aside={count(plate.guests, 'guest')}>
+    <SlateSection title={say`Their own plate`} aside={count(plate.guests, 'guest')}>
       <p className="mb-2 font-bold">{plateLabel(plate)}</p>
       <ul data-own-plate={plateLabel(plate)}>
         {plate.lines.map(({ good, net, onBoard }) => (
@@ -23,18 +24,18 @@ function Plate({ plate }: { plate: OwnPlate }) {
             <span className="min-w-0 flex-1">
               {good.name}{' '}
               <span className="text-sm text-chalk-soft">
-                {onBoard ? 'from the board, cut first' : good.style}
+                {onBoard ? say`from the board, cut first` : good.style}
               </span>
             </span>
             <span className="whitespace-nowrap">{format.grams(net)}</span>
           </li>
         ))}
       </ul>
-      {plate.drink && <p className="text-chalk-soft">To drink: {plate.drink.name}.</p>}
+      {plate.drink && <p className="text-chalk-soft">{say`To drink: ${plate.drink.name}.`}</p>}
       {plate.missing.length > 0 && (
         <Callout tone="advice">
-          Nothing on this counter surely suits for: {plate.missing.join(', ')}.
-          {plate.lines.length > 0 && ' What is there makes up the weight.'}
+          {say`Nothing on this counter surely suits for: ${plate.missing.join(', ')}.`}
+          {plate.lines.length > 0 && say` What is there makes up the weight.`}
         </Callout>
       )}
     </SlateSection>

@@ -3,22 +3,23 @@ import { useState } from 'react';
 import { useWorkbench } from './context';
 import { dropUnreadable } from './draft';
 import { saveText } from '../ui/saveText';
+import { say } from '../language/say';
 
 /** How saving stands, in a word; what is wrong with it, and what to do, under the name of the order. */
 export function SaveWord() {
   const { state, trouble, refused, gone } = useWorkbench().document.saving;
   const words =
     state === 'saving'
-      ? 'saving …'
+      ? say`saving …`
       : state === 'saved'
-        ? 'saved'
+        ? say`saved`
         : gone
-          ? 'deleted elsewhere'
+          ? say`deleted elsewhere`
           : trouble
-            ? 'not saved'
+            ? say`not saved`
             : refused.length > 0
-              ? 'saved but for what is marked'
-              : 'not saved yet';
+              ? say`saved but for what is marked`
+              : say`not saved yet`;
   return (
     <span
       role="status"
@@ -48,23 +49,22 @@ export function SaveTrouble() {
     <>
       {gone && (
         <Line>
-          This order was deleted elsewhere. What you see is kept here.
-          <button type="button" className={BUTTON} onClick={document.takeBack}>
-            Take it back and save
-          </button>
+          {say`This order was deleted elsewhere. What you see is kept here.`}
+          <button
+            type="button"
+            className={BUTTON}
+            onClick={document.takeBack}
+          >{say`Take it back and save`}</button>
         </Line>
       )}
       {!gone && trouble && <Line>{trouble}</Line>}
       {refused.map(({ field, says }) => (
         <Line key={field}>
-          {fieldWords(field)}: {says}. It stays here as you typed it; everything else is saved.
+          {say`${fieldWords(field)}: ${says}. It stays here as you typed it; everything else is saved.`}
         </Line>
       ))}
       {unkept && (
-        <Line>
-          This browser keeps nothing (its storage is full or forbidden): what is not saved yet does not
-          survive this tab.
-        </Line>
+        <Line>{say`This browser keeps nothing (its storage is full or forbidden): what is not saved yet does not survive this tab.`}</Line>
       )}
       <FoundDrafts />
     </>
@@ -73,15 +73,15 @@ export function SaveTrouble() {
 
 /** "brief.limits.0.note" as a person would say it. */
 const FIELD_WORDS: Record<string, string> = {
-  title: 'The name of the order',
-  customer: 'The customer',
-  note: 'What was said on the telephone',
-  'selection.goods': 'The goods of the board',
-  extras: 'What was added by hand',
+  title: say`The name of the order`,
+  customer: say`The customer`,
+  note: say`What was said on the telephone`,
+  'selection.goods': say`The goods of the board`,
+  extras: say`What was added by hand`,
 };
 function fieldWords(field: string): string {
   const known = Object.keys(FIELD_WORDS).find((key) => field === key || field.startsWith(`${key}.`));
-  return known ? FIELD_WORDS[known]! : `The ${field.replace(/^brief\./, '').split('.')[0]!}`;
+  return known ? FIELD_WORDS[known]! : say`The ${field.replace(/^brief\./, '').split('.')[0]!}`;
 }
 
 /** Said once, when the order is opened: other tabs with unsaved changes, and drafts that cannot be read. */
@@ -92,26 +92,24 @@ function FoundDrafts() {
   if (!open || (!elsewhere && !unreadable)) return null;
   return (
     <Line>
-      {elsewhere && 'Another window of this browser has changes of this order that are not saved yet. '}
+      {elsewhere && say`Another window of this browser has changes of this order that are not saved yet. `}
       {unreadable && (
         <>
-          Unsaved changes were kept that cannot be read any more.
-          <button type="button" className={BUTTON} onClick={() => saveText('draft.json', unreadable)}>
-            Save them as a file
-          </button>
+          {say`Unsaved changes were kept that cannot be read any more.`}
+          <button
+            type="button"
+            className={BUTTON}
+            onClick={() => saveText('draft.json', unreadable)}
+          >{say`Save them as a file`}</button>
           <button
             type="button"
             className={BUTTON}
             onClick={() => (dropUnreadable(document.id), setOpen(false))}
-          >
-            Throw them away
-          </button>
+          >{say`Throw them away`}</button>
         </>
       )}
       {!unreadable && (
-        <button type="button" className={BUTTON} onClick={() => setOpen(false)}>
-          Good
-        </button>
+        <button type="button" className={BUTTON} onClick={() => setOpen(false)}>{say`Good`}</button>
       )}
     </Line>
   );

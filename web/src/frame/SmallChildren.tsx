@@ -1,21 +1,22 @@
 import { SlateSection } from '../ui/Slate';
 import { useWorkbench } from './context';
+import { say, word } from '../language/say';
 
 /** What children under 5 get of the board, and in which form. */
 export function SmallChildren() {
   const { plan, format } = useWorkbench();
   if (plan.children.length === 0) return null;
   return (
-    <SlateSection title="For the small children" aside="under 5">
+    <SlateSection title={say`For the small children`} aside={say`under 5`}>
       <ul className="space-y-1">
         {plan.children.map(({ good, form, grams, instead }) => (
           <li key={good.id} data-child-line={good.id}>
             <strong>{good.name}</strong>{' '}
             {form
-              ? `${grams > 0 ? `${format.grams(grams)}, ` : ''}${form}`
+              ? `${grams > 0 ? `${format.grams(grams)}, ` : ''}${word(form)}`
               : instead
-                ? `not for them: ${instead.name} instead`
-                : 'not for them, and the counter has nothing of its kind instead'}
+                ? say`not for them: ${instead.name} instead`
+                : say`not for them, and the counter has nothing of its kind instead`}
           </li>
         ))}
       </ul>

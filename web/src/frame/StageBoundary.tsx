@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react';
 import { Button } from '../ui/Button';
+import { say } from '../language/say';
 
 /** The code of a screen that could not be had: the server is away, or was brought up to date since this page was opened. */
 const IS_LOADING = /dynamically imported module|module script failed|Loading chunk|preload CSS/i;
@@ -7,7 +8,7 @@ const IS_LOADING = /dynamically imported module|module script failed|Loading chu
 const wordsOf = (fault: unknown): string => {
   const message = fault instanceof Error ? fault.message : String(fault);
   return IS_LOADING.test(message)
-    ? 'This screen could not be loaded: the server is away, or was brought up to date since this page was opened.'
+    ? say`This screen could not be loaded: the server is away, or was brought up to date since this page was opened.`
     : message;
 };
 
@@ -31,16 +32,12 @@ export class StageBoundary extends Component<
     if (fault === null) return this.props.children;
     return (
       <main className="max-w-xl p-10">
-        <h1 className="mb-3 text-3xl">This screen did not open</h1>
+        <h1 className="mb-3 text-3xl">{say`This screen did not open`}</h1>
         <p className="mb-2" role="alert">
           {wordsOf(fault)}
         </p>
-        <p className="mb-6 text-ink-soft">
-          What you changed is kept, and saved when the server answers. The other stages work on.
-        </p>
-        <Button look="strong" onClick={() => window.location.reload()}>
-          Load the page anew
-        </Button>
+        <p className="mb-6 text-ink-soft">{say`What you changed is kept, and saved when the server answers. The other stages work on.`}</p>
+        <Button look="strong" onClick={() => window.location.reload()}>{say`Load the page anew`}</Button>
       </main>
     );
   }

@@ -4,6 +4,7 @@ import { Slate, SlateHead } from '../ui/Slate';
 import { useWorkbench } from './context';
 import { OrderHeader } from './OrderHeader';
 import { VitalFigures } from './VitalFigures';
+import { say } from '../language/say';
 
 /** Paper on the left with the stage strip, slate on the right with the vital figures first. */
 export function StageLayout({ children, slate }: { children: ReactNode; slate: ReactNode }) {
@@ -14,7 +15,7 @@ export function StageLayout({ children, slate }: { children: ReactNode; slate: R
         <OrderHeader />
         {children}
       </main>
-      <Slate label="What Rotula works out">
+      <Slate label={say`What Rotula works out`}>
         <SlateHead>
           <VitalFigures figures={vitalFigures(plan)} format={format} reach={reach?.balance?.dial ?? null} />
         </SlateHead>

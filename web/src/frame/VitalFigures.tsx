@@ -2,6 +2,7 @@ import type { VitalFigures as Figures } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { count } from '../ui/format';
 import { Vital } from '../ui/Slate';
+import { say } from '../language/say';
 
 /** The figures that are always in view. `reach` is the best dial on this counter, once it is known. */
 export function VitalFigures({
@@ -20,29 +21,29 @@ export function VitalFigures({
   return (
     <div className="flex gap-4">
       <Vital
-        label="balance"
+        label={say`balance`}
         figure={dial}
-        unit={reach === null ? 'of 100' : `of ${Math.max(dial, Math.round(reach))}`}
+        unit={reach === null ? say`of 100` : say`of ${Math.max(dial, Math.round(reach))}`}
         bar={figures.dial}
         below={count(figures.cautions, 'caution')}
       />
       <Vital
-        label="net weight"
+        label={say`net weight`}
         figure={weight}
         unit={unit}
-        below={`${format.grams(figures.perHead)} a head`}
+        below={say`${format.grams(figures.perHead)} a head`}
       />
       <Vital
-        label={budget === null ? 'cost' : `cost of ${format.amount(budget)}`}
+        label={budget === null ? say`cost` : say`cost of ${format.amount(budget)}`}
         figure={format.amount(cost)}
         bar={budget === null ? undefined : (100 * cost) / budget}
         tone={over ? 'wax' : 'leaf'}
         below={
           budget === null
-            ? `${format.amount(figures.costPerHead)} a head, ${format.currency}`
+            ? say`${format.amount(figures.costPerHead)} a head, ${format.currency}`
             : over
-              ? 'over the budget'
-              : `${format.amount(remaining!)} left, ${format.currency}`
+              ? say`over the budget`
+              : say`${format.amount(remaining!)} left, ${format.currency}`
         }
       />
     </div>

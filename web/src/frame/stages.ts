@@ -1,15 +1,16 @@
 import { inStrip, type StageId } from '@rotula/core';
+import { say } from '../language/say';
 
 /** What each stage is called; the papers stand after them and are no stage. */
 export const STAGE_LABELS: Record<StageId, string> = {
-  order: 'Order',
-  brief: 'Brief',
-  pick: 'Pick',
-  portion: 'Portion',
-  cut: 'Cut',
-  pair: 'Pair',
-  walk: 'Walk',
-  table: 'Table',
+  order: say`Order`,
+  brief: say`Brief`,
+  pick: say`Pick`,
+  portion: say`Portion`,
+  cut: say`Cut`,
+  pair: say`Pair`,
+  walk: say`Walk`,
+  table: say`Table`,
 };
 
 export interface Tab {
@@ -21,5 +22,5 @@ export interface Tab {
 /** The strip, from the rows of the stages: each is opened by the number of its place. */
 export const TABS: readonly Tab[] = [
   ...inStrip().map(({ id, place }) => ({ path: id, label: STAGE_LABELS[id], key: String(place) })),
-  { path: 'papers', label: 'Papers', key: 'p' },
+  { path: 'papers', label: say`Papers`, key: 'p' },
 ];

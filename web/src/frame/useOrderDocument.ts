@@ -15,6 +15,7 @@ import { mutate } from 'swr';
 import { api } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
 import { bodyOf, dropDraft, findDraft, keepDraft, type FoundDraft } from './draft';
+import { say } from '../language/say';
 
 /** One open order: its document with undo, saved by itself. */
 export interface OrderDocument {
@@ -87,7 +88,7 @@ export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: H
   const resolve = (stands: OrderBody) => {
     autosave.resolve(stands);
     // A step of its own, so that undo still brings mine back.
-    setHistory((h) => did(h, 'merge with the other window', stands));
+    setHistory((h) => did(h, say`merge with the other window`, stands));
   };
 
   return {

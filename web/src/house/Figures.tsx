@@ -4,6 +4,7 @@ import { useCounter, useOrders } from '../api/shop';
 import { NumberField } from '../ui/NumberField';
 import { count, type Format } from '../ui/format';
 import { figureLabel, figureTable, FIGURE_TABLES } from '../words';
+import { say } from '../language/say';
 
 /**
  * The figures of practice: each with its usual value, the house's own, and a way back. What a change touches is worked out
@@ -26,15 +27,14 @@ export default function Figures({
     onSet(value === null ? rest : { ...rest, [path]: value });
   };
   return (
-    <section aria-label="Figures of practice">
-      <h2 className="mb-1 text-xl">Figures of practice</h2>
+    <section aria-label={say`Figures of practice`}>
+      <h2 className="mb-1 text-xl">{say`Figures of practice`}</h2>
       <p className="mb-2 text-sm text-ink-soft">
-        What practitioners reckon with; common practice, no published source. What you set stands for every
-        order that is not finished.{' '}
+        {say`What practitioners reckon with; common practice, no published source. What you set stands for every order that is not finished.`}{' '}
         {own > 0 &&
-          `${count(own, 'figure')} of your own${touched.length > 0 ? `, felt by: ${touched.join(', ')}` : ', felt by no open order'}.`}
+          say`${count(own, 'figure')} of your own${touched.length > 0 ? say`, felt by: ${touched.join(', ')}` : say`, felt by no open order`}.`}
       </p>
-      <div className="mb-2 flex flex-wrap gap-2" role="group" aria-label="Table">
+      <div className="mb-2 flex flex-wrap gap-2" role="group" aria-label={say`Table`}>
         {FIGURE_TABLES.map((name) => (
           <button
             key={name}
@@ -50,10 +50,10 @@ export default function Figures({
       <table className="w-full">
         <thead>
           <tr className="border-b-[1.5px] border-ink text-left text-sm text-ink-soft">
-            <th className="py-1 font-normal">figure</th>
-            <th className="py-1 text-right font-normal">usual</th>
-            <th className="py-1 text-right font-normal">here</th>
-            <th aria-label="back" />
+            <th className="py-1 font-normal">{say`figure`}</th>
+            <th className="py-1 text-right font-normal">{say`usual`}</th>
+            <th className="py-1 text-right font-normal">{say`here`}</th>
+            <th aria-label={say`back`} />
           </tr>
         </thead>
         <tbody>
@@ -94,7 +94,7 @@ function Row({
       </td>
       <td className="py-1.5 text-right">
         <NumberField
-          label={`${label}, here`}
+          label={say`${label}, here`}
           className={`field w-24 text-right ${own === null ? '' : 'border-annatto font-bold'}`}
           value={shown(own ?? figure.usual)}
           max={shown(figure.most)}
@@ -106,11 +106,9 @@ function Row({
           <button
             type="button"
             className="min-h-11 text-sm text-ink-soft underline underline-offset-4 hover:text-ink"
-            aria-label={`as usual: ${label}`}
+            aria-label={say`as usual: ${label}`}
             onClick={() => onSet(null)}
-          >
-            as usual
-          </button>
+          >{say`as usual`}</button>
         )}
       </td>
     </tr>

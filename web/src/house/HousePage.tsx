@@ -12,6 +12,7 @@ import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
+import { say, word } from '../language/say';
 
 /** The figures need the computation, to tell which orders feel them: they come a moment later. */
 const Figures = lazy(() => import('./Figures'));
@@ -47,7 +48,7 @@ export default function HousePage() {
   const house = useHouse();
   useFindKey();
   useEffect(() => {
-    document.title = 'House · Rotula';
+    document.title = say`House · Rotula`;
   }, []);
   if (house.error && !house.data) return <Trouble error={house.error} />;
   if (!house.data) return <main className="p-8" />;
@@ -62,7 +63,7 @@ function Settings({ house }: { house: StoredHouse }) {
     try {
       const met = await saveHouse(clash?.current ?? house, part);
       setClash(met);
-      if (!met) toast.success('Saved');
+      if (!met) toast.success(say`Saved`);
     } catch (error) {
       toast.error(error instanceof Error ? error.message : String(error));
     }
@@ -72,21 +73,18 @@ function Settings({ house }: { house: StoredHouse }) {
     <>
       <main className="min-w-0 px-6 pb-8 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
         <Brand />
-        <h1 className="mb-4 text-[2.1rem]">The house</h1>
+        <h1 className="mb-4 text-[2.1rem]">{say`The house`}</h1>
         {house.unreadable && (
           <p
             role="alert"
             className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
           >
-            The settings are stored, but cannot be read: {house.unreadable}. The usual ones stand in; saving
-            writes over what is stored.{' '}
+            {say`The settings are stored, but cannot be read: ${house.unreadable}. The usual ones stand in; saving writes over what is stored.`}{' '}
             <a
               className="font-bold underline underline-offset-4"
               href="/api/house/stored"
               download="house.json"
-            >
-              Save it as a file first
-            </a>
+            >{say`Save it as a file first`}</a>
           </p>
         )}
         {clash && (
@@ -96,19 +94,18 @@ function Settings({ house }: { house: StoredHouse }) {
           >
             {clash.fields.map((field) => (
               <p key={field}>
-                {capital(field)} was changed elsewhere to “{String(clash.current[field])}”; you chose “
-                {String(clash.mine[field])}”. Which shall stand?
+                {say`${capital(word(field))} was changed elsewhere to “${String(clash.current[field])}”; you chose “${String(clash.mine[field])}”. Which shall stand?`}
               </p>
             ))}
             <div className="mt-1 flex gap-3">
-              <Button onClick={() => void set(clash.mine)}>Mine</Button>
-              <Button onClick={() => setClash(null)}>The other</Button>
+              <Button onClick={() => void set(clash.mine)}>{say`Mine`}</Button>
+              <Button onClick={() => setClash(null)}>{say`The other`}</Button>
             </div>
           </div>
         )}
         <div className="max-w-3xl space-y-7">
           <label className="block">
-            <h2 className="mb-2 text-xl">Name of the shop</h2>
+            <h2 className="mb-2 text-xl">{say`Name of the shop`}</h2>
             <input
               className="field w-full text-lg"
               value={name}
@@ -117,23 +114,23 @@ function Settings({ house }: { house: StoredHouse }) {
             />
           </label>
           <section>
-            <h2 className="mb-2 text-xl">Units</h2>
+            <h2 className="mb-2 text-xl">{say`Units`}</h2>
             <Choice
-              label="Units"
+              label={say`Units`}
               className="grid-cols-2"
               value={house.units}
               options={[
-                { value: 'metric', label: 'Metric', hint: 'grams, millimetres' },
-                { value: 'US customary', label: 'US customary', hint: 'ounces, pounds, inches' },
+                { value: 'metric', label: say`Metric`, hint: say`grams, millimetres` },
+                { value: 'US customary', label: say`US customary`, hint: say`ounces, pounds, inches` },
               ]}
               onChange={(units) => void set({ units })}
             />
           </section>
           <div className="grid gap-7 sm:grid-cols-2">
             <section>
-              <h2 className="mb-2 text-xl">Currency</h2>
+              <h2 className="mb-2 text-xl">{say`Currency`}</h2>
               <Select
-                label="Currency"
+                label={say`Currency`}
                 className="w-full"
                 value={house.currency}
                 options={[...new Set([house.currency, ...CURRENCIES])].map((c) => ({ value: c, label: c }))}
@@ -141,31 +138,28 @@ function Settings({ house }: { house: StoredHouse }) {
               />
             </section>
             <section>
-              <h2 className="mb-2 text-xl">Country</h2>
+              <h2 className="mb-2 text-xl">{say`Country`}</h2>
               <Select
-                label="Country"
+                label={say`Country`}
                 className="w-full"
                 value={house.country}
                 options={[...new Set([house.country, ...COUNTRIES])].map((c) => ({
                   value: c,
-                  label: countryName.of(c) ?? c,
+                  label: word(countryName.of(c) ?? c),
                 }))}
                 onChange={(country) => void set({ country })}
               />
-              <p className="mt-1 text-sm text-ink-soft">
-                Days and times are written and typed as they are there: {format.dayYear('2027-02-12')},{' '}
-                {format.time('2027-02-12T18:30')}.
-              </p>
+              <p className="mt-1 text-sm text-ink-soft">{say`Days and times are written and typed as they are there: ${format.dayYear('2027-02-12')}, ${format.time('2027-02-12T18:30')}.`}</p>
             </section>
             <section>
-              <h2 className="mb-2 text-xl">Paper</h2>
+              <h2 className="mb-2 text-xl">{say`Paper`}</h2>
               <Choice
-                label="Paper"
+                label={say`Paper`}
                 className="grid-cols-2"
                 value={house.paper}
                 options={[
                   { value: 'A4', label: 'A4' },
-                  { value: 'US Letter', label: 'US Letter' },
+                  { value: 'US Letter', label: say`US Letter` },
                 ]}
                 onChange={(paper) => void set({ paper })}
               />
@@ -180,7 +174,7 @@ function Settings({ house }: { house: StoredHouse }) {
                 value={house[school]}
                 options={Object.entries(schoolWords(school, format).options).map(([value, { for: why }]) => ({
                   value: value as House[typeof school],
-                  label: capital(value),
+                  label: capital(word(value)),
                   hint: why,
                 }))}
                 onChange={(value) => void set({ [school]: value })}
@@ -192,21 +186,19 @@ function Settings({ house }: { house: StoredHouse }) {
           </Suspense>
         </div>
       </main>
-      <Slate label="How it will read">
+      <Slate label={say`How it will read`}>
         <div className="flex gap-4">
-          <Vital label="net weight" figure={weight} unit={unit} />
-          <Vital label="cost" figure={format.amount(18000)} below={format.money(18000)} />
+          <Vital label={say`net weight`} figure={weight} unit={unit} />
+          <Vital label={say`cost`} figure={format.amount(18000)} below={format.money(18000)} />
         </div>
-        <SlateSection title="The other side">
-          <p className="mb-3 text-chalk-soft">
-            Where practitioners disagree, both schools stand here. What speaks against the one you follow:
-          </p>
+        <SlateSection title={say`The other side`}>
+          <p className="mb-3 text-chalk-soft">{say`Where practitioners disagree, both schools stand here. What speaks against the one you follow:`}</p>
           <ul className="space-y-3">
             {SCHOOLS.map((school) => {
               const { options } = schoolWords(school, format);
               return (
                 <li key={school}>
-                  <strong>{capital(house[school])}.</strong> {options[house[school]]!.against}
+                  <strong>{capital(word(house[school]))}.</strong> {options[house[school]]!.against}
                 </li>
               );
             })}

@@ -17,6 +17,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import useSWR from 'swr';
 import { houseKey, stampOf } from './question';
 import type { PickWorker } from './pick.worker';
+import { say, spoken } from '../language/say';
 
 /** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
 type Desk = 'pick' | 'reach' | 'choices';
@@ -31,14 +32,14 @@ export class Stopped extends Error {}
 /** The thread ended by itself; the next question starts another. */
 class WorkerDied extends Error {
   constructor() {
-    super('The search ended without an answer (its thread died). Nothing was changed; ask again.');
+    super(say`The search ended without an answer (its thread died). Nothing was changed; ask again.`);
   }
 }
 
 function deskOf(name: Desk) {
   const known = desks.get(name);
   if (known) return known;
-  const worker = new Worker(new URL('./pick.worker', import.meta.url), { type: 'module' });
+  const worker = new Worker(new URL('./pick.worker', import.meta.url), { type: 'module', name: spoken });
   const desk = { worker, remote: wrap<PickWorker>(worker), drop: new Set<(reason: Error) => void>() };
   desks.set(name, desk);
   const died = (event: Event) => {

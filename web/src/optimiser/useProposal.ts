@@ -14,6 +14,7 @@ import type {
 import { useState } from 'react';
 import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
 import { questionKey } from './question';
+import { say } from '../language/say';
 
 /** A document that a proposal is taken into. */
 export interface Changeable {
@@ -107,15 +108,15 @@ export function useProposal({
     // A proof is of one selection: changed by hand it is no longer said.
     proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.is : null,
     trouble: current?.trouble ?? null,
-    ask: () => run(asked, 'take the proposal'),
-    askFirst: () => run(asked, 'the first proposal', (o) => o.selection.goods === null),
+    ask: () => run(asked, say`take the proposal`),
+    askFirst: () => run(asked, say`the first proposal`, (o) => o.selection.goods === null),
     stop: () => {
       stopDesk('pick');
       if (soFar) {
-        change('take the best so far', (o) => takeProposal(o, soFar.goodIds));
+        change(say`take the best so far`, (o) => takeProposal(o, soFar.goodIds));
         setProof({ of: setKey(soFar.goodIds), is: 'stopped' });
       }
     },
-    takeWayOut: (way) => run(way.ask, `the way out: ${way.wishes.join(', ')}`),
+    takeWayOut: (way) => run(way.ask, say`the way out: ${way.wishes.join(', ')}`),
   };
 }

@@ -7,6 +7,7 @@ import { capital, count, signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
+import { say, word } from '../language/say';
 
 const SHOWN = 6;
 
@@ -17,15 +18,21 @@ export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
   const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
   const ranked = rankBeside(main, plan.pairs.candidates[slot]);
   const choose = (id: string | null, name: string) =>
-    document.change(id === null ? `the ${slot} as Rotula would` : `${name} beside ${main.name}`, (order) => {
-      const { [slot]: _old, ...rest } = order.pairs[main.id] ?? {};
-      return { ...order, pairs: { ...order.pairs, [main.id]: id === null ? rest : { ...rest, [slot]: id } } };
-    });
+    document.change(
+      id === null ? say`the ${word(slot)} as Rotula would` : say`${name} beside ${main.name}`,
+      (order) => {
+        const { [slot]: _old, ...rest } = order.pairs[main.id] ?? {};
+        return {
+          ...order,
+          pairs: { ...order.pairs, [main.id]: id === null ? rest : { ...rest, [slot]: id } },
+        };
+      },
+    );
   return (
     <>
       <GuestCautions />
       {pair?.match && (
-        <SlateSection title={`Why ${pair.match.beside.name}`} aside={`beside ${main.name}`}>
+        <SlateSection title={say`Why ${pair.match.beside.name}`} aside={say`beside ${main.name}`}>
           <Reasons
             reasons={pair.match.reasons.slice(0, 6).map((r) => ({
               effect: signed(r.effect, 1),
@@ -34,19 +41,17 @@ export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
               source: r.source,
             }))}
           />
-          {pair.match.reasons.length === 0 && <p>Plain company, in nobody's way.</p>}
+          {pair.match.reasons.length === 0 && <p>{say`Plain company, in nobody's way.`}</p>}
           {pair.byHand && (
             <button
               type="button"
               className="mt-2 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
               onClick={() => choose(null, '')}
-            >
-              as Rotula would
-            </button>
+            >{say`as Rotula would`}</button>
           )}
         </SlateSection>
       )}
-      <SlateSection title={`${capital(slot)} for ${main.name}`} aside="fit">
+      <SlateSection title={say`${capital(word(slot))} for ${main.name}`} aside={say`fit`}>
         <ul>
           {ranked.slice(0, SHOWN).map((match) => (
             <li key={match.beside.id}>
@@ -77,8 +82,8 @@ export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
         {ranked.length > SHOWN && (
           <div className="mt-2">
             <Finder
-              label={`Another ${slot} for ${main.name}`}
-              placeholder={`${ranked.length - SHOWN} more`}
+              label={say`Another ${word(slot)} for ${main.name}`}
+              placeholder={say`${ranked.length - SHOWN} more`}
               items={ranked}
               keyOf={(match) => match.beside.id}
               textOf={(match) => `${match.beside.name} ${match.beside.style}`}
@@ -96,17 +101,17 @@ export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
           </div>
         )}
         {ranked.length === 0 && (
-          <p className="text-chalk-soft">The counter has none that the limits allow.</p>
+          <p className="text-chalk-soft">{say`The counter has none that the limits allow.`}</p>
         )}
       </SlateSection>
-      <SlateSection title="The board's set" aside={count(plan.pairs.set.length, 'thing')}>
-        <p className="mb-2 text-sm text-chalk-soft">Few jars serve many goods.</p>
+      <SlateSection title={say`The board's set`} aside={count(plan.pairs.set.length, 'thing')}>
+        <p className="mb-2 text-sm text-chalk-soft">{say`Few jars serve many goods.`}</p>
         {SLOTS.map((s) => (
           <p key={s}>
-            <span className="text-chalk-soft">{s}: </span>
+            <span className="text-chalk-soft">{word(s)}: </span>
             {plan.pairs.set
               .filter((e) => e.slot === s)
-              .map((e) => `${e.beside.name}${e.serves.length === 0 ? ' (gluten-free)' : ''}`)
+              .map((e) => `${e.beside.name}${e.serves.length === 0 ? say` (gluten-free)` : ''}`)
               .join(', ') || 'none'}
           </p>
         ))}

@@ -6,6 +6,7 @@ import { StageLayout } from '../frame/StageLayout';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { sentence } from '../words';
 import { PairSlate } from './PairSlate';
+import { say, word } from '../language/say';
 
 /** For each good something sweet, briny, crunchy, a bread, a drink and one without alcohol. */
 export default function PairStage() {
@@ -50,13 +51,13 @@ export default function PairStage() {
                       {pair.match && <GoodPicture good={pair.match.beside} size={30} />}
                       <span className="min-w-0">
                         <span className="block leading-5 font-bold">
-                          <span className="sr-only">
-                            {pair.slot} beside {main.name}:{' '}
-                          </span>
+                          <span className="sr-only">{say`${word(pair.slot)} beside ${main.name}:`} </span>
                           {pair.match?.beside.name ?? 'nothing'}
                         </span>
                         <span className="block text-sm leading-4 text-ink-soft">
-                          {pair.match ? pair.why && sentence(pair.why, format) : `no ${pair.slot} allowed`}
+                          {pair.match
+                            ? pair.why && sentence(pair.why, format)
+                            : say`no ${word(pair.slot)} allowed`}
                         </span>
                       </span>
                     </button>

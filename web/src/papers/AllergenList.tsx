@@ -3,20 +3,21 @@ import { useWorkbench } from '../frame/context';
 import { HeldWhileUnknown } from './Held';
 import { SheetHead } from './SheetHead';
 import { allergenLabel, plateLabel } from '../words';
+import { say } from '../language/say';
 
 /** Every allergen of the table with the goods that bring it: cheeses, meats, companions, drinks and own plates. */
 export function AllergenList() {
   const { plan } = useWorkbench();
   const rows = tableList(plan);
   return (
-    <HeldWhileUnknown paper="allergen list">
-      <SheetHead title="Allergens on this table" />
+    <HeldWhileUnknown paper={say`allergen list`}>
+      <SheetHead title={say`Allergens on this table`} />
       <table className="w-full text-[12.5pt] leading-snug">
         <thead>
           <tr className="border-b border-black text-[10pt]">
-            <th>allergen</th>
-            <th>is in</th>
-            <th>may be in</th>
+            <th>{say`allergen`}</th>
+            <th>{say`is in`}</th>
+            <th>{say`may be in`}</th>
           </tr>
         </thead>
         <tbody>
@@ -30,16 +31,9 @@ export function AllergenList() {
         </tbody>
       </table>
       {plan.ownPlates.length > 0 && (
-        <p className="mt-[3mm] text-[11.5pt] leading-snug">
-          Own plates, cut first with their own knife: {plan.ownPlates.map(plateLabel).join('; ')}. Their cards
-          say what is on them.
-        </p>
+        <p className="mt-[3mm] text-[11.5pt] leading-snug">{say`Own plates, cut first with their own knife: ${plan.ownPlates.map(plateLabel).join('; ')}. Their cards say what is on them.`}</p>
       )}
-      <p className="mt-[3mm] text-[10.5pt] leading-snug">
-        What is not listed is not an ingredient of anything here, as the makers state it. Boards and knives
-        are shared: nothing on a shared board is free of what lies beside it. Local codes and licensed
-        practice decide.
-      </p>
+      <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`What is not listed is not an ingredient of anything here, as the makers state it. Boards and knives are shared: nothing on a shared board is free of what lies beside it. Local codes and licensed practice decide.`}</p>
     </HeldWhileUnknown>
   );
 }

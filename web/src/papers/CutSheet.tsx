@@ -2,6 +2,7 @@ import { cutSheet, edibleShare, reasonKey, styleOnBoard } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SheetHead } from './SheetHead';
 import { cutLabel, plateLabel, sentence, timeOutWords } from '../words';
+import { say, word } from '../language/say';
 
 /** For the hands at the counter: read at arm's length. */
 export function CutSheet() {
@@ -11,7 +12,7 @@ export function CutSheet() {
   const byCard = plan.cautions.filter((c) => c.rule === 'guest’s limit' && !plated.has(c.subject));
   return (
     <>
-      <SheetHead title="Cut sheet" />
+      <SheetHead title={say`Cut sheet`} />
       {plan.ownPlates.map((plate) => (
         <div
           key={plateLabel(plate)}
@@ -19,8 +20,9 @@ export function CutSheet() {
           data-plate={plateLabel(plate)}
         >
           <p className="text-[13pt] font-bold">
-            Own plate{plate.guests > 1 && ` × ${plate.guests}`}, cut first, clean board, own knife:{' '}
-            {plateLabel(plate)}
+            {say`Own plate`}
+            {plate.guests > 1 && ` × ${plate.guests}`}
+            {say`, cut first, clean board, own knife: ${plateLabel(plate)}`}
           </p>
           <p className="text-[12pt]">
             {plate.lines.map(({ good, gross }) => `${good.name} ${format.grams(gross)}`).join(' · ')}
@@ -36,10 +38,10 @@ export function CutSheet() {
         <thead>
           <tr className="border-b border-black text-[10pt]">
             <th />
-            <th>good</th>
-            <th className="text-right!">weigh out</th>
-            <th>cut</th>
-            <th>done</th>
+            <th>{say`good`}</th>
+            <th className="text-right!">{say`weigh out`}</th>
+            <th>{say`cut`}</th>
+            <th>{say`done`}</th>
           </tr>
         </thead>
         <tbody>
@@ -53,8 +55,8 @@ export function CutSheet() {
               <td className="text-right!">
                 <strong className="text-[15pt] whitespace-nowrap">{format.grams(portion.gross)}</strong>
                 <div className="text-[11pt] whitespace-nowrap">
-                  {portion.packs !== null && `${portion.packs} whole, `}
-                  {edibleShare(main) < 0.97 ? `${format.grams(portion.net)} net` : 'all eaten'}
+                  {portion.packs !== null && say`${portion.packs} whole, `}
+                  {edibleShare(main) < 0.97 ? say`${format.grams(portion.net)} net` : say`all eaten`}
                 </div>
               </td>
               <td>
@@ -63,12 +65,12 @@ export function CutSheet() {
                 </strong>
                 , {cutLabel(cut.styleId, format)}
                 <div className="text-[11pt]">
-                  {cut.tool}
+                  {word(cut.tool)}
                   {cut.wheel &&
-                    ` · wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} on the rim${cut.wheel.split ? ', split' : ''}`}
+                    say` · wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} on the rim${cut.wheel.split ? say`, split` : ''}`}
                   {main.kind === 'cheese' &&
                     ['cut off', 'decoration'].includes(main.rind.verdict) &&
-                    ` · ${main.rind.kind} rind is not eaten`}
+                    say` · ${word(main.rind.kind)} rind is not eaten`}
                 </div>
               </td>
               <td>
@@ -79,14 +81,14 @@ export function CutSheet() {
         </tbody>
       </table>
       <p className="mt-[3mm] text-[11pt] leading-snug">
-        <strong>Beside:</strong>{' '}
+        <strong>{say`Beside:`}</strong>{' '}
         {plan.portions.companions
           .filter((p) => p.net > 0)
           .map((p) => `${p.good.name} ${format.grams(p.net)}`)
           .join(' · ')}
       </p>
       <p className="mt-[1.5mm] text-[11pt] leading-snug">
-        <strong>Drinks beside, suggested:</strong>{' '}
+        <strong>{say`Drinks beside, suggested:`}</strong>{' '}
         {plan.pairs.set
           .filter((e) => e.beside.kind === 'drink')
           .map((e) => e.beside.name)
@@ -94,26 +96,23 @@ export function CutSheet() {
       </p>
       {plan.children.length > 0 && (
         <p className="mt-[1.5mm] text-[11.5pt] leading-snug">
-          <strong>For children under 5:</strong>{' '}
+          <strong>{say`For children under 5:`}</strong>{' '}
           {plan.children
             .map(({ good, form, grams, instead }) =>
               form
-                ? `${good.name}${grams > 0 ? ` ${format.grams(grams)}` : ''} ${form}`
-                : `no ${good.name}${instead ? `, ${instead.name} instead` : ''}`,
+                ? `${good.name}${grams > 0 ? ` ${format.grams(grams)}` : ''} ${word(form)}`
+                : say`no ${good.name}${instead ? say`, ${instead.name} instead` : ''}`,
             )
             .join(' · ')}
-          . No picks.
+          {say`. No picks.`}
         </p>
       )}
       {document.order.note && (
         <p className="mt-[1.5mm] text-[11pt] leading-snug">
-          <strong>Note:</strong> {document.order.note}
+          <strong>{say`Note:`}</strong> {document.order.note}
         </p>
       )}
-      <p className="mt-[3mm] text-[10.5pt] leading-snug">
-        Cut cold, on a damp cloth, away from the hand. {timeOutWords(format)} Hold the rest back. Local codes
-        and licensed practice decide.
-      </p>
+      <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
     </>
   );
 }

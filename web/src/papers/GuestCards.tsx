@@ -4,13 +4,14 @@ import { useWorkbench } from '../frame/context';
 import { Choice } from '../ui/Choice';
 import { HeldWhileUnknown } from './Held';
 import { ageWords, allergenLabel, OUTSIDE_LABELS, plateLabel } from '../words';
+import { say, word } from '../language/say';
 
 /** The shapes of card: flags on a pick, tents that stand, slates to copy from, and full cards. */
 const SHAPES = {
-  card: { label: 'Cards', grid: 'grid-cols-2', draw: (card: GuestCard) => <FullCard card={card} /> },
-  tent: { label: 'Tents', grid: 'grid-cols-2', draw: (card: GuestCard) => <Tent card={card} /> },
-  flag: { label: 'Flags', grid: 'grid-cols-3', draw: (card: GuestCard) => <Flag card={card} /> },
-  slate: { label: 'Slates', grid: 'grid-cols-2', draw: (card: GuestCard) => <SlateCard card={card} /> },
+  card: { label: say`Cards`, grid: 'grid-cols-2', draw: (card: GuestCard) => <FullCard card={card} /> },
+  tent: { label: say`Tents`, grid: 'grid-cols-2', draw: (card: GuestCard) => <Tent card={card} /> },
+  flag: { label: say`Flags`, grid: 'grid-cols-3', draw: (card: GuestCard) => <Flag card={card} /> },
+  slate: { label: say`Slates`, grid: 'grid-cols-2', draw: (card: GuestCard) => <SlateCard card={card} /> },
 } as const;
 type Shape = keyof typeof SHAPES;
 
@@ -21,7 +22,7 @@ export function GuestCards() {
   return (
     <>
       <Choice
-        label="Shape of the cards"
+        label={say`Shape of the cards`}
         className="no-print mb-6 flex! flex-wrap text-ink"
         value={shape}
         options={(Object.keys(SHAPES) as Shape[]).map((value) => ({ value, label: SHAPES[value].label }))}
@@ -51,9 +52,9 @@ export function GuestCards() {
 
 /** "cow and goat milk" or "pork"; empty for a companion. */
 const fromWords = ({ animals, good }: GuestCard) =>
-  `${animals.join(' and ')}${good.kind === 'cheese' ? ' milk' : ''}`;
+  `${animals.map(word).join(' and ')}${good.kind === 'cheese' ? say` milk` : ''}`;
 const ageOf = ({ ageDays }: GuestCard) => (ageDays === null ? '' : ageWords(ageDays));
-const notesOf = ({ rawMilk }: GuestCard) => (rawMilk ? ['raw milk'] : []);
+const notesOf = ({ rawMilk }: GuestCard) => (rawMilk ? [say`raw milk`] : []);
 const outsideOf = ({ outside }: GuestCard) => (outside ? OUTSIDE_LABELS[outside] : '');
 const allergenList = (ids: readonly AllergenId[]) => ids.map(allergenLabel).join(', ');
 
@@ -72,12 +73,14 @@ function Allergens({ card, short }: { card: GuestCard; short?: boolean }) {
   const shares = allergenList(card.sharesWith);
   return (
     <>
-      <strong>Contains: {allergenList(card.contains) || 'none of the declared allergens'}.</strong>
-      {card.mayContain.length > 0 && ` May contain: ${allergenList(card.mayContain)}.`}
+      <strong>
+        {say`Contains:`} {allergenList(card.contains) || say`none of the declared allergens`}.
+      </strong>
+      {card.mayContain.length > 0 && say` May contain: ${allergenList(card.mayContain)}.`}
       {shares &&
         (short
-          ? ` Shares a board with ${shares}.`
-          : ` Not an ingredient, but shares a board with: ${shares}.`)}
+          ? say` Shares a board with ${shares}.`
+          : say` Not an ingredient, but shares a board with: ${shares}.`)}
     </>
   );
 }
@@ -167,19 +170,23 @@ function SlateCard({ card }: { card: GuestCard }) {
 function OwnPlateCard({ card: { plate, contains, mayContain } }: { card: PlateCard }) {
   return (
     <article className="flex min-h-[64mm] flex-col p-[4mm]">
-      <p className="text-[11pt]">Own plate{plate.guests > 1 && `, for ${plate.guests}`}</p>
+      <p className="text-[11pt]">
+        {say`Own plate`}
+        {plate.guests > 1 && say`, for ${plate.guests}`}
+      </p>
       <h2 className="text-[17pt] leading-tight">{plateLabel(plate)}</h2>
       <p className="mt-[1.5mm] mb-[2mm] text-[12pt] leading-snug">
-        {plate.lines.map(({ good }) => good.name).join(', ') || 'nothing on this counter suits'}
-        {plate.drink && `; to drink ${plate.drink.name}`}
+        {plate.lines.map(({ good }) => good.name).join(', ') || say`nothing on this counter suits`}
+        {plate.drink && say`; to drink ${plate.drink.name}`}
       </p>
       <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
         <strong>
-          Contains: {allergenList(contains.map(({ id }) => id)) || 'none of the declared allergens'}.
+          {say`Contains:`} {allergenList(contains.map(({ id }) => id)) || say`none of the declared allergens`}
+          .
         </strong>
-        {mayContain.length > 0 && ` May contain: ${allergenList(mayContain.map(({ id }) => id))}.`}
+        {mayContain.length > 0 && say` May contain: ${allergenList(mayContain.map(({ id }) => id))}.`}
         {plate.freeOf.length > 0 &&
-          ` Free of ${allergenList(plate.freeOf)}, as each maker states; cut first, with its own knife.`}
+          say` Free of ${allergenList(plate.freeOf)}, as each maker states; cut first, with its own knife.`}
       </p>
     </article>
   );

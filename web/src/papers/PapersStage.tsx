@@ -14,6 +14,8 @@ import { CutSheet } from './CutSheet';
 import { GuestCards } from './GuestCards';
 import { ShoppingList } from './ShoppingList';
 import { TastingMenu } from './TastingMenu';
+import { capital } from '../ui/format';
+import { say, word } from '../language/say';
 import './papers.css';
 
 const PAPERS = {
@@ -42,14 +44,14 @@ export default function PapersStage() {
     <StageLayout
       slate={
         <>
-          <SlateSection title="Paper and files">
+          <SlateSection title={say`Paper and files`}>
             <Select
-              label="Paper size"
+              label={say`Paper size`}
               className="mb-3 w-full"
               value={size}
               options={[
                 { value: 'A4', label: 'A4' },
-                { value: 'US Letter', label: 'US Letter' },
+                { value: 'US Letter', label: say`US Letter` },
               ]}
               onChange={setSize}
             />
@@ -60,7 +62,7 @@ export default function PapersStage() {
                   saveText(`${fileName}.json`, JSON.stringify(orderFile(document.order), null, 2))
                 }
               >
-                <Download size={18} /> Order as JSON
+                <Download size={18} /> {say`Order as JSON`}
               </Button>
               <Button
                 look="slate"
@@ -72,12 +74,10 @@ export default function PapersStage() {
                   )
                 }
               >
-                <Download size={18} /> Plan as CSV
+                <Download size={18} /> {say`Plan as CSV`}
               </Button>
             </div>
-            <p className="mt-2 text-sm text-chalk-soft">
-              The order file can be brought into any Rotula from its Book.
-            </p>
+            <p className="mt-2 text-sm text-chalk-soft">{say`The order file can be brought into any Rotula from its Book.`}</p>
           </SlateSection>
           <Cautions />
         </>
@@ -86,17 +86,17 @@ export default function PapersStage() {
       <style>{`@page { size: ${PAGE_SIZES[size]}; margin: 14mm; }`}</style>
       <div className="no-print mb-4 flex flex-wrap items-center gap-3">
         <Choice
-          label="Paper"
+          label={say`Paper`}
           className="flex! flex-wrap"
           value={paper}
           options={(Object.keys(PAPERS) as Paper[]).map((p) => ({
             value: p,
-            label: p.charAt(0).toUpperCase() + p.slice(1),
+            label: word(capital(p)),
           }))}
           onChange={setPaper}
         />
         <Button look="strong" onClick={() => window.print()}>
-          <Printer size={18} /> Print
+          <Printer size={18} /> {say`Print`}
         </Button>
       </div>
       <div className="paper-sheet" data-size={size}>

@@ -3,6 +3,7 @@ import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
 import { plateLabel } from '../words';
+import { say, word } from '../language/say';
 
 const PACK_WORDS: Record<string, string> = {
   jar: 'jar',
@@ -18,14 +19,14 @@ export function ShoppingList() {
   const amount = (portion: Portion) =>
     portion.packs === null
       ? format.grams(portion.bought)
-      : `${count(portion.packs, PACK_WORDS[portion.good.pack.form] ?? 'pack', PACK_WORDS[portion.good.pack.form] === 'whole' ? 'whole' : undefined)} of ${format.grams(portion.bought / Math.max(1, portion.packs))}`;
+      : say`${count(portion.packs, PACK_WORDS[portion.good.pack.form] ?? 'pack', PACK_WORDS[portion.good.pack.form] === 'whole' ? 'whole' : undefined)} of ${format.grams(portion.bought / Math.max(1, portion.packs))}`;
   const offered = offeredBeside(plan);
   return (
     <>
-      <SheetHead title="Shopping list" />
+      <SheetHead title={say`Shopping list`} />
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {shoppingList(plan).map(({ department, lines }) => (
-          <Section key={department} title={department}>
+          <Section key={department} title={word(department)}>
             {lines.map(({ good, portion }) => (
               <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
                 {portion && (
@@ -41,7 +42,7 @@ export function ShoppingList() {
         {plateShopping(plan).map(({ plate, lines }) => (
           <Section
             key={plateLabel(plate)}
-            title={`Own plate: ${plateLabel(plate)}${plate.guests > 1 ? `, ${plate.guests} guests` : ''}`}
+            title={say`Own plate: ${plateLabel(plate)}${plate.guests > 1 ? say`, ${plate.guests} guests` : ''}`}
           >
             {lines.map(({ good, gross }) => (
               <Line key={good.id} name={good.name} about={good.style}>
@@ -51,24 +52,21 @@ export function ShoppingList() {
           </Section>
         ))}
         {offered.length > 0 && (
-          <Section title="Offered beside">
+          <Section title={say`Offered beside`}>
             {offered.map((good) => (
               <Line
                 key={good.id}
                 name={good.name}
-                about={`${styleOnBoard(good)}: a little, between steps or for small children`}
+                about={say`${styleOnBoard(good)}: a little, between steps or for small children`}
               />
             ))}
           </Section>
         )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
-        In all {format.money(plan.sum.cost)}
+        {say`In all ${format.money(plan.sum.cost)}`}
       </p>
-      <p className="text-right text-[10.5pt]">
-        Drinks are suggested and not in the sum; own plates are fetched and not in the sum yet; jars are
-        charged by the share used.
-      </p>
+      <p className="text-right text-[10.5pt]">{say`Drinks are suggested and not in the sum; own plates are fetched and not in the sum yet; jars are charged by the share used.`}</p>
     </>
   );
 }

@@ -2,6 +2,7 @@ import { heads, styleOnBoard, tableList } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { HeldWhileUnknown } from './Held';
 import { allergenLabel } from '../words';
+import { say } from '../language/say';
 
 /** For the guests: the walk, what each is like, and what to drink and eat beside it. */
 export function TastingMenu() {
@@ -35,7 +36,7 @@ export function TastingMenu() {
                 </p>
                 <p className="text-[11pt] leading-snug italic">{main.adjectives.join(', ')}</p>
                 <p className="text-[11pt] leading-snug">
-                  {sweet && `with ${styleOnBoard(sweet)}`}
+                  {sweet && say`with ${styleOnBoard(sweet)}`}
                   {drinks.length > 0 && ` · ${drinks.map((d) => d.name).join(' or ')}`}
                 </p>
               </li>
@@ -43,10 +44,11 @@ export function TastingMenu() {
           })}
         </ol>
         <p className="mt-[4mm] border-t border-black pt-[2mm] text-[10pt] leading-snug">
-          {heads(order.brief) > 0 && 'Taste in this order, mild to strong. '}
-          On this table, drinks and own plates too: {contained.join(', ') || 'none of the declared allergens'}
-          {possible.length > 0 && `; perhaps also ${possible.join(', ')}`}. The cards say which good contains
-          what; boards and knives are shared.
+          {heads(order.brief) > 0 && say`Taste in this order, mild to strong. `}
+          {say`On this table, drinks and own plates too:`}{' '}
+          {contained.join(', ') || say`none of the declared allergens`}
+          {possible.length > 0 && say`; perhaps also ${possible.join(', ')}`}
+          {say`. The cards say which good contains what; boards and knives are shared.`}
         </p>
       </div>
     </HeldWhileUnknown>

@@ -3,6 +3,7 @@ import { useWorkbench } from '../frame/context';
 import { Finder } from '../ui/Finder';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { limitLabel, lineOf } from '../words';
+import { say } from '../language/say';
 
 /** Picking by hand: any good of the counter, and those that were left out. */
 export function AddGood() {
@@ -15,9 +16,9 @@ export function AddGood() {
     <div className="mt-3 space-y-3">
       <Finder
         id="find-good"
-        label="Add a good by hand"
+        label={say`Add a good by hand`}
         placeholder={
-          isFull ? `${MOST_MAINS} goods are on this board; leave one out first` : 'Add a good by hand'
+          isFull ? say`${MOST_MAINS} goods are on this board; leave one out first` : say`Add a good by hand`
         }
         disabled={isFull}
         items={addable}
@@ -30,27 +31,27 @@ export function AddGood() {
               <span className="block font-bold">{m.name}</span>
               <span className="block text-sm text-ink-soft">
                 {refused(m).length > 0
-                  ? `kept off this board: ${limitLabel(refused(m)[0]!.limit.what)}`
+                  ? say`kept off this board: ${limitLabel(refused(m)[0]!.limit.what)}`
                   : lineOf(m, order.brief.servingAt)}
               </span>
             </span>
           </span>
         )}
         onTake={(m) => {
-          change(`add ${m.name}`, (o) => addByHand(o, m.id));
+          change(say`add ${m.name}`, (o) => addByHand(o, m.id));
           setFocus(m.id);
         }}
       />
       {order.selection.leftOut.length > 0 && (
         <p className="text-sm text-ink-soft">
-          Left out:{' '}
+          {say`Left out:`}{' '}
           {order.selection.leftOut.map((id) => (
             <button
               key={id}
               type="button"
               className="mr-2 inline-flex min-h-8 items-center underline decoration-line underline-offset-4 hover:text-ink"
-              onClick={() => change(`allow ${goods.get(id)?.name ?? id} again`, (o) => bringBack(o, id))}
-              title="Allow it again"
+              onClick={() => change(say`allow ${goods.get(id)?.name ?? id} again`, (o) => bringBack(o, id))}
+              title={say`Allow it again`}
             >
               {goods.get(id)?.name ?? id}
             </button>

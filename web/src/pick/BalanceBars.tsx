@@ -2,9 +2,10 @@ import type { AxisId, Balance, Main, Texture } from '@rotula/core';
 import { axisWords } from './axisWords';
 import { sectorsOf } from '../wheel/wheelLayout';
 import { AXIS_LABELS } from '../words';
+import { say } from '../language/say';
 
 const SHOWN = ['milk', 'texture', 'firmness', 'age', 'intensity', 'flavour', 'sight', 'origin', 'company'];
-const LABELS: Partial<Record<AxisId, string>> = { company: 'company' };
+const LABELS: Partial<Record<AxisId, string>> = { company: say`company` };
 
 /** Each axis of balance as a bar of its best; the tick is what this counter can reach. A held axis has no bar. */
 export function BalanceBars({
@@ -38,7 +39,7 @@ export function BalanceBars({
             <div key={axis.id} className="contents">
               <span>{label}</span>
               <span className="border-t-2 border-dashed border-slate-line" />
-              <span className="text-sm text-butter">held</span>
+              <span className="text-sm text-butter">{say`held`}</span>
             </div>
           );
         return (
@@ -47,7 +48,7 @@ export function BalanceBars({
             <span
               className="relative h-2.5 min-w-20 rounded-full bg-slate-line"
               role="img"
-              aria-label={`${AXIS_LABELS[axis.id]}: ${Math.round(share)} of 100`}
+              aria-label={say`${AXIS_LABELS[axis.id]}: ${Math.round(share)} of 100`}
             >
               <span
                 className="absolute inset-y-0 left-0 rounded-full bg-butter"

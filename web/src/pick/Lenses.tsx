@@ -6,6 +6,7 @@ import { Select } from '../ui/Choice';
 import { capital } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
 import { LENS_LABELS } from '../words';
+import { say, word } from '../language/say';
 
 /** The whole board through one lens: what it has, what is missing, and the cheapest fix. */
 export function Lenses() {
@@ -19,17 +20,17 @@ export function Lenses() {
   const reading = lenses.find((r) => r.lens.id === id) ?? lenses[0]!;
   return (
     <SlateSection
-      title="Through a lens"
-      aside={reading.missing === 0 ? 'all there' : `${reading.missing} missing`}
+      title={say`Through a lens`}
+      aside={reading.missing === 0 ? say`all there` : say`${reading.missing} missing`}
     >
       <Select
-        label="Lens"
+        label={say`Lens`}
         className="mb-3 w-full"
         value={reading.lens.id}
         options={lenses.map((r) => ({
           value: r.lens.id,
           label: LENS_LABELS[r.lens.id],
-          hint: r.missing === 0 ? 'all there' : `${r.missing} missing`,
+          hint: r.missing === 0 ? say`all there` : say`${r.missing} missing`,
         }))}
         onChange={setId}
       />
@@ -41,30 +42,30 @@ export function Lenses() {
               className={`mt-1.5 size-3 shrink-0 rounded-full border-2 ${goods.length > 0 ? 'border-leaf-lit bg-leaf-lit' : 'border-wax-lit'}`}
             />
             <div className="min-w-0 flex-1">
-              <strong>{capital(tag)}</strong>{' '}
+              <strong>{capital(word(tag))}</strong>{' '}
               <span className="text-sm text-chalk-soft">
                 {goods.length > 0
                   ? goods
                       .slice(0, 3)
                       .map((g) => g.name)
-                      .join(', ') + (goods.length > 3 ? ` and ${goods.length - 3} more` : '')
+                      .join(', ') + (goods.length > 3 ? say` and ${goods.length - 3} more` : '')
                   : fix
                     ? 'missing'
-                    : 'missing, and nothing on this counter brings it'}
+                    : say`missing, and nothing on this counter brings it`}
               </span>
               {fix && isFull && (
                 <span className="block text-sm">
-                  {MOST_EXTRAS} things are added already; take one away first.
+                  {say`${MOST_EXTRAS} things are added already; take one away first.`}
                 </span>
               )}
               {fix && !isFull && (
                 <Button
                   look="slate"
                   className="mt-1 max-w-full whitespace-normal! text-left"
-                  onClick={() => document.change(`add ${fix.good.name}`, (o) => addExtra(o, fix.good.id))}
+                  onClick={() => document.change(say`add ${fix.good.name}`, (o) => addExtra(o, fix.good.id))}
                 >
-                  Add {fix.good.name}, {format.money(fix.cost)}
-                  {fix.alsoBrings.length > 0 && `; brings ${fix.alsoBrings.join(' and ')} too`}
+                  {say`Add ${fix.good.name}, ${format.money(fix.cost)}`}
+                  {fix.alsoBrings.length > 0 && say`; brings ${fix.alsoBrings.join(' and ')} too`}
                 </Button>
               )}
             </div>
@@ -73,13 +74,13 @@ export function Lenses() {
       </ul>
       {plan.extras.length > 0 && (
         <p className="mt-3 text-sm text-chalk-soft">
-          Added by hand:{' '}
+          {say`Added by hand:`}{' '}
           {plan.extras.map((good) => (
             <button
               key={good.id}
               type="button"
               className="mr-2 inline-flex min-h-11 items-center underline underline-offset-4 hover:text-chalk"
-              onClick={() => document.change(`take ${good.name} away`, (o) => dropExtra(o, good.id))}
+              onClick={() => document.change(say`take ${good.name} away`, (o) => dropExtra(o, good.id))}
             >
               {good.name} ×
             </button>

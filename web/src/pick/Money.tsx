@@ -17,6 +17,7 @@ import { findMoney, stop } from '../optimiser/optimiser';
 import { questionKey } from '../optimiser/question';
 import { useAsked } from '../optimiser/useAsked';
 import { sentence } from '../words';
+import { say, word } from '../language/say';
 
 const PriceCurve = lazy(() => import('./PriceCurve'));
 
@@ -46,13 +47,11 @@ export function Money() {
     ids.map((id) => (goods.get(id) as Main | undefined)?.name ?? id).join(', ');
   return (
     <>
-      <SlateSection title="What money buys" aside={`raw balance · ${format.currency}`}>
+      <SlateSection title={say`What money buys`} aside={say`raw balance · ${format.currency}`}>
         {working && (
           <div className="mb-2 flex items-center justify-between gap-3" role="status">
-            <span className="text-chalk-soft">{steps.length} steps so far …</span>
-            <Button look="slate" onClick={() => stop('choices')}>
-              Stop
-            </Button>
+            <span className="text-chalk-soft">{say`${steps.length} steps so far …`}</span>
+            <Button look="slate" onClick={() => stop('choices')}>{say`Stop`}</Button>
           </div>
         )}
         {steps.length > 0 && (
@@ -72,9 +71,9 @@ export function Money() {
                 <span className="w-20 text-right font-bold">{format.amount(s.cost)}</span>
                 <span className="w-12 text-right">{s.raw.toFixed(1)}</span>
                 <span className="flex-1 text-sm text-butter">
-                  {s.knee ? `knee: ${sentence(s.knee, format)}` : ''}
+                  {s.knee ? say`knee: ${sentence(s.knee, format)}` : ''}
                 </span>
-                {!s.proven && <span className="text-sm text-chalk-soft">not proven</span>}
+                {!s.proven && <span className="text-sm text-chalk-soft">{say`not proven`}</span>}
               </button>
               {shown === i && step && (
                 <div className="px-2 pb-2">
@@ -82,9 +81,11 @@ export function Money() {
                   <Button
                     look="slate"
                     className="mt-2"
-                    onClick={() => document.change('take a price step', (o) => takeProposal(o, step.goodIds))}
+                    onClick={() =>
+                      document.change(say`take a price step`, (o) => takeProposal(o, step.goodIds))
+                    }
                   >
-                    Take it for {format.money(step.cost)}
+                    {say`Take it for ${format.money(step.cost)}`}
                   </Button>
                 </div>
               )}
@@ -95,7 +96,7 @@ export function Money() {
       <BesideSteps />
       {fault && <Callout tone="stop">{fault}</Callout>}
       {answer && answer.more.length > 0 && (
-        <SlateSection title="One more kind" aside="raw balance · cost">
+        <SlateSection title={say`One more kind`} aside={say`raw balance · cost`}>
           <ul>
             {answer.more.map((more) => (
               <li key={more.kind}>
@@ -126,7 +127,7 @@ function OneMoreRow({ more }: { more: OneMore }) {
       }
     >
       <span className="flex-1">
-        {more.kinds} {more.kinds === 1 ? more.kind : what}
+        {more.kinds} {more.kinds === 1 ? word(more.kind) : word(what)}
       </span>
       <span className="text-leaf-lit">{signed(more.raw, 1)}</span>
       <span className="w-20 text-right">{format.signedAmount(Math.round(more.cost))}</span>
@@ -143,19 +144,19 @@ function BesideSteps() {
   }, [plan, counter]);
   if (plan.mains.length === 0 || steps.length === 0) return null;
   return (
-    <SlateSection title="One more beside" aside="pairing · cost">
+    <SlateSection title={say`One more beside`} aside={say`pairing · cost`}>
       <ul>
         {steps.map(({ good, cost, points, brings }) => (
           <li key={good.id}>
             <button
               type="button"
               className="flex min-h-11 w-full items-center gap-3 rounded-lg px-2 text-left hover:bg-slate-lit"
-              onClick={() => document.change(`add ${good.name}`, (o) => addExtra(o, good.id))}
+              onClick={() => document.change(say`add ${good.name}`, (o) => addExtra(o, good.id))}
             >
               <span className="min-w-0 flex-1">
                 {good.name}
                 <span className="block text-sm text-chalk-soft">
-                  {brings.length > 0 ? `brings ${format.list(brings)}` : good.role}
+                  {brings.length > 0 ? say`brings ${format.list(brings)}` : word(good.role)}
                 </span>
               </span>
               <span className={points >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(points, 1)}</span>

@@ -9,6 +9,7 @@ import { Callout, SlateSection } from '../ui/Slate';
 import { findAlternatives } from '../optimiser/optimiser';
 import { questionKey } from '../optimiser/question';
 import { useAsked } from '../optimiser/useAsked';
+import { say } from '../language/say';
 
 /** Truly different selections: each the best among those that share at most half of the cheeses. */
 export function Others() {
@@ -19,13 +20,11 @@ export function Others() {
   const { answer, working, fault } = useAsked('others', key, () => findAlternatives(ask, counter, house));
   const now = useMemo(() => new Set(plan.mains.map((m) => m.id)), [plan.mains]);
   return (
-    <SlateSection title="Quite another board" aside="points below the best">
-      {working && <p className="text-chalk-soft">Looking through the counter …</p>}
+    <SlateSection title={say`Quite another board`} aside={say`points below the best`}>
+      {working && <p className="text-chalk-soft">{say`Looking through the counter …`}</p>}
       {fault && <Callout tone="stop">{fault}</Callout>}
       {answer?.length === 0 && (
-        <p className="text-chalk-soft">
-          Nothing that differs enough: too many are locked, or the counter is small.
-        </p>
+        <p className="text-chalk-soft">{say`Nothing that differs enough: too many are locked, or the counter is small.`}</p>
       )}
       <ol className="space-y-4">
         {answer?.map((other, i) => (
@@ -33,12 +32,12 @@ export function Others() {
             <div className="mb-2 flex items-baseline justify-between gap-2">
               <span>
                 <span className="font-serif text-2xl font-semibold">{Math.round(other.balance.dial)}</span>{' '}
-                balance
+                {say`balance`}
               </span>
               <span className="text-sm text-chalk-soft">
-                {other.below < 0.05 ? 'as good as the best' : `${signed(-other.below, 1)} points`}
-                {!other.near && ', the nearest there is'}
-                {!other.proven && ', not proven'}
+                {other.below < 0.05 ? say`as good as the best` : say`${signed(-other.below, 1)} points`}
+                {!other.near && say`, the nearest there is`}
+                {!other.proven && say`, not proven`}
               </span>
             </div>
             <ul className="grid grid-cols-1 gap-1">
@@ -56,10 +55,8 @@ export function Others() {
             <Button
               look="slate"
               className="mt-2"
-              onClick={() => document.change('take another board', (o) => takeProposal(o, other.goodIds))}
-            >
-              Take this one
-            </Button>
+              onClick={() => document.change(say`take another board`, (o) => takeProposal(o, other.goodIds))}
+            >{say`Take this one`}</Button>
           </li>
         ))}
       </ol>

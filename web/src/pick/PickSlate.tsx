@@ -12,6 +12,7 @@ import { Money } from './Money';
 import { Others } from './Others';
 import { TroublePanel } from './TroublePanel';
 import { WhyAndSwaps } from './WhyAndSwaps';
+import { say } from '../language/say';
 
 /** What Rotula works out of a selection: its balance, what collides, advice, and why each good is there. */
 export function PickSlate({
@@ -49,18 +50,18 @@ export function PickSlate({
       <GuestCautions />
       <AdviceList />
       <Tabs
-        label="About this selection"
+        label={say`About this selection`}
         tabs={[
           {
-            name: 'Why',
+            name: say`Why`,
             view: () =>
               why?.main && (
                 <WhyAndSwaps main={why.main} plan={why.plan} order={why.order} onGhost={onGhost} />
               ),
           },
-          { name: 'Others', view: () => <Others /> },
-          { name: 'Money', view: () => <Money /> },
-          { name: 'Lenses', view: () => <Lenses /> },
+          { name: say`Others`, view: () => <Others /> },
+          { name: say`Money`, view: () => <Money /> },
+          { name: say`Lenses`, view: () => <Lenses /> },
         ]}
       />
     </>

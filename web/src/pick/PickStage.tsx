@@ -10,6 +10,7 @@ import { AddGood } from './AddGood';
 import { PickSlate } from './PickSlate';
 import { ProposeBox } from './ProposeBox';
 import { focusSwaps, SelectionList } from './SelectionList';
+import { say } from '../language/say';
 
 /** The selection: its list, its wheel, and what Rotula says of it. */
 export default function PickStage() {
@@ -23,8 +24,8 @@ export default function PickStage() {
 
   const onFocused = (act: (main: Main) => void) => () => focus && act(focus);
   useKeys({
-    l: onFocused((main) => change(`lock ${main.name}`, (o) => toggleLock(o, main.id))),
-    x: onFocused((main) => change(`leave out ${main.name}`, (o) => leaveOut(o, main.id))),
+    l: onFocused((main) => change(say`lock ${main.name}`, (o) => toggleLock(o, main.id))),
+    x: onFocused((main) => change(say`leave out ${main.name}`, (o) => leaveOut(o, main.id))),
     s: focusSwaps,
     a: () => window.document.getElementById('find-good')?.focus(),
     g: () => void proposal.ask(),
@@ -35,14 +36,14 @@ export default function PickStage() {
       <div className="grid gap-6 min-[700px]:grid-cols-[minmax(290px,318px)_1fr]">
         <div>
           <h2 className="mb-1 text-xl">
-            {capital(inWords(cheeses.length))} {cheeses.length === 1 ? 'cheese' : 'cheeses'},{' '}
-            {inWords(meats.length)} {meats.length === 1 ? 'meat' : 'meats'}
+            {capital(inWords(cheeses.length))} {cheeses.length === 1 ? say`cheese` : say`cheeses`},{' '}
+            {inWords(meats.length)} {meats.length === 1 ? say`meat` : say`meats`}
           </h2>
           {plan.mains.length === 0 && (
             <p className="my-4 text-ink-soft">
               {proposal.working
-                ? 'The first proposal is being worked out …'
-                : 'Nothing picked. Let Rotula propose the best of the counter, or add goods by hand.'}
+                ? say`The first proposal is being worked out …`
+                : say`Nothing picked. Let Rotula propose the best of the counter, or add goods by hand.`}
             </p>
           )}
           <SelectionList />

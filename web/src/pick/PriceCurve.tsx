@@ -1,6 +1,7 @@
 import type { PriceStep } from '@rotula/core';
 import { CartesianGrid, Line, LineChart, ReferenceDot, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { Format } from '../ui/format';
+import { say } from '../language/say';
 
 const CHALK = '#b9bab2';
 
@@ -21,7 +22,7 @@ export default function PriceCurve({
   const text = { fill: CHALK, fontSize: 14 };
   const says = steps.map((s) => `${format.amount(s.cost)}: ${s.raw.toFixed(1)}`).join('; ');
   return (
-    <div className="h-56" role="img" aria-label={`Best raw balance by money. ${says}`}>
+    <div className="h-56" role="img" aria-label={say`Best raw balance by money. ${says}`}>
       <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 360, height: 224 }}>
         <LineChart
           data={points}
@@ -71,7 +72,7 @@ export default function PriceCurve({
             stroke="#f1ede1"
             strokeWidth={2.5}
             ifOverflow="extendDomain"
-            label={{ value: 'now', fill: '#f1ede1', fontSize: 14, position: 'bottom' }}
+            label={{ value: say`now`, fill: '#f1ede1', fontSize: 14, position: 'bottom' }}
           />
         </LineChart>
       </ResponsiveContainer>

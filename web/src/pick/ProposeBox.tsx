@@ -4,6 +4,7 @@ import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import type { Format } from '../ui/format';
 import { sentence } from '../words';
+import { say } from '../language/say';
 
 /** Ask for the best selection, stop it, and hear how sure it is. */
 export function ProposeBox() {
@@ -15,20 +16,20 @@ export function ProposeBox() {
     <div className="max-w-60 min-w-0 space-y-2">
       {proposal.working ? (
         <Button onClick={proposal.stop}>
-          <Square size={16} /> {proposal.soFar ? 'Stop, take the best so far' : 'Stop'}
+          <Square size={16} /> {proposal.soFar ? say`Stop, take the best so far` : say`Stop`}
         </Button>
       ) : (
         <Button look="strong" onClick={() => void proposal.ask()}>
-          <Sparkles size={18} /> Propose the best
+          <Sparkles size={18} /> {say`Propose the best`}
         </Button>
       )}
       <p className="text-sm text-ink-soft" role="status">
         {proposal.working
           ? proposal.soFar
-            ? `Best so far ${proposal.soFar.value.toFixed(1)} points; still proving …`
-            : 'Looking through the counter …'
+            ? say`Best so far ${proposal.soFar.value.toFixed(1)} points; still proving …`
+            : say`Looking through the counter …`
           : plan.briefChanged
-            ? 'The brief has changed since this was proposed.'
+            ? say`The brief has changed since this was proposed.`
             : (proofWords(proposal.proof, format) ??
               (isFree && plan.mains.length > 0
                 ? betterWords(plan.balance.value, reach?.balance?.value ?? null)
@@ -43,13 +44,15 @@ export function ProposeBox() {
 const BETTER_POINTS = 1;
 const betterWords = (now: number, best: number | null) =>
   best !== null && best - now >= BETTER_POINTS
-    ? `The counter holds a better one, by ${(best - now).toFixed(1)} points.`
+    ? say`The counter holds a better one, by ${(best - now).toFixed(1)} points.`
     : null;
 
 const proofWords = (proof: Reason | 'stopped' | null, format: Format): string | null =>
-  proof === 'stopped' ? 'the best found before it was stopped; not proven' : proof && sentence(proof, format);
+  proof === 'stopped'
+    ? say`the best found before it was stopped; not proven`
+    : proof && sentence(proof, format);
 
 const lockWords = (locks: number) =>
   locks === 0
-    ? 'Nothing is locked.'
-    : `A new proposal keeps the ${locks === 1 ? 'locked good' : `${locks} locked goods`}.`;
+    ? say`Nothing is locked.`
+    : say`A new proposal keeps the ${locks === 1 ? say`locked good` : say`${locks} locked goods`}.`;

@@ -16,6 +16,7 @@ import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Choice';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { ageWords, lineOf } from '../words';
+import { say } from '../language/say';
 
 /** Put the hands on the first swap of the good in focus. */
 export const focusSwaps = () => document.querySelector<HTMLElement>('[data-swap]')?.focus();
@@ -27,7 +28,7 @@ export function SelectionList() {
   return (
     <ol
       className="divide-y divide-line border-b border-line"
-      aria-label="Picked goods in the order of tasting"
+      aria-label={say`Picked goods in the order of tasting`}
     >
       {plan.walk.steps.map(({ number, main }) => {
         const locked = order.selection.locked.includes(main.id);
@@ -49,10 +50,8 @@ export function SelectionList() {
                   {isDivisive(main) && (
                     <span
                       className="ml-2 text-sm font-normal text-ink-soft"
-                      title="It divides people: the board is whole without it"
-                    >
-                      optional
-                    </span>
+                      title={say`It divides people: the board is whole without it`}
+                    >{say`optional`}</span>
                   )}
                 </span>
                 <span className="block truncate text-sm text-ink-soft">
@@ -60,7 +59,7 @@ export function SelectionList() {
                   <LotWord main={main} on={order.brief.servingAt} />
                 </span>
               </span>
-              {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label="locked" />}
+              {locked && <Lock size={18} className="mr-2 shrink-0 text-wax" aria-label={say`locked`} />}
             </button>
             {focused && <Moves main={main} locked={locked} />}
             {focused && <WhichLot main={main} />}
@@ -77,21 +76,23 @@ function Moves({ main, locked }: { main: Main; locked: boolean }) {
   return (
     <div className="flex gap-1 pb-1.5 pl-12">
       <Move
-        name={locked ? `Unlock ${main.name}` : `Lock ${main.name}`}
-        title={locked ? 'Let a new proposal change it (l)' : 'A new proposal keeps it (l)'}
-        onClick={() => change(`${locked ? 'unlock' : 'lock'} ${main.name}`, (o) => toggleLock(o, main.id))}
+        name={locked ? say`Unlock ${main.name}` : say`Lock ${main.name}`}
+        title={locked ? say`Let a new proposal change it (l)` : say`A new proposal keeps it (l)`}
+        onClick={() =>
+          change(`${locked ? say`unlock` : say`lock`} ${main.name}`, (o) => toggleLock(o, main.id))
+        }
       >
-        {locked ? <LockOpen size={17} /> : <Lock size={17} />} {locked ? 'unlock' : 'lock'}
+        {locked ? <LockOpen size={17} /> : <Lock size={17} />} {locked ? say`unlock` : say`lock`}
       </Move>
       <Move
-        name={`Leave out ${main.name}`}
-        title="Leave it out (x)"
-        onClick={() => change(`leave out ${main.name}`, (o) => leaveOut(o, main.id))}
+        name={say`Leave out ${main.name}`}
+        title={say`Leave it out (x)`}
+        onClick={() => change(say`leave out ${main.name}`, (o) => leaveOut(o, main.id))}
       >
-        <X size={17} /> leave out
+        <X size={17} /> {say`leave out`}
       </Move>
-      <Move name={`See swaps for ${main.name}`} title="To its swaps (s)" onClick={focusSwaps}>
-        <ArrowLeftRight size={17} /> swaps
+      <Move name={say`See swaps for ${main.name}`} title={say`To its swaps (s)`} onClick={focusSwaps}>
+        <ArrowLeftRight size={17} /> {say`swaps`}
       </Move>
     </div>
   );
@@ -122,11 +123,11 @@ function Move({
 }
 
 const LOT_WORDS: Record<Verdict, string> = {
-  young: 'young',
+  young: say`young`,
   ready: '',
-  'at its peak': 'peak',
-  going: 'must move',
-  past: 'past',
+  'at its peak': say`peak`,
+  going: say`must move`,
+  past: say`past`,
 };
 
 /** The counter's verdict on the lot that will be cut, carried to the serving day, in a word. */
@@ -148,7 +149,7 @@ function WhichLot({ main }: { main: Main }) {
   const lots = shelf.find((good) => good.id === main.id)?.lots ?? [];
   if (lots.length < 2) return null;
   const options = lots.map((lot) => {
-    const says = verdictOn(main, lot, servingAt)?.says ?? 'not tasted';
+    const says = verdictOn(main, lot, servingAt)?.says ?? say`not tasted`;
     const age = ageWords(ageOn({ ...main, lots: [lot] }, servingAt));
     return {
       value: lot.id,
@@ -165,12 +166,14 @@ function WhichLot({ main }: { main: Main }) {
   return (
     <div className="pr-2 pb-2 pl-12">
       <Select
-        label={`Lot of ${main.name}`}
+        label={say`Lot of ${main.name}`}
         className="w-full"
         value={document.order.selection.lots[main.id] ?? ''}
-        options={[{ value: '', label: 'the lot that goes first' }, ...options]}
+        options={[{ value: '', label: say`the lot that goes first` }, ...options]}
         onChange={(lot) =>
-          document.change(`another lot of ${main.name}`, (o) => takeLot(o, main.id, lot === '' ? null : lot))
+          document.change(say`another lot of ${main.name}`, (o) =>
+            takeLot(o, main.id, lot === '' ? null : lot),
+          )
         }
       />
     </div>

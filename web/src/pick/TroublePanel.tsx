@@ -3,25 +3,23 @@ import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Callout } from '../ui/Slate';
 import { wayOutWords, wishWords } from '../words';
+import { say } from '../language/say';
 
 /** Nothing fits: which wishes collide, and the cheapest ways out, one button each. */
 export function TroublePanel({ trouble, onTake }: { trouble: Trouble; onTake: (way: WayOut) => void }) {
   const { format } = useWorkbench();
   return (
     <Callout tone="stop">
-      <h2 className="mb-1 text-xl">Nothing on this counter keeps every wish</h2>
+      <h2 className="mb-1 text-xl">{say`Nothing on this counter keeps every wish`}</h2>
       {trouble.waysOut.length === 0 && (
-        <p>
-          The guests’ own limits and the stock leave nothing to choose from. Give a guest with an allergy
-          their own plate, or bring in goods that suit them.
-        </p>
+        <p>{say`The guests’ own limits and the stock leave nothing to choose from. Give a guest with an allergy their own plate, or bring in goods that suit them.`}</p>
       )}
       {trouble.collisions
         .slice(0, 3)
         .map((wishes) => wishes.map(wishWords))
         .map((wishes) => (
           <p key={wishes.join()} data-collision>
-            {wishes.length === 1 ? 'By itself too much: ' : 'These collide: '}
+            {wishes.length === 1 ? say`By itself too much: ` : say`These collide: `}
             <strong>{wishes.join(' · ')}</strong>
           </p>
         ))}
@@ -41,9 +39,7 @@ export function TroublePanel({ trouble, onTake }: { trouble: Trouble; onTake: (w
           ))}
         </ul>
       )}
-      <p className="mt-2 text-sm text-chalk-soft">
-        Allergies, medical and religious limits stay; they are never traded for anything.
-      </p>
+      <p className="mt-2 text-sm text-chalk-soft">{say`Allergies, medical and religious limits stay; they are never traded for anything.`}</p>
     </Callout>
   );
 }

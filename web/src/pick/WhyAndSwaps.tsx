@@ -23,6 +23,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Button } from '../ui/Button';
 import { Reasons, SlateSection } from '../ui/Slate';
 import { lineOf, sentence } from '../words';
+import { say } from '../language/say';
 
 const SHOWN_SWAPS = 4;
 const SHOWN_REASONS = 5;
@@ -57,8 +58,10 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
     <>
       <Why main={main} mains={mains} rival={rival} brief={settledBrief} />
       <OddAndOptional main={main} plan={plan} />
-      <SlateSection title="Swaps for its place" aside="balance · cost">
-        {swaps.length === 0 && <p className="text-chalk-soft">Nothing else on the counter may stand here.</p>}
+      <SlateSection title={say`Swaps for its place`} aside={say`balance · cost`}>
+        {swaps.length === 0 && (
+          <p className="text-chalk-soft">{say`Nothing else on the counter may stand here.`}</p>
+        )}
         <ul>
           {swaps.slice(0, SHOWN_SWAPS).map((s) => {
             const good = goodOf(s.in);
@@ -75,7 +78,7 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
                   onBlur={() => onGhost(null)}
                   onClick={() => {
                     onGhost(null);
-                    document.change(`swap ${main.name} for ${good.name}`, (order) =>
+                    document.change(say`swap ${main.name} for ${good.name}`, (order) =>
                       swap(order, main.id, s.in),
                     );
                     setFocus(s.in);
@@ -84,7 +87,7 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
                   <GoodPicture good={good} size={36} />
                   <span className="min-w-0 flex-1">
                     <span className="block font-bold">
-                      <span className="sr-only">Swap {main.name} for </span>
+                      <span className="sr-only">{say`Swap ${main.name} for`} </span>
                       {good.name}
                     </span>
                     <span className="block text-sm text-chalk-soft">
@@ -100,10 +103,10 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
         </ul>
       </SlateSection>
       {(splurge || save) && (
-        <SlateSection title="Splurge and save" aside="balance · cost">
+        <SlateSection title={say`Splurge and save`} aside={say`balance · cost`}>
           {[
-            ['Splurge', splurge],
-            ['Save', save],
+            [say`Splurge`, splurge],
+            [say`Save`, save],
           ].map(
             ([word, s]) =>
               s &&
@@ -113,14 +116,14 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
                   type="button"
                   className="flex min-h-11 w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
                   onClick={() => {
-                    document.change(`swap ${goodOf(s.out).name} for ${goodOf(s.in).name}`, (o) =>
+                    document.change(say`swap ${goodOf(s.out).name} for ${goodOf(s.in).name}`, (o) =>
                       swap(o, s.out, s.in),
                     );
                     setFocus(s.in);
                   }}
                 >
                   <span className="min-w-0 flex-1">
-                    <strong>{String(word)}:</strong> {goodOf(s.in).name} for {goodOf(s.out).name}
+                    <strong>{String(word)}:</strong> {say`${goodOf(s.in).name} for ${goodOf(s.out).name}`}
                   </span>
                   <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
                   <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
@@ -151,8 +154,8 @@ function Why({
   const rest = effect.total - large.reduce((sum, part) => sum + part.effect, 0);
   return (
     <SlateSection
-      title={`Why ${main.name}`}
-      aside={rival ? `${signed(effect.total, 1)} against ${rival.name}` : undefined}
+      title={say`Why ${main.name}`}
+      aside={rival ? say`${signed(effect.total, 1)} against ${rival.name}` : undefined}
     >
       <Reasons
         reasons={[
@@ -163,7 +166,7 @@ function Why({
             source: part.source,
           })),
           ...(Math.abs(rest) >= 0.05
-            ? [{ effect: signed(rest, 1), good: rest > 0, says: 'smaller things together' }]
+            ? [{ effect: signed(rest, 1), good: rest > 0, says: say`smaller things together` }]
             : []),
         ]}
       />
@@ -182,8 +185,8 @@ function OddAndOptional({ main, plan }: { main: Main; plan: Plan }) {
       {odd && <p>{sentence(odd, format)}.</p>}
       {isDivisive(main) && (
         <p>
-          <strong>Optional:</strong> it divides people.{' '}
-          {gentler ? 'Its gentler version:' : 'The counter has no gentler version that may be offered.'}
+          <strong>{say`Optional:`}</strong>{' '}
+          {say`it divides people. ${gentler ? say`Its gentler version:` : say`The counter has no gentler version that may be offered.`}`}
         </p>
       )}
       {gentler && (
@@ -191,11 +194,11 @@ function OddAndOptional({ main, plan }: { main: Main; plan: Plan }) {
           look="slate"
           data-gentler={gentler.name}
           onClick={() => {
-            document.change(`${gentler.name} for ${main.name}`, (o) => swap(o, main.id, gentler.id));
+            document.change(say`${gentler.name} for ${main.name}`, (o) => swap(o, main.id, gentler.id));
             setFocus(gentler.id);
           }}
         >
-          {gentler.name} in its place
+          {say`${gentler.name} in its place`}
         </Button>
       )}
     </div>

@@ -12,6 +12,7 @@ import {
 import { count, inWords } from '../ui/format';
 import type { Sector } from '../wheel/wheelLayout';
 import { ageWords } from '../words';
+import { say, word } from '../language/say';
 
 /** One remark for an axis of balance, as the sketch on a slate would have it. */
 export function axisWords(
@@ -31,30 +32,30 @@ export function axisWords(
   switch (axis) {
     case 'texture':
       return wanted.length > 0
-        ? `${wanted[0]}${wanted.length > 1 ? ` and ${wanted.length - 1} more` : ''} missing`
-        : `${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
+        ? say`${word(wanted[0]!)}${wanted.length > 1 ? say` and ${wanted.length - 1} more` : ''} missing`
+        : say`${inWords(distinct(cheeses.map((c) => c.texture)))} of nine families`;
     case 'firmness':
       return firmnessWords(cheeses);
     case 'milk': {
       const animals = distinct(cheeses.flatMap((c) => c.milk.map((m) => m.animal)));
-      return animals === 1 ? 'one animal' : `${inWords(animals)} animals`;
+      return animals === 1 ? say`one animal` : say`${inWords(animals)} animals`;
     }
     case 'age':
-      return ages.length > 1 ? `${ageWords(ages[0]!)} to ${ageWords(ages.at(-1)!)}` : '';
+      return ages.length > 1 ? say`${ageWords(ages[0]!)} to ${ageWords(ages.at(-1)!)}` : '';
     case 'intensity':
       return strengths.join(' · ');
     case 'sight':
-      return pale > 1 ? `${inWords(pale)} pale pastes` : 'colours differ';
+      return pale > 1 ? say`${inWords(pale)} pale pastes` : say`colours differ`;
     case 'flavour':
-      return `${inWords(distinct(cheeses.flatMap((c) => c.flavours)))} flavours`;
+      return say`${inWords(distinct(cheeses.flatMap((c) => c.flavours)))} flavours`;
     case 'origin':
       return originWords(originsOf(cheeses, home));
     case 'company':
       return cheeses.some((c) => c.known === 'safe bet')
         ? cheeses.some((c) => c.known === 'surprise')
-          ? 'both there'
-          : 'no surprise'
-        : 'no safe bet';
+          ? say`both there`
+          : say`no surprise`
+        : say`no safe bet`;
     case 'build':
       return [...new Set(meats.map((m) => m.build))].join(', ');
     case 'animal':
@@ -68,14 +69,14 @@ export function axisWords(
 function originWords({ regions, countries, home, atHome, travelled }: Origins): string {
   const where = count(regions, 'region');
   if (countries.length === 0) return where;
-  return travelled === 0 ? `${where}, all ${home}` : `${where}, ${atHome} home, ${travelled} travelled`;
+  return travelled === 0 ? say`${where}, all ${home}` : say`${where}, ${atHome} home, ${travelled} travelled`;
 }
 
 /** What lacks between soft and hard. */
 function firmnessWords(cheeses: readonly Cheese[]): string {
   const softness = cheeses.map((c) => SOFTNESS[c.texture]);
   if (softness.length === 0) return '';
-  if (!softness.some((s) => s < 5)) return 'nothing firm';
-  if (!softness.some((s) => s >= 7)) return 'nothing soft';
-  return softness.some((s) => s < 3) ? 'hard and soft' : 'firm and soft';
+  if (!softness.some((s) => s < 5)) return say`nothing firm`;
+  if (!softness.some((s) => s >= 7)) return say`nothing soft`;
+  return softness.some((s) => s < 3) ? say`hard and soft` : say`firm and soft`;
 }

@@ -10,6 +10,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
 import { count } from '../ui/format';
 import { sentence } from '../words';
+import { say } from '../language/say';
 
 /** Net and gross grams of every good, how it is bought, and what it costs. */
 export default function PortionStage() {
@@ -20,32 +21,32 @@ export default function PortionStage() {
     <StageLayout
       slate={
         <>
-          <SlateSection title="The sum">
+          <SlateSection title={say`The sum`}>
             <dl className="grid grid-cols-[1fr_auto] gap-y-1">
-              <dt>Cheese, net</dt>
+              <dt>{say`Cheese, net`}</dt>
               <dd className="text-right">{format.grams(portions.netCheese)}</dd>
-              <dt>Meat, net</dt>
+              <dt>{say`Meat, net`}</dt>
               <dd className="text-right">{format.grams(portions.netMeat)}</dd>
-              <dt>To be cut, gross</dt>
+              <dt>{say`To be cut, gross`}</dt>
               <dd className="text-right">{format.grams(portions.gross)}</dd>
-              <dt>Cost, cheese and meat</dt>
+              <dt>{say`Cost, cheese and meat`}</dt>
               <dd className="text-right">
                 {format.money(portions.mains.reduce((sum, p) => sum + p.cost, 0))}
               </dd>
-              <dt>Cost, companions</dt>
+              <dt>{say`Cost, companions`}</dt>
               <dd className="text-right">
                 {format.money(portions.companions.reduce((sum, p) => sum + p.cost, 0))}
               </dd>
-              <dt className="font-bold">In all</dt>
+              <dt className="font-bold">{say`In all`}</dt>
               <dd className="text-right font-bold">{format.money(plan.sum.cost)}</dd>
             </dl>
             <p className="mt-2 text-sm text-chalk-soft">
-              {plan.ownPlates.length > 0 && 'Own plates are weighed, and not in the sum. '}
-              Drinks are suggested, not counted in. A jar that the shop opens is charged by the share used.
+              {plan.ownPlates.length > 0 && say`Own plates are weighed, and not in the sum. `}
+              {say`Drinks are suggested, not counted in. A jar that the shop opens is charged by the share used.`}
             </p>
           </SlateSection>
           <AdviceList />
-          <SlateSection title="Why so much">
+          <SlateSection title={say`Why so much`}>
             <ul className="space-y-1.5">
               {targets.reasons.map((r) => (
                 <li key={reasonKey(r)}>{sentence(r, format)}</li>
@@ -57,8 +58,8 @@ export default function PortionStage() {
         </>
       }
     >
-      <PortionTable caption="Cheeses and meats" portions={inWalk} />
-      <PortionTable caption="Companions" portions={portions.companions} />
+      <PortionTable caption={say`Cheeses and meats`} portions={inWalk} />
+      <PortionTable caption={say`Companions`} portions={portions.companions} />
     </StageLayout>
   );
 }
@@ -67,7 +68,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
   const { document, format, setFocus } = useWorkbench();
   const setGrams = (portion: Portion, net: number | null) =>
     document.change(
-      net === null ? `grams of ${portion.good.name} as computed` : `grams of ${portion.good.name}`,
+      net === null ? say`grams of ${portion.good.name} as computed` : say`grams of ${portion.good.name}`,
       (order) => {
         const { [portion.good.id]: _old, ...rest } = order.portions;
         return { ...order, portions: net === null ? rest : { ...rest, [portion.good.id]: net } };
@@ -78,11 +79,11 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
       <caption className="mb-2 text-left font-serif text-xl font-semibold">{caption}</caption>
       <thead>
         <tr className="border-b-[1.5px] border-ink text-left text-sm text-ink-soft">
-          <th className="py-1 font-normal">good</th>
-          <th className="py-1 text-right font-normal">net {format.small.name}</th>
-          <th className="py-1 text-right font-normal">gross</th>
-          <th className="py-1 text-right font-normal">bought</th>
-          <th className="py-1 text-right font-normal">cost</th>
+          <th className="py-1 font-normal">{say`good`}</th>
+          <th className="py-1 text-right font-normal">{say`net ${format.small.name}`}</th>
+          <th className="py-1 text-right font-normal">{say`gross`}</th>
+          <th className="py-1 text-right font-normal">{say`bought`}</th>
+          <th className="py-1 text-right font-normal">{say`cost`}</th>
         </tr>
       </thead>
       <tbody>
@@ -104,9 +105,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
                         type="button"
                         className="ml-2 underline underline-offset-4 hover:text-ink"
                         onClick={() => setGrams(portion, null)}
-                      >
-                        as computed
-                      </button>
+                      >{say`as computed`}</button>
                     )}
                   </span>
                 </span>
@@ -114,7 +113,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
             </td>
             <td className="text-right">
               <NumberField
-                label={`Net ${format.small.name} of ${portion.good.name}`}
+                label={say`Net ${format.small.name} of ${portion.good.name}`}
                 className={clsx('field w-20 text-right', portion.byHand && 'border-annatto font-bold')}
                 value={Number((portion.net / format.small.grams).toFixed(format.small.name === 'g' ? 0 : 1))}
                 max={1e6}
@@ -135,6 +134,6 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
 function boughtWords(portion: Portion, grams: (g: number) => string): string {
   if (portion.packs === null) return grams(portion.bought);
   const pack = portion.packs > 0 ? portion.bought / portion.packs : 0;
-  if (portion.byShare) return `of ${count(portion.packs, 'jar')}`;
+  if (portion.byShare) return say`of ${count(portion.packs, 'jar')}`;
   return `${portion.packs} × ${grams(pack)}`;
 }

@@ -1,6 +1,7 @@
 import { dateFrom, dateOrderOf, timeFrom } from '@rotula/core';
 import { useState } from 'react';
 import type { Format } from './format';
+import { say } from '../language/say';
 
 const HINTS = { 'day first': '12.2.2027', 'month first': '2/12/2027', 'year first': '2027-02-12' };
 const isoToday = () => {
@@ -55,7 +56,7 @@ function Typed({
       />
       {wrong && (
         <span role="alert" className="mt-1 block text-sm text-wax">
-          no such {label.toLowerCase().includes('time') ? 'time' : 'day'}; write it like {hint}
+          {say`no such ${label.toLowerCase().includes('time') ? 'time' : 'day'}; write it like ${hint}`}
         </span>
       )}
     </span>
@@ -108,7 +109,7 @@ export function DateTimeField({
   return (
     <span className="flex items-start gap-2">
       <Typed
-        label={`${what}, day`}
+        label={say`${what}, day`}
         shown={format.shortDay(day)}
         hint={HINTS[order]}
         read={(typed) => dateFrom(typed, order, isoToday())}
@@ -116,7 +117,7 @@ export function DateTimeField({
         className="w-36 text-lg"
       />
       <Typed
-        label={`${what}, time`}
+        label={say`${what}, time`}
         shown={format.time(value)}
         hint="18:30"
         read={timeFrom}

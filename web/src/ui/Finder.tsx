@@ -1,6 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { Search } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
+import { say } from '../language/say';
 
 /** Type to find one of many and take it; the field is empty again afterwards. */
 export function Finder<T>({
@@ -65,7 +66,7 @@ export function Finder<T>({
             {show(item)}
           </ComboboxOption>
         ))}
-        {found.length === 0 && <div className="px-3 py-2 text-ink-soft">Nothing is called that.</div>}
+        {found.length === 0 && <div className="px-3 py-2 text-ink-soft">{say`Nothing is called that.`}</div>}
       </ComboboxOptions>
     </Combobox>
   );

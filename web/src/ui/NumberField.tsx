@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { useState } from 'react';
 import toast from 'react-hot-toast';
+import { say } from '../language/say';
 
 /**
  * A number that is taken when the field is left or Enter is pressed. What is not a number, or outside the bounds, is
@@ -30,7 +31,7 @@ export function NumberField({
     if (good && n !== Number(value)) onCommit(n);
     if (!good && draft !== String(value))
       toast.error(
-        `${label}: give a number from ${min} to ${max}. ${value === '' ? 'It stays empty.' : `It stays ${value}.`}`,
+        say`${label}: give a number from ${min} to ${max}. ${value === '' ? say`It stays empty.` : say`It stays ${value}.`}`,
       );
   };
   return (

@@ -1,5 +1,6 @@
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
+import { say } from '../language/say';
 
 /** The dark panel on the right of every screen: what Rotula works out. */
 export function Slate({ label, children }: { label: string; children: ReactNode }) {
@@ -90,7 +91,7 @@ export function Reasons({
   return (
     <ul className="space-y-1.5">
       {reasons.map((r, i) => (
-        <li key={i} className="flex gap-2.5" title={r.source && `Source: ${r.source}`}>
+        <li key={i} className="flex gap-2.5" title={r.source && say`Source: ${r.source}`}>
           <span
             className={clsx(
               'w-9 shrink-0 text-right tabular-nums',

@@ -1,5 +1,6 @@
 import { Minus, Plus } from 'lucide-react';
 import { NumberField } from './NumberField';
+import { say } from '../language/say';
 
 /** A whole number with a thumb-sized minus and plus. */
 export function Stepper({
@@ -28,7 +29,7 @@ export function Stepper({
         <button
           type="button"
           className={button}
-          aria-label={`fewer: ${label}`}
+          aria-label={say`fewer: ${label}`}
           disabled={value <= min}
           onClick={() => onChange(value - 1)}
         >
@@ -45,7 +46,7 @@ export function Stepper({
         <button
           type="button"
           className={button}
-          aria-label={`more: ${label}`}
+          aria-label={say`more: ${label}`}
           disabled={value >= max}
           onClick={() => onChange(value + 1)}
         >

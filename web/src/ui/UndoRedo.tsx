@@ -1,5 +1,6 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { IconButton } from './IconButton';
+import { say } from '../language/say';
 
 export interface Undoable {
   readonly undo: () => unknown;
@@ -23,7 +24,7 @@ export function UndoRedo({ of }: { of: Undoable }) {
   return (
     <>
       <IconButton
-        label={of.undoes ? `Undo: ${of.undoes}` : 'Nothing to undo'}
+        label={of.undoes ? say`Undo: ${of.undoes}` : say`Nothing to undo`}
         disabled={!of.undoes}
         steps={of.steps}
         onClick={() => void of.undo()}
@@ -31,7 +32,7 @@ export function UndoRedo({ of }: { of: Undoable }) {
         <Undo2 size={20} />
       </IconButton>
       <IconButton
-        label={of.redoes ? `Redo: ${of.redoes}` : 'Nothing to redo'}
+        label={of.redoes ? say`Redo: ${of.redoes}` : say`Nothing to redo`}
         disabled={!of.redoes}
         onClick={() => void of.redo()}
       >

@@ -7,6 +7,7 @@ import {
   ouncesFromGrams,
   type House,
 } from '@rotula/core';
+import { say, word } from '../language/say';
 
 /** Numbers in the person's units, money in the house's currency, dates in the person's locale. */
 
@@ -76,11 +77,11 @@ export function formatFor(house: House): Format {
     price: (minor, per) =>
       per === 'kg'
         ? [money.format((minor * (bulk.grams / 1000)) / minorPerUnit), bulk.name]
-        : [money.format(minor / minorPerUnit), per],
+        : [money.format(minor / minorPerUnit), word(per)],
     length: us ? { name: 'in', mm: MM_PER_INCH } : { name: 'mm', mm: 1 },
     gramsRange: (low, high) => {
       const [[from, unit], [to, same]] = [weight(low), weight(high)];
-      return `${unit === same ? from : `${from} ${unit}`} to ${to} ${same}`;
+      return say`${unit === same ? from : `${from} ${unit}`} to ${to} ${same}`;
     },
     celsius: (degrees) =>
       us ? `${Math.round(fahrenheitFromCelsius(degrees))} °F` : `${Math.round(degrees)} °C`,
@@ -122,7 +123,8 @@ const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 /** Whole hours in words, all else in minutes. */
 function timeWords(minutes: number): string {
   const hours = minutes / 60;
-  if (Number.isInteger(hours) && hours > 0) return `${inWords(hours)} ${hours === 1 ? 'hour' : 'hours'}`;
+  if (Number.isInteger(hours) && hours > 0)
+    return `${inWords(hours)} ${word(hours === 1 ? 'hour' : 'hours')}`;
   return count(Math.round(minutes), 'minute');
 }
 
@@ -132,9 +134,10 @@ export const signed = (x: number, digits = 0): string => {
   return Number(text) === 0 ? '0' : `${x > 0 ? '+' : '−'}${text}`;
 };
 
-export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+export const count = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${word(n === 1 ? one : many)}`;
 
 const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 /** "Five cheeses": numbers to nine in words. */
-export const inWords = (n: number): string => WORDS[n] ?? String(n);
+export const inWords = (n: number): string => (WORDS[n] ? word(WORDS[n]) : String(n));
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,5 +1,6 @@
 import type { WalkStep } from '@rotula/core';
 import { Area, AreaChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { say } from '../language/say';
 
 /** Strength along the walk, and what lingers after each step; loaded only where it is shown. */
 export default function PalateCurve({ steps }: { steps: readonly WalkStep[] }) {
@@ -12,7 +13,7 @@ export default function PalateCurve({ steps }: { steps: readonly WalkStep[] }) {
   return (
     <div
       role="img"
-      aria-label={`Strength along the walk: ${steps.map((s) => s.main.sense.intensity).join(', ')}`}
+      aria-label={say`Strength along the walk: ${steps.map((s) => s.main.sense.intensity).join(', ')}`}
     >
       <ResponsiveContainer width="100%" height={150}>
         <AreaChart data={data} margin={{ left: -28, right: 8, top: 6 }} accessibilityLayer={false}>

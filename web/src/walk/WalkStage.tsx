@@ -9,14 +9,15 @@ import { IconButton } from '../ui/IconButton';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
 import { sentence, strengthOf } from '../words';
+import { say } from '../language/say';
 
 const PalateCurve = lazy(() => import('./PalateCurve'));
 
 /** What clears the palate here: a good that the limits of the table allow, or water. */
 const cleanserWords = (cleanser: Plan['cleanser']) =>
   cleanser
-    ? `a bite of ${cleanser.name} (${cleanser.style})`
-    : 'a sip of water: nothing on the counter that the limits allow clears the palate';
+    ? say`a bite of ${cleanser.name} (${cleanser.style})`
+    : say`a sip of water: nothing on the counter that the limits allow clears the palate`;
 
 /** The order of tasting, mild to strong, with the drinks beside. */
 export default function WalkStage() {
@@ -24,7 +25,7 @@ export default function WalkStage() {
   const { walk } = plan;
   const ids = walk.steps.map((s) => s.main.id);
   const move = (from: number, to: number, name: string) =>
-    document.change(`move ${name} to ${to + 1}`, (order) => {
+    document.change(say`move ${name} to ${to + 1}`, (order) => {
       const next = ids.filter((_, i) => i !== from);
       next.splice(to, 0, ids[from]!);
       return { ...order, walk: next };
@@ -33,31 +34,29 @@ export default function WalkStage() {
     <StageLayout
       slate={
         <>
-          <SlateSection title="Palate curve" aside="strength, dotted: what lingers">
+          <SlateSection title={say`Palate curve`} aside={say`strength, dotted: what lingers`}>
             <Suspense fallback={<div className="h-[150px]" />}>
               <PalateCurve steps={walk.steps} />
             </Suspense>
             <p className="mt-1 text-sm text-chalk-soft">
               {walk.byHand
-                ? 'Your own order.'
+                ? say`Your own order.`
                 : walk.exact
-                  ? 'The best of every possible order, by exact computation.'
-                  : 'Too many for the exact order: mild to strong, blue last.'}
+                  ? say`The best of every possible order, by exact computation.`
+                  : say`Too many for the exact order: mild to strong, blue last.`}
               {walk.byHand && (
                 <button
                   type="button"
                   className="ml-2 min-h-11 underline underline-offset-4 hover:text-chalk"
                   onClick={() =>
-                    document.change('the walk as Rotula would', (order) => ({ ...order, walk: null }))
+                    document.change(say`the walk as Rotula would`, (order) => ({ ...order, walk: null }))
                   }
-                >
-                  as Rotula would
-                </button>
+                >{say`as Rotula would`}</button>
               )}
             </p>
           </SlateSection>
           {focus && (
-            <SlateSection title={`Why ${focus.name} there`}>
+            <SlateSection title={say`Why ${focus.name} there`}>
               <ul className="space-y-1.5">
                 {walk.steps
                   .find((s) => s.main.id === focus.id)
@@ -89,7 +88,7 @@ export default function WalkStage() {
               {focus?.id === main.id && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
               {cleanse && (
                 <p className="flex items-center gap-2 pt-2 pl-14 text-sm text-vein">
-                  <Droplets size={16} aria-hidden /> first {cleanserWords(plan.cleanser)}
+                  <Droplets size={16} aria-hidden /> {say`first ${cleanserWords(plan.cleanser)}`}
                 </p>
               )}
               <div className="flex items-center gap-4 py-2">
@@ -103,7 +102,7 @@ export default function WalkStage() {
                 </div>
                 <ul
                   className="hidden w-60 space-y-0.5 min-[860px]:block"
-                  aria-label={`Drinks beside ${main.name}`}
+                  aria-label={say`Drinks beside ${main.name}`}
                 >
                   {drinks.map((drink) => (
                     <li key={drink.id} className="flex items-center gap-2">
@@ -116,14 +115,14 @@ export default function WalkStage() {
                 </ul>
                 <span className="flex">
                   <IconButton
-                    label={`Move ${main.name} earlier`}
+                    label={say`Move ${main.name} earlier`}
                     disabled={i === 0}
                     onClick={() => move(i, i - 1, main.name)}
                   >
                     <ArrowUp size={20} />
                   </IconButton>
                   <IconButton
-                    label={`Move ${main.name} later`}
+                    label={say`Move ${main.name} later`}
                     disabled={i === walk.steps.length - 1}
                     onClick={() => move(i, i + 1, main.name)}
                   >

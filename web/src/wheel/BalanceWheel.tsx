@@ -17,6 +17,7 @@ import {
   type Token,
 } from './wheelLayout';
 import { ageWords } from '../words/labels';
+import { say, word } from '../language/say';
 
 /** Milks are told by colour and by pattern. */
 const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => React.ReactNode }> = {
@@ -87,7 +88,7 @@ export function BalanceWheel({
         viewBox={`0 0 ${SIZE} ${SIZE}`}
         className="block w-full"
         role="group"
-        aria-label="Balance wheel: texture around, strength from the hub out. Arrow keys walk it."
+        aria-label={say`Balance wheel: texture around, strength from the hub out. Arrow keys walk it.`}
         tabIndex={onFocus ? 0 : undefined}
         onKeyDown={(e) => {
           if (['ArrowRight', 'ArrowDown'].includes(e.key)) step(1);
@@ -142,7 +143,7 @@ export function BalanceWheel({
               }
             >
               <textPath href={`#${id}-${texture}`} startOffset="50%" textAnchor="middle">
-                {texture}
+                {word(texture)}
               </textPath>
             </text>
           </g>
@@ -159,9 +160,13 @@ export function BalanceWheel({
           />
         ))}
         <circle cx={CENTRE} cy={CENTRE} r={HUB} fill="var(--color-paper)" />
-        <text x={CENTRE} y={CENTRE + 6} textAnchor="middle" fontSize="23.5" fill="var(--color-ink-soft)">
-          mild
-        </text>
+        <text
+          x={CENTRE}
+          y={CENTRE + 6}
+          textAnchor="middle"
+          fontSize="23.5"
+          fill="var(--color-ink-soft)"
+        >{say`mild`}</text>
         {milkArcs(cheeses).map(({ milk, share, from, to }) => {
           const middle = (from + to) / 2;
           const lower = middle > 90 && middle < 270;
@@ -176,7 +181,7 @@ export function BalanceWheel({
               />
               <text fontSize="23.5" fontWeight="700" fill="var(--color-ink)">
                 <textPath href={`#${name}`} startOffset="50%" textAnchor="middle">
-                  {milk}
+                  {word(milk)}
                   {share !== 1 && ` ×${Number(share.toFixed(1))}`}
                 </textPath>
               </text>
@@ -271,15 +276,15 @@ function WheelToken({
 function WheelTable({ cheeses, servingAt, numbers }: Pick<Props, 'cheeses' | 'servingAt' | 'numbers'>) {
   return (
     <table className="sr-only">
-      <caption>The balance wheel as a table</caption>
+      <caption>{say`The balance wheel as a table`}</caption>
       <thead>
         <tr>
-          <th>number</th>
-          <th>cheese</th>
-          <th>texture</th>
-          <th>milk</th>
-          <th>age</th>
-          <th>strength</th>
+          <th>{say`number`}</th>
+          <th>{say`cheese`}</th>
+          <th>{say`texture`}</th>
+          <th>{say`milk`}</th>
+          <th>{say`age`}</th>
+          <th>{say`strength`}</th>
         </tr>
       </thead>
       <tbody>
@@ -287,8 +292,8 @@ function WheelTable({ cheeses, servingAt, numbers }: Pick<Props, 'cheeses' | 'se
           <tr key={cheese.id}>
             <td>{numbers?.get(cheese.id)}</td>
             <td>{cheese.name}</td>
-            <td>{cheese.texture}</td>
-            <td>{cheese.milk.map((m) => m.animal).join(' and ')}</td>
+            <td>{word(cheese.texture)}</td>
+            <td>{cheese.milk.map((m) => word(m.animal)).join(' and ')}</td>
             <td>{ageWords(ageOn(cheese, servingAt))}</td>
             <td>{cheese.sense.intensity}</td>
           </tr>

@@ -2,14 +2,15 @@ import type { Meat } from '@rotula/core';
 import clsx from 'clsx';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { polar, segment } from './polar';
+import { say, word } from '../language/say';
 
 /** The meats' own small wheel: angle is the build, distance from the hub is strength. */
 
 const BUILDS = [
-  { build: 'whole muscle', label: 'whole' },
-  { build: 'coarse', label: 'coarse' },
-  { build: 'spreadable', label: 'spread' },
-  { build: 'fine', label: 'fine' },
+  { build: 'whole muscle', label: say`whole` },
+  { build: 'coarse', label: say`coarse` },
+  { build: 'spreadable', label: say`spread` },
+  { build: 'fine', label: say`fine` },
 ] as const;
 const CENTRE = 120;
 const HUB = 14;
@@ -45,7 +46,7 @@ export function MeatWheel({
         viewBox="0 0 240 240"
         className="block w-full"
         role="img"
-        aria-label={`Meats: ${meats.map((m) => `${m.name}, ${m.build}, strength ${m.sense.intensity}`).join('; ')}`}
+        aria-label={say`Meats: ${meats.map((m) => say`${m.name}, ${word(m.build)}, strength ${m.sense.intensity}`).join('; ')}`}
       >
         {BUILDS.map(({ build, label }, i) => {
           const filled = inSector(build).length > 0;
@@ -65,7 +66,7 @@ export function MeatWheel({
                   fill="var(--color-ink-soft)"
                   className="font-serif"
                 >
-                  {label}
+                  {word(label)}
                 </text>
               )}
             </g>

@@ -1,5 +1,6 @@
 import { ANY_NUMBER, CHEESE_KINDS, MEAT_KINDS, type Practice } from '@rotula/core';
 import { ROLE_LABELS } from './roles';
+import { say } from '../language/say';
 
 /** The tables of practice as the house shows them, in that order. */
 export const FIGURE_TABLES = [
@@ -12,25 +13,25 @@ export const FIGURE_TABLES = [
 ] as const satisfies readonly (keyof Practice)[];
 
 const TABLES: Record<keyof Practice, string> = {
-  gramsPerAdult: 'Cheese and meat an adult',
-  besidePerAdult: 'Beside, an adult',
-  cheeseKinds: 'Kinds of cheese',
-  meatKinds: 'Kinds of meat',
-  gramsPerKind: 'Of each kind',
-  childShare: 'A child',
+  gramsPerAdult: say`Cheese and meat an adult`,
+  besidePerAdult: say`Beside, an adult`,
+  cheeseKinds: say`Kinds of cheese`,
+  meatKinds: say`Kinds of meat`,
+  gramsPerKind: say`Of each kind`,
+  childShare: say`A child`,
 };
 export const figureTable = (table: keyof Practice): string => TABLES[table];
 
 const ENDS: Record<string, string> = {
-  low: 'at the least',
-  high: 'at the most',
-  usual: 'usual',
-  odd: 'odd numbers',
+  low: say`at the least`,
+  high: say`at the most`,
+  usual: say`usual`,
+  odd: say`odd numbers`,
 };
 
 /** Up to how many people a row of a table of kinds goes. */
 const people = (rows: readonly { readonly upTo: number }[], i: number): string =>
-  rows[i]!.upTo < ANY_NUMBER ? `up to ${rows[i]!.upTo} people` : 'more people';
+  rows[i]!.upTo < ANY_NUMBER ? say`up to ${rows[i]!.upTo} people` : say`more people`;
 
 /** A figure by its path: "drinks, no dinner after: cheese, at the least". */
 export function figureLabel(path: string): string {
@@ -42,12 +43,12 @@ export function figureLabel(path: string): string {
     case 'besidePerAdult':
       return `${keys[0]}, ${end}`;
     case 'cheeseKinds':
-      return `${people(CHEESE_KINDS, Number(keys[0]))}: cheeses, ${end}`;
+      return say`${people(CHEESE_KINDS, Number(keys[0]))}: cheeses, ${end}`;
     case 'meatKinds':
-      return `${people(MEAT_KINDS, Number(keys[0]))}: meats, ${end}`;
+      return say`${people(MEAT_KINDS, Number(keys[0]))}: meats, ${end}`;
     case 'gramsPerKind':
-      return `each kind, an adult, ${end}`;
+      return say`each kind, an adult, ${end}`;
     case 'childShare':
-      return 'a child under 12, as a share of an adult';
+      return say`a child under 12, as a share of an adult`;
   }
 }

@@ -1,12 +1,14 @@
 import { ageOn, mainMilk, type Good, type Main } from '@rotula/core';
 import { ageWords } from './labels';
+import { say, word } from '../language/say';
 
 /** One line under a name, as a monger would put it: "firm sheep · 7 months · 5". */
 export function lineOf(good: Good, on: string): string {
   switch (good.kind) {
     case 'cheese': {
-      const milk = good.milk.length > 1 ? good.milk.map((m) => m.animal).join(' and ') : mainMilk(good);
-      return `${good.texture} ${milk} · ${ageWords(ageOn(good, on))}`;
+      const milk =
+        good.milk.length > 1 ? good.milk.map((m) => word(m.animal)).join(' and ') : word(mainMilk(good));
+      return `${word(good.texture)} ${milk} · ${ageWords(ageOn(good, on))}`;
     }
     case 'meat':
       return `${good.style} · ${ageWords(ageOn(good, on))}`;
@@ -17,4 +19,4 @@ export function lineOf(good: Good, on: string): string {
   }
 }
 
-export const strengthOf = (main: Main): string => `strength ${main.sense.intensity} of 10`;
+export const strengthOf = (main: Main): string => say`strength ${main.sense.intensity} of 10`;

@@ -12,21 +12,22 @@ import {
   type RiskId,
 } from '@rotula/core';
 import { count } from '../ui/format';
+import { say, word } from '../language/say';
 
 const ALLERGEN_LABELS: Partial<Record<AllergenId, string>> = {
-  kamut: 'kamut (khorasan)',
-  'brazil nut': 'Brazil nut',
+  kamut: say`kamut (khorasan)`,
+  'brazil nut': say`Brazil nut`,
 };
 /** Most allergens are called by the word of the table. */
-export const allergenLabel = (id: AllergenId): string => ALLERGEN_LABELS[id] ?? id;
+export const allergenLabel = (id: AllergenId): string => ALLERGEN_LABELS[id] ?? word(id);
 
 const RISK_LABELS: Record<RiskId, string> = {
-  pregnant: 'pregnant guest',
-  frail: 'older or frail guest',
-  immunity: 'weakened immunity',
-  young: 'child under 5 or infant',
-  maoi: 'MAO-inhibitor medicine',
-  kidney: 'kidney disease',
+  pregnant: say`pregnant guest`,
+  frail: say`older or frail guest`,
+  immunity: say`weakened immunity`,
+  young: say`child under 5 or infant`,
+  maoi: say`MAO-inhibitor medicine`,
+  kidney: say`kidney disease`,
 };
 
 const keyed = (prefix: string, labels: Readonly<Record<string, string>>): [string, string][] =>
@@ -35,30 +36,30 @@ const keyed = (prefix: string, labels: Readonly<Record<string, string>>): [strin
 const LIMIT_LABELS: ReadonlyMap<string, string> = new Map([
   ...ALLERGENS.map(({ id }): [string, string] => [`allergen:${id}`, allergenLabel(id)]),
   ...keyed('allergen', {
-    milk: 'milk allergy: no milk of any animal',
-    gluten: 'gluten (all cereals)',
-    wheat: 'wheat, spelt and kamut',
-    'tree nuts': 'tree nuts, all of them',
+    milk: say`milk allergy: no milk of any animal`,
+    gluten: say`gluten (all cereals)`,
+    wheat: say`wheat, spelt and kamut`,
+    'tree nuts': say`tree nuts, all of them`,
   }),
   ...keyed('risk', RISK_LABELS),
-  ...keyed('diet', { lactose: 'lactose (by ripening, not by animal)' }),
+  ...keyed('diet', { lactose: say`lactose (by ripening, not by animal)` }),
   ...MILKS.map((animal: Milk): [string, string] => [
     `milk:${animal}`,
-    `no ${animal}’s milk (a taste, not an allergy)`,
+    say`no ${word(animal)}’s milk (a taste, not an allergy)`,
   ]),
-  ...keyed('taste', { blue: 'no blue cheese', pungent: 'nothing pungent', hot: 'nothing hot' }),
+  ...keyed('taste', { blue: say`no blue cheese`, pungent: say`nothing pungent`, hot: say`nothing hot` }),
 ]);
 
 /** A limit by the id of its row ("diet:vegan"); diets are mostly called by the word of the table. */
-export const limitLabel = (what: string): string => LIMIT_LABELS.get(what) ?? what.replace(/^\w+:/, '');
+export const limitLabel = (what: string): string => LIMIT_LABELS.get(what) ?? word(what.replace(/^\w+:/, ''));
 
 /** What has to be known beside the limit itself. */
 export const LIMIT_NOTES: Readonly<Record<string, string>> = {
-  'allergen:milk': 'Every cheese and butter is out for this guest, and meat with milk powder.',
+  'allergen:milk': say`Every cheese and butter is out for this guest, and meat with milk powder.`,
   ...Object.fromEntries(
     MILKS.map((animal) => [
       `milk:${animal}`,
-      'Never the route for a milk allergy: goat’s, sheep’s and buffalo’s milk usually cross-react.',
+      say`Never the route for a milk allergy: goat’s, sheep’s and buffalo’s milk usually cross-react.`,
     ]),
   ),
 };
@@ -76,38 +77,38 @@ export function plateLabel({
 }
 
 export const AXIS_LABELS: Record<AxisId, string> = {
-  texture: 'texture',
-  firmness: 'soft to hard',
-  milk: 'milk',
-  intensity: 'strength',
-  age: 'age',
-  flavour: 'flavour',
-  sight: 'sight',
-  origin: 'origin',
-  company: 'safe bet and surprise',
-  build: 'whole or minced',
-  animal: 'animal',
-  calibre: 'format',
-  heat: 'heat',
-  smoke: 'smoke',
+  texture: say`texture`,
+  firmness: say`soft to hard`,
+  milk: say`milk`,
+  intensity: say`strength`,
+  age: say`age`,
+  flavour: say`flavour`,
+  sight: say`sight`,
+  origin: say`origin`,
+  company: say`safe bet and surprise`,
+  build: say`whole or minced`,
+  animal: say`animal`,
+  calibre: say`format`,
+  heat: say`heat`,
+  smoke: say`smoke`,
 };
 
 export const LENS_LABELS: Record<LensId, string> = {
-  tastes: 'Five tastes',
-  families: 'Companions by family',
-  elements: 'Elements',
-  mouthfeels: 'Mouthfeels',
-  bite: 'One bite',
+  tastes: say`Five tastes`,
+  families: say`Companions by family`,
+  elements: say`Elements`,
+  mouthfeels: say`Mouthfeels`,
+  bite: say`One bite`,
 };
 
 /** What the guest does with the rind, wrapping or casing. */
 export const OUTSIDE_LABELS: Record<Outside, string> = {
-  none: 'no rind',
-  eaten: 'rind is eaten',
-  'guest decides': 'rind: as you like',
-  'cut off': 'rind is not eaten',
-  decoration: 'wrapping is not eaten',
-  'casing eaten': 'casing is eaten',
+  none: say`no rind`,
+  eaten: say`rind is eaten`,
+  'guest decides': say`rind: as you like`,
+  'cut off': say`rind is not eaten`,
+  decoration: say`wrapping is not eaten`,
+  'casing eaten': say`casing is eaten`,
 };
 
 export const ageWord = ({ n, unit }: Age): string => count(n, unit);

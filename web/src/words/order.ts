@@ -1,7 +1,8 @@
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
+import { say, word } from '../language/say';
 
-const PLURAL = { cheese: 'cheeses', meat: 'meats' } as const;
+const PLURAL = { cheese: say`cheeses`, meat: say`meats` } as const;
 
 /** Advice: what and how; it never scolds. */
 export const adviceWords: WordsOf<
@@ -20,32 +21,32 @@ export const adviceWords: WordsOf<
   | 'not on the counter'
 > = {
   'number of kinds': ({ kind, have, asked }) =>
-    `${capital(count(have, kind, PLURAL[kind]))}; the brief asks for ${asked}.`,
+    say`${capital(count(have, kind, PLURAL[kind]))}; the brief asks for ${asked}.`,
   'over budget': ({ over }, { money }) =>
-    `Over the budget by ${money(over)}. A cheaper swap, a lighter role or less by hand bring it back.`,
+    say`Over the budget by ${money(over)}. A cheaper swap, a lighter role or less by hand bring it back.`,
   'short of stock': ({ good, onHand, short }, { grams }) =>
-    `${good}: only ${grams(onHand)} on the counter, ${grams(short)} short.`,
-  'no safe bet': () => 'No safe bet: one good that everybody knows helps a shy guest to start.',
+    say`${good}: only ${grams(onHand)} on the counter, ${grams(short)} short.`,
+  'no safe bet': () => say`No safe bet: one good that everybody knows helps a shy guest to start.`,
   'one milk': ({ animal, cheeses, of, instead }) =>
-    `${cheeses} of ${of} cheeses are ${animal}’s milk, and nobody asked for that${instead ? `: ${instead} would bring another` : '; the counter has no other that may be offered'}.`,
+    say`${cheeses} of ${of} cheeses are ${word(animal)}’s milk, and nobody asked for that${instead ? say`: ${instead} would bring another` : say`; the counter has no other that may be offered`}.`,
   'strength jumps': ({ from, to, points, between }) =>
-    `A jump of ${points} from ${from} to ${to}${between ? `: ${between} lies between` : ', and nothing on the counter lies between'}.`,
+    say`A jump of ${points} from ${from} to ${to}${between ? say`: ${between} lies between` : say`, and nothing on the counter lies between`}.`,
   'meat without its cheese': ({ meat, instead }) =>
-    `No cheese on this board suits ${meat}${instead ? `: ${instead} has one` : ', and no other meat that may be offered has one'}.`,
+    say`No cheese on this board suits ${meat}${instead ? say`: ${instead} has one` : say`, and no other meat that may be offered has one`}.`,
   'low carb': ({ guests, instead }, { list }) => {
-    const who = `${guests} ${guests === 1 ? 'guest eats' : 'guests eat'} few carbohydrates`;
+    const who = say`${guests} ${guests === 1 ? say`guest eats` : say`guests eat`} few carbohydrates`;
     const offer =
       instead.length > 0
-        ? `offer ${list(instead)} in place of bread`
-        : 'nothing on the counter that the limits allow stands in for bread';
-    return `${who}: count the sugar in jam and fruit, and ${offer}.`;
+        ? say`offer ${list(instead)} in place of bread`
+        : say`nothing on the counter that the limits allow stands in for bread`;
+    return say`${who}: count the sugar in jam and fruit, and ${offer}.`;
   },
   'nothing touches': () =>
-    'Somebody dislikes food that touches: keep air between the kinds, or lay them their own plate.',
+    say`Somebody dislikes food that touches: keep air between the kinds, or lay them their own plate.`,
   travels: ({ minutes }, format) =>
-    `The board travels ${format.minutes(minutes)}: no overhang, no tall piles, rolling things inside; the time counts on the clock.`,
-  'salt block': () => 'A salt block salts what touches it: nothing salty or wet straight on it.',
+    say`The board travels ${format.minutes(minutes)}: no overhang, no tall piles, rolling things inside; the time counts on the clock.`,
+  'salt block': () => say`A salt block salts what touches it: nothing salty or wet straight on it.`,
   'left the counter': ({ good }) =>
-    `${good} has left the counter; the order keeps it as it was. Swap it, or make sure that it can be had.`,
-  'not on the counter': ({ id }) => `${id} is not on this counter: pick again or swap it.`,
+    say`${good} has left the counter; the order keeps it as it was. Swap it, or make sure that it can be had.`,
+  'not on the counter': ({ id }) => say`${id} is not on this counter: pick again or swap it.`,
 };

@@ -1,8 +1,9 @@
 import type { Role } from '@rotula/core';
+import { say } from '../language/say';
 
 export const ROLE_LABELS: Record<Role, string> = {
-  nibble: 'nibble before a meal',
-  drinks: 'drinks, no dinner after',
-  meal: 'the meal itself',
-  dessert: 'dessert course',
+  nibble: say`nibble before a meal`,
+  drinks: say`drinks, no dinner after`,
+  meal: say`the meal itself`,
+  dessert: say`dessert course`,
 };

@@ -1,4 +1,5 @@
 import type { WordsOf } from './words';
+import { say } from '../language/say';
 
 export const walkWords: WordsOf<
   | 'falls back'
@@ -11,13 +12,13 @@ export const walkWords: WordsOf<
   | 'rises'
   | 'much the same strength'
 > = {
-  'falls back': ({ from, to }) => `${to} is milder than ${from} before it`,
-  lingers: ({ from, to }) => `${from} lingers over ${to}`,
-  leap: ({ from, to }) => `a leap from ${from} to ${to}`,
-  'blue late': ({ to }) => `blue before ${to} dulls the tongue`,
-  'heat stays': ({ from, to }) => `the heat of ${from} covers ${to}`,
-  'starts mild': () => 'mild, so it starts the walk',
-  'mildest there is': () => 'the mildest there is starts the walk',
-  rises: ({ from, to }) => `up from ${from} to ${to}`,
-  'much the same strength': ({ from }) => `beside ${from}, much the same strength`,
+  'falls back': ({ from, to }) => say`${to} is milder than ${from} before it`,
+  lingers: ({ from, to }) => say`${from} lingers over ${to}`,
+  leap: ({ from, to }) => say`a leap from ${from} to ${to}`,
+  'blue late': ({ to }) => say`blue before ${to} dulls the tongue`,
+  'heat stays': ({ from, to }) => say`the heat of ${from} covers ${to}`,
+  'starts mild': () => say`mild, so it starts the walk`,
+  'mildest there is': () => say`the mildest there is starts the walk`,
+  rises: ({ from, to }) => say`up from ${from} to ${to}`,
+  'much the same strength': ({ from }) => say`beside ${from}, much the same strength`,
 };

@@ -2,6 +2,7 @@ import type { WishWord } from '@rotula/core';
 import { count, type Format } from '../ui/format';
 import { ROLE_WORDS } from './brief';
 import { limitLabel } from './labels';
+import { say, word } from '../language/say';
 
 type Of = WishWord['of'];
 type WishOf<O extends Of> = Extract<WishWord, { of: O }>;
@@ -11,35 +12,39 @@ interface Words<O extends Of> {
   readonly out: (wish: WishOf<O>, format: Format) => string;
 }
 
-const PLURAL = { cheese: 'cheeses', meat: 'meats' } as const;
+const PLURAL = { cheese: say`cheeses`, meat: say`meats` } as const;
 
 const WISHES: { readonly [O in Of]: Words<O> } = {
-  cover: { is: (w) => `the school “${w.school}”`, out: (w) => `without the school “${w.school}”` },
-  company: { is: (w) => w.school, out: (w) => `without ${w.school} being asked for` },
-  lock: { is: (w) => `${w.good} is locked`, out: (w) => `unlock ${w.good}` },
-  'left out': {
-    is: (w) => (w.good ? `${w.good} is left out` : `${w.goods} goods are left out`),
-    out: (w) => (w.good ? `allow ${w.good} again` : 'allow what was left out again'),
+  cover: {
+    is: (w) => say`the school “${word(w.school)}”`,
+    out: (w) => say`without the school “${word(w.school)}”`,
   },
-  theme: { is: (w) => `the theme “${w.is}”`, out: (w) => `without the theme “${w.is}”` },
-  flight: { is: (w) => `the ${w.kind} of ${w.is}`, out: (w) => `without the ${w.kind}` },
+  company: { is: (w) => w.school, out: (w) => say`without ${word(w.school)} being asked for` },
+  lock: { is: (w) => say`${w.good} is locked`, out: (w) => say`unlock ${w.good}` },
+  'left out': {
+    is: (w) => (w.good ? say`${w.good} is left out` : say`${w.goods} goods are left out`),
+    out: (w) => (w.good ? say`allow ${w.good} again` : say`allow what was left out again`),
+  },
+  theme: { is: (w) => say`the theme “${w.is}”`, out: (w) => say`without the theme “${w.is}”` },
+  flight: { is: (w) => say`the ${word(w.kind)} of ${w.is}`, out: (w) => say`without the ${word(w.kind)}` },
   limit: {
-    is: (w) => `${limitLabel(w.what)}, on the whole board`,
-    out: (w) => `their own plate instead: ${limitLabel(w.what)}`,
+    is: (w) => say`${limitLabel(w.what)}, on the whole board`,
+    out: (w) => say`their own plate instead: ${limitLabel(w.what)}`,
   },
   role: {
-    is: (w) => `food for ${ROLE_WORDS[w.role]}`,
-    out: (w) => `less to eat: ${ROLE_WORDS[w.lighter]}`,
+    is: (w) => say`food for ${ROLE_WORDS[w.role]}`,
+    out: (w) => say`less to eat: ${ROLE_WORDS[w.lighter]}`,
   },
   budget: {
-    is: () => 'the budget',
-    out: (w, { money }) => (w.amount === null ? 'a larger budget' : `a budget of ${money(w.amount)} in all`),
+    is: () => say`the budget`,
+    out: (w, { money }) =>
+      w.amount === null ? say`a larger budget` : say`a budget of ${money(w.amount)} in all`,
   },
   kinds: {
-    is: (w) => `the number of ${PLURAL[w.kind]}`,
+    is: (w) => say`the number of ${PLURAL[w.kind]}`,
     out: (w) => {
-      if (w.kinds === null) return `fewer ${PLURAL[w.kind]}`;
-      return w.kinds === 0 ? `no ${PLURAL[w.kind]}` : count(w.kinds, w.kind, PLURAL[w.kind]);
+      if (w.kinds === null) return say`fewer ${PLURAL[w.kind]}`;
+      return w.kinds === 0 ? say`no ${PLURAL[w.kind]}` : count(w.kinds, w.kind, PLURAL[w.kind]);
     },
   },
 };

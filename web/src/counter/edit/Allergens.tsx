@@ -9,6 +9,7 @@ import {
 import { Select } from '../../ui/Choice';
 import { Button } from '../../ui/Button';
 import { allergenLabel } from '../../words';
+import { say, word } from '../../language/say';
 
 const STATES: readonly AllergenState[] = ['contains', 'may contain', 'free', 'unknown'];
 const LIST_OF: Record<AllergenState, 'contains' | 'mayContain' | 'free' | 'unknown'> = {
@@ -32,19 +33,21 @@ export function Allergens({ good, onSet }: { good: Good; onSet: (statement: Good
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-3">
-        <span>All that are not named are</span>
+        <span>{say`All that are not named are`}</span>
         <Select
-          label="All allergens that are not named"
+          label={say`All allergens that are not named`}
           className="w-36"
           value={allergens.rest}
           options={[
-            { value: 'unknown', label: 'unknown', hint: 'nobody has checked the whole list' },
-            { value: 'free', label: 'free', hint: 'somebody has checked the whole list' },
+            { value: 'unknown', label: say`unknown`, hint: say`nobody has checked the whole list` },
+            { value: 'free', label: say`free`, hint: say`somebody has checked the whole list` },
           ]}
           onChange={(rest) => onSet({ ...allergens, rest })}
         />
         {allergens.rest === 'unknown' && (
-          <Button onClick={() => onSet({ ...allergens, rest: 'free' })}>The whole list was checked</Button>
+          <Button
+            onClick={() => onSet({ ...allergens, rest: 'free' })}
+          >{say`The whole list was checked`}</Button>
         )}
       </div>
       <ul className="grid gap-x-5 gap-y-1 min-[700px]:grid-cols-2">
@@ -56,14 +59,14 @@ export function Allergens({ good, onSet }: { good: Good; onSet: (statement: Good
               <span className="min-w-0 flex-1 truncate" title={allergenLabel(id)}>
                 {allergenLabel(id)}
                 {real !== declared && (
-                  <span className="block text-sm text-annatto-text">by what is inside: {real}</span>
+                  <span className="block text-sm text-annatto-text">{say`by what is inside: ${word(real)}`}</span>
                 )}
               </span>
               <Select
                 label={allergenLabel(id)}
                 className="w-36 shrink-0"
                 value={declared}
-                options={STATES.map((s) => ({ value: s, label: s }))}
+                options={STATES.map((s) => ({ value: s, label: word(s) }))}
                 onChange={(state) => set(id, state)}
               />
             </li>

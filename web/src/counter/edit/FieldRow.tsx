@@ -6,6 +6,7 @@ import { capital, type Format } from '../../ui/format';
 import { NumberField } from '../../ui/NumberField';
 import { valueAt, type Field } from './fields';
 import { minorPerPrice } from './price';
+import { say, word } from '../../language/say';
 
 interface Props {
   readonly field: Field;
@@ -31,7 +32,7 @@ export function FieldRow(props: Props) {
 const splitWords = (text: string) =>
   text
     .split(/[;,\n]/)
-    .map((word) => word.trim())
+    .map((text) => text.trim())
     .filter(Boolean);
 
 function Input({ field, good, format, onSet }: Props) {
@@ -51,7 +52,7 @@ function Input({ field, good, format, onSet }: Props) {
           className="field w-full text-left"
           onClick={() => onSet(!value)}
         >
-          {value ? 'yes' : 'no'}
+          {value ? say`yes` : say`no`}
         </button>
       );
     case 'one':
@@ -60,7 +61,7 @@ function Input({ field, good, format, onSet }: Props) {
           label={field.label}
           className="w-full"
           value={String(value ?? '')}
-          options={field.of.map((v) => ({ value: v, label: v === 'kg' ? format.bulk.name : v }))}
+          options={field.of.map((v) => ({ value: v, label: v === 'kg' ? format.bulk.name : word(v) }))}
           onChange={onSet}
         />
       );
@@ -188,11 +189,9 @@ function Figure({
         <button
           type="button"
           className="min-h-11 px-1 text-sm text-ink-soft underline underline-offset-4"
-          aria-label={`clear: ${field.label}`}
+          aria-label={say`clear: ${field.label}`}
           onClick={() => onSet(null)}
-        >
-          clear
-        </button>
+        >{say`clear`}</button>
       )}
     </span>
   );
@@ -211,20 +210,20 @@ function Many({
 }) {
   return (
     <div role="group" aria-label={label} className="flex flex-wrap gap-1.5">
-      {of.map((word) => {
-        const on = chosen.includes(word);
+      {of.map((one) => {
+        const on = chosen.includes(one);
         return (
           <button
-            key={word}
+            key={one}
             type="button"
             aria-pressed={on}
             className={clsx(
               'min-h-11 rounded-full border-[1.5px] px-3.5',
               on ? 'border-ink bg-shade font-bold' : 'border-line',
             )}
-            onClick={() => onSet(on ? chosen.filter((c) => c !== word) : [...chosen, word])}
+            onClick={() => onSet(on ? chosen.filter((c) => c !== one) : [...chosen, one])}
           >
-            {word}
+            {word(one)}
           </button>
         );
       })}
@@ -274,11 +273,11 @@ function Shares({
                 else if (animals.length > 1) even(animals.filter((a) => a !== animal));
               }}
             >
-              {animal}
+              {word(animal)}
             </button>
             {mine && shares.length > 1 && (
               <NumberField
-                label={`${capital(animal)}, per cent`}
+                label={say`${capital(word(animal))}, per cent`}
                 className="field w-16"
                 value={Math.round(mine.share * 100)}
                 min={1}

@@ -21,6 +21,7 @@ import { FieldRow } from './FieldRow';
 import { SECTIONS, TRIAL_SECTION, withValue } from './fields';
 import { Lots } from './Lots';
 import { undoKeys, UndoRedo } from '../../ui/UndoRedo';
+import { say, word } from '../../language/say';
 
 /** One good, edited where it stands: what a person knows of it on paper, what follows on slate. */
 export default function GoodPage() {
@@ -35,10 +36,8 @@ export default function GoodPage() {
   if (!good)
     return (
       <main className="p-8">
-        <p className="mb-4">There is no good {id} on the counter; it may have been taken away.</p>
-        <Link className="underline" to="/counter">
-          To the counter
-        </Link>
+        <p className="mb-4">{say`There is no good ${id} on the counter; it may have been taken away.`}</p>
+        <Link className="underline" to="/counter">{say`To the counter`}</Link>
       </main>
     );
   return <OpenGood key={id} good={good} counter={counter.data} format={format} />;
@@ -56,7 +55,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
     Escape: () => void navigate(`/counter?good=${good.id}`),
   });
   useEffect(() => {
-    document.title = `${good.name} · Rotula`;
+    document.title = say`${good.name} · Rotula`;
   }, [good.name]);
   /** Store a changed good if it is one; else say what is wrong with it, and leave it as it was. */
   const store = (what: string, next: unknown) => {
@@ -64,7 +63,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
     if (parsed.success) void edits.put(`${good.name}: ${what}`, [parsed.data as Good]);
     else {
       const issue = parsed.error.issues[0]!;
-      toast.error(`${what}: ${issue.message}. It stays as it was.`);
+      toast.error(say`${what}: ${issue.message}. It stays as it was.`);
     }
   };
   const sections = [...(good.trial ? [TRIAL_SECTION] : []), ...SECTIONS].filter((s) =>
@@ -75,30 +74,30 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
       <main className="min-w-0 px-6 pb-10 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
         <Brand />
         <div className="mb-4 flex items-center gap-3">
-          <IconButton label="To the counter" onClick={() => void navigate(`/counter?good=${good.id}`)}>
+          <IconButton label={say`To the counter`} onClick={() => void navigate(`/counter?good=${good.id}`)}>
             <ArrowLeft size={22} />
           </IconButton>
           <GoodPicture good={good} size={56} />
           <div className="min-w-0 flex-1">
             <h1 className="truncate text-[2.1rem]">{good.name}</h1>
             <p className="truncate text-ink-soft">
-              {good.style} · {good.kind} · {good.id}
+              {good.style} · {word(good.kind)} · {good.id}
             </p>
             {users.length > 0 && (
               <p className="truncate text-sm text-ink-soft" data-used-by>
-                Used by {users.map((order) => order.title).join(', ')}
+                {say`Used by ${users.map((order) => order.title).join(', ')}`}
               </p>
             )}
           </div>
           <Stored queue={edits.queue} />
           <UndoRedo of={edits} />
           <IconButton
-            label={`Take ${good.name} off the counter`}
+            label={say`Take ${good.name} off the counter`}
             onClick={() => {
-              void edits.remove(`take ${good.name} off the counter`, [good]);
+              void edits.remove(say`take ${good.name} off the counter`, [good]);
               if (users.length > 0)
                 toast(
-                  `${good.name} is used by ${users.map((order) => `“${order.title}”`).join(', ')}: ${users.length === 1 ? 'it keeps' : 'they keep'} it as it was. Undo brings it back.`,
+                  say`${good.name} is used by ${users.map((order) => `“${order.title}”`).join(', ')}: ${users.length === 1 ? say`it keeps` : say`they keep`} it as it was. Undo brings it back.`,
                   { duration: 10_000 },
                 );
               void navigate('/counter');
@@ -110,7 +109,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
         <div className="space-y-8">
           {good.kind !== 'ware' && (
             <section>
-              <h2 className="mb-3 text-xl">Lots</h2>
+              <h2 className="mb-3 text-xl">{say`Lots`}</h2>
               <Lots
                 good={good}
                 counter={counter}
@@ -144,13 +143,13 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
           ))}
           {good.kind !== 'ware' && (
             <section>
-              <h2 className="mb-3 text-xl">Allergens</h2>
+              <h2 className="mb-3 text-xl">{say`Allergens`}</h2>
               <Allergens good={good} onSet={(allergens) => store('allergens', { ...good, allergens })} />
             </section>
           )}
         </div>
       </main>
-      <Slate label="What follows">
+      <Slate label={say`What follows`}>
         <GoodSheet good={good} format={format} today={today} />
       </Slate>
     </>

@@ -11,6 +11,7 @@ import { NumberField } from '../../ui/NumberField';
 import { minorPerPrice } from './price';
 import { ArrivalCheck } from './ArrivalCheck';
 import { SellingDays } from './SellingDays';
+import { say, word } from '../../language/say';
 
 const NEW_LOT = {
   grams: 0,
@@ -27,10 +28,10 @@ const NEW_LOT = {
 
 /** The days of a lot, and what an edit of each is called. */
 const DAYS = [
-  { field: 'madeOn', label: 'Made on', edit: 'the making date' },
-  { field: 'receivedOn', label: 'Received on', edit: 'the day it came' },
-  { field: 'bestFrom', label: 'Best from', edit: 'the best window' },
-  { field: 'bestUntil', label: 'Best until', edit: 'the best window' },
+  { field: 'madeOn', label: say`Made on`, edit: say`the making date` },
+  { field: 'receivedOn', label: say`Received on`, edit: say`the day it came` },
+  { field: 'bestFrom', label: say`Best from`, edit: say`the best window` },
+  { field: 'bestUntil', label: say`Best until`, edit: say`the best window` },
 ] as const;
 
 /** The lots of a good: what is left, when it came, at which price, and how it was tasted. */
@@ -54,7 +55,7 @@ export function Lots({
     );
   const add = () => {
     const id = freeId(`${good.id}-1`.slice(0, 58), (wanted) => good.lots.some((lot) => lot.id === wanted));
-    onSet('a new lot', [
+    onSet(say`a new lot`, [
       ...good.lots,
       { ...NEW_LOT, id, receivedOn: today, arrival: UNCHECKED } as unknown as Lot,
     ]);
@@ -77,7 +78,7 @@ export function Lots({
               onEdit={(what, part) => edit(what, lot.id, part)}
               onRemove={() =>
                 onSet(
-                  `take the lot ${lot.id} away`,
+                  say`take the lot ${lot.id} away`,
                   good.lots.filter((l) => l.id !== lot.id),
                 )
               }
@@ -86,10 +87,10 @@ export function Lots({
         ))}
       </ul>
       {good.lots.length === 0 && (
-        <p className="text-ink-soft">No lots: its stock is not counted, and it is taken as on order.</p>
+        <p className="text-ink-soft">{say`No lots: its stock is not counted, and it is taken as on order.`}</p>
       )}
       <Button className="mt-3" onClick={add}>
-        <Plus size={18} /> A lot came in
+        <Plus size={18} /> {say`A lot came in`}
       </Button>
     </>
   );
@@ -119,21 +120,21 @@ function LotFields({
     <>
       <div className="grid grid-cols-2 items-end gap-3 min-[700px]:grid-cols-4">
         <label>
-          <span className="mb-1 block text-ink-soft">Left, {small.name}</span>
+          <span className="mb-1 block text-ink-soft">{say`Left, ${small.name}`}</span>
           <NumberField
-            label="Weight left"
+            label={say`Weight left`}
             className="field w-full"
             value={Math.round((lot.grams / small.grams) * 10) / 10}
-            onCommit={(n) => onEdit('the weight left', { grams: (n * small.grams) as never })}
+            onCommit={(n) => onEdit(say`the weight left`, { grams: (n * small.grams) as never })}
           />
         </label>
         <label>
-          <span className="mb-1 block text-ink-soft">Price, if its own</span>
+          <span className="mb-1 block text-ink-soft">{say`Price, if its own`}</span>
           <NumberField
-            label="Price of this lot"
+            label={say`Price of this lot`}
             className="field w-full"
             value={lot.price === null ? '' : Math.round((100 * lot.price) / minor) / 100}
-            onCommit={(n) => onEdit('the price of a lot', { price: Math.round(n * minor) as never })}
+            onCommit={(n) => onEdit(say`the price of a lot`, { price: Math.round(n * minor) as never })}
           />
         </label>
         {DAYS.map(({ field, label, edit }) => (
@@ -149,17 +150,17 @@ function LotFields({
         ))}
         {good.kind === 'cheese' && (
           <label>
-            <span className="mb-1 block text-ink-soft">Milk of this lot</span>
+            <span className="mb-1 block text-ink-soft">{say`Milk of this lot`}</span>
             <Select
-              label={`Milk of the lot ${lot.id}`}
+              label={say`Milk of the lot ${lot.id}`}
               className="w-full"
               value={lot.treatment ?? ''}
               options={[
-                { value: '', label: `as the good: ${good.treatment}` },
-                ...TREATMENTS.map((t) => ({ value: t, label: t })),
+                { value: '', label: say`as the good: ${word(good.treatment)}` },
+                ...TREATMENTS.map((t) => ({ value: t, label: word(t) })),
               ]}
               onChange={(t) =>
-                onEdit('how the milk of a lot is treated', {
+                onEdit(say`how the milk of a lot is treated`, {
                   treatment: t === '' ? null : (t as Lot['treatment']),
                 })
               }
@@ -171,15 +172,15 @@ function LotFields({
             type="button"
             role="switch"
             aria-checked={lot.opened}
-            aria-label="Opened"
+            aria-label={say`Opened`}
             className="field min-w-0 flex-1 text-left"
             onClick={() =>
-              onEdit(lot.opened ? 'the lot is whole' : 'the lot is opened', { opened: !lot.opened })
+              onEdit(lot.opened ? say`the lot is whole` : say`the lot is opened`, { opened: !lot.opened })
             }
           >
-            {lot.opened ? 'opened' : 'whole'}
+            {lot.opened ? say`opened` : say`whole`}
           </button>
-          <IconButton label={`Take the lot ${lot.id} away`} onClick={onRemove}>
+          <IconButton label={say`Take the lot ${lot.id} away`} onClick={onRemove}>
             <Trash2 size={18} />
           </IconButton>
         </span>
@@ -187,10 +188,8 @@ function LotFields({
           <button
             type="button"
             className="min-h-11 text-left text-sm text-ink-soft underline underline-offset-4"
-            onClick={() => onEdit('no price of its own', { price: null })}
-          >
-            no own price
-          </button>
+            onClick={() => onEdit(say`no price of its own`, { price: null })}
+          >{say`no own price`}</button>
         )}
       </div>
       {lot.arrival && (
@@ -228,11 +227,11 @@ function Tasting({
   const taste = (says: NonNullable<Lot['verdict']>['says']) => {
     const name = taster.trim() || 'the counter';
     keeping.write('rotula.taster', name);
-    onEdit(`tasted: ${says}`, { verdict: { says, taster: name, on: today, note } });
+    onEdit(say`tasted: ${says}`, { verdict: { says, taster: name, on: today, note } });
   };
   const keepWords = () => {
     if (lot.verdict && (note !== lot.verdict.note || (taster.trim() && taster.trim() !== lot.verdict.taster)))
-      onEdit('the tasting note', {
+      onEdit(say`the tasting note`, {
         verdict: { ...lot.verdict, note, taster: taster.trim() || lot.verdict.taster },
       });
   };
@@ -241,28 +240,28 @@ function Tasting({
       <p className="mb-2">
         {carried ? (
           <>
-            <strong>{capital(carried.says)}</strong>
-            {carried.carried && ` today; ${carried.tasted.says} when tasted`}{' '}
+            <strong>{capital(word(carried.says))}</strong>
+            {carried.carried && say` today; ${word(carried.tasted.says)} when tasted`}{' '}
             <span className="text-ink-soft">
               ({carried.tasted.taster}, {format.day(carried.tasted.on)})
             </span>
           </>
         ) : (
-          <span className="text-ink-soft">Not tasted. How is it today?</span>
+          <span className="text-ink-soft">{say`Not tasted. How is it today?`}</span>
         )}
       </p>
       <Choice
-        label={`Verdict on ${lot.id}`}
+        label={say`Verdict on ${lot.id}`}
         className="grid-cols-3 min-[700px]:grid-cols-5"
         value={(lot.verdict?.on === today ? lot.verdict.says : '') as (typeof VERDICTS)[number]}
-        options={VERDICTS.map((v) => ({ value: v, label: v }))}
+        options={VERDICTS.map((v) => ({ value: v, label: word(v) }))}
         onChange={taste}
       />
       <div className="mt-2 grid gap-3 min-[700px]:grid-cols-[180px_1fr]">
         <input
           className="field"
-          aria-label="Taster"
-          placeholder="Taster"
+          aria-label={say`Taster`}
+          placeholder={say`Taster`}
           value={taster}
           maxLength={120}
           onChange={(e) => setTaster(e.target.value)}
@@ -270,8 +269,8 @@ function Tasting({
         />
         <input
           className="field"
-          aria-label="Tasting note"
-          placeholder="A note: chalky heart, runs at the edge …"
+          aria-label={say`Tasting note`}
+          placeholder={say`A note: chalky heart, runs at the edge …`}
           value={note}
           maxLength={500}
           onChange={(e) => setNote(e.target.value)}

@@ -1,6 +1,7 @@
 import { sellingDays, type Cheese, type Good, type Lot } from '@rotula/core';
 import type { Format } from '../../ui/format';
 import { ageWords } from '../../words';
+import { say } from '../../language/say';
 
 /** When a lot reaches each age at which its line is sold. */
 export function SellingDays({
@@ -20,13 +21,13 @@ export function SellingDays({
   if (days.length === 0) return null;
   return (
     <p className="mt-3 text-ink-soft" data-selling-days>
-      Sold at:{' '}
+      {say`Sold at:`}{' '}
       {days.map(({ ageDays, on }, i) => (
         <span key={ageDays}>
           {i > 0 && ' · '}
           {ageWords(ageDays)}{' '}
           <span className={on > today ? 'font-bold text-ink' : ''}>
-            {on > today ? `on ${format.dayYear(on)}` : `since ${format.dayYear(on)}`}
+            {on > today ? say`on ${format.dayYear(on)}` : say`since ${format.dayYear(on)}`}
           </span>
         </span>
       ))}

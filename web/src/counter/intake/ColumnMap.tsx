@@ -1,12 +1,13 @@
 import { COLUMNS, PLAIN_PRICE } from '@rotula/core';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Choice';
+import { say } from '../../language/say';
 
 const COMMON: readonly { value: string; label: string; hint?: string }[] = [
-  { value: '', label: 'pass it over' },
-  { value: 'code', label: 'supplier’s number' },
-  { value: 'name', label: 'name' },
-  { value: PLAIN_PRICE, label: 'price, as written', hint: '12.50 or 12,50' },
+  { value: '', label: say`pass it over` },
+  { value: 'code', label: say`supplier’s number` },
+  { value: 'name', label: say`name` },
+  { value: PLAIN_PRICE, label: say`price, as written`, hint: say`12.50 or 12,50` },
 ];
 const OPTIONS = [
   ...COMMON,
@@ -35,9 +36,7 @@ export function ColumnMap({
   const names = ['id', 'name', 'code'].some((path) => Object.values(map).includes(path));
   return (
     <div className="min-h-0 flex-1 overflow-y-auto">
-      <p className="mb-3">
-        This file has columns of its own. Say once what they are; it is remembered for the next list.
-      </p>
+      <p className="mb-3">{say`This file has columns of its own. Say once what they are; it is remembered for the next list.`}</p>
       <ul className="divide-y divide-line border-y border-line">
         {headings.map((heading, i) => (
           <li
@@ -52,7 +51,7 @@ export function ColumnMap({
                 .join(' · ')}
             </span>
             <Select
-              label={`${heading} is`}
+              label={say`${heading} is`}
               value={map[heading] ?? ''}
               options={OPTIONS}
               onChange={(ours) => onSet(heading, ours)}
@@ -61,12 +60,10 @@ export function ColumnMap({
         ))}
       </ul>
       <div className="mt-4 flex flex-wrap items-center gap-3">
-        <Button look="strong" disabled={!names} onClick={onTake}>
-          Remember this and go on
-        </Button>
-        <Button onClick={onCancel}>Another file</Button>
+        <Button look="strong" disabled={!names} onClick={onTake}>{say`Remember this and go on`}</Button>
+        <Button onClick={onCancel}>{say`Another file`}</Button>
         {!names && (
-          <span className="text-ink-soft">One column must name the goods: an id, a number or a name.</span>
+          <span className="text-ink-soft">{say`One column must name the goods: an id, a number or a name.`}</span>
         )}
       </div>
     </div>

@@ -20,6 +20,7 @@ import { DecimalQuestion, DividerQuestion } from './Questions';
 import { SideBySide } from './SideBySide';
 import type { ShownRow } from './intake.worker';
 import { useIntake } from './useIntake';
+import { say } from '../../language/say';
 
 /** Taking a file in: choose it, say what its columns are, see what would happen, then take it in one step. */
 export default function IntakePage() {
@@ -27,7 +28,7 @@ export default function IntakePage() {
   const house = useHouse();
   const error = counter.error ?? house.error;
   useEffect(() => {
-    document.title = 'Take in a file · Rotula';
+    document.title = say`Take in a file · Rotula`;
   }, []);
   if (error && !counter.data) return <Trouble error={error} />;
   if (!counter.data || !house.data) return <main className="p-8" />;
@@ -64,7 +65,7 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
     const done = made && (await edits.carry(made));
     setWriting(false);
     if (!done) return;
-    toast.success(`${count(accepted, 'good')} taken in. One undo takes them back.`);
+    toast.success(say`${count(accepted, 'good')} taken in. One undo takes them back.`);
     void navigate('/counter');
   };
   return (
@@ -72,10 +73,10 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
       <main className="flex min-w-0 flex-col px-6 pb-4 min-[1000px]:h-dvh min-[1200px]:px-8">
         <Brand />
         <div className="mb-3 flex items-center gap-3">
-          <IconButton label="To the counter" onClick={() => void navigate('/counter')}>
+          <IconButton label={say`To the counter`} onClick={() => void navigate('/counter')}>
             <ArrowLeft size={22} />
           </IconButton>
-          <h1 className="text-[2.1rem]">Take in a file</h1>
+          <h1 className="text-[2.1rem]">{say`Take in a file`}</h1>
         </div>
         {state.at === 'choose' && (
           <div
@@ -87,12 +88,9 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
               if (file) void choose(file);
             }}
           >
-            <p className="mb-4 text-lg">
-              A counter in CSV or JSON, or a supplier’s price list with columns of its own. Nothing happens to
-              the counter before you have seen what would.
-            </p>
+            <p className="mb-4 text-lg">{say`A counter in CSV or JSON, or a supplier’s price list with columns of its own. Nothing happens to the counter before you have seen what would.`}</p>
             <Button look="strong" onClick={() => picker.current?.click()}>
-              <FileInput size={18} /> Choose a file
+              <FileInput size={18} /> {say`Choose a file`}
             </Button>
             {state.says && (
               <p role="alert" className="mt-4 font-bold text-wax">
@@ -104,7 +102,7 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
         <input
           ref={picker}
           type="file"
-          aria-label="File to take in"
+          aria-label={say`File to take in`}
           className="sr-only"
           tabIndex={-1}
           accept=".csv,.tsv,.txt,.json,text/csv,application/json"
@@ -117,14 +115,16 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
         {state.at === 'reading' && (
           <div role="status" className="rounded-xl bg-paper-lit p-8">
             <p className="mb-3 text-lg">
-              {state.all > 0 ? `${state.done} of ${count(state.all, 'row')} looked at` : 'Opening the file …'}
+              {state.all > 0
+                ? say`${state.done} of ${count(state.all, 'row')} looked at`
+                : say`Opening the file …`}
             </p>
             <progress
               className="mb-4 h-3 w-full accent-annatto"
               max={Math.max(1, state.all)}
               value={state.done}
             />
-            <Button onClick={cancel}>Stop, nothing is taken in</Button>
+            <Button onClick={cancel}>{say`Stop, nothing is taken in`}</Button>
           </div>
         )}
         {state.at === 'columns' && (
@@ -154,14 +154,14 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
           </>
         )}
       </main>
-      <Slate label="What would happen">
+      <Slate label={say`What would happen`}>
         {state.at === 'rows' ? (
           <>
             <div className="grid grid-cols-2 gap-4">
-              <Vital label="new" figure={state.intake.counts.new} />
-              <Vital label="changed" figure={state.intake.counts.changed} />
-              <Vital label="as they are" figure={state.intake.counts.same} />
-              <Vital label="refused" figure={state.intake.counts.refused} tone="wax" />
+              <Vital label={say`new`} figure={state.intake.counts.new} />
+              <Vital label={say`changed`} figure={state.intake.counts.changed} />
+              <Vital label={say`as they are`} figure={state.intake.counts.same} />
+              <Vital label={say`refused`} figure={state.intake.counts.refused} tone="wax" />
             </div>
             <div className="flex flex-col gap-3">
               <Button
@@ -170,13 +170,13 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
                 disabled={accepted === 0 || writing}
                 onClick={() => void take()}
               >
-                {writing ? 'Taking them in …' : `Take the ${count(accepted, 'accepted row')} in`}
+                {writing ? say`Taking them in …` : say`Take the ${count(accepted, say`accepted row`)} in`}
               </Button>
               <Button look="slate" className="justify-center" onClick={cancel}>
-                {state.intake.counts.refused > 0 ? 'Fix the file first' : 'Another file'}
+                {state.intake.counts.refused > 0 ? say`Fix the file first` : say`Another file`}
               </Button>
             </div>
-            <p className="text-chalk-soft">It is one step: one undo on the counter takes all of it back.</p>
+            <p className="text-chalk-soft">{say`It is one step: one undo on the counter takes all of it back.`}</p>
             {shown && state.at === 'rows' && (
               <SideBySide
                 key={shown.line}
@@ -189,12 +189,12 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
             )}
           </>
         ) : (
-          <SlateSection title="How it goes">
+          <SlateSection title={say`How it goes`}>
             <ol className="list-decimal space-y-2 pl-5">
-              <li>The file is read here, on this machine.</li>
-              <li>Columns with names that are not ours are mapped once, and remembered for that supplier.</li>
-              <li>Every row is shown as new, changed, as it is, or refused with its line and the reason.</li>
-              <li>Then the file is fixed, or the accepted rows are taken in one step.</li>
+              <li>{say`The file is read here, on this machine.`}</li>
+              <li>{say`Columns with names that are not ours are mapped once, and remembered for that supplier.`}</li>
+              <li>{say`Every row is shown as new, changed, as it is, or refused with its line and the reason.`}</li>
+              <li>{say`Then the file is fixed, or the accepted rows are taken in one step.`}</li>
             </ol>
           </SlateSection>
         )}

@@ -3,13 +3,14 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
 import type { ShownIntake, ShownRow } from './intake.worker';
+import { say } from '../../language/say';
 
 const OUTCOMES: readonly IntakeRow['outcome'][] = ['refused', 'new', 'changed', 'same'];
 const WORDS: Record<IntakeRow['outcome'], string> = {
   refused: 'refused',
   new: 'new',
   changed: 'changed',
-  same: 'as it is',
+  same: say`as it is`,
 };
 const LOOKS: Record<IntakeRow['outcome'], string> = {
   refused: 'text-wax font-bold',
@@ -40,7 +41,7 @@ export function IntakeRows({
   });
   return (
     <>
-      <div role="group" aria-label="Show" className="mb-2 flex flex-wrap gap-1">
+      <div role="group" aria-label={say`Show`} className="mb-2 flex flex-wrap gap-1">
         {[null, ...OUTCOMES].map((outcome) => (
           <button
             key={outcome ?? 'all'}
@@ -52,7 +53,9 @@ export function IntakeRows({
             )}
             onClick={() => setOnly(outcome)}
           >
-            {outcome === null ? `all ${intake.rows.length}` : `${WORDS[outcome]} ${intake.counts[outcome]}`}
+            {outcome === null
+              ? say`all ${intake.rows.length}`
+              : say`${WORDS[outcome]} ${intake.counts[outcome]}`}
           </button>
         ))}
       </div>
@@ -60,7 +63,7 @@ export function IntakeRows({
         ref={scroller}
         tabIndex={0}
         role="list"
-        aria-label="Rows of the file"
+        aria-label={say`Rows of the file`}
         className="min-h-0 flex-1 overflow-y-auto max-[999px]:max-h-[70dvh]"
       >
         <div role="presentation" className="relative" style={{ height: list.getTotalSize() }}>
@@ -76,7 +79,7 @@ export function IntakeRows({
                 )}
                 style={{ height: item.size, transform: `translateY(${item.start}px)` }}
               >
-                <span className="text-ink-soft">line {row.line}</span>
+                <span className="text-ink-soft">{say`line ${row.line}`}</span>
                 <span className={LOOKS[row.outcome]}>{WORDS[row.outcome]}</span>
                 <span className="min-w-0">
                   <button
@@ -84,7 +87,7 @@ export function IntakeRows({
                     className="block min-h-6 max-w-full truncate text-left font-bold after:absolute after:inset-0"
                     onClick={() => onShow(row)}
                   >
-                    {row.name || row.id || 'no name'}
+                    {row.name || row.id || say`no name`}
                   </button>
                   <span className="block truncate text-sm text-ink-soft" title={row.says}>
                     {row.says}

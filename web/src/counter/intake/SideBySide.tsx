@@ -3,6 +3,7 @@ import type { Format } from '../../ui/format';
 import { SlateSection } from '../../ui/Slate';
 import type { ShownRow } from './intake.worker';
 import type { SideBySideAnswer } from './useIntake';
+import { say } from '../../language/say';
 
 /** Fields that are amounts of money in the smallest unit. */
 const MONEY = ['price.amount', 'trial.paid'];
@@ -29,29 +30,29 @@ export function SideBySide({
   });
   if (!data) return null;
   const { isNew, changes } = data;
-  const say = (field: string, text: string) =>
-    text !== '' && MONEY.includes(field) ? format.money(Number(text)) : text || 'nothing';
+  const shown = (field: string, text: string) =>
+    text !== '' && MONEY.includes(field) ? format.money(Number(text)) : text || say`nothing`;
   return (
-    <SlateSection title={row.name} aside={`line ${row.line}`}>
+    <SlateSection title={row.name} aside={say`line ${row.line}`}>
       <table className="w-full text-left" data-side-by-side={row.id}>
         <thead className="text-sm text-chalk-soft">
           <tr>
-            <th className="pr-2 font-normal">field</th>
-            {!isNew && <th className="pr-2 font-normal">is now</th>}
-            <th className="font-normal">will be stored</th>
+            <th className="pr-2 font-normal">{say`field`}</th>
+            {!isNew && <th className="pr-2 font-normal">{say`is now`}</th>}
+            <th className="font-normal">{say`will be stored`}</th>
           </tr>
         </thead>
         <tbody>
           {changes.map(({ field, was, is }) => (
             <tr key={field} className="align-top [overflow-wrap:anywhere]">
               <td className="pr-2 text-chalk-soft">{field.replace('.amount', '')}</td>
-              {!isNew && <td className="pr-2">{say(field, was)}</td>}
-              <td className="font-bold">{say(field, is)}</td>
+              {!isNew && <td className="pr-2">{shown(field, was)}</td>}
+              <td className="font-bold">{shown(field, is)}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      {changes.length === 0 && <p className="text-chalk-soft">Nothing changes.</p>}
+      {changes.length === 0 && <p className="text-chalk-soft">{say`Nothing changes.`}</p>}
     </SlateSection>
   );
 }

@@ -20,6 +20,7 @@ import {
 } from '@rotula/core';
 import { expose } from 'comlink';
 import { readTable, textOf, type FileRead } from './tableText';
+import { say } from '../../language/say';
 
 /** Reading a file off the main thread, with progress; the page ends the worker to stop it. */
 
@@ -47,13 +48,16 @@ function readJson(text: string): FileRead {
   try {
     value = JSON.parse(text);
   } catch (fault) {
-    return { is: 'nothing', says: `This is not valid JSON: ${fault instanceof Error ? fault.message : ''}` };
+    return {
+      is: 'nothing',
+      says: say`This is not valid JSON: ${fault instanceof Error ? fault.message : ''}`,
+    };
   }
   if (Array.isArray(value)) return { is: 'goods', goods: value };
   const head = CounterHead.safeParse(value);
   if (!head.success) return { is: 'nothing', says: head.error.issues[0]!.message };
   const { goods, formatVersion } = head.data as { goods?: unknown; formatVersion: number };
-  if (!Array.isArray(goods)) return { is: 'nothing', says: 'The file has no list of goods.' };
+  if (!Array.isArray(goods)) return { is: 'nothing', says: say`The file has no list of goods.` };
   const up = upgradedGoods(goods, formatVersion);
   return 'document' in up
     ? { is: 'goods', goods: up.document as unknown[] }
@@ -74,7 +78,7 @@ export type FileShown =
   | Extract<FileRead, { is: 'divided' | 'nothing' }>;
 
 const SAMPLE = 3;
-let read: FileRead = { is: 'nothing', says: 'No file was chosen.' };
+let read: FileRead = { is: 'nothing', says: say`No file was chosen.` };
 
 function shownOf(file: FileRead): FileShown {
   if (file.is === 'goods') return { is: 'goods', rows: file.goods.length };
@@ -93,7 +97,7 @@ function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnsw
   if (total > MOST_GOODS)
     return {
       is: 'nothing',
-      says: `This file would make ${total} goods of the ${counter.length} there are; the counter holds at most ${MOST_GOODS}. Take some off, or bring in a shorter file.`,
+      says: say`This file would make ${total} goods of the ${counter.length} there are; the counter holds at most ${MOST_GOODS}. Take some off, or bring in a shorter file.`,
     };
   last = { intake, counter };
   const rows = intake.rows.map(({ good: _good, ...row }) => row);
@@ -137,7 +141,7 @@ const worker = {
           const parsed = Good.safeParse(value);
           if (parsed.success) return { good: parsed.data };
           const issue = parsed.error.issues[0]!;
-          return { says: `${issue.path.map(String).join('.') || 'the good'}: ${issue.message}` };
+          return { says: `${issue.path.map(String).join('.') || say`the good`}: ${issue.message}` };
         },
         telling(tell),
       ),

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { say } from '../../language/say';
 
 /** A file's text to headings and rows: its encoding, its line ends, what divides its columns. */
 
@@ -86,21 +87,21 @@ export function readTable(raw: string, encoding: Encoding, said?: string): FileR
     const line = (open.row ?? 0) + 1;
     return {
       is: 'nothing',
-      says: `A quotation mark that is opened about line ${line} is not closed, so the rows after it run together. Close it (or write "" for a mark inside a text), then take the file in again.`,
+      says: say`A quotation mark that is opened about line ${line} is not closed, so the rows after it run together. Close it (or write "" for a mark inside a text), then take the file in again.`,
     };
   }
   const [head, ...body] = data;
   const headings = head?.map((heading) => heading.trim()) ?? [];
   if (headings.length < 2)
-    return { is: 'nothing', says: 'A table needs a first line with the names of its columns.' };
+    return { is: 'nothing', says: say`A table needs a first line with the names of its columns.` };
   const twice = headings.find((heading, i) => heading !== '' && headings.indexOf(heading) !== i);
   if (twice !== undefined)
     return {
       is: 'nothing',
-      says: `The column “${twice}” stands twice: name one of them otherwise, or take it out.`,
+      says: say`The column “${twice}” stands twice: name one of them otherwise, or take it out.`,
     };
   if (body.length === 0)
-    return { is: 'nothing', says: 'There are names of columns, and no rows under them.' };
-  const notes = encoding === 'UTF-8' ? [] : [`Read as ${encoding}: look whether é, ü and € are right.`];
+    return { is: 'nothing', says: say`There are names of columns, and no rows under them.` };
+  const notes = encoding === 'UTF-8' ? [] : [say`Read as ${encoding}: look whether é, ü and € are right.`];
   return { is: 'table', headings, body, notes };
 }

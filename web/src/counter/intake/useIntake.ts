@@ -13,6 +13,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import { changeOfLines } from '../../api/client';
 import { useRef, useState } from 'react';
 import type { FileShown, IntakeAnswer, IntakeWorker, ShownIntake } from './intake.worker';
+import { say, spoken } from '../../language/say';
 
 type TableRead = Extract<FileShown, { is: 'table' }>;
 type Divided = Extract<FileShown, { is: 'divided' }>;
@@ -51,8 +52,7 @@ export interface IntakeSteps {
 
 export type SideBySideAnswer = { readonly isNew: boolean; readonly changes: FieldChange[] } | null;
 
-const DIED =
-  'Reading ended without an answer (its thread died). Nothing was taken in; choose the file again.';
+const DIED = say`Reading ended without an answer (its thread died). Nothing was taken in; choose the file again.`;
 
 export function useIntake(
   counter: readonly Good[],
@@ -73,7 +73,10 @@ export function useIntake(
   };
   const open = () => {
     if (!desk.current) {
-      const worker = new Worker(new URL('./intake.worker.ts', import.meta.url), { type: 'module' });
+      const worker = new Worker(new URL('./intake.worker.ts', import.meta.url), {
+        type: 'module',
+        name: spoken,
+      });
       worker.addEventListener('error', () => end(DIED));
       desk.current = { worker, remote: wrap<IntakeWorker>(worker) };
     }
@@ -141,7 +144,7 @@ export function useIntake(
     },
     sideBySide: async (index) => (await open().sideBySide(index)) as SideBySideAnswer,
     change: async () => {
-      const lines = await open().change(`take in ${name.current}`);
+      const lines = await open().change(say`take in ${name.current}`);
       return lines === null ? null : changeOfLines(lines);
     },
   };

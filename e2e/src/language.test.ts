@@ -1,0 +1,72 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { SCREENS, viewsOf } from './screens';
+import { Shop } from './shop';
+
+/**
+ * A stand-in language marks all that is said through web/src/words. What is left unmarked on a screen must be data (names,
+ * notes), figures and their units, or a date: every sentence, heading, label and word of a table is marked.
+ */
+
+let shop: Shop;
+let data: readonly string[];
+beforeAll(async () => {
+  shop = await Shop.open();
+  data = await namesOf(shop.address);
+  await shop.go('/');
+  await shop.driver.executeScript('localStorage.setItem("rotula.language", "stand-in")');
+});
+afterAll(() => shop.close());
+
+/** What people wrote: names, makers, places, notes. The longest first, so that no name is taken out of another. */
+async function namesOf(address: string): Promise<string[]> {
+  const ask = async (path: string) => (await fetch(`${address}/api/${path}`)).json() as Promise<unknown>;
+  const written = new Set<string>();
+  const WRITTEN =
+    /^(id|name|maker|region|country|style|tradeStyle|line|note|title|customer|who|taster|ingredients|words|telephone|place|unit|of|is|adjectives)$/;
+  const collect = (tree: unknown, key = ''): void => {
+    if (typeof tree === 'string' && WRITTEN.test(key))
+      [tree, tree.replace('gluten-free ', ''), ...tree.split(/[,(]/)].forEach((text) =>
+        written.add(text.trim()),
+      );
+    else if (Array.isArray(tree)) tree.forEach((value) => collect(value, key));
+    else if (tree && typeof tree === 'object')
+      Object.entries(tree).forEach(([inner, value]) => collect(value, inner));
+  };
+  collect(await ask('counter'));
+  const { orders } = (await ask('orders')) as { orders: { id: string }[] };
+  for (const { id } of orders) collect(await ask(`orders/${id}`));
+  collect(await ask('house'));
+  return [...written].filter((text) => text.length > 1).sort((a, b) => b.length - a.length);
+}
+
+/** Figures with their units, dates, clock times, currencies and lone keys. */
+const FIGURES =
+  /\b\d[\d.,]*\s?(?:g|kg|mm|cm|ml|l|°C|h|min|%)?\b|(?:^|[/ ])(?:g|kg|mm)$|\b(?:EUR|GBP|USD|Mon|Tue|Wed|Thu|Fri|Sat|Sun|January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)(?:day|sday|nesday|rsday|urday)?\b|\b(?:and|or)\b|https?:\S+/g;
+
+/** A line without what is marked, what is data and what is a figure. */
+function unmarked(line: string): string {
+  let rest = line;
+  for (let before = ''; before !== rest;) {
+    before = rest;
+    rest = rest.replace(/⟦[^⟦⟧]*⟧/g, ' ');
+  }
+  const lower = () => rest.toLowerCase();
+  for (const name of data)
+    for (let at = lower().indexOf(name.toLowerCase()); at >= 0; at = lower().indexOf(name.toLowerCase()))
+      rest = `${rest.slice(0, at)} ${rest.slice(at + name.length)}`;
+  return rest.replace(FIGURES, ' ');
+}
+const isSaid = (line: string) => !/[A-Za-z]{2}/.test(unmarked(line));
+
+test.each(SCREENS)('%s', async (path) => {
+  await shop.go(path);
+  await shop.see('main h1, main h2');
+  const faults = (await shop.lines()).filter((line) => !isSaid(line));
+  for (const view of viewsOf(path)) {
+    await shop.click(`⟦${view}⟧`);
+    await shop.see(`[aria-selected="true"], [aria-checked="true"], [aria-pressed="true"]`);
+    await shop.rest();
+    faults.push(...(await shop.lines()).filter((line) => !isSaid(line)).map((line) => `${view}: ${line}`));
+  }
+  expect([...new Set(faults)]).toEqual([]);
+});
