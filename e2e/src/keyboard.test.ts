@@ -1,0 +1,52 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { Key } from 'selenium-webdriver';
+import { SCREENS } from './screens';
+import { Shop } from './shop';
+
+/**
+ * Every screen by the keyboard alone: the tab key comes to all that can be used, shows where it is, and goes on to the end.
+ * Source: WCAG 2.2, 2.1.1 keyboard, 2.1.2 no keyboard trap, 2.4.7 focus visible.
+ */
+
+let shop: Shop;
+beforeAll(async () => {
+  shop = await Shop.open();
+});
+afterAll(() => shop.close());
+
+/** Marks what the focus comes to, and what does not show that it has it. */
+const WATCH = `
+  window.unseen = new Set();
+  document.addEventListener('focusin', ({ target }) => {
+    target.dataset.reached = '';
+    const { outlineStyle, outlineWidth, boxShadow } = getComputedStyle(target);
+    if ((outlineStyle === 'none' || outlineWidth === '0px') && boxShadow === 'none') window.unseen.add(target.outerHTML.slice(0, 120));
+  });`;
+
+/** What can be used and was not come to. Of a group that the arrow keys walk, one is enough. */
+const MISSED = `
+  const shown = (e) => e.checkVisibility({ visibilityProperty: true }) && !e.closest('[inert], [aria-hidden="true"]');
+  const can = [...document.querySelectorAll('a[href], button, input:not([type="file"]), select, textarea, [tabindex="0"]')]
+    .filter((e) => shown(e) && !e.disabled && e.getAttribute('aria-disabled') !== 'true');
+  const walked = (e) => e.closest('[role="radiogroup"], [role="tablist"]');
+  return can.filter((e) => !('reached' in e.dataset) && !walked(e)?.querySelector('[data-reached]'))
+    .map((e) => e.outerHTML.slice(0, 160));`;
+
+const MOST_TABS = 600;
+
+const once = SCREENS.filter((path) => !path.includes('quiet-board'));
+test.each(once)('%s', async (path) => {
+  await shop.go(path);
+  await shop.see('main h1, main h2');
+  await shop.rest();
+  await shop.driver.executeScript(WATCH);
+  const ends = () => shop.driver.executeScript<boolean>('return document.activeElement === document.body');
+  let tabs = 0;
+  do {
+    await shop.driver.actions().sendKeys(Key.TAB).perform();
+    tabs++;
+  } while (tabs < MOST_TABS && !(await ends()));
+  expect(tabs).toBeLessThan(MOST_TABS);
+  expect(await shop.driver.executeScript(MISSED)).toEqual([]);
+  expect(await shop.driver.executeScript('return [...window.unseen]')).toEqual([]);
+});
