@@ -11,5 +11,5 @@ export default defineConfig({
   resolve: { alias: { '@rotula/core': fileURLToPath(new URL('../core/src/index.ts', import.meta.url)) } },
   server: { proxy: { '/api': api } },
   worker: { format: 'es' },
-  build: { target: 'es2023', sourcemap: false, chunkSizeWarningLimit: 700 },
+  build: { target: 'es2023', manifest: true, sourcemap: false, chunkSizeWarningLimit: 700 },
 });

@@ -5,10 +5,10 @@
 import { readFileSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { openBrowser } from '../lib/browser.mjs';
 import { startServer } from '../lib/server.mjs';
 import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT } from '../lib/setup.mjs';
+import { benchSizes } from './sizes.mjs';
 
 const json = process.argv.includes('--json');
 const log = console.log;
@@ -123,51 +123,14 @@ async function benchServer() {
 }
 
 const ORDER = '/orders/boatyard-launch-supper';
-/** All but the first screen are told by what they load beyond it. */
-const FIRST = ['first screen (Book), with its preview', '/'];
-const ROUTES = [
-  ...['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'papers'].map((s) => [s, `${ORDER}/${s}`]),
-  ['counter', '/counter'],
-  ['good', '/counter/halyard'],
-  ['take in', '/counter/intake'],
-  ['house', '/house'],
-];
 
-const gzippedKb = (scripts) =>
-  round(
-    [...new Set(scripts)]
-      .filter((script) => !script.includes('.worker'))
-      .map((script) => gzipSync(readFileSync(join(ROOT, 'web/dist', script)), { level: 9 }).length)
-      .reduce((sum, bytes) => sum + bytes, 0) / 1000,
-    1,
-  );
-
-/** What the page itself asks for: the book with its list, before anything that comes late. */
-const atOnce = () =>
-  [...readFileSync(join(ROOT, 'web/dist/index.html'), 'utf8').matchAll(/\/assets\/[^"]+\.js/g)].map(String);
-
-/** What each page loads and when it is painted, by the browser's own performance entries. */
+/** When pages are painted, by the browser's own performance entries. */
 async function benchPages() {
   const server = await startServer();
   const { driver, close } = await openBrowser();
   const ready = () =>
     driver.wait(() => driver.executeScript("return !!document.querySelector('aside h2')"), 10_000);
   try {
-    row('JavaScript of the Book’s list, gzipped', gzippedKb(atOnce()), 'kB', 160);
-    const scriptsOf = async (path) => {
-      await driver.get(server.address + path);
-      await ready();
-      await driver.sleep(500);
-      return driver.executeScript(
-        "return performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname).filter((p) => p.endsWith('.js'))",
-      );
-    };
-    const first = await scriptsOf(FIRST[1]);
-    row(`JavaScript of ${FIRST[0]}, gzipped`, gzippedKb(first), 'kB', 160);
-    for (const [name, path] of ROUTES) {
-      const more = (await scriptsOf(path)).filter((script) => !first.includes(script));
-      row(`JavaScript of ${name} beyond the first screen, gzipped`, gzippedKb(more), 'kB', 120);
-    }
     row('first screen, Largest Contentful Paint', round(await paint(driver, server.address, ready), 0), 'ms');
     await benchInteractions(driver, server.address, ready);
   } finally {
@@ -309,7 +272,13 @@ async function benchIntake(core, goods, server, driver, see) {
 }
 
 /** `-- --pages`, `-- --counter` and so on: only that part. */
-const PARTS = { core: benchCore, server: benchServer, pages: benchPages, counter: benchCounter };
+const PARTS = {
+  core: benchCore,
+  server: benchServer,
+  sizes: () => benchSizes(row),
+  pages: benchPages,
+  counter: benchCounter,
+};
 const asked = Object.keys(PARTS).filter((part) => process.argv.includes(`--${part}`));
 for (const part of asked.length > 0 ? asked : Object.keys(PARTS)) await PARTS[part]();
 if (json) console.log(JSON.stringify(rows, null, 2));

@@ -18,24 +18,27 @@ import { Trouble } from '../frame/Trouble';
 import { useReach } from '../optimiser/optimiser';
 import { useProposal } from '../optimiser/useProposal';
 import { formatFor } from '../ui/format';
+import { aheadOfTime } from '../ui/aheadOfTime';
 import { undoKeys } from '../ui/UndoRedo';
 import { useKeys } from '../ui/useKeys';
-import { ConflictSheet } from '../frame/ConflictSheet';
 import { WorkbenchContext } from '../frame/context';
-import { KeysSheet } from '../frame/KeysSheet';
 import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
 import { say } from '../language/say';
 
-const SCREENS: Record<string, ComponentType> = {
-  brief: lazy(() => import('../brief/BriefStage')),
-  pick: lazy(() => import('../pick/PickStage')),
-  portion: lazy(() => import('../portion/PortionStage')),
-  cut: lazy(() => import('../cut/CutStage')),
-  pair: lazy(() => import('../pair/PairStage')),
-  walk: lazy(() => import('../walk/WalkStage')),
-  papers: lazy(() => import('../papers/PapersStage')),
+const CODE: Record<string, () => Promise<{ default: ComponentType }>> = {
+  brief: () => import('../brief/BriefStage'),
+  pick: () => import('../pick/PickStage'),
+  portion: () => import('../portion/PortionStage'),
+  cut: () => import('../cut/CutStage'),
+  pair: () => import('../pair/PairStage'),
+  walk: () => import('../walk/WalkStage'),
+  papers: () => import('../papers/PapersStage'),
 };
+const SCREENS = Object.fromEntries(Object.entries(CODE).map(([stage, load]) => [stage, lazy(load)]));
+const conflictSheet = () => import('../frame/ConflictSheet');
+const ConflictSheet = lazy(conflictSheet);
+const KeysSheet = lazy(() => import('../frame/KeysSheet'));
 
 export default function OrderPage() {
   const { id = '' } = useParams();
@@ -66,6 +69,7 @@ function OpenOrder({
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { order } = document;
+  const { conflict } = document.saving;
   const shelf = useMemo(
     () => onCounter(order.brief, loadedShelf, order.selection.goods ?? []).counter,
     [order.brief, loadedShelf, order.selection.goods],
@@ -106,6 +110,8 @@ function OpenOrder({
     window.document.title = say`${order.title} · Rotula`;
   }, [order.title]);
 
+  useEffect(() => aheadOfTime([...Object.values(CODE), conflictSheet]), []);
+
   const screen = TABS.find(({ path }) => path === stage);
   if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
   const Screen = SCREENS[screen.path]!;
@@ -119,8 +125,10 @@ function OpenOrder({
           <Screen />
         </Suspense>
       </StageBoundary>
-      <ConflictSheet />
-      <KeysSheet open={keysShown} onClose={() => setKeysShown(false)} />
+      <Suspense fallback={null}>
+        {conflict && <ConflictSheet key={conflict.theirs.version} conflict={conflict} />}
+        {keysShown && <KeysSheet onClose={() => setKeysShown(false)} />}
+      </Suspense>
     </WorkbenchContext>
   );
 }

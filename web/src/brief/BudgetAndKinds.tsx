@@ -1,5 +1,5 @@
 import { useWorkbench } from '../frame/context';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { BudgetField, KindsSelect } from './fields';
 import { useBrief } from './useBrief';
 import { say } from '../language/say';

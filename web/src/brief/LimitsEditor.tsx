@@ -10,7 +10,7 @@ import {
   type Limit,
 } from '@rotula/core';
 import { X } from 'lucide-react';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { Finder } from '../ui/Finder';
 import { capital } from '../ui/format';
 import { IconButton } from '../ui/IconButton';

@@ -1,5 +1,5 @@
 import { useWorkbench } from '../frame/context';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { useBrief } from './useBrief';
 import { schoolWords } from '../words';
 import { say, word } from '../language/say';

@@ -12,7 +12,7 @@ import {
 } from '@rotula/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { capital } from '../ui/format';
 import { useBrief } from './useBrief';
 import { say } from '../language/say';

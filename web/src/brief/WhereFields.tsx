@@ -1,5 +1,5 @@
 import { LIGHTS, SETTINGS, SURFACES, TABLES } from '@rotula/core';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
 import { Waits } from './Waits';

@@ -1,5 +1,5 @@
 import { useWorkbench } from '../frame/context';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { count } from '../ui/format';
 import { NumberField } from '../ui/NumberField';
 import { say, word } from '../language/say';

@@ -1,7 +1,7 @@
 import { isMain, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { Download, FileInput, FlaskConical, Plus } from 'lucide-react';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Unreadable } from '../api/client';
 import { useHouse, useShelf } from '../api/shop';
@@ -15,16 +15,17 @@ import { IconButton } from '../ui/IconButton';
 import { Slate } from '../ui/Slate';
 import { useKeys } from '../ui/useKeys';
 import { CounterList } from './CounterList';
-import { ExportSheet } from './ExportSheet';
 import { FilterBar } from './FilterBar';
 import { finderFor, NO_FILTERS, passes, sortKey, type Filters } from './filters';
 import { GoodSheet } from './GoodSheet';
-import { NewGoodSheet } from './NewGoodSheet';
 import { rowsOf, sortedRows } from './rows';
 import { Stored } from './Stored';
 import { useCounterEdits } from './useCounterEdits';
 import { undoKeys, UndoRedo } from '../ui/UndoRedo';
 import { say } from '../language/say';
+
+const NewGoodSheet = lazy(() => import('./NewGoodSheet'));
+const ExportSheet = lazy(() => import('./ExportSheet'));
 
 /** All goods of the shop: find, narrow, sort; open one to edit it; take files in and give them out. */
 export default function CounterPage() {
@@ -144,17 +145,20 @@ function OpenCounter({
           </>
         )}
       </Slate>
-      <NewGoodSheet
-        open={sheet === 'new' || sheet === 'trial'}
-        trial={sheet === 'trial'}
-        counter={counter}
-        format={format}
-        onClose={() => setSheet(null)}
-        onMake={async (good) => {
-          if (await edits.put(say`new: ${good.name}`, [good])) open(good.id);
-        }}
-      />
-      <ExportSheet open={sheet === 'export'} goods={found} all={counter} onClose={() => setSheet(null)} />
+      <Suspense fallback={null}>
+        {(sheet === 'new' || sheet === 'trial') && (
+          <NewGoodSheet
+            trial={sheet === 'trial'}
+            counter={counter}
+            format={format}
+            onClose={() => setSheet(null)}
+            onMake={async (good) => {
+              if (await edits.put(say`new: ${good.name}`, [good])) open(good.id);
+            }}
+          />
+        )}
+        {sheet === 'export' && <ExportSheet goods={found} all={counter} onClose={() => setSheet(null)} />}
+      </Suspense>
     </>
   );
 }

@@ -17,13 +17,11 @@ function keep(text: string, name: string, type: string) {
 }
 
 /** The counter as an open format that comes back without loss. */
-export function ExportSheet({
-  open,
+export default function ExportSheet({
   goods,
   all,
   onClose,
 }: {
-  open: boolean;
   goods: readonly Good[];
   all: readonly Good[];
   onClose: () => void;
@@ -42,7 +40,7 @@ export function ExportSheet({
     onClose();
   };
   return (
-    <Sheet title={say`Give the counter out`} open={open} onClose={onClose}>
+    <Sheet title={say`Give the counter out`} open onClose={onClose}>
       <Choice
         label={say`Which goods`}
         className="mb-4 grid-cols-2"

@@ -2,7 +2,7 @@ import { GOOD_KINDS, LIMITS, MEAT_ANIMALS, MILKS, type Good } from '@rotula/core
 import clsx from 'clsx';
 import { SlidersHorizontal } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { capital, type Format } from '../ui/format';
 import { activeCount, AGES, NO_FILTERS, pricesBy, SORTS, STRENGTHS, type Filters } from './filters';
 import { groupOf, PLURALS } from './rows';

@@ -11,7 +11,8 @@ import {
 import { lightFormat } from 'date-fns';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
-import { Choice, Select } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { capital, type Format } from '../ui/format';
 import { NumberField } from '../ui/NumberField';
 import { Sheet } from '../ui/Sheet';
@@ -47,15 +48,13 @@ const EMPTY: Draft = {
 };
 
 /** What a new good takes: a kind and a name. A trial piece: what can be seen, smelt and was paid; the rest is unknown. */
-export function NewGoodSheet({
-  open,
+export default function NewGoodSheet({
   trial,
   counter,
   format,
   onClose,
   onMake,
 }: {
-  open: boolean;
   trial: boolean;
   counter: readonly Good[];
   format: Format;
@@ -82,7 +81,7 @@ export function NewGoodSheet({
   const trouble = whyNot(draft);
   const ready = trouble === null;
   return (
-    <Sheet title={trial ? say`A trial piece` : say`A new good`} open={open} onClose={onClose}>
+    <Sheet title={trial ? say`A trial piece` : say`A new good`} open onClose={onClose}>
       {trial && (
         <p className="mb-3 text-ink-soft">{say`A small end of something unknown. It is not proposed for an order, and no card or label prints, until its milk and allergens are known.`}</p>
       )}

@@ -5,7 +5,7 @@ import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { SmallChildren } from '../frame/SmallChildren';
 import { StageLayout } from '../frame/StageLayout';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
 import { CutPicture } from './CutPicture';

@@ -18,12 +18,6 @@ import { useWorkbench } from './context';
 import { STAGE_LABELS } from './stages';
 import { say } from '../language/say';
 
-/** Somebody saved this order since. Both are shown stage by stage; the merge takes each stage from who changed it. */
-export function ConflictSheet() {
-  const { conflict } = useWorkbench().document.saving;
-  return conflict && <Merge key={conflict.theirs.version} conflict={conflict} />;
-}
-
 /** What a stage says in one version, in a line. */
 function summaryWords(
   stage: StageName,
@@ -44,7 +38,8 @@ function summaryWords(
 
 const WHO = { mine: say`changed here`, theirs: say`changed elsewhere`, both: say`changed in both` };
 
-function Merge({ conflict }: { conflict: Conflict }) {
+/** Somebody saved this order since. Both are shown stage by stage; the merge takes each stage from who changed it. */
+export default function ConflictSheet({ conflict }: { conflict: Conflict }) {
   const { document, goods, format } = useWorkbench();
   const { order, resolve } = document;
   const nameOf = (id: string) => goods.get(id)?.name ?? id;

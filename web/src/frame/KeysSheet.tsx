@@ -19,10 +19,10 @@ const KEYS = [
   ['?', say`this list`],
 ] as const;
 
-export function KeysSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export default function KeysSheet({ onClose }: { onClose: () => void }) {
   const keys = singleKeys.use();
   return (
-    <Sheet title={say`Keys`} open={open} onClose={onClose}>
+    <Sheet title={say`Keys`} open onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {KEYS.map(([key, does]) => (
           <div key={key} className="contents">

@@ -1,12 +1,12 @@
 import { orderFile, planRows, type House } from '@rotula/core';
 import { Download, Printer } from 'lucide-react';
-import Papa from 'papaparse';
 import { useState, type ComponentType } from 'react';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { Button } from '../ui/Button';
-import { Choice, Select } from '../ui/Choice';
+import { Choice } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
 import { AllergenList } from './AllergenList';
@@ -66,13 +66,14 @@ export default function PapersStage() {
               </Button>
               <Button
                 look="slate"
-                onClick={() =>
+                onClick={async () => {
+                  const { default: Papa } = await import('papaparse');
                   saveText(
                     `${fileName}.csv`,
                     Papa.unparse(planRows(plan), { escapeFormulae: true }),
                     'text/csv',
-                  )
-                }
+                  );
+                }}
               >
                 <Download size={18} /> {say`Plan as CSV`}
               </Button>

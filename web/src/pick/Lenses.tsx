@@ -2,7 +2,7 @@ import { addExtra, dropExtra, LENSES, MOST_EXTRAS, readLenses } from '@rotula/co
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { capital } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
 import { LENS_LABELS } from '../words';

@@ -13,7 +13,7 @@ import clsx from 'clsx';
 import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
-import { Select } from '../ui/Choice';
+import { Select } from '../ui/Select';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { ageWords, lineOf } from '../words';
 import { say } from '../language/say';

@@ -67,7 +67,9 @@ describe('a lens', () => {
   test('what is missing is added, and taken away again', async () => {
     const seen = onBench(<Lenses />, anOrder({ selection: { goods } }), counter);
     await userEvent.click(screen.getByRole('button', { name: /^Lens: / }));
-    const lacking = screen.getAllByRole('option').filter((option) => /\d missing/.test(option.textContent!));
+    const lacking = (await screen.findAllByRole('option')).filter((option) =>
+      /\d missing/.test(option.textContent!),
+    );
     await userEvent.click(lacking[0]!);
     const [add] = await screen.findAllByRole('button', { name: /^Add / });
     expect(add).toBeDefined();

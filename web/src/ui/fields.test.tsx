@@ -1,10 +1,11 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { House } from '@rotula/core';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { DateField, DateTimeField } from './DateTimeField';
 import { Finder } from './Finder';
+import { Select } from './Select';
 import { formatFor } from './format';
 import { NumberField } from './NumberField';
 import { Stepper } from './Stepper';
@@ -101,10 +102,53 @@ describe('finding', () => {
         onTake={onTake}
       />,
     );
-    await userEvent.type(screen.getByRole('combobox'), 'slate');
+    await userEvent.type(await screen.findByRole('combobox'), 'slate');
     const options = await screen.findAllByRole('option');
     expect(options.map((o) => o.textContent)).toEqual(['Slate Quay']);
     await userEvent.click(options[0]!);
     expect(onTake.mock.calls).toEqual([['Slate Quay']]);
+  });
+  test('whoever is quicker than the list takes the first by Enter', async () => {
+    const onTake = jest.fn();
+    render(
+      <Finder
+        label="Add"
+        placeholder="Add"
+        items={['Tarpot', 'Halyard']}
+        keyOf={(name) => name}
+        textOf={(name) => name}
+        show={(name) => name}
+        onTake={onTake}
+      />,
+    );
+    const plain = screen.getByRole('textbox');
+    fireEvent.change(plain, { target: { value: 'hal' } });
+    fireEvent.keyDown(plain, { key: 'Enter' });
+    expect(onTake.mock.calls).toEqual([['Halyard']]);
+    expect((plain as HTMLInputElement).value).toBe('');
+  });
+});
+
+describe('choosing', () => {
+  test('a list comes when it is asked for, opens at once, and is gone into by the keys', async () => {
+    const onChange = jest.fn();
+    render(
+      <Select
+        label="Light"
+        value="a"
+        options={[
+          { value: 'a', label: 'Candle' },
+          { value: 'b', label: 'Daylight' },
+        ]}
+        onChange={onChange}
+      />,
+    );
+    expect(screen.queryByRole('option')).toBeNull();
+    screen.getByRole('button', { name: 'Light: Candle' }).focus();
+    await userEvent.keyboard('{ArrowDown}');
+    const options = await screen.findAllByRole('option');
+    expect(options.map((o) => o.textContent)).toEqual(['Candle', 'Daylight']);
+    await userEvent.click(options[1]!);
+    expect(onChange.mock.calls).toEqual([['b']]);
   });
 });

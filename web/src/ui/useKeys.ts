@@ -1,6 +1,5 @@
 import { useEffect, useRef } from 'react';
 import { singleKeys } from './room';
-import { say } from '../language/say';
 
 /** Single keys by name ("u", "U" with shift, "?", "ctrl+z"). */
 export type KeyMap = Readonly<Record<string, () => void>>;
@@ -8,7 +7,7 @@ export type KeyMap = Readonly<Record<string, () => void>>;
 /** Two keys closer than this come from a barcode scanner, not from a hand. */
 const BURST_MS = 35;
 
-const MODIFIERS = [say`Shift`, say`Control`, say`Alt`, say`Meta`];
+const MODIFIERS = ['Shift', 'Control', 'Alt', 'Meta'];
 
 const inField = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
@@ -35,7 +34,7 @@ export function useKeys(keys: KeyMap) {
         return;
       if (MODIFIERS.includes(event.key)) return;
       const mod = event.ctrlKey || event.metaKey;
-      const name = mod ? say`ctrl+${event.shiftKey ? say`shift+` : ''}${event.key.toLowerCase()}` : event.key;
+      const name = mod ? `ctrl+${event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}` : event.key;
       const burst = event.timeStamp - last < BURST_MS;
       last = event.timeStamp;
       clearTimeout(waiting);

@@ -6,7 +6,7 @@ import {
   type AllergenState,
   type Good,
 } from '@rotula/core';
-import { Select } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { Button } from '../../ui/Button';
 import { allergenLabel } from '../../words';
 import { say, word } from '../../language/say';

@@ -1,7 +1,7 @@
 import type { Good } from '@rotula/core';
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
-import { Select } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { capital, type Format } from '../../ui/format';
 import { NumberField } from '../../ui/NumberField';
 import { valueAt, type Field } from './fields';

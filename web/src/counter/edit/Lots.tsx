@@ -2,7 +2,8 @@ import { freeId, TREATMENTS, verdictOn, VERDICTS, type Good, type Lot, UNCHECKED
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { Choice, Select } from '../../ui/Choice';
+import { Choice } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { DateField } from '../../ui/DateTimeField';
 import { capital, type Format } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';

@@ -1,6 +1,6 @@
 import { COLUMNS, PLAIN_PRICE } from '@rotula/core';
 import { Button } from '../../ui/Button';
-import { Select } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { say } from '../../language/say';
 
 const COMMON: readonly { value: string; label: string; hint?: string }[] = [

@@ -1,0 +1,71 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { Search } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { say } from '../language/say';
+import { FINDER_FIELD, found, type FinderProps } from './Finder';
+
+/** A finder with its list: it takes over the focus and what was typed until it was there. */
+export default function FinderList(
+  props: FinderProps<unknown> & { readonly typed: string; readonly focused: boolean },
+) {
+  const { label, placeholder, keyOf, show, onTake, id, disabled, typed, focused } = props;
+  const [query, setQuery] = useState(typed);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (focused) field.current?.focus();
+  }, [focused]);
+  const shown = found(props, query);
+  const take = (item: unknown) => {
+    if (item) onTake(item);
+    setQuery('');
+  };
+  return (
+    <Combobox<unknown>
+      immediate
+      disabled={disabled}
+      value={null}
+      onChange={take}
+      onClose={() => setQuery('')}
+    >
+      {({ activeOption }) => (
+        <>
+          <div className="relative">
+            <Search size={18} className="pointer-events-none absolute top-3 left-3 text-ink-soft" />
+            <ComboboxInput
+              ref={field}
+              id={id}
+              aria-label={label}
+              placeholder={placeholder}
+              className={FINDER_FIELD}
+              displayValue={() => query}
+              onChange={(e) => setQuery(e.target.value)}
+              // What was typed before the list was there has no option in focus yet: the first is meant.
+              onKeyDown={(e) => {
+                if (e.key !== 'Enter' || activeOption !== null || query.trim() === '') return;
+                e.preventDefault();
+                take(shown[0]);
+              }}
+            />
+          </div>
+          <ComboboxOptions
+            anchor={{ to: 'bottom start', gap: 4 }}
+            className="z-20 max-h-96 w-[var(--input-width)] overflow-y-auto rounded-lg border border-line bg-paper-lit p-1 text-ink shadow-xl empty:hidden"
+          >
+            {shown.map((item) => (
+              <ComboboxOption
+                key={keyOf(item)}
+                value={item}
+                className="min-h-11 cursor-pointer rounded-md px-3 py-1.5 data-focus:bg-shade"
+              >
+                {show(item)}
+              </ComboboxOption>
+            ))}
+            {shown.length === 0 && (
+              <div className="px-3 py-2 text-ink-soft">{say`Nothing is called that.`}</div>
+            )}
+          </ComboboxOptions>
+        </>
+      )}
+    </Combobox>
+  );
+}
