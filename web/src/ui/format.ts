@@ -49,8 +49,16 @@ export interface Format {
   shortDay: (at: string) => string;
 }
 
-const round = (x: number, digits: number) =>
-  x.toLocaleString('en', { maximumFractionDigits: digits, minimumFractionDigits: digits });
+const FORMS = new Map<number, Intl.NumberFormat>();
+/** A number with so many digits after the point. The form is kept: to make it anew for each figure is what costs. */
+function round(x: number, digits: number): string {
+  let form = FORMS.get(digits);
+  if (!form) {
+    form = new Intl.NumberFormat('en', { maximumFractionDigits: digits, minimumFractionDigits: digits });
+    FORMS.set(digits, form);
+  }
+  return form.format(x);
+}
 
 function weightMetric(g: number): readonly [string, string] {
   return g >= 1000 ? [round(g / 1000, 2), 'kg'] : [round(g, g > 0 && g < 10 ? 1 : 0), 'g'];
