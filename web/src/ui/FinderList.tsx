@@ -2,7 +2,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { Search } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { say } from '../language/say';
-import { FINDER_FIELD, found, type FinderProps } from './Finder';
+import { FINDER_FIELD, found, type FinderProps } from './found';
 
 /** A finder with its list: it takes over the focus and what was typed until it was there. */
 export default function FinderList(

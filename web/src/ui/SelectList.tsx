@@ -2,7 +2,7 @@ import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headless
 import clsx from 'clsx';
 import { Check } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { closedLook, type SelectProps } from './Select';
+import { closedLook, type SelectProps } from './closedSelect';
 
 /** A select that is in use: it opens as soon as it is there. */
 export default function SelectList(props: SelectProps<string>) {
