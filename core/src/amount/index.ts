@@ -1,5 +1,5 @@
-export * from './edible.js';
-export * from './share.js';
-export * from './buy.js';
-export * from './usual.js';
-export * from './beside.js';
+export { edibleShare } from './edible.js';
+export { netGrams, shareOf } from './share.js';
+export { type Purchase, grossFor, purchase } from './buy.js';
+export { usualPurchase } from './usual.js';
+export { BESIDE_OF, type BesideFigure, besideEstimate, besidePerAdult, besideTotal } from './beside.js';

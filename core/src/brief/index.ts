@@ -1,10 +1,22 @@
-export * from './schools.js';
-export * from './roles.js';
-export * from './brief.js';
-export * from './heads.js';
-export * from './house.js';
-export * from './practice.js';
-export * from './season.js';
-export * from './settle.js';
-export * from './targets.js';
-export * from './plates.js';
+export { COVERS, type CompanySchool, type CoverSchool } from './schools.js';
+export { ROLES, type Role } from './roles.js';
+export { Brief, type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './brief.js';
+export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
+export { DEFAULT_HOUSE, HOUSE_FORMAT, House } from './house.js';
+export {
+  ANY_NUMBER,
+  BESIDE_PER_ADULT,
+  CHEESE_KINDS,
+  GRAMS_PER_KIND,
+  MEAT_KINDS,
+  PRACTICE_FIGURES,
+  type Practice,
+  type PracticeFigure,
+  USUAL_PRACTICE,
+  mid,
+  practiceWith,
+} from './practice.js';
+export { inSeason, inSeasonOn, outOfSeason } from './season.js';
+export { onCounter, settled } from './settle.js';
+export { type Targets, familiesLeft, targetsOf } from './targets.js';
+export { type PlateGuests, boardEatersOf, childShareOf, eatersOf, plateGuestsOf } from './plates.js';

@@ -1,4 +1,4 @@
-export * from './risks.js';
+export { type RiskId, type RiskRowId, riskRowsOf } from './risks.js';
 export { LimitId, limitRule, LIMITS, REACHES, type LimitRule, type Reach } from './limitRules.js';
 export {
   SEVERITIES,
@@ -8,8 +8,14 @@ export {
   type NotKnown,
   type Severity,
 } from './fit.js';
-export * from './limits.js';
-export * from './cautions.js';
-export * from './table.js';
-export * from './choking.js';
-export * from './propose.js';
+export { type Exclusion, Limit, exclusionsOf, fitsLimit, isHarmful, newLimit, reachOf } from './limits.js';
+export { type Caution, type CautionRule, TIME_OUT, caution, cautionsFor } from './cautions.js';
+export {
+  type AllergenLine,
+  type AllergenOnTable,
+  type TableAllergens,
+  allergenLine,
+  allergensOnTable,
+} from './table.js';
+export { type ChokingRow, type SafeForm, chokingRowOf } from './choking.js';
+export { mayOffer, suitsEveryone } from './propose.js';

@@ -1,27 +1,116 @@
-export * from './allergens.js';
-export * from './allergenStatement.js';
-export * from './words.js';
+export {
+  ALLERGENS,
+  type AllergenId,
+  type AllergenState,
+  GLUTEN_CEREALS,
+  TREE_NUTS,
+  WHEATS,
+  allergenState,
+} from './allergens.js';
+export { AllergenStatement } from './allergenStatement.js';
+export {
+  ARRIVAL_CHECKS,
+  type ArrivalCheck,
+  BUILDS,
+  CALIBRES,
+  CASINGS,
+  CERTIFICATES,
+  EYES,
+  FLAVOURS,
+  GELATINES,
+  GOOD_KINDS,
+  type GoodKind,
+  KNOWN,
+  MEAT_ANIMALS,
+  MILKS,
+  type MeatAnimal,
+  type Milk,
+  PACK_FORMS,
+  PASTES,
+  PRESENCES,
+  PRICED_PER,
+  PROCESSES,
+  RENNETS,
+  RINDS,
+  RIND_VERDICTS,
+  SHAPES,
+  type Shape,
+  TEXTURES,
+  TREATMENTS,
+  TRIAL_DECISIONS,
+  type Texture,
+  VERDICTS,
+  type Verdict,
+  WARE_USES,
+} from './words.js';
 export { IsoDate } from './fields.js';
-export * from './lot.js';
-export * from './good.js';
-export * from './kinds.js';
-export * from './format.js';
-export * from './classes.js';
-export * from './age.js';
-export * from './lots.js';
-export * from './shapeOf.js';
-export * from './ripening.js';
-export * from './served.js';
-export * from './lines.js';
+export { Arrival, Lot, UNCHECKED } from './lot.js';
+export {
+  COMPANION_ROLES,
+  Cheese,
+  Companion,
+  type CompanionRole,
+  Contents,
+  Counter,
+  DRINK_TYPES,
+  Drink,
+  Good,
+  GoodId,
+  MOST_GOODS,
+  type Main,
+  Meat,
+  Sense,
+  trimOf,
+} from './good.js';
+export { goodsById, isCheese, isCompanion, isDrink, isMain, isMeat } from './kinds.js';
+export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';
+export { familyCheck, sweetnessWords } from './classes.js';
+export { type Age, ageIn } from './age.js';
+export {
+  ageOn,
+  gramsOnHand,
+  isIn,
+  lotOn,
+  lotsInOrder,
+  priceOn,
+  verdictOf,
+  verdictOn,
+  willBeBoughtIn,
+} from './lots.js';
+export { animalsIn, densityOf, mainMilk, packGrams } from './shapeOf.js';
+export { servedGood, servedOn, withLots } from './served.js';
+export {
+  type FlightOffer,
+  baseId,
+  faceOffsOn,
+  isOfLine,
+  isOfStyle,
+  lineOf,
+  meantLine,
+  sellingDays,
+  verticalsOn,
+  withAges,
+} from './lines.js';
 export { companionsOn, drinksOn, mainsOn } from './shelves.js';
 export { mustMove, pricePerKg } from './selling.js';
-export * from './ingredients.js';
+export { allergenOf, allergensOf, contentsOf, contradictions, insideOf } from './ingredients.js';
 export { COLUMNS, PLAIN_PRICE, SCHEMAS, type Column } from './table/columns.js';
 export { escapeCell, unescapeCell } from './table/escape.js';
 export { tableOf, HEADINGS } from './table/rows.js';
 export type { Decimal } from './table/numbers.js';
-export * from './change.js';
-export * from './changing.js';
-export * from './table/headings.js';
-export * from './table/intake.js';
-export * from './blank.js';
+export { CounterChange, CounterLine, lineSchema } from './change.js';
+export { changeTo, changed, goodMark, inverseOf, linesOf, removalOf, staleGoods } from './changing.js';
+export { guessColumns, headingsKey, unknownHeadings } from './table/headings.js';
+export {
+  type Doubt,
+  type FieldChange,
+  type Intake,
+  type IntakeRow,
+  changesOf,
+  decimalOf,
+  idFrom,
+  intakeOfGoods,
+  intakeOfTable,
+  totalAfter,
+} from './table/intake.js';
+export { blankGood, freeId, moneyAtRisk } from './blank.js';

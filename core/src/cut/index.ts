@@ -1,5 +1,3 @@
-export * from './geometry.js';
-export * from './styles.js';
-export * from './folds.js';
-export * from './assign.js';
-export * from './cuts.js';
+export { CUT_MM, type CutStyleId } from './styles.js';
+export { type FoldId } from './folds.js';
+export { type Cut, cutsFor } from './cuts.js';

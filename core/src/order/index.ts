@@ -1,10 +1,32 @@
-export * from './snapshot.js';
-export * from './order.js';
-export * from './title.js';
+export { type SnapshotChange } from './snapshot.js';
+export {
+  CounterFile,
+  CounterHead,
+  MOST_EXTRAS,
+  MOST_MAINS,
+  NewOrder,
+  ORDER_FORMAT,
+  ORDER_STATES,
+  Order,
+  OrderBody,
+  OrderFile,
+  OrderId,
+  PickRequest,
+  PlanRequest,
+  orderFile,
+} from './order.js';
+export { defaultTitle } from './title.js';
 export { briefFingerprint } from './fingerprint.js';
-export * from './merge.js';
-export * from './history.js';
-export * from './plan.js';
+export {
+  type Side,
+  type StageName,
+  mergeByStage,
+  proposedSides,
+  sameOrder,
+  stageDifferences,
+} from './merge.js';
+export { type History, did, redo, startHistory, undo } from './history.js';
+export { type Advice, type Plan, plan } from './plan.js';
 export {
   inReadingOrder,
   inStrip,
@@ -18,13 +40,26 @@ export {
   type StageId,
   type Summary,
 } from './stages/index.js';
-export * from './planOut.js';
-export * from './preview.js';
-export * from './moves.js';
+export { planOut } from './planOut.js';
+export { type Preview, type VitalFigures, previewOf, vitalFigures } from './preview.js';
+export {
+  addByHand,
+  addExtra,
+  bringBack,
+  dropExtra,
+  leaveOut,
+  refreshed,
+  settledOrder,
+  swap,
+  takeLot,
+  takeProposal,
+  toggleLock,
+  usesGood,
+} from './moves.js';
 // Their rules belong to the union of reasons, though their functions stay here.
 export type * from './boardAdvice.js';
 export type * from './changedCautions.js';
 export type * from './nextLots.js';
-export * from './holdBack.js';
-export * from './lensReading.js';
+export { type Refused, holdBack } from './holdBack.js';
+export { readLenses } from './lensReading.js';
 export { besideSteps, type BesideStep } from './besideSteps.js';

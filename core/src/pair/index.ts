@@ -1,6 +1,5 @@
-export * from './slots.js';
-export * from './rules.js';
-export * from './rank.js';
-export * from './boardSet.js';
-export * from './pairs.js';
+export { ALCOHOL_FREE_ABV, SLOTS, type Slot } from './slots.js';
+export { type PairRuleId } from './rules.js';
+export { rankBeside, scoreOf, scoresBeside } from './rank.js';
+export { type Pairs, pairsFor } from './pairs.js';
 export { besideCheese, cheeseFor } from './meats.js';

@@ -1,6 +1,14 @@
 /** What is printed, as plain data: web lays it out, tests read it. */
-export * from './cutSheet.js';
-export * from './shopping.js';
-export * from './cards.js';
-export * from './tableList.js';
-export * from './rows.js';
+export { cutSheet } from './cutSheet.js';
+export { offeredBeside, plateShopping, shoppingList } from './shopping.js';
+export {
+  type GuestCard,
+  type Outside,
+  type PlateCard,
+  guestCards,
+  heldBack,
+  plateCards,
+  styleOnBoard,
+} from './cards.js';
+export { tableList } from './tableList.js';
+export { planRows } from './rows.js';

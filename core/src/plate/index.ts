@@ -1,2 +1,2 @@
-export * from './plate.js';
-export * from './children.js';
+export { type OwnPlate, type PlateLine, ownPlatesFor } from './plate.js';
+export { type ChildLine, childLinesFor } from './children.js';

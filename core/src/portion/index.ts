@@ -1,1 +1,1 @@
-export * from './portion.js';
+export { type Loss, type Portion, type Portions, portionsFor } from './portion.js';

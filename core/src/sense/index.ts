@@ -1,3 +1,12 @@
-export * from './sense.js';
-export * from './colour.js';
-export * from './lenses.js';
+export {
+  type DrinkSense,
+  SOFTNESS,
+  STRONG_FROM,
+  drinkSense,
+  isDelicate,
+  isDivisive,
+  isStrong,
+  softnessOf,
+} from './sense.js';
+export { SIGHTS, hslOf, isPale, sightOf } from './colour.js';
+export { LENSES, type Lens, type LensId, TAGS, type Tag, carries, tagsOf } from './lenses.js';

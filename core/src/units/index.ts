@@ -1,12 +1,33 @@
-export * from './units.js';
-export * from './marks.js';
-export * from './convert.js';
-export * from './share.js';
-export * from './reason.js';
-export * from './interpolate.js';
-export * from './canonical.js';
-export * from './upgrade.js';
-export * from './read.js';
-export * from './civil.js';
-export * from './remembered.js';
-export * from './piecewise.js';
+export { Celsius, Days, Grams, Millimetres, Minutes, Money } from './units.js';
+export { celsius, days, grams, millimetres, minutes, money } from './marks.js';
+export {
+  G_PER_LB,
+  G_PER_OZ,
+  MM_PER_INCH,
+  celsiusFromFahrenheit,
+  fahrenheitFromCelsius,
+  gramsFromOunces,
+  gramsFromPounds,
+  inchesFromMillimetres,
+  millimetresFromInches,
+  ouncesFromGrams,
+  poundsFromGrams,
+} from './convert.js';
+export { shareOut } from './share.js';
+export {
+  NONE,
+  PRACTICE,
+  type Reason,
+  type Rule,
+  type Rules,
+  reason,
+  reasonKey,
+  subjectOf,
+} from './reason.js';
+export { interpolate } from './interpolate.js';
+export { canonicalText, hashOf, sameValue } from './canonical.js';
+export { type Format, type Upgraded, upgraded } from './upgrade.js';
+export { type Read, readDocument } from './read.js';
+export { dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
+export { lastOf, remembered, rememberedBy, rememberedByBoth } from './remembered.js';
+export { linearAt, slopeAt } from './piecewise.js';

@@ -1,2 +1,2 @@
-export * from './walk.js';
-export * from './cleanser.js';
+export { type Walk, type WalkStep, walkFor } from './walk.js';
+export { cleanserFor } from './cleanser.js';

@@ -18,13 +18,13 @@ const json = (schema: z.ZodType, description: string) => ({
   content: { 'application/json': { schema } },
 });
 const body = (schema: z.ZodType) => ({ required: true, content: { 'application/json': { schema } } });
-const Problem = z.object({
+const Refusal = z.object({
   status: z.number(),
   message: z.string(),
   problems: z.array(z.object({ field: z.string(), says: z.string() })).optional(),
 });
-const refused = json(Problem, 'The request is wrong; `problems` names each field.');
-const missing = json(Problem, 'There is no such order.');
+const refused = json(Refusal, 'The request is wrong; `problems` names each field.');
+const missing = json(Refusal, 'There is no such order.');
 const id = { path: z.object({ id: OrderId }) };
 const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
 const stored = (of: string) => ({
@@ -55,7 +55,7 @@ const paths: ZodOpenApiPathsObject = {
         200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
         400: refused,
         409: json(
-          Problem.extend({ stale: z.array(z.string()) }),
+          Refusal.extend({ stale: z.array(z.string()) }),
           'Changed elsewhere since; nothing was written',
         ),
       },
@@ -68,7 +68,7 @@ const paths: ZodOpenApiPathsObject = {
       responses: {
         200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
         400: refused,
-        409: json(Problem.extend({ stale: z.array(z.string()) }), 'Changed elsewhere since'),
+        409: json(Refusal.extend({ stale: z.array(z.string()) }), 'Changed elsewhere since'),
       },
     },
   },
@@ -81,7 +81,7 @@ const paths: ZodOpenApiPathsObject = {
       responses: {
         200: json(StoredHouse, 'As saved'),
         400: refused,
-        409: json(Problem.extend({ current: StoredHouse }), 'Changed elsewhere since; the current settings'),
+        409: json(Refusal.extend({ current: StoredHouse }), 'Changed elsewhere since; the current settings'),
       },
     },
   },
@@ -121,7 +121,7 @@ const paths: ZodOpenApiPathsObject = {
         200: json(Order, 'As stored, with the next version'),
         400: refused,
         404: missing,
-        409: json(Problem.extend({ current: Order }), 'Saved elsewhere since; the current document'),
+        409: json(Refusal.extend({ current: Order }), 'Saved elsewhere since; the current document'),
       },
     },
     delete: {

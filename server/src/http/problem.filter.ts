@@ -5,7 +5,7 @@ import type { z } from 'zod';
 import { isDatabaseFault, troubleOf } from '../database/trouble.js';
 
 /** What every refusal looks like: which fields are wrong, and what to do. */
-export interface Problem {
+export interface Refusal {
   readonly status: number;
   readonly message: string;
   readonly problems?: readonly { readonly field: string; readonly says: string }[];
@@ -28,7 +28,7 @@ const BODY_ERRORS: Record<string, string> = {
 /** How the JSON parser of Node words its complaints. */
 const NOT_JSON = /JSON/;
 
-function problemOf(error: unknown): Problem & Record<string, unknown> {
+function problemOf(error: unknown): Refusal & Record<string, unknown> {
   if (error instanceof ZodValidationException) {
     const problems = (error.getZodError() as z.ZodError).issues.slice(0, 50).map((issue) => ({
       field: fieldOf(issue.path),
