@@ -15,9 +15,6 @@ const SHARES = [
   { rule: 'well known', share: 1.2, when: (main: Main) => main.known === 'safe bet' },
 ] as const;
 
-/** The largest and smallest share a good can have beside others; bounds for the optimiser. */
-export const LARGEST_SHARE = 1.2;
-
 /** Relative share of one good among its kind, with the reason when it is not 1. */
 export function shareOf(main: Main): { share: number; why: Reason | null } {
   const row = SHARES.find((r) => r.when(main));

@@ -8,7 +8,7 @@ import type { Practice } from './practice.js';
 /** Which role the food plays; the grams follow from it. */
 
 /** Wall-clock time at the table, to the minute; it has no time zone, as on an invitation. */
-export const LocalDateTime = z
+const LocalDateTime = z
   .string()
   .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T18:30')
   .refine(isRealTime, 'there is no such day or time');
@@ -30,8 +30,8 @@ export const SURFACES = [
   'bare table',
   'boxes',
 ] as const;
-export const THEME_HOLDS = ['milk', 'family', 'region', 'colour', 'flavour'] as const;
-export const FLIGHTS = ['vertical', 'face-off'] as const;
+const THEME_HOLDS = ['milk', 'family', 'region', 'colour', 'flavour'] as const;
+const FLIGHTS = ['vertical', 'face-off'] as const;
 export type ThemeHolds = (typeof THEME_HOLDS)[number];
 export type Flight = (typeof FLIGHTS)[number];
 

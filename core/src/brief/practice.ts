@@ -20,7 +20,7 @@ export const GRAMS_PER_ADULT: Record<Role, { cheese: Range; meat: Range }> = {
 /** The school "per kind": grams of each kind per head. 1 to 2 oz. */
 export const GRAMS_PER_KIND: Range = { low: 28.35, high: 56.7 };
 
-export const CHILD_SHARE = 0.5;
+const CHILD_SHARE = 0.5;
 export const INFANT_SHARE = 0;
 
 /** More people than any order has. */

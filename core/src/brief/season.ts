@@ -45,7 +45,7 @@ const GRASS_MONTHS = [4, 5, 6, 7, 8, 9];
 
 const FRESH_PRODUCE = ['fruit', 'vegetable'];
 
-export const monthOf = (date: string): number => Number(date.slice(5, 7));
+const monthOf = (date: string): number => Number(date.slice(5, 7));
 
 /** Countries of the southern half, whose year is turned by six months. ISO 3166-1. */
 const SOUTHERN = ['AU', 'NZ', 'ZA', 'AR', 'CL', 'UY', 'PY', 'BR', 'PE', 'BO', 'NA', 'BW', 'ZW', 'MZ', 'MG'];

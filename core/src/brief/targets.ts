@@ -158,11 +158,6 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
   };
 }
 
-/** The cheeses and meats of a counter that no limit keeps off the board. */
-export function allowedMains(brief: Brief, counter: readonly Good[]) {
-  return mainsOn(counter).filter((good) => exclusionsOf(good, brief.limits).length === 0);
-}
-
 /** The families of cheese of which the limits leave at least one good on the counter. */
 export function familiesLeft(counter: Iterable<Good>, { excluded }: Targets): ReadonlySet<Texture> {
   const barred = new Set(excluded.map(({ goodId }) => goodId));
@@ -170,6 +165,3 @@ export function familiesLeft(counter: Iterable<Good>, { excluded }: Targets): Re
   for (const good of counter) if (isCheese(good) && !barred.has(good.id)) left.add(good.texture);
   return left;
 }
-
-export const kindsFor = (good: Good, targets: Targets): number =>
-  isCheese(good) ? targets.cheeses.kinds : targets.meats.kinds;

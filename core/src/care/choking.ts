@@ -38,7 +38,7 @@ const hasNutsInside = (good: Good): boolean =>
   ['peanuts' as const, ...TREE_NUTS].some((id) => allergenOf(good, id) === 'contains');
 
 /** The first row that fits decides. */
-export const CHOKING_ROWS: readonly ChokingRow[] = [
+const CHOKING_ROWS: readonly ChokingRow[] = [
   {
     id: 'popcorn',
     applies: (good) => good.kind === 'companion' && named(good, 'popcorn'),

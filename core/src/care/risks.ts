@@ -57,7 +57,7 @@ const isSmokedFish = (good: Good): boolean =>
   isFish(good) &&
   ((good.kind === 'meat' && ['cold-smoked', 'hot-smoked'].includes(good.process)) || says(good, 'smoked'));
 
-export const RISK_ROWS: readonly RiskRow[] = [
+const RISK_ROWS: readonly RiskRow[] = [
   {
     id: 'mould-ripened',
     risks: VULNERABLE,

@@ -47,8 +47,7 @@ export const TREE_NUTS: readonly AllergenId[] = [
   'macadamia',
 ];
 
-export const ALLERGEN_STATES = ['contains', 'may contain', 'free', 'unknown'] as const;
-export type AllergenState = (typeof ALLERGEN_STATES)[number];
+export type AllergenState = 'contains' | 'may contain' | 'free' | 'unknown';
 
 /** What is declared of a good, as its schema reads it (allergenStatement.ts). */
 interface Declared {

@@ -26,7 +26,7 @@ export const LOT_FORMAT: Format = {
 };
 
 /** A good with its lots from one format to today's. */
-export function upgradedGood(good: unknown, version: number): Upgraded {
+function upgradedGood(good: unknown, version: number): Upgraded {
   const up = upgraded(GOOD_FORMAT, good, version);
   if ('says' in up) return up;
   const { lots } = (up.document ?? {}) as { lots?: unknown };

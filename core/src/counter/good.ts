@@ -52,14 +52,14 @@ export const Sense = z.object({
 export type Sense = z.infer<typeof Sense>;
 
 /** `amount` is in the smallest unit of the house's currency. */
-export const Price = z.object({
+const Price = z.object({
   amount: Money.refine((n) => n >= 0, 'a price is nothing or more'),
   per: z.enum(PRICED_PER),
 });
 export type Price = z.infer<typeof Price>;
 
 /** How it is bought. Weighed goods are cut to order; all others come by the pack of so many grams or ml. */
-export const Pack = z.object({
+const Pack = z.object({
   form: z.enum(PACK_FORMS),
   grams: Grams.nullable().default(null),
   ml: z.number().positive().max(1e5).nullable().default(null),

@@ -14,7 +14,7 @@ const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLow
 export const lineOf = ({ line, name }: Cheese): string => line || name;
 
 /** The style of the trade, else what stands for it: family and first milk. */
-export const styleOf = ({ tradeStyle, texture, milk }: Cheese): string =>
+const styleOf = ({ tradeStyle, texture, milk }: Cheese): string =>
   tradeStyle || `${texture} ${milk[0]!.animal}`;
 
 export const isOfLine = (cheese: Cheese, line: string): boolean => same(lineOf(cheese), line);

@@ -38,7 +38,7 @@ const MEAT_PACE: Record<Meat['process'], Pace> = {
 /** An opened face dries and takes on the air of the counter: it moves so much faster. */
 const OPENED_PACE = 1.5;
 
-export function paceOf(good: Good): Pace | null {
+function paceOf(good: Good): Pace | null {
   if (good.kind === 'cheese') return CHEESE_PACE[good.texture];
   return good.kind === 'meat' ? MEAT_PACE[good.process] : null;
 }

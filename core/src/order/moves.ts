@@ -87,7 +87,7 @@ export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
 });
 
 /** Every good that a person chose for this order: picked, added, or set beside by hand. */
-export const chosenIn = (order: OrderBody): string[] => [
+const chosenIn = (order: OrderBody): string[] => [
   ...new Set([
     ...goodsOf(order),
     ...order.extras,

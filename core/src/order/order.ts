@@ -15,7 +15,7 @@ export const MOST_MAINS = 24;
 export const MOST_EXTRAS = 20;
 const ById = <T extends z.ZodType>(value: T) => z.record(GoodId, value);
 
-export const Selection = z.object({
+const Selection = z.object({
   /** Cheeses and meats of the board, in the order in which they came; null: nothing has been picked yet. */
   goods: z
     .array(GoodId)

@@ -36,7 +36,7 @@ export const SnapshotEntry = z.object({
 });
 export type SnapshotEntry = z.infer<typeof SnapshotEntry>;
 
-export const MOST_KEPT = 200;
+const MOST_KEPT = 200;
 export const Snapshot = z.object({
   goods: z
     .record(GoodId, SnapshotEntry)
@@ -126,7 +126,7 @@ function heldLot(kept: Good, now: Good, lot: Lot, date: string): Lot {
  * A good as an order holds it: all as it was kept, and of contents, allergens, treatment, animals and verdict the
  * stricter of then and now. A finished order also keeps its lots.
  */
-export function heldGood(
+function heldGood(
   { good: kept }: SnapshotEntry,
   now: Good | undefined,
   date: string,

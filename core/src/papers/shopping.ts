@@ -3,7 +3,7 @@ import type { Line, Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
 
-export const DEPARTMENTS = [
+const DEPARTMENTS = [
   'Cheese',
   'Meat',
   'Bread and crackers',
@@ -18,7 +18,7 @@ export interface ShoppingLine extends Line {
   readonly portion: Portion | null;
 }
 
-export function departmentOf(good: Good): Department {
+function departmentOf(good: Good): Department {
   if (good.kind === 'cheese') return 'Cheese';
   if (good.kind === 'meat') return 'Meat';
   if (good.kind === 'drink') return 'Drinks (suggested)';

@@ -16,7 +16,7 @@ const two = (n: number) => String(n).padStart(2, '0');
 const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, month, 0)).getUTCDate();
 
 /** Is there such a day in the Gregorian calendar? 30 February is none. */
-export const isRealDay = (year: number, month: number, day: number): boolean =>
+const isRealDay = (year: number, month: number, day: number): boolean =>
   year >= 1000 && year <= 9999 && month >= 1 && month <= 12 && day >= 1 && day <= daysIn(year, month);
 
 /** Is this text, YYYY-MM-DDTHH:MM, a day and a time that exist? */

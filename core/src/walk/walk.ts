@@ -40,7 +40,7 @@ const WORTH_SAYING = 0.5;
 /** Held-Karp takes 2^n n^2 steps; above this the walk rises by intensity instead, and says so. */
 export const EXACT_UP_TO = 13;
 
-export const stepCost = (from: Main, to: Main): number =>
+const stepCost = (from: Main, to: Main): number =>
   STEP_RULES.reduce((sum, row) => sum + row.cost(from, to), 0);
 
 export function walkCost(order: readonly Main[]): number {
