@@ -2,7 +2,6 @@ import { canonicalText, grams, NONE, reason, rememberedBy, type Grams, type Reas
 import { exclusionsOf, type Exclusion } from '../care/index.js';
 import {
   isCheese,
-  mainsOn,
   isMeat,
   isOfLine,
   isOfStyle,
