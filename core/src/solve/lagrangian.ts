@@ -158,7 +158,9 @@ export class Lagrangian {
     const { own, cost, start, feat, share } = this.instance;
     const priced = rows.some((_, r) => prices[r]! > 0);
     const rate = prices[this.purseRow]! / this.scale;
-    for (const i of this.open) {
+    const { open } = this;
+    for (let at = 0; at < open.length; at++) {
+      const i = open[at]!;
       let worth = own[i]! - rate * cost[i]!;
       for (let p = start[i]!, end = start[i + 1]!; p < end; p++) worth += slopes[feat[p]!]! * share[p]!;
       if (priced) for (const r of rowsOf[i]!) worth -= prices[r]! * rows[r]!.sign;
@@ -178,7 +180,9 @@ export class Lagrangian {
     const from = out.length;
     const k = left[kind];
     if (k === 0) return;
-    for (const i of this.open) {
+    const { open } = this;
+    for (let o = 0; o < open.length; o++) {
+      const i = open[o]!;
       if (kindOf[i] !== kind) continue;
       const value = worthOf[i]!;
       let at = out.length;
