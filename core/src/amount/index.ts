@@ -1,4 +1,4 @@
-export { edibleShare } from './edible.js';
+export { edibleByRind, edibleShare } from './edible.js';
 export { netGrams, shareOf } from './share.js';
 export { type Purchase, grossFor, purchase } from './buy.js';
 export { usualPurchase } from './usual.js';

@@ -199,3 +199,58 @@ test('a thin wedge from a wheel is to be split', () => {
   expect(cutOf(aCheese('a'), 100).wheel).toMatchObject({ split: true });
   expect(cutOf(aCheese('a'), 1000).wheel).toMatchObject({ split: false });
 });
+
+/** Figures that were found wrong. Source: plane and solid geometry; worked by hand. */
+describe('what a piece is', () => {
+  const rind = (mm: number, verdict: string) => ({ kind: 'natural', mm, verdict });
+  const wheel = { shape: 'wheel', grams: 2500, diameter: 200, height: 80 };
+  const firm = (more: Record<string, unknown>) =>
+    aCheese('f', { texture: 'firm', paste: 'supple', pack: { form: 'cut to order' }, form: wheel, ...more });
+
+  test('a rind that comes off is in no triangle: so many more come of the same grams', () => {
+    const off = cutOf(firm({ rind: rind(5, 'cut off') }), 200, { f: 'long triangles' });
+    const eaten = cutOf(firm({ rind: rind(5, 'eaten') }), 200, { f: 'long triangles' });
+    // 5 mm off 200 across and off both faces of 80: 0.95² × 0.875 = 0.79 is left.
+    // Both are as thick as a triangle gets.
+    expect(off.pieceGrams).toBeCloseTo(eaten.pieceGrams * 0.95 ** 2 * 0.875, 9);
+    expect(off.pieces).toBe(Math.round(200 / off.pieceGrams));
+    expect(off.pieces).toBeGreaterThan(eaten.pieces);
+    expect(off.longestMm).toBe(eaten.longestMm);
+  });
+  test('the wedges of a small cheese with its rind off weigh what is left of it, all together', () => {
+    const small = { shape: 'wheel', grams: 300, diameter: 100, height: 40 };
+    const c = aCheese('s', { texture: 'bloomy', paste: 'creamy', rind: rind(4, 'cut off'), form: small });
+    const { pieceGrams } = cutOf(c, 200, { s: 'centre wedges' });
+    const left = 300 * 0.92 ** 2 * 0.8;
+    const n = left / pieceGrams;
+    expect(n).toBeCloseTo(Math.round(n), 9);
+    expect(Math.round(n) % 2).toBe(0);
+  });
+  test('a half wheel gives the triangles of the wheel that it is half of', () => {
+    const half = firm({ form: { ...wheel, shape: 'half wheel', grams: 1250 }, rind: rind(0, 'eaten') });
+    const whole = firm({ rind: rind(0, 'eaten') });
+    const of = (main: typeof half) => cutOf(main, 100, { f: 'long triangles' });
+    expect(of(half).pieceGrams).toBeCloseTo(of(whole).pieceGrams, 9);
+    expect(of(half).wheel?.angle).toBe(of(whole).wheel?.angle);
+  });
+  test('pearls and an opened ball do not count as alike', () => {
+    const ball = { texture: 'fresh', paste: 'wet' };
+    const pearls = aCheese('p', { ...ball, form: { shape: 'ball', grams: 12, diameter: 28 } });
+    const large = aCheese('l', { ...ball, form: { shape: 'ball', grams: 125, diameter: 62 } });
+    const net = new Map([pearls, large].map(({ id }) => [id, grams(200)]));
+    const cuts = cutsFor([pearls, large], net, {});
+    expect(cuts.flatMap(({ reasons }) => reasons).map(({ rule }) => rule)).not.toContain('looks alike');
+  });
+  test('a supple washed block is sliced, not broken by hand', () => {
+    const form = { shape: 'block', grams: 2000, length: 250, width: 100, height: 75 };
+    const block = aCheese('w', { texture: 'washed', paste: 'supple', form });
+    expect(cutOf(block).styleId).toBe('fanned slices');
+    expect(cutOf(block).others).toEqual(['broken']);
+  });
+  test('thick slices of smoked trout lie in a row; they do not roll', () => {
+    const trout = { build: 'whole muscle', process: 'hot-smoked', calibre: 'medium' };
+    const cut = (mm: number) => cutOf(aMeat('t', { ...trout, slice: { mm, diameter: 60 } })).styleId;
+    expect(cut(6)).toBe('shingles');
+    expect(cut(1)).toBe('roll');
+  });
+});

@@ -12,7 +12,7 @@ import {
 import { assignLooks, type Option } from './assign.js';
 import { FOLDS, type Fold, type FoldId } from './folds.js';
 import { chordOf, discGrams, SMALLEST_CHORD_MM, SMALLEST_WEDGE_DEGREES, wedgeAngle } from './geometry.js';
-import { CUT_STYLES, type CutStyle, type CutStyleId, type Piece } from './styles.js';
+import { CUT_STYLES, roundGrams, type CutStyle, type CutStyleId, type Piece } from './styles.js';
 
 declare module '../units/reason.js' {
   interface Rules {
@@ -139,7 +139,7 @@ function cheeseCut(cheese: Cheese, net: Grams, style: CutStyle, byHand: boolean,
 
 /** Every piece should be taken in one motion and eaten in one or two bites; spooned and whole things are exempt. */
 function biteReasons(style: CutStyle, piece: Piece, subject: string): Reason[] {
-  if (style.look === 'spoonful' || style.look === 'whole') return [];
+  if (style.look === 'spoonful' || style.look === 'whole' || style.look === 'pearl') return [];
   const about = { subject, effect: -1 };
   const out: Reason[] = [];
   if (piece.grams > BITE.to) out.push(reason('heavy piece', { piece: grams(piece.grams) }, about));
@@ -153,7 +153,7 @@ function wheelCut(cheese: Cheese, gross: number): WheelCut | null {
   const { shape, diameter, grams } = cheese.form;
   const fromWheel = cheese.pack.form === 'cut to order' && ['wheel', 'half wheel', 'drum'].includes(shape);
   if (!fromWheel || diameter === null || gross >= grams) return null;
-  const angle = wedgeAngle(gross, grams * (shape === 'half wheel' ? 2 : 1));
+  const angle = wedgeAngle(gross, roundGrams(cheese));
   const chordMm = chordOf(diameter, angle);
   return { angle, chordMm, split: angle < SMALLEST_WEDGE_DEGREES || chordMm < SMALLEST_CHORD_MM };
 }

@@ -19,6 +19,9 @@ export interface Fold {
   readonly suits: (meat: Meat) => 0 | 1 | 2 | 3;
 }
 
+/** Thicker than this a slice breaks when it is rolled or folded. Common practice, no source. */
+const BENDS_MM = 3;
+const bends = (meat: Meat) => meat.slice.mm <= BENDS_MM;
 const sliced = (meat: Meat) => meat.build === 'coarse' || meat.build === 'fine';
 
 export const FOLDS: readonly Fold[] = [
@@ -56,12 +59,12 @@ export const FOLDS: readonly Fold[] = [
   {
     id: 'roll',
     tool: 'tongs',
-    suits: (m) => (m.build === 'whole muscle' ? (m.process === 'air-dried' ? 1 : 3) : 0),
+    suits: (m) => (m.build === 'whole muscle' && bends(m) ? (m.process === 'air-dried' ? 1 : 3) : 0),
   },
   {
     id: 'shingles',
     tool: 'pick or fingers',
-    suits: (m) => (m.calibre === 'small' && m.build !== 'spreadable' ? 2 : 0),
+    suits: (m) => (m.build === 'spreadable' ? 0 : !bends(m) ? 3 : m.calibre === 'small' ? 2 : 0),
   },
   {
     id: 'bias slices',

@@ -1,9 +1,11 @@
-import { densityOf, type Cheese } from '../counter/index.js';
+import { edibleByRind } from '../amount/index.js';
+import { densityOf, trimOf, type Cheese } from '../counter/index.js';
 import { cubeEdge, discGrams, sectorArea, wedgeAngle } from './geometry.js';
 
 /** What lies on the board after the cut, as the eye sees it; no two cheeses should look alike. */
 export type CutLook =
   | 'whole'
+  | 'pearl'
   | 'wedge'
   | 'coin'
   | 'triangle'
@@ -15,7 +17,7 @@ export type CutLook =
   | 'crumble'
   | 'spoonful';
 
-/** One piece: what it weighs and its longest straight measure. */
+/** One piece: what of it is eaten, its rind off where that is not, and its longest straight measure. */
 export interface Piece {
   readonly grams: number;
   readonly longestMm: number;
@@ -65,18 +67,26 @@ const SLICE_MM = { thick: 5, width: 30, length: 60 };
 /** Cuts that go by a size, mm. */
 export const CUT_MM = { coins: 10, cubes: 18, dice: 15 } as const;
 
+/** What of a whole piece is eaten, its rind off where that is not. */
+const eaten = (cheese: Cheese): number => cheese.form.grams * edibleByRind(cheese);
+/** So many equal pieces of the whole that each comes near the target weight: a multiple of `by`, at least `least`. */
+const piecesOf = (cheese: Cheese, by: number, least: number): number =>
+  Math.max(least, by * Math.round(eaten(cheese) / TARGET_GRAMS / by));
+
 /** Equal wedges of one small whole cheese, each near the target weight; an even number, at least four. */
 function centreWedge(cheese: Cheese): Piece {
-  const n = Math.max(4, 2 * Math.round(cheese.form.grams / TARGET_GRAMS / 2));
   const radius = (cheese.form.diameter ?? 80) / 2;
-  return { grams: cheese.form.grams / n, longestMm: radius };
+  return { grams: eaten(cheese) / piecesOf(cheese, 2, 4), longestMm: radius };
 }
+
+/** What the whole round weighs of which this is the wheel, or the half. */
+export const roundGrams = ({ form }: Cheese): number => form.grams * (form.shape === 'half wheel' ? 2 : 1);
 
 /** Long triangles, rind to point, sliced from a wedge of the wheel parallel to its face, as thick as the target weighs. */
 function longTriangle(cheese: Cheese, gross: number): Piece {
   const diameter = cheese.form.diameter ?? 200;
-  const angle = Math.max(6, Math.min(15, wedgeAngle(gross, cheese.form.grams)));
-  const perMm = sectorArea(diameter, angle) * densityOf(cheese.form);
+  const angle = Math.max(6, Math.min(15, wedgeAngle(gross, roundGrams(cheese))));
+  const perMm = sectorArea(diameter, angle) * densityOf(cheese.form) * edibleByRind(cheese);
   const thick = Math.max(4, Math.min(8, TARGET_GRAMS / perMm));
   return { grams: perMm * thick, longestMm: diameter / 2 };
 }
@@ -114,7 +124,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
   },
   {
     id: 'pearls',
-    look: 'whole',
+    look: 'pearl',
     knife: 'spoon or pick',
     suits: (c) => (c.form.shape === 'ball' && c.form.grams <= 40 ? 3 : 0),
     piece: (c) => ({ grams: c.form.grams, longestMm: c.form.diameter ?? 25 }),
@@ -125,7 +135,11 @@ export const CUT_STYLES: readonly CutStyle[] = [
     knife: 'wire or thread',
     suits: (c) => (c.form.shape === 'log' ? 3 : 0),
     piece: (c) => ({
-      grams: discGrams(c.form.diameter ?? 40, CUT_MM.coins, densityOf(c.form)),
+      grams: discGrams(
+        Math.max(0, (c.form.diameter ?? 40) - 2 * trimOf(c.rind)),
+        CUT_MM.coins,
+        densityOf(c.form),
+      ),
       longestMm: c.form.diameter ?? 40,
     }),
   },
@@ -135,7 +149,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
     knife: 'thin blade, wiped',
     suits: (c) => (c.form.shape === 'pyramid' ? 3 : 0),
     piece: (c) => ({
-      grams: c.form.grams / Math.max(8, Math.round(c.form.grams / TARGET_GRAMS)),
+      grams: eaten(c) / piecesOf(c, 1, 8),
       longestMm: c.form.height ?? 60,
     }),
   },
@@ -173,7 +187,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
     knife: 'open-work blade',
     suits: (c) => (c.form.shape === 'square' && !flows(c) ? 3 : 0),
     piece: (c) => ({
-      grams: c.form.grams / Math.max(8, 8 * Math.round(c.form.grams / TARGET_GRAMS / 8)),
+      grams: eaten(c) / piecesOf(c, 8, 8),
       longestMm: (c.form.length ?? 80) / 2,
     }),
   },
@@ -205,7 +219,15 @@ export const CUT_STYLES: readonly CutStyle[] = [
     id: 'fanned slices',
     look: 'slice',
     knife: 'thin plane knife',
-    suits: (c) => (is(c.texture, 'semi-soft', 'firm') && !small(c) && c.paste === 'supple' ? 2 : 0),
+    suits: (c) =>
+      c.paste !== 'supple'
+        ? 0
+        : is(c.texture, 'semi-soft', 'firm') && !small(c)
+          ? 2
+          : // A washed one that is no round and no square slices as clean as any supple paste.
+            c.texture === 'washed' && c.form.shape === 'block'
+            ? 3
+            : 0,
     piece: (c) => block(c, SLICE_MM.thick, SLICE_MM.width, SLICE_MM.length),
   },
   {

@@ -9,6 +9,19 @@ const DRAWN: Record<string, (c: string) => ReactNode> = {
       <path d="M42 24L62 12l2 10z" fill={c} />
     </>
   ),
+  pearl: (c) => (
+    <>
+      {[
+        [16, 30],
+        [31, 32],
+        [46, 29],
+        [24, 17],
+        [40, 16],
+      ].map(([x, y]) => (
+        <circle key={`${x}`} cx={x} cy={y} r="8" fill={c} />
+      ))}
+    </>
+  ),
   wedge: (c) => (
     <>
       {[0, 1, 2].map((i) => (

@@ -58,7 +58,10 @@ const FOLDS: Record<FoldId, CutWords> = {
   'quarter fold': { label: say`quarter folds, pinched to a ruffle`, why: say`big slices stand up` },
   fan: { label: say`half folds in a fan`, why: say`shows the marbling` },
   roll: { label: say`loose rolls`, why: say`one roll, one bite` },
-  shingles: { label: say`shingled along an edge`, why: say`small slices overlap in a row` },
+  shingles: {
+    label: say`shingled along an edge`,
+    why: say`slices too small or too thick to fold overlap in a row`,
+  },
   'bias slices': {
     label: say`casing off, bias slices; the rest whole with a guide slice`,
     why: say`the casing is tough; a started sausage is eaten`,
