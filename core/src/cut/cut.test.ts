@@ -252,5 +252,8 @@ describe('what a piece is', () => {
     const cut = (mm: number) => cutOf(aMeat('t', { ...trout, slice: { mm, diameter: 60 } })).styleId;
     expect(cut(6)).toBe('shingles');
     expect(cut(1)).toBe('roll');
+    // A small dry sausage is cut thick on the slant, casing off: common practice, no source.
+    const stick = { calibre: 'small', slice: { mm: 4, diameter: 28 }, build: 'coarse' };
+    expect(cutOf(aMeat('s', stick)).styleId).toBe('bias slices');
   });
 });

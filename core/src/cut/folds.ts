@@ -64,7 +64,14 @@ export const FOLDS: readonly Fold[] = [
   {
     id: 'shingles',
     tool: 'pick or fingers',
-    suits: (m) => (m.build === 'spreadable' ? 0 : !bends(m) ? 3 : m.calibre === 'small' ? 2 : 0),
+    suits: (m) =>
+      m.build === 'spreadable'
+        ? 0
+        : m.build === 'whole muscle' && !bends(m)
+          ? 3
+          : m.calibre === 'small'
+            ? 2
+            : 0,
   },
   {
     id: 'bias slices',
