@@ -22,12 +22,15 @@ async function namesOf(address: string): Promise<string[]> {
   const ask = async (path: string) => (await fetch(`${address}/api/${path}`)).json() as Promise<unknown>;
   const written = new Set<string>();
   const WRITTEN =
-    /^(id|name|maker|region|country|style|tradeStyle|line|note|title|customer|who|taster|ingredients|words|telephone|place|unit|of|is|adjectives)$/;
+    /^(id|name|maker|region|country|style|tradeStyle|line|note|title|customer|who|taster|ingredients|words|telephone|place|unit|of|is)$/;
+  const write = (text: string) => {
+    // A single small word ("soft", "goat") may be the value of a table too: it would hide one that is not said.
+    if (!/^[a-z]*$/.test(text)) written.add(text);
+  };
   const collect = (tree: unknown, key = ''): void => {
     if (typeof tree === 'string' && WRITTEN.test(key))
-      [tree, tree.replace('gluten-free ', ''), ...tree.split(/[,(]/)].forEach((text) =>
-        written.add(text.trim()),
-      );
+      [tree, tree.replace('gluten-free ', ''), ...tree.split(/[,(]/)].forEach((text) => write(text.trim()));
+    else if (Array.isArray(tree) && key === 'adjectives') write(tree.join(', '));
     else if (Array.isArray(tree)) tree.forEach((value) => collect(value, key));
     else if (tree && typeof tree === 'object')
       Object.entries(tree).forEach(([inner, value]) => collect(value, inner));
@@ -36,7 +39,9 @@ async function namesOf(address: string): Promise<string[]> {
   const { orders } = (await ask('orders')) as { orders: { id: string }[] };
   for (const { id } of orders) collect(await ask(`orders/${id}`));
   collect(await ask('house'));
-  return [...written].filter((text) => text.length > 1).sort((a, b) => b.length - a.length);
+  // The menu sets the name of the house in capitals.
+  const shown = [...written].flatMap((text) => [text, text.toUpperCase()]);
+  return shown.filter((text) => text.length > 1).sort((a, b) => b.length - a.length);
 }
 
 /** Figures with their units, dates, clock times, currencies and lone keys. */
@@ -50,23 +55,24 @@ function unmarked(line: string): string {
     before = rest;
     rest = rest.replace(/⟦[^⟦⟧]*⟧/g, ' ');
   }
-  const lower = () => rest.toLowerCase();
-  for (const name of data)
-    for (let at = lower().indexOf(name.toLowerCase()); at >= 0; at = lower().indexOf(name.toLowerCase()))
-      rest = `${rest.slice(0, at)} ${rest.slice(at + name.length)}`;
+  for (const name of data) rest = rest.replaceAll(name, ' ');
   return rest.replace(FIGURES, ' ');
 }
-const isSaid = (line: string) => !/[A-Za-z]{2}/.test(unmarked(line));
+/** What is left of a line that nobody said; the id of the good or order on the screen may stand at its end. */
+const isSaid = (line: string, path: string) =>
+  !/[A-Za-z]{2}/.test(unmarked(line.replace(` · ${path.split('/').at(-1)}`, '')));
 
 test.each(SCREENS)('%s', async (path) => {
   await shop.go(path);
   await shop.see('main h1, main h2');
-  const faults = (await shop.lines()).filter((line) => !isSaid(line));
+  const faults = (await shop.lines()).filter((line) => !isSaid(line, path));
   for (const view of viewsOf(path)) {
     await shop.click(`⟦${view}⟧`);
     await shop.see(`[aria-selected="true"], [aria-checked="true"], [aria-pressed="true"]`);
     await shop.rest();
-    faults.push(...(await shop.lines()).filter((line) => !isSaid(line)).map((line) => `${view}: ${line}`));
+    faults.push(
+      ...(await shop.lines()).filter((line) => !isSaid(line, path)).map((line) => `${view}: ${line}`),
+    );
   }
   expect([...new Set(faults)]).toEqual([]);
 });

@@ -5,6 +5,7 @@ import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
 import {
   PACK_FORMS,
+  SENSES,
   RENNETS,
   CASINGS,
   GELATINES,
@@ -36,19 +37,9 @@ export const GoodId = z
 export type GoodId = z.infer<typeof GoodId>;
 
 /** How a good tastes, 0 to 10 on the anchors of docs/formats.md. */
-export const Sense = z.object({
-  sweet: Scale,
-  sour: Scale,
-  salty: Scale,
-  bitter: Scale,
-  umami: Scale,
-  fat: Scale,
-  heat: Scale,
-  smoke: Scale,
-  funk: Scale,
-  intensity: Scale,
-  persistence: Scale,
-});
+export const Sense = z.object(
+  Object.fromEntries(SENSES.map((sense) => [sense, Scale])) as Record<(typeof SENSES)[number], typeof Scale>,
+);
 export type Sense = z.infer<typeof Sense>;
 
 /** `amount` is in the smallest unit of the house's currency. */

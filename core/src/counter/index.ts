@@ -33,6 +33,7 @@ export {
   RENNETS,
   RINDS,
   RIND_VERDICTS,
+  SENSES,
   SHAPES,
   type Shape,
   TEXTURES,

@@ -64,6 +64,21 @@ export const SHAPES = [
 ] as const;
 export type Shape = (typeof SHAPES)[number];
 
+/** The scales of taste, 0 to 10. Source: the reference table scales.csv. */
+export const SENSES = [
+  'sweet',
+  'sour',
+  'salty',
+  'bitter',
+  'umami',
+  'fat',
+  'heat',
+  'smoke',
+  'funk',
+  'intensity',
+  'persistence',
+] as const;
+
 export const PRICED_PER = ['kg', 'piece', 'pack'] as const;
 export const PACK_FORMS = [
   'cut to order',

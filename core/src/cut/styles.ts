@@ -58,8 +58,16 @@ export interface CutStyle {
 const is = <T>(x: T, ...options: T[]) => options.includes(x);
 const round = (cheese: Cheese) => is(cheese.form.shape, 'wheel', 'drum', 'half wheel', 'wedge');
 /** A piece that is set out whole: up to about a pound. */
-const small = (cheese: Cheese) => cheese.form.grams <= 500;
+const SMALL_GRAMS = 500;
+const small = (cheese: Cheese) => cheese.form.grams <= SMALL_GRAMS;
 const flows = (cheese: Cheese) => cheese.paste === 'runny' || cheese.rind.kind === 'bark';
+
+/** Supple paste slices clean and lies in a fan; a washed block has no better cut. Common practice, no source. */
+function fans({ texture, paste, form: { shape, grams } }: Cheese): 0 | 2 | 3 {
+  if (paste !== 'supple') return 0;
+  if (texture === 'washed' && shape === 'block') return 3;
+  return is(texture, 'semi-soft', 'firm') && grams > SMALL_GRAMS ? 2 : 0;
+}
 
 const TARGET_GRAMS = 12;
 const BATON_MM = { side: 11, length: 55 };
@@ -219,15 +227,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
     id: 'fanned slices',
     look: 'slice',
     knife: 'thin plane knife',
-    suits: (c) =>
-      c.paste !== 'supple'
-        ? 0
-        : is(c.texture, 'semi-soft', 'firm') && !small(c)
-          ? 2
-          : // A washed one that is no round and no square slices as clean as any supple paste.
-            c.texture === 'washed' && c.form.shape === 'block'
-            ? 3
-            : 0,
+    suits: fans,
     piece: (c) => block(c, SLICE_MM.thick, SLICE_MM.width, SLICE_MM.length),
   },
   {

@@ -11,6 +11,7 @@ import {
   lotOn,
   moneyAtRisk,
   newLimit,
+  SENSES,
   servedGood,
   sweetnessWords,
   type Good,
@@ -22,20 +23,6 @@ import { ageWords, allergenLabel, sentence } from '../words';
 import { say, word } from '../language/say';
 
 const DIETS = ['vegetarian', 'no pork', 'halal', 'kosher', 'no alcohol', 'lactose'] as const;
-const SENSES = [
-  'sweet',
-  'sour',
-  'salty',
-  'bitter',
-  'umami',
-  'fat',
-  'heat',
-  'smoke',
-  'funk',
-  'intensity',
-  'persistence',
-] as const;
-
 /** Everything known of one good, on the slate. */
 export function GoodSheet({ good, format, today }: { good: Good; format: Format; today: string }) {
   const states = allergensOf(good);

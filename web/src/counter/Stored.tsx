@@ -15,7 +15,7 @@ export function Stored({ queue }: { queue: QueueState }) {
   return (
     <span
       role="status"
-      data-store-state={n === 0 ? say`stored` : queue.away ? 'away' : 'storing'}
+      data-store-state={n === 0 ? 'stored' : queue.away ? 'away' : 'storing'}
       className={clsx(n === 0 ? 'sr-only' : 'text-sm', queue.away ? 'font-bold text-wax' : 'text-ink-soft')}
     >
       {words}

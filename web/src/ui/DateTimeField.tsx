@@ -12,6 +12,7 @@ const isoToday = () => {
 
 /** A text that is read when the field is left; what cannot be read stays as it was typed, marked, with what would do. */
 function Typed({
+  what,
   label,
   shown,
   hint,
@@ -20,6 +21,7 @@ function Typed({
   className,
   optional,
 }: {
+  what: 'day' | 'time';
   label: string;
   shown: string;
   hint: string;
@@ -56,7 +58,9 @@ function Typed({
       />
       {wrong && (
         <span role="alert" className="mt-1 block text-sm text-wax">
-          {say`no such ${label.toLowerCase().includes('time') ? 'time' : 'day'}; write it like ${hint}`}
+          {what === 'time'
+            ? say`no such time; write it like ${hint}`
+            : say`no such day; write it like ${hint}`}
         </span>
       )}
     </span>
@@ -80,6 +84,7 @@ export function DateField({
   const order = dateOrderOf(format.country);
   return (
     <Typed
+      what="day"
       label={label}
       shown={value ? format.shortDay(value) : ''}
       hint={HINTS[order]}
@@ -109,6 +114,7 @@ export function DateTimeField({
   return (
     <span className="flex items-start gap-2">
       <Typed
+        what="day"
         label={say`${what}, day`}
         shown={format.shortDay(day)}
         hint={HINTS[order]}
@@ -117,6 +123,7 @@ export function DateTimeField({
         className="w-36 text-lg"
       />
       <Typed
+        what="time"
         label={say`${what}, time`}
         shown={format.time(value)}
         hint="18:30"

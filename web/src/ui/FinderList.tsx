@@ -41,9 +41,10 @@ export default function FinderList(
               onChange={(e) => setQuery(e.target.value)}
               // What was typed before the list was there has no option in focus yet: the first is meant.
               onKeyDown={(e) => {
-                if (e.key !== 'Enter' || activeOption !== null || query.trim() === '') return;
+                if (e.key !== 'Enter' || activeOption !== null || query.trim() === '' || shown.length === 0)
+                  return;
                 e.preventDefault();
-                take(shown[0]);
+                if (shown.length > 0) take(shown[0]);
               }}
             />
           </div>

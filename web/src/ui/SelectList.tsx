@@ -8,7 +8,10 @@ import { closedLook, type SelectProps } from './closedSelect';
 export default function SelectList(props: SelectProps<string>) {
   const { options, value, onChange } = props;
   const button = useRef<HTMLButtonElement>(null);
+  const opened = useRef(false);
   useEffect(() => {
+    if (opened.current) return;
+    opened.current = true;
     button.current?.focus();
     button.current?.click();
   }, []);

@@ -2,6 +2,7 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { House } from '@rotula/core';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { StrictMode } from 'react';
 import userEvent from '@testing-library/user-event';
 import { DateField, DateTimeField } from './DateTimeField';
 import { Finder } from './Finder';
@@ -108,6 +109,23 @@ describe('finding', () => {
     await userEvent.click(options[0]!);
     expect(onTake.mock.calls).toEqual([['Slate Quay']]);
   });
+  test('what no item is called stays as it was typed, and Enter takes nothing', async () => {
+    const onTake = jest.fn();
+    render(
+      <Finder
+        label="Add"
+        placeholder="Add"
+        items={['Tarpot']}
+        keyOf={(name) => name}
+        textOf={(name) => name}
+        show={(name) => name}
+        onTake={onTake}
+      />,
+    );
+    await userEvent.type(await screen.findByRole('combobox'), 'zzz{Enter}');
+    expect((screen.getByRole('combobox') as HTMLInputElement).value).toBe('zzz');
+    expect(onTake).not.toHaveBeenCalled();
+  });
   test('whoever is quicker than the list takes the first by Enter', async () => {
     const onTake = jest.fn();
     render(
@@ -130,6 +148,15 @@ describe('finding', () => {
 });
 
 describe('choosing', () => {
+  test('it opens once where effects run twice, as they do while it is worked on', async () => {
+    render(
+      <StrictMode>
+        <Select label="Light" value="a" options={[{ value: 'a', label: 'Candle' }]} onChange={jest.fn()} />
+      </StrictMode>,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Light: Candle' }));
+    expect(await screen.findByRole('option', { name: 'Candle' })).toBeTruthy();
+  });
   test('a list comes when it is asked for, opens at once, and is gone into by the keys', async () => {
     const onChange = jest.fn();
     render(

@@ -1,8 +1,9 @@
-import { ageOn, type AxisScore, type Cheese, type Milk, type Texture } from '@rotula/core';
+import { type AxisScore, type Cheese, type Milk, type Texture } from '@rotula/core';
 import clsx from 'clsx';
 import { useId } from 'react';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { arc, segment } from './polar';
+import { WheelTable } from './WheelTable';
 import {
   CENTRE,
   FIELD,
@@ -16,7 +17,6 @@ import {
   tokensOf,
   type Token,
 } from './wheelLayout';
-import { ageWords } from '../words/labels';
 import { say, word } from '../language/say';
 
 /** Milks are told by colour and by pattern. */
@@ -270,35 +270,5 @@ function WheelToken({
       )}
       <title>{`${cheese.name}: ${cheese.style}`}</title>
     </g>
-  );
-}
-
-function WheelTable({ cheeses, servingAt, numbers }: Pick<Props, 'cheeses' | 'servingAt' | 'numbers'>) {
-  return (
-    <table className="sr-only">
-      <caption>{say`The balance wheel as a table`}</caption>
-      <thead>
-        <tr>
-          <th>{say`number`}</th>
-          <th>{say`cheese`}</th>
-          <th>{say`texture`}</th>
-          <th>{say`milk`}</th>
-          <th>{say`age`}</th>
-          <th>{say`strength`}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {cheeses.map((cheese) => (
-          <tr key={cheese.id}>
-            <td>{numbers?.get(cheese.id)}</td>
-            <td>{cheese.name}</td>
-            <td>{word(cheese.texture)}</td>
-            <td>{cheese.milk.map((m) => word(m.animal)).join(' and ')}</td>
-            <td>{ageWords(ageOn(cheese, servingAt))}</td>
-            <td>{cheese.sense.intensity}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }

@@ -1,6 +1,5 @@
 import { Cheese, Companion, Drink, Meat, Ware, type Good } from '../good.js';
-import { ARRIVAL_CHECKS } from '../words.js';
-import { GOOD_KINDS, type GoodKind } from '../words.js';
+import { ARRIVAL_CHECKS, GOOD_KINDS, SENSES, type GoodKind } from '../words.js';
 
 /**
  * The counter as a table: one row a good, and one row for each of its lots. A column is a field of the open format, named
@@ -41,24 +40,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('number', ALL, ...of('pack', 'grams', 'ml', 'pieces')),
   ...column('list', ALL, 'colours', 'adjectives', 'flavours'),
   ...column('text', ALL, 'note'),
-  ...column(
-    'number',
-    TASTED,
-    ...of(
-      'sense',
-      'sweet',
-      'sour',
-      'salty',
-      'bitter',
-      'umami',
-      'fat',
-      'heat',
-      'smoke',
-      'funk',
-      'intensity',
-      'persistence',
-    ),
-  ),
+  ...column('number', TASTED, ...of('sense', ...SENSES)),
   ...column('list', ALL, ...of('allergens', 'contains', 'mayContain', 'free', 'unknown')),
   ...column('text', ALL, 'allergens.rest'),
   ...column('text', ALL, ...of('contents', 'rennet', 'casing', 'gelatine', 'blood', 'alcohol', 'honey')),
