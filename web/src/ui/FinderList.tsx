@@ -39,10 +39,9 @@ export default function FinderList(
               className={FINDER_FIELD}
               displayValue={() => query}
               onChange={(e) => setQuery(e.target.value)}
-              // What was typed before the list was there has no option in focus yet: the first is meant.
+              // What was typed before the list was there has no option in focus yet: the first is meant; what nothing is called stays.
               onKeyDown={(e) => {
-                if (e.key !== 'Enter' || activeOption !== null || query.trim() === '' || shown.length === 0)
-                  return;
+                if (e.key !== 'Enter' || activeOption !== null || query.trim() === '') return;
                 e.preventDefault();
                 if (shown.length > 0) take(shown[0]);
               }}
