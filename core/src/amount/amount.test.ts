@@ -73,3 +73,20 @@ test('nothing is lost of a meat whose casing is eaten but what stays on the slic
   expect(edibleShare(aMeat('m', { casingEaten: true, contents: { casing: 'sheep' } }))).toBe(0.98);
   expect(edibleShare(aMeat('m', { contents: { casing: 'pork' } }))).toBeCloseTo(0.98 * 0.96, 12);
 });
+
+// Common practice, no source: at the counter nobody cuts a piece below about 80 g.
+test('no piece is cut below the least that a counter cuts, and what is over is said', () => {
+  const small = purchase(aCheese('x'), grams(30));
+  expect(small).toMatchObject({ bought: 80, cost: 160 });
+  expect(small.left).toBeGreaterThan(40);
+  expect(purchase(aCheese('x'), grams(0)).bought).toBe(0);
+  const slices = purchase(aMeat('m'), grams(30));
+  expect(slices.bought).toBe(slices.gross);
+});
+test('equal shares are a school: then nobody gets less', () => {
+  const set = [aCheese('a'), aCheese('b', { texture: 'blue' }), aCheese('r', {}, { fat: 9 })];
+  expect(netGrams(grams(900), set, 'equal')).toEqual([300, 300, 300]);
+  const [a, b, r] = netGrams(grams(900), set);
+  expect(b! / a!).toBeCloseTo(0.5, 1);
+  expect(r! / a!).toBeCloseTo(0.8, 1);
+});

@@ -1,40 +1,66 @@
 import { grams, money, type Grams, type Money } from '../units/index.js';
 import { exclusionsOf } from '../care/index.js';
-import { BESIDE_PER_ADULT, boardEatersOf, mid, USUAL_PRACTICE, type Brief } from '../brief/index.js';
+import {
+  boardEatersOf,
+  mid,
+  NOT_BESIDE,
+  USUAL_PRACTICE,
+  type BesideFigure,
+  type Brief,
+} from '../brief/index.js';
 import { isCompanion, type Companion, type CompanionRole, type Good } from '../counter/index.js';
 import { purchase } from './buy.js';
 
-/** A figure of the practice table for what stands beside. */
-export type BesideFigure = keyof typeof BESIDE_PER_ADULT;
-
-/** Which figure of the practice table each role of a companion draws on; roles that share one split it. */
-export const BESIDE_OF: Partial<Record<CompanionRole, BesideFigure>> = {
+/** Which figure of the practice tables each role of a companion draws on; roles that share one split it. */
+export const BESIDE_OF: Record<CompanionRole, BesideFigure> = {
   bread: 'bread',
   cracker: 'bread',
   nut: 'nuts',
   brine: 'brine',
-  'savoury spread': 'preserve',
+  'savoury spread': 'chutney',
+  mustard: 'mustard',
+  chutney: 'chutney',
+  dip: 'dip',
+  oil: 'dipping oil',
   preserve: 'preserve',
   honey: 'honey',
   fruit: 'fresh fruit',
-  vegetable: 'fresh fruit',
+  vegetable: 'raw vegetables',
   'dried fruit': 'dried fruit',
-  chocolate: 'dried fruit',
-  butter: 'dried fruit',
+  chocolate: 'chocolate',
+  butter: 'butter',
+  garnish: 'garnish',
 };
 
-/** What a sweet tooth takes more of, and a savoury table less. */
-const SWEET: readonly BesideFigure[] = ['preserve', 'honey', 'dried fruit'];
+/** What a board usually has beside it; the rest comes where somebody asks for it. */
+const USUALLY_BESIDE: readonly BesideFigure[] = [
+  'bread',
+  'nuts',
+  'brine',
+  'fresh fruit',
+  'dried fruit',
+  'preserve',
+  'honey',
+];
 
-/** Grams per adult: the middle of the range, of sweet things from its low end to its high one by the sweet tooth. */
-export function besidePerAdult({ sweetTooth, practice }: Brief, what: BesideFigure): number {
-  const range = (practice ?? USUAL_PRACTICE).besidePerAdult[what];
-  if (!SWEET.includes(what)) return mid(range);
-  return range.low + ((range.high - range.low) * (sweetTooth - 1)) / 4;
+/** What a sweet tooth takes more of, and a savoury table less. */
+const SWEET: readonly BesideFigure[] = ['preserve', 'honey', 'dried fruit', 'chocolate'];
+
+/**
+ * Grams per adult by the role of the food: the middle of the range, of sweet things from its low end to its high one by the
+ * sweet tooth; nothing of what the role has no use for.
+ */
+export function besidePerAdult({ role, sweetTooth, practice }: Brief, what: BesideFigure): number {
+  const { breadPerAdult, besidePerAdult: usual, besideByRole } = practice ?? USUAL_PRACTICE;
+  if (what === 'bread') return mid(breadPerAdult[role]);
+  if (NOT_BESIDE[role]?.includes(what)) return 0;
+  const { low, high } = usual[what];
+  const asked = SWEET.includes(what) ? low + ((high - low) * (sweetTooth - 1)) / 4 : (low + high) / 2;
+  return asked * besideByRole[role];
 }
 
 /** Total grams of one kind of companion for those who eat from the board. */
-export const besideTotal = (brief: Brief, what: keyof typeof BESIDE_PER_ADULT): Grams =>
+export const besideTotal = (brief: Brief, what: BesideFigure): Grams =>
   grams(Math.round(besidePerAdult(brief, what) * boardEatersOf(brief)));
 
 /** Breads and crackers come in several kinds, each in whole packs: one plain, one gluten-free, one with interest. */
@@ -49,8 +75,7 @@ const median = (sorted: readonly number[]): number => sorted[Math.floor((sorted.
  */
 export function besideEstimate(brief: Brief, counter: readonly Good[]): Money {
   const allowed = counter.filter(isCompanion).filter((good) => exclusionsOf(good, brief.limits).length === 0);
-  const kinds = Object.keys(BESIDE_PER_ADULT) as (keyof typeof BESIDE_PER_ADULT)[];
-  const costs = kinds.map((what) => {
+  const costs = USUALLY_BESIDE.map((what) => {
     const kindsOfIt = what === 'bread' ? breadKinds(brief) : 1;
     const each = grams(Math.round(besideTotal(brief, what) / kindsOfIt));
     const prices = allowed

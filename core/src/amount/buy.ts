@@ -1,4 +1,5 @@
 import { grams, money, type Grams, type Money } from '../units/index.js';
+import { USUAL_PRACTICE, type Practice } from '../brief/index.js';
 import { packGrams, type Good } from '../counter/index.js';
 import { edibleShare } from './edible.js';
 
@@ -18,24 +19,32 @@ export interface Purchase {
   readonly byShare: boolean;
 }
 
-const WEIGHED = ['cut to order', 'sliced to order', 'loose'];
+const WEIGHED: readonly string[] = ['cut to order', 'sliced to order', 'loose'];
 
 /** Gross grams that give `net` grams to eat, rounded up to a whole gram. */
 export function grossFor(good: Good, net: Grams): Grams {
-  return grams(Math.ceil(net / edibleShare(good) - 1e-9));
+  return grams(Math.max(0, Math.ceil(net / edibleShare(good) - 1e-9)));
+}
+
+/** At the counter nobody cuts a smaller piece; a small whole piece is as small as it is. */
+function leastOf(good: Good, gross: number, leastCut: number): number {
+  if (good.kind !== 'cheese' || good.pack.form !== 'cut to order' || gross <= 0) return gross;
+  return Math.max(gross, Math.min(leastCut, good.form.grams));
 }
 
 /**
  * Gross weight, packs and cost of `net` grams of a good. Weighed goods are charged by the gram. A jar that the shop
  * opens is charged by share; every other pack is charged whole. A price per kg of a packed good is charged on the packs.
  */
-export function purchase(good: Good, net: Grams): Purchase {
+export function purchase(good: Good, net: Grams, { leastCut }: Practice = USUAL_PRACTICE): Purchase {
   const gross = grossFor(good, net);
   const pack = packGrams(good);
   const price = good.price.amount;
   if (WEIGHED.includes(good.pack.form) || pack === null || pack <= 0) {
-    const cost = good.price.per === 'kg' ? (price * gross) / 1000 : gross > 0 ? price : 0;
-    return { net, gross, packs: null, bought: gross, cost: money(cost), left: grams(0), byShare: false };
+    const bought = grams(leastOf(good, gross, leastCut));
+    const cost = good.price.per === 'kg' ? (price * bought) / 1000 : gross > 0 ? price : 0;
+    const left = grams(Math.floor((bought - gross) * edibleShare(good)));
+    return { net, gross, packs: null, bought, cost: money(cost), left, byShare: false };
   }
   const packs = Math.ceil(gross / pack - 1e-9);
   const bought = grams(packs * pack);

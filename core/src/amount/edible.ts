@@ -1,4 +1,5 @@
 import { trimOf, type Cheese, type Good, type Meat } from '../counter/index.js';
+import { yieldOf } from './yields.js';
 
 /** What stays on knife, wire and paper. Common practice, no source. */
 const CUT_LOSS = 0.02;
@@ -36,9 +37,10 @@ export function edibleByRind(cheese: Cheese): number {
 const edibleMeat = (meat: Meat): number =>
   meat.contents.casing === 'none' || meat.casingEaten ? 1 : 1 - CASING_LOSS;
 
-/** Grams eaten for each gram bought, 0 to 1: rind or casing off, and the loss in cutting. */
+/** Grams eaten for each gram bought, 0 to 1: rind or casing off, peel, stones and brine, and the loss in cutting. */
 export function edibleShare(good: Good): number {
   if (good.kind === 'cheese') return edibleByRind(good) * (1 - CUT_LOSS);
   if (good.kind === 'meat') return edibleMeat(good) * (1 - CUT_LOSS);
+  if (good.kind === 'companion') return yieldOf(good)?.share ?? 1;
   return 1;
 }

@@ -1,5 +1,7 @@
+export { type Waste, yieldOf } from './yields.js';
 export { edibleByRind, edibleShare } from './edible.js';
 export { netGrams, shareOf } from './share.js';
+export { splitAmong } from './split.js';
 export { type Purchase, grossFor, purchase } from './buy.js';
 export { usualPurchase } from './usual.js';
-export { BESIDE_OF, type BesideFigure, besideEstimate, besidePerAdult, besideTotal } from './beside.js';
+export { BESIDE_OF, besideEstimate, besidePerAdult, besideTotal } from './beside.js';

@@ -41,7 +41,7 @@ describe('the figures of a house', () => {
   });
   test('what stands beside follows too', () => {
     const house = House.parse({
-      practice: { 'besidePerAdult.bread.low': 20, 'besidePerAdult.bread.high': 20 },
+      practice: { 'breadPerAdult.drinks.low': 20, 'breadPerAdult.drinks.high': 20 },
     });
     expect(besideTotal(settled(aBrief(), house), 'bread')).toBe(240);
     expect(besideTotal(aBrief(), 'bread')).toBe(480);

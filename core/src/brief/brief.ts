@@ -2,8 +2,10 @@ import { z } from 'zod';
 import { isRealTime, Money } from '../units/index.js';
 import { Limit, LIMITS } from '../care/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
+import { PLACE_FIELDS } from './place.js';
 import { ROLES } from './roles.js';
 import type { Practice } from './practice.js';
+import type { ShareSchool } from './schools.js';
 
 /** Which role the food plays; the grams follow from it. */
 
@@ -50,6 +52,7 @@ export const Brief = z.object({
   surface: z.enum(SURFACES).default('wood'),
   /** Minutes that the finished board travels. */
   travelMinutes: z.number().int().min(0).max(1440).default(0),
+  ...PLACE_FIELDS,
   guests: z
     .object({
       adults: Heads.default(0),
@@ -112,4 +115,6 @@ export type Brief = z.infer<typeof Brief> & {
   readonly south?: boolean;
   /** Set by `settled`, never stored: the figures that the house follows. */
   readonly practice?: Practice;
+  /** Set by `settled`, never stored: how the goods of a kind share its weight. */
+  readonly shares?: ShareSchool;
 };

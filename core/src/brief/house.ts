@@ -1,7 +1,21 @@
 import { z } from 'zod';
-import type { Format } from '../units/index.js';
+import { Money, type Format } from '../units/index.js';
+import { GOOD_KINDS, type GoodKind } from '../counter/words.js';
+import { TimeZone } from './place.js';
 import { wrongFigures } from './practice.js';
-import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
+import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS, SHARE_SCHOOLS } from './schools.js';
+
+const Paid = Money.refine((n) => n >= 0, 'an amount of money is nothing or more');
+const Share = z.number().min(0).max(0.95, 'a margin is at most 95 % of the selling price');
+
+/** Common practice, no source: about a third, more on what keeps. */
+const USUAL_MARGIN: Record<GoodKind, number> = {
+  cheese: 0.35,
+  meat: 0.35,
+  companion: 0.4,
+  drink: 0.35,
+  ware: 0.45,
+};
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({
@@ -22,6 +36,20 @@ export const House = z.object({
   cover: z.enum(COVER_SCHOOLS).default('free'),
   aim: z.enum(AIM_SCHOOLS).default('balance'),
   company: z.enum(COMPANY_SCHOOLS).default('free'),
+  /** Does a good's share go by how well it is liked, or has each the same? */
+  shares: z.enum(SHARE_SCHOOLS).default('by liking'),
+  timeZone: TimeZone.default('UTC'),
+  /** Pairs of hands, and ovens, for the day's work. */
+  hands: z.number().int().min(1).max(50).default(1),
+  ovens: z.number().int().min(0).max(20).default(1),
+  /** What an hour of work is charged; 0: it is in the prices. */
+  wage: Paid.default(0 as never),
+  /** For one board that comes back; 0: lent free. */
+  boardHire: Paid.default(0 as never),
+  /** Of the price of a lasting ware, what one order is charged for its wear. */
+  wareShare: z.number().min(0).max(1).default(0),
+  /** Of the selling price, by kind, where a good does not name its supplier's price. */
+  margin: z.record(z.enum(GOOD_KINDS), Share).default(USUAL_MARGIN),
   /** How each supplier's columns are named, learnt once; the key is its sorted headings. */
   /** Figures of practice that this house sets for itself, by their path; all others are the usual ones. */
   practice: z
@@ -37,15 +65,29 @@ export type House = z.infer<typeof House>;
 export const DEFAULT_HOUSE: House = House.parse({});
 
 /** Format of the house. 1: as first stored. 2: the country it is in, by whose customs dates are written.
- * 3: own figures of practice, of which there were none. */
+ * 3: own figures of practice, of which there were none. 4: bread has a figure for each role (the old one was that of drinks);
+ * zone, hands, ovens, wage, hire and margins, which nobody had told. */
 export const HOUSE_FORMAT: Format = {
   name: 'the house',
-  version: 3,
+  version: 4,
   upgrades: {
     1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }),
     2: (house: Record<string, unknown>) => ({ ...house, practice: {} }),
+    3: (house: Record<string, unknown>) => ({
+      ...house,
+      practice: breadByRole((house.practice ?? {}) as Record<string, number>),
+    }),
   },
 };
+
+/** Own figures in which bread was one figure for all roles. */
+const breadByRole = (own: Record<string, number>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(own).map(([path, value]) => [
+      path.replace('besidePerAdult.bread.', 'breadPerAdult.drinks.'),
+      value,
+    ]),
+  );
 
 /** A likely country for the currency of a house that named none. */
 function countryOf(currency: unknown): string {

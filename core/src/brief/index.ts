@@ -1,4 +1,4 @@
-export { COVERS, type CompanySchool, type CoverSchool } from './schools.js';
+export { COVERS, type CompanySchool, type CoverSchool, type ShareSchool } from './schools.js';
 export { ROLES, type Role } from './roles.js';
 export { Brief, type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './brief.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
@@ -6,9 +6,11 @@ export { DEFAULT_HOUSE, HOUSE_FORMAT, House } from './house.js';
 export {
   ANY_NUMBER,
   BESIDE_PER_ADULT,
+  type BesideFigure,
   CHEESE_KINDS,
   GRAMS_PER_KIND,
   MEAT_KINDS,
+  NOT_BESIDE,
   PRACTICE_FIGURES,
   type Practice,
   type PracticeFigure,
@@ -19,4 +21,5 @@ export {
 export { inSeason, inSeasonOn, outOfSeason } from './season.js';
 export { onCounter, settled } from './settle.js';
 export { type Targets, familiesLeft, targetsOf } from './targets.js';
+export { type BoardGroup, boardGroupsOf } from './groups.js';
 export { type PlateGuests, boardEatersOf, childShareOf, eatersOf, plateGuestsOf } from './plates.js';

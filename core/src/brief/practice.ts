@@ -13,9 +13,28 @@ export const mid = ({ low, high }: Range): number => (low + high) / 2;
 export const GRAMS_PER_ADULT: Record<Role, { cheese: Range; meat: Range }> = {
   nibble: { cheese: { low: 40, high: 60 }, meat: { low: 25, high: 40 } },
   drinks: { cheese: { low: 85, high: 115 }, meat: { low: 50, high: 60 } },
+  'light supper': { cheese: { low: 110, high: 140 }, meat: { low: 60, high: 80 } },
   meal: { cheese: { low: 140, high: 180 }, meat: { low: 80, high: 100 } },
+  grazing: { cheese: { low: 60, high: 85 }, meat: { low: 35, high: 50 } },
   dessert: { cheese: { low: 50, high: 70 }, meat: { low: 0, high: 0 } },
+  box: { cheese: { low: 90, high: 120 }, meat: { low: 40, high: 60 } },
 };
+
+/** Where little is eaten, fewer kinds: on less than `LEAST_PER_HEAD` nobody tastes one. */
+export const MOST_KINDS: Record<Role, { cheese: number; meat: number }> = {
+  nibble: { cheese: 3, meat: 2 },
+  drinks: { cheese: 9, meat: 5 },
+  'light supper': { cheese: 9, meat: 5 },
+  meal: { cheese: 9, meat: 5 },
+  grazing: { cheese: 5, meat: 3 },
+  dessert: { cheese: 3, meat: 0 },
+  box: { cheese: 3, meat: 2 },
+};
+
+/** Grams a head below which nobody tastes a kind; a blue is tasted on less. */
+export const LEAST_PER_HEAD = { kind: 15, blue: 10 };
+/** Nobody cuts a smaller piece at the counter, g. */
+const LEAST_CUT = 80;
 
 /** The school "per kind": grams of each kind per head. 1 to 2 oz. */
 export const GRAMS_PER_KIND: Range = { low: 28.35, high: 56.7 };
@@ -43,16 +62,50 @@ export const MEAT_KINDS: readonly { upTo: number; usual: number; odd: number }[]
   { upTo: ANY_NUMBER, usual: 3, odd: 3 },
 ];
 
-/** Grams per adult of what stands beside, in all. */
+/** Grams per adult of what stands beside at drinks, all goods of a figure together. Garnish is the house's own figure. */
 export const BESIDE_PER_ADULT = {
-  bread: { low: 40, high: 40 },
   nuts: { low: 10, high: 20 },
   brine: { low: 15, high: 25 },
+  mustard: { low: 5, high: 8 },
+  chutney: { low: 12, high: 18 },
+  dip: { low: 20, high: 25 },
+  'dipping oil': { low: 10, high: 10 },
+  'raw vegetables': { low: 30, high: 40 },
   'fresh fruit': { low: 40, high: 60 },
   'dried fruit': { low: 10, high: 20 },
   preserve: { low: 10, high: 20 },
   honey: { low: 6, high: 10 },
+  chocolate: { low: 10, high: 10 },
+  butter: { low: 8, high: 10 },
+  garnish: { low: 1, high: 2 },
 } as const satisfies Record<string, Range>;
+/** A figure of the practice tables for what stands beside. */
+export type BesideFigure = keyof typeof BESIDE_PER_ADULT | 'bread';
+
+/** Bread and crackers together, by the role of the food. Grazing and box are the house's own figures. */
+const BREAD_PER_ADULT: Record<Role, Range> = {
+  nibble: { low: 25, high: 30 },
+  drinks: { low: 40, high: 40 },
+  'light supper': { low: 60, high: 80 },
+  meal: { low: 80, high: 120 },
+  grazing: { low: 25, high: 30 },
+  dessert: { low: 25, high: 30 },
+  box: { low: 45, high: 60 },
+};
+
+/** How much of its usual amount stands beside in each role; bread has figures of its own. */
+const BESIDE_BY_ROLE: Record<Role, number> = {
+  nibble: 0.6,
+  drinks: 1,
+  'light supper': 1.1,
+  meal: 1.3,
+  grazing: 0.6,
+  dessert: 1,
+  box: 1.3,
+};
+
+/** What a role has no use for. */
+export const NOT_BESIDE: Partial<Record<Role, readonly BesideFigure[]>> = { dessert: ['brine', 'mustard'] };
 
 /** Crackers are counted: 4 to 6 a head. */
 export const CRACKERS_PER_ADULT: Range = { low: 4, high: 6 };
@@ -64,7 +117,12 @@ export interface Practice {
   readonly childShare: number;
   readonly cheeseKinds: typeof CHEESE_KINDS;
   readonly meatKinds: typeof MEAT_KINDS;
+  readonly mostKinds: typeof MOST_KINDS;
+  readonly leastPerHead: typeof LEAST_PER_HEAD;
+  readonly leastCut: number;
   readonly besidePerAdult: Readonly<Record<keyof typeof BESIDE_PER_ADULT, Range>>;
+  readonly breadPerAdult: Readonly<Record<Role, Range>>;
+  readonly besideByRole: Readonly<Record<Role, number>>;
 }
 
 export const USUAL_PRACTICE: Practice = {
@@ -73,7 +131,12 @@ export const USUAL_PRACTICE: Practice = {
   childShare: CHILD_SHARE,
   cheeseKinds: CHEESE_KINDS,
   meatKinds: MEAT_KINDS,
+  mostKinds: MOST_KINDS,
+  leastPerHead: LEAST_PER_HEAD,
+  leastCut: LEAST_CUT,
   besidePerAdult: BESIDE_PER_ADULT,
+  breadPerAdult: BREAD_PER_ADULT,
+  besideByRole: BESIDE_BY_ROLE,
 };
 
 /** One figure that a house may set: where it stands, and what it usually is. */
@@ -81,11 +144,11 @@ export interface PracticeFigure {
   /** Dotted path in the practice: "gramsPerAdult.drinks.cheese.low". */
   readonly path: string;
   readonly usual: number;
-  readonly unit: 'grams' | 'kinds' | 'share';
+  readonly unit: 'grams' | 'kinds' | 'share' | 'times';
   readonly most: number;
 }
 
-const LIMITS_OF = { grams: 1000, kinds: 9, share: 1 } as const;
+const LIMITS_OF = { grams: 1000, kinds: 9, share: 1, times: 5 } as const;
 
 function figuresIn(tree: unknown, path: string, unit: PracticeFigure['unit']): PracticeFigure[] {
   if (typeof tree === 'number')
@@ -101,7 +164,12 @@ const UNITS: Record<keyof Practice, PracticeFigure['unit']> = {
   childShare: 'share',
   cheeseKinds: 'kinds',
   meatKinds: 'kinds',
+  mostKinds: 'kinds',
+  leastPerHead: 'grams',
+  leastCut: 'grams',
   besidePerAdult: 'grams',
+  breadPerAdult: 'grams',
+  besideByRole: 'times',
 };
 
 /** Every figure that a house may set, in the order of the tables. Common practice, no source, as the tables say. */

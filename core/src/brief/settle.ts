@@ -11,6 +11,7 @@ export function settled(brief: Brief, house: House): Brief {
     ...brief,
     south: isSouthern(house.country),
     practice: practiceWith(house.practice),
+    shares: house.shares,
     schools: {
       cover: brief.flight ? 'free' : (cover ?? house.cover),
       aim: aim ?? house.aim,

@@ -20,6 +20,7 @@ declare module '../units/reason.js' {
   interface Rules {
     'kinds as asked': { kind: Main['kind']; kinds: number };
     'cheeses by heads': { people: number; low: number; high: number; usual: number };
+    'fewer kinds for the role': { kind: Main['kind']; role: Role; most: number; usual: number };
     'cheeses of a flight': { kind: Flight; of: string; there: number; usual: number };
     'meats by heads': { people: number; usual: number; odd: boolean };
     'no meat for dessert': NoFigures;
@@ -59,6 +60,13 @@ const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number):
 const separatesMeat = (brief: Brief) =>
   brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
+/** So many kinds can each be tasted: nobody tastes a kind on less than the least per head, and small roles take few. */
+function mostTasted(brief: Brief, kind: Main['kind']): number {
+  const { gramsPerAdult, leastPerHead, mostKinds } = practiceOf(brief);
+  const tasted = Math.floor(mid(gramsPerAdult[brief.role][kind]) / Math.max(1, leastPerHead.kind));
+  return Math.max(1, Math.min(mostKinds[brief.role][kind], tasted));
+}
+
 /** How many cheeses a flight can be of: each age of the line, or one of each maker of the style. */
 function inFlight({ flight, limits }: Brief, counter: readonly Good[]): number {
   const of = counter
@@ -73,11 +81,13 @@ function cheeseKinds(brief: Brief, house: House, people: number, counter: readon
   if (cheeses !== null) return [cheeses, reason('kinds as asked', { kind: 'cheese', kinds: cheeses })];
   const { low, high, usual: odd } = rowFor(practiceOf(brief).cheeseKinds, people);
   const usual = house.parity === 'odd numbers' ? odd : Math.round((low + high) / 2);
-  const { flight } = brief;
+  const { flight, role } = brief;
   const there = flight ? inFlight(brief, counter) : Infinity;
   // Of a line that is not here at all as many are asked for as ever: that nothing fits is said, with the ways out.
   if (flight && there > 0 && there < usual)
     return [there, reason('cheeses of a flight', { kind: flight.kind, of: flight.of, there, usual })];
+  const most = mostTasted(brief, 'cheese');
+  if (most < usual) return [most, reason('fewer kinds for the role', { kind: 'cheese', role, most, usual })];
   return [usual, reason('cheeses by heads', { people, low, high, usual }, { effect: usual })];
 }
 
@@ -91,6 +101,9 @@ function meatKinds(brief: Brief, house: House, people: number, meatLeft: boolean
   const row = rowFor(practiceOf(brief).meatKinds, people);
   const odd = house.parity === 'odd numbers';
   const usual = odd ? row.odd : row.usual;
+  const most = mostTasted(brief, 'meat');
+  if (most < usual)
+    return [most, reason('fewer kinds for the role', { kind: 'meat', role: brief.role, most, usual })];
   return [usual, reason('meats by heads', { people, usual, odd }, { effect: usual })];
 }
 

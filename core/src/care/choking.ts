@@ -1,5 +1,5 @@
 import { PRACTICE } from '../units/index.js';
-import { allergenOf, TREE_NUTS, type Good } from '../counter/index.js';
+import { allergenOf, named, TREE_NUTS, type Good } from '../counter/index.js';
 
 export type SafeForm =
   | 'finely ground'
@@ -24,8 +24,6 @@ export interface ChokingRow {
   readonly source: string;
 }
 
-const text = (good: Good) => ` ${`${good.name} ${good.style}`.toLowerCase().replace(/[^a-z]+/g, ' ')} `;
-const named = (good: Good, ...stems: string[]) => stems.some((stem) => text(good).includes(` ${stem}`));
 const isCompanionOf = (good: Good, ...roles: string[]) =>
   good.kind === 'companion' && roles.includes(good.role);
 const PUBLIC_HEALTH = 'public-health advice on choking, widely published';

@@ -3,25 +3,29 @@ import { upgraded, type Format, type Upgraded } from '../units/index.js';
 /**
  * Format of a good and its lots. 1: as first stored. 2: `described` on cheeses and meats, `treatment` on lots; what was
  * stored before was described by whoever stored it, and its lots are treated as the good is. 3: `line` and `tradeStyle` on
- * cheeses, which nobody had told, and `arrival` on lots, which lay there before.
+ * cheeses, which nobody had told, and `arrival` on lots, which lay there before. 4: `supplierPrice`, `composition` of meats and
+ * companions, measures of a companion's piece and of a ware: nobody had told them.
  */
 export const GOOD_FORMAT: Format = {
   name: 'a good',
-  version: 3,
+  version: 4,
   upgrades: {
     1: (good: Record<string, unknown>) =>
       good.kind === 'cheese' || good.kind === 'meat' ? { ...good, described: true } : good,
     2: (good: Record<string, unknown>) =>
       good.kind === 'cheese' ? { ...good, line: '', tradeStyle: '' } : good,
+    3: (good: Record<string, unknown>) => ({ ...good, supplierPrice: null }),
   },
 };
 
 export const LOT_FORMAT: Format = {
   name: 'a lot',
-  version: 3,
+  version: 4,
   upgrades: {
     1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }),
     2: (lot: Record<string, unknown>) => ({ ...lot, arrival: null }),
+    // The goods got new fields; lots keep step.
+    3: (lot: Record<string, unknown>) => lot,
   },
 };
 

@@ -17,6 +17,7 @@ import {
   KNOWN,
   BUILDS,
   CALIBRES,
+  WARE_MATERIALS,
   WARE_USES,
   PRICED_PER,
   PROCESSES,
@@ -82,7 +83,12 @@ const Common = z.object({
     .default({ region: '', country: '' }),
   adjectives: z.array(Name).max(8).default([]),
   note: Text.default(''),
+  /** What the customer pays. */
   price: Price,
+  /** What the shop pays for as much; null: not told, the house's margin stands in. */
+  supplierPrice: Money.refine((n) => n >= 0, 'a price is nothing or more')
+    .nullable()
+    .default(null),
   pack: Pack,
   colours: z.array(Colour).min(1).max(6),
   sense: Sense,
@@ -195,6 +201,7 @@ export const Meat = Common.extend({
   ageDays: Days,
   form: Form,
   slice: z.object({ mm: Length, diameter: Length }),
+  composition: Composition.nullable().default(null),
   casingEaten: z.boolean().default(false),
   known: z.enum(KNOWN).default('usual'),
 });
@@ -204,6 +211,10 @@ export const COMPANION_ROLES = [
   'honey',
   'preserve',
   'savoury spread',
+  'mustard',
+  'chutney',
+  'dip',
+  'oil',
   'fruit',
   'dried fruit',
   'nut',
@@ -217,6 +228,17 @@ export const COMPANION_ROLES = [
 ] as const;
 export type CompanionRole = (typeof COMPANION_ROLES)[number];
 
+/** Weight of one piece, and its measures where they are known. */
+const Piece = z.object({
+  grams: Grams.refine((g) => g > 0, 'a piece weighs more than nothing')
+    .nullable()
+    .default(null),
+  diameter: Length.nullable().default(null),
+  length: Length.nullable().default(null),
+  width: Length.nullable().default(null),
+  height: Length.nullable().default(null),
+});
+
 export const Companion = Common.extend({
   kind: z.literal('companion'),
   role: z.enum(COMPANION_ROLES),
@@ -225,6 +247,13 @@ export const Companion = Common.extend({
   /** Herbs, seeds, spice or scent that a delicate neighbour cannot stand up to. */
   scented: Scale.default(0),
   rolls: z.boolean().default(false),
+  composition: Composition.nullable().default(null),
+  /** One of it as it lies: a grape, a slice, a cracker; what is null goes by its role. */
+  piece: Piece.default(Piece.parse({})),
+  /** Of what is bought, the share that is eaten; null: by the table of yields. */
+  edibleShare: z.number().positive().max(1).nullable().default(null),
+  /** What a jar holds without its liquid; null: as its weight says. */
+  drainedGrams: Grams.nullable().default(null),
 });
 export type Companion = z.infer<typeof Companion>;
 
@@ -260,6 +289,13 @@ export const Ware = Common.omit({ sense: true }).extend({
   length: Millimetres.nullable().default(null),
   width: Millimetres.nullable().default(null),
   diameter: Millimetres.nullable().default(null),
+  height: Millimetres.nullable().default(null),
+  /** How high its rim stands; 0: none. */
+  rim: Millimetres.nullable().default(null),
+  /** What a vessel holds, full. */
+  ml: z.number().positive().max(1e5).nullable().default(null),
+  material: z.enum(WARE_MATERIALS).default('unknown'),
+  heatproof: z.boolean().default(false),
 });
 export type Ware = z.infer<typeof Ware>;
 

@@ -42,6 +42,7 @@ export {
   type Texture,
   VERDICTS,
   type Verdict,
+  WARE_MATERIALS,
   WARE_USES,
 } from './words.js';
 export { IsoDate } from './fields.js';
@@ -115,3 +116,4 @@ export {
   totalAfter,
 } from './table/intake.js';
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
+export { named } from './named.js';

@@ -111,6 +111,17 @@ export const PROCESSES = [
 ] as const;
 export const CALIBRES = ['large', 'medium', 'small'] as const;
 export const WARE_USES = ['board', 'bowl', 'glass', 'knife', 'spoon', 'marker', 'bell'] as const;
+export const WARE_MATERIALS = [
+  'unknown',
+  'wood',
+  'slate',
+  'marble',
+  'metal',
+  'glass',
+  'ceramic',
+  'salt',
+  'other',
+] as const;
 export const TRIAL_DECISIONS = ['undecided', 'buy it', 'not again'] as const;
 
 export const VERDICTS = ['young', 'ready', 'at its peak', 'going', 'past'] as const;

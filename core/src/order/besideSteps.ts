@@ -21,7 +21,7 @@ const STEP_ROLES: readonly (readonly CompanionRole[])[] = [
   ['nut'],
   ['honey', 'preserve'],
   ['fruit', 'dried fruit'],
-  ['brine', 'savoury spread'],
+  ['brine', 'savoury spread', 'mustard', 'chutney', 'dip'],
   ['chocolate', 'butter'],
 ];
 

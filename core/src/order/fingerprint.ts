@@ -11,6 +11,13 @@ const UNFELT: readonly string[] = [
   'manner',
   'apart',
   'lowCarb',
+  'hours',
+  'roomCelsius',
+  'journeyCelsius',
+  'timeZone',
+  'tableSize',
+  'openSides',
+  'wares',
 ] satisfies (keyof Brief)[];
 
 /** Changes when anything in the brief changes that the pick could feel. */

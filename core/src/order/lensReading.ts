@@ -26,13 +26,9 @@ export interface LensReading {
   readonly missing: number;
 }
 
-/** A garnish has no figure of its own: a few sprigs. */
-const GARNISH_GRAMS = 10;
-
 /** Cost of a companion at its usual amount for this table, smallest unit. */
 export function companionCost(companion: Companion, brief: Brief): number {
-  const what = BESIDE_OF[companion.role];
-  const share = what ? besideTotal(brief, what) / 2 : GARNISH_GRAMS;
+  const share = besideTotal(brief, BESIDE_OF[companion.role]) / 2;
   return purchase(companion, grams(Math.round(share))).cost;
 }
 

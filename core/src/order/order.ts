@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Brief, House } from '../brief/index.js';
+import { Brief, House, HOUSE_FORMAT } from '../brief/index.js';
 import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
@@ -78,11 +78,12 @@ export type NewOrder = z.infer<typeof NewOrder>;
  * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
  * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
  * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
+ * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 3,
-  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2 },
+  version: 4,
+  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3 },
 };
 
 function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
@@ -123,6 +124,26 @@ function upgradeOrder2({ waved, ...order }: { waved?: readonly string[] }): unkn
     return row ? [{ rule: row[1], subject: row[2] ?? id.slice(row[0].length) }] : [];
   });
   return { ...order, adviceLeft };
+}
+
+/** Every party was reckoned at three hours; what else is new was not asked. Kept goods of a snapshot go with the counter's. */
+function upgradeOrder3({
+  snapshot,
+  ...order
+}: {
+  brief: object;
+  snapshot?: { goods?: Record<string, { good: unknown }>; house?: unknown };
+}): unknown {
+  const goods = Object.entries(snapshot?.goods ?? {}).map(([id, entry]) => {
+    const up = upgradedGoods([entry.good], 3);
+    return [id, 'document' in up ? { ...entry, good: (up.document as unknown[])[0] } : entry];
+  });
+  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[3]!(snapshot.house as never) : null;
+  return {
+    ...order,
+    brief: { ...order.brief, hours: 3 },
+    snapshot: { ...snapshot, goods: Object.fromEntries(goods), house },
+  };
 }
 
 /** The head of every file: what it is, and in which format. */

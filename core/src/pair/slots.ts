@@ -1,3 +1,4 @@
+import { BESIDE_OF, besidePerAdult } from '../amount/index.js';
 import { exclusionsOf } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import { drinkersOf, outOfSeason } from '../brief/index.js';
@@ -18,7 +19,7 @@ export type Beside = Companion | Drink;
 
 const SLOT_ROLES: Record<'sweet' | 'brine' | 'crunchy' | 'bread', readonly CompanionRole[]> = {
   sweet: ['honey', 'preserve', 'fruit', 'dried fruit', 'chocolate'],
-  brine: ['brine', 'savoury spread'],
+  brine: ['brine', 'savoury spread', 'mustard', 'chutney', 'dip'],
   crunchy: ['nut', 'vegetable'],
   bread: ['bread', 'cracker'],
 };
@@ -35,12 +36,12 @@ export function inSlot(good: Good, slot: Slot): good is Beside {
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
 export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): readonly Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
-  const { limits, season, south, servingAt } = brief;
-  const asked = canonicalText([limits, season, south ?? false, servingAt]);
+  const { limits, season, south, servingAt, role } = brief;
+  const asked = canonicalText([limits, season, south ?? false, servingAt, role]);
   return candidatesOf(counter)[slot](asked, brief);
 }
 
-/** The candidates of a counter, slot by slot; worked out again only when limits, day or season are others. */
+/** The candidates of a counter, slot by slot; worked out again only when limits, day season or role are others. */
 const candidatesOf = rememberedBy((counter: readonly Good[]) => {
   const shelf: readonly Beside[] = [...companionsOn(counter), ...drinksOn(counter)];
   const forSlot = (slot: Slot) => {
@@ -49,7 +50,9 @@ const candidatesOf = rememberedBy((counter: readonly Good[]) => {
     return (asked: string, brief: Brief): readonly Beside[] => {
       // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
       const may = (good: Beside) =>
-        exclusionsOf(good, brief.limits).length === 0 && !(brief.season && outOfSeason(good, brief));
+        exclusionsOf(good, brief.limits).length === 0 &&
+        !(brief.season && outOfSeason(good, brief)) &&
+        !(good.kind === 'companion' && besidePerAdult(brief, BESIDE_OF[good.role]) === 0);
       if (last?.asked !== asked) last = { asked, goods: pool.filter(may) };
       return last.goods;
     };

@@ -14,7 +14,7 @@ export const BESIDE_PARTS: readonly { readonly part: string; readonly roles: rea
  * its usual amount (nobody eats 50 g of chutney); the bulk is vegetables, nuts and bread. Common practice, no source.
  */
 export const IN_PLACE: readonly { readonly roles: readonly CompanionRole[]; readonly share: number }[] = [
-  { roles: ['savoury spread'], share: 0 },
+  { roles: ['savoury spread', 'chutney', 'dip', 'mustard'], share: 0 },
   { roles: ['vegetable'], share: 2 },
   { roles: ['nut', 'dried fruit'], share: 1 },
   { roles: ['bread', 'cracker'], share: 1 },

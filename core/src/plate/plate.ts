@@ -173,7 +173,7 @@ function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, ta
     const own = mains.filter((main) => main.kind === kind);
     const shares = shareOut(
       net[kind],
-      own.map((main) => shareOf(main).share),
+      own.map((main) => shareOf(main, table.brief.shares).share),
     );
     return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as the board'));
   });
@@ -227,8 +227,7 @@ function besideLines(
     const good = bestOf(roles, table, suits, mains, taken);
     if (!good) return [];
     taken.push(good.id);
-    const what = BESIDE_OF[good.role];
-    const net = what ? Math.round(besidePerAdult(table.brief, what) * eaters) : 0;
+    const net = Math.round(besidePerAdult(table.brief, BESIDE_OF[good.role]) * eaters);
     return [lineOf(good, part, net, table, 'for this guest')];
   });
 }
@@ -249,10 +248,8 @@ function inPlaceLines(
     taken.push(good.id);
     return [{ good, share }];
   });
-  const usual = ({ role }: Companion) => {
-    const what = BESIDE_OF[role];
-    return what ? Math.min(total, Math.round(besidePerAdult(table.brief, what) * eaters)) : 0;
-  };
+  const usual = ({ role }: Companion) =>
+    Math.min(total, Math.round(besidePerAdult(table.brief, BESIDE_OF[role]) * eaters));
   const spread = found.filter(({ share }) => share === 0).reduce((sum, { good }) => sum + usual(good), 0);
   const bulk = found.filter(({ share }) => share > 0);
   const shares = shareOut(

@@ -22,10 +22,11 @@ describe('cheeses and meats', () => {
   });
   test('what is set by hand stands, the rest shares what is left', () => {
     const brief = aBrief();
-    const net = mainsNet(mains, targetsOf(brief, mains, DEFAULT_HOUSE), { blue: 300 });
-    expect(net.get('blue')).toBe(300);
-    expect(net.get('mild')! + net.get('known')!).toBe(900);
-    expect(mainsNet(mains, targetsOf(brief, mains, DEFAULT_HOUSE), { blue: 5000 }).get('mild')).toBe(0);
+    const net = mainsNet(mains, brief, targetsOf(brief, mains, DEFAULT_HOUSE), { blue: 300 });
+    expect(net.get('blue')!.net).toBe(300);
+    expect(net.get('mild')!.net + net.get('known')!.net).toBe(900);
+    const all = mainsNet(mains, brief, targetsOf(brief, mains, DEFAULT_HOUSE), { blue: 5000 });
+    expect(all.get('mild')!.net).toBe(0);
   });
   test('each says why it is more or less', () => {
     const why = (id: string) =>
@@ -58,5 +59,34 @@ describe('companions', () => {
     const all = portions(aBrief(), [honey('a')]);
     const [jar] = all.companions;
     expect(jar!.cost).toBe(Math.round((680 * jar!.net) / 340));
+  });
+});
+
+describe('what a role has no use for', () => {
+  const at = (role: string, beside: Good[]) => portions(aBrief({ role }), beside).companions;
+  const pickles = aCompanion('pickles', { role: 'brine' });
+  const mustard = aCompanion('mustard', { role: 'mustard' });
+  const rosemary = aCompanion('rosemary', { role: 'garnish' });
+  // Common practice, no source: a dessert course has no brine and no mustard.
+  test('a dessert course gets no pickles and no mustard, and says how to have them', () => {
+    const [brine, sharp] = at('dessert', [pickles, mustard]);
+    expect([brine!.net, sharp!.net]).toEqual([0, 0]);
+    expect(brine!.reasons[0]!.rule).toBe('no use in this role');
+  });
+  test('mustard is a few grams an adult, not a slot of preserve', () => {
+    const { low, high } = practice('mustard per adult');
+    const [sharp] = at('drinks', [mustard]);
+    expect(sharp!.net).toBe(Math.round(12 * ((low + high) / 2)));
+  });
+  // Common practice, no source: companions follow the role, 0.6 for a nibble, 1.3 for a meal.
+  test('companions follow the role', () => {
+    const net = (role: string) => at(role, [pickles])[0]!.net;
+    expect(net('nibble') / net('drinks')).toBeCloseTo(0.6, 2);
+    expect(net('meal') / net('drinks')).toBeCloseTo(1.3, 2);
+  });
+  test('a garnish weighs something and costs something', () => {
+    const [sprigs] = at('drinks', [rosemary]);
+    expect(sprigs!.net).toBeGreaterThan(0);
+    expect(sprigs!.cost).toBeGreaterThan(0);
   });
 });

@@ -1,13 +1,14 @@
 import {
-  besideTotal,
+  besidePerAdult,
   BESIDE_OF,
-  netGrams,
   purchase,
   shareOf,
-  type BesideFigure,
+  splitAmong,
+  yieldOf,
   type Purchase,
+  type Waste,
 } from '../amount/index.js';
-import type { Brief, Targets } from '../brief/index.js';
+import type { BesideFigure, Brief, Role, Targets } from '../brief/index.js';
 import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, NONE, reason, shareOut, type Grams, type Reason } from '../units/index.js';
 
@@ -18,13 +19,19 @@ declare module '../units/reason.js' {
   interface Rules {
     'rind and trim': { off: Grams; loss: Loss };
     'whole packs': { left: Grams };
+    'least cut': { left: Grams };
+    'not eaten': { off: Grams; waste: Waste };
     stock: { onHand: Grams; short: Grams };
+    'no use in this role': { what: BesideFigure; role: Role };
+    'not for everyone': { what: BesideFigure; heads: number };
     'for the table': { what: BesideFigure; sharedBy: number };
   }
 }
 
 export interface Portion extends Purchase {
   readonly good: Good;
+  /** Heads at the board that eat of it. */
+  readonly eaters: number;
   /** What the person set, or null: computed. */
   readonly byHand: boolean;
   readonly reasons: readonly Reason[];
@@ -42,27 +49,52 @@ export interface Portions {
 /** Net grams that a person set, by good id. */
 export type PortionChoices = Readonly<Record<string, number>>;
 
+/** Grams to be eaten of every good of a kind, and for how many heads. */
+interface Share {
+  readonly net: Grams;
+  readonly eaters: number;
+}
+
+/** Goods that stand for each other, in whole grams; what a person set stands, and the others share what is left. */
+function sharesOf(
+  brief: Brief,
+  goods: readonly Good[],
+  perAdult: number,
+  weightOf: (good: Good) => number,
+  choices: PortionChoices,
+): { shares: Map<string, Share>; without: number } {
+  const { grams: wanted, eaters, without } = splitAmong(brief, goods, perAdult, (i) => weightOf(goods[i]!));
+  const total = wanted.reduce((sum, g) => sum + g, 0);
+  const set = goods.map((good) => choices[good.id]);
+  const taken = set.reduce<number>((sum, g) => sum + (g ?? 0), 0);
+  const asked = wanted.map((g, i) => (set[i] === undefined ? g : 0));
+  const left = asked.some((g) => g > 0) ? Math.max(0, Math.round(total - taken)) : 0;
+  const free = shareOut(left, asked);
+  const shares = goods.map((good, i): [string, Share] => [
+    good.id,
+    { net: grams(set[i] ?? free[i]!), eaters: eaters[i]! },
+  ]);
+  return { shares: new Map(shares), without };
+}
+
 /**
- * Grams to be eaten of every cheese and meat, by id. Each kind's total is split by shares and always adds up to it;
- * what the person set stands, and the rest of the total is split over the others (never below nothing).
+ * Grams to be eaten of every cheese and meat, and for how many heads, by id. Each kind's total is what the guests at the
+ * board eat of it, split by shares; what the person set stands, and the rest is split over the others (never below nothing).
  */
 export function mainsNet(
   mains: readonly Main[],
+  brief: Brief,
   targets: Targets,
   choices: PortionChoices,
-): Map<string, Grams> {
-  const net = new Map<string, Grams>();
-  for (const kind of ['cheese', 'meat'] as const) {
-    const total = kind === 'cheese' ? targets.cheeses.total : targets.meats.total;
-    const all = mains.filter((m) => m.kind === kind);
-    const set = all.filter((m) => choices[m.id] !== undefined);
-    const free = all.filter((m) => choices[m.id] === undefined);
-    for (const main of set) net.set(main.id, grams(choices[main.id]!));
-    const taken = set.reduce((sum, main) => sum + choices[main.id]!, 0);
-    const left = netGrams(grams(Math.max(0, Math.round(total - taken))), free);
-    free.forEach((main, i) => net.set(main.id, left[i]!));
-  }
-  return net;
+): Map<string, Share> {
+  const weightOf = (good: Good) => shareOf(good as Main, brief.shares).share;
+  return new Map(
+    (['cheese', 'meat'] as const).flatMap((kind) => {
+      const { perHead } = kind === 'cheese' ? targets.cheeses : targets.meats;
+      const all = mains.filter((main) => main.kind === kind);
+      return [...sharesOf(brief, all, perHead, weightOf, choices).shares];
+    }),
+  );
 }
 
 function lossOf(main: Main): Loss {
@@ -70,60 +102,59 @@ function lossOf(main: Main): Loss {
   return ['cut off', 'decoration'].includes(main.rind.verdict) ? 'rind' : 'cutting';
 }
 
-function mainPortion(main: Main, net: Grams, byHand: boolean, date: string): Portion {
-  const bought = purchase(main, net);
+function mainPortion(main: Main, { net, eaters }: Share, byHand: boolean, brief: Brief): Portion {
+  const bought = purchase(main, net, brief.practice);
   const reasons: Reason[] = [];
   const about = (effect: number) => ({ subject: main.id, effect });
-  const { why } = shareOf(main);
+  const { why } = shareOf(main, brief.shares);
   if (byHand) reasons.push(reason('by hand', NONE, about(0)));
   else if (why) reasons.push(why);
   const off = grams(bought.gross - bought.net);
   if (off >= 1) reasons.push(reason('rind and trim', { off, loss: lossOf(main) }, about(off)));
   const { left } = bought;
-  if (bought.packs !== null && left >= 5)
-    reasons.push(reason('whole packs', { left: grams(left) }, about(left)));
-  const held = gramsOnHand(main, date);
+  if (left >= 5)
+    reasons.push(
+      reason(bought.packs === null ? 'least cut' : 'whole packs', { left: grams(left) }, about(left)),
+    );
+  const held = gramsOnHand(main, brief.servingAt);
   if (held !== null && held < bought.gross) {
     const [onHand, short] = [grams(held), grams(bought.gross - held)];
     reasons.push(reason('stock', { onHand, short }, about(-short)));
   }
-  return { ...bought, good: main, byHand, reasons };
+  return { ...bought, good: main, eaters, byHand, reasons };
 }
 
-/** Companions that draw on the same figure of the practice table split its grams evenly. */
+/** Companions that draw on the same figure of the practice table split its grams among those who eat of them. */
 function companionPortions(
   companions: readonly Companion[],
   brief: Brief,
   choices: PortionChoices,
 ): Portion[] {
-  return companions.map((companion) => {
-    const what = BESIDE_OF[companion.role];
-    const asked = choices[companion.id];
-    if (asked !== undefined)
-      return {
-        ...purchase(companion, grams(asked)),
-        good: companion,
-        byHand: true,
-        reasons: [reason('by hand', NONE, { subject: companion.id })],
-      };
-    if (!what) return { ...purchase(companion, grams(0)), good: companion, byHand: false, reasons: [] };
-    const peers = companions.filter((c) => BESIDE_OF[c.role] === what);
-    const shares = shareOut(
-      besideTotal(brief, what),
-      peers.map(() => 1),
-    );
-    const net = grams(shares[peers.indexOf(companion)]!);
-    const why = reason(
-      'for the table',
-      { what, sharedBy: peers.length },
-      { subject: companion.id, effect: net },
-    );
-    return {
-      ...purchase(companion, net),
-      good: companion,
-      byHand: false,
-      reasons: [why],
-    };
+  const figures = [...new Set(companions.map(({ role }) => BESIDE_OF[role]))];
+  const byFigure = new Map(
+    figures.map((what) => {
+      const peers = companions.filter(({ role }) => BESIDE_OF[role] === what);
+      return [what, { ...sharesOf(brief, peers, besidePerAdult(brief, what), () => 1, choices), peers }];
+    }),
+  );
+  return companions.map((good): Portion => {
+    const what = BESIDE_OF[good.role];
+    const { shares, peers, without } = byFigure.get(what)!;
+    const { net, eaters } = shares.get(good.id)!;
+    const about = { subject: good.id, effect: net };
+    const byHand = choices[good.id] !== undefined;
+    const reasons: Reason[] = byHand
+      ? [reason('by hand', NONE, { subject: good.id })]
+      : besidePerAdult(brief, what) === 0
+        ? [reason('no use in this role', { what, role: brief.role }, about)]
+        : [reason('for the table', { what, sharedBy: peers.length }, about)];
+    const waste = yieldOf(good)?.waste;
+    const bought = purchase(good, net, brief.practice);
+    const off = grams(bought.gross - bought.net);
+    if (waste && off >= 1)
+      reasons.push(reason('not eaten', { off, waste }, { subject: good.id, effect: off }));
+    if (without > 0) reasons.push(reason('not for everyone', { what, heads: without }, about));
+    return { ...bought, good, eaters, byHand, reasons };
   });
 }
 
@@ -135,8 +166,8 @@ export function portionsFor(
   targets: Targets,
   choices: PortionChoices,
 ): Portions {
-  const net = mainsNet(mains, targets, choices);
-  const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined, brief.servingAt));
+  const net = mainsNet(mains, brief, targets, choices);
+  const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined, brief));
   const companions = companionPortions(beside.filter(isCompanion), brief, choices);
   const sum = (portions: readonly Portion[], key: 'net' | 'gross') =>
     portions.reduce((total, portion) => total + portion[key], 0);

@@ -45,7 +45,7 @@ export const TAGS = {
   'honey and preserve': role('honey', 'preserve'),
   fruit: role('fruit', 'dried fruit'),
   nuts: role('nut'),
-  'brine and savoury': role('brine', 'savoury spread'),
+  'brine and savoury': role('brine', 'savoury spread', 'mustard', 'chutney', 'dip', 'oil'),
   spicy: companion((c) => c.sense.heat >= 3),
   creamy: either(paste('creamy', 'runny'), role('butter')),
   juicy: companion((c) => c.juice >= 6),

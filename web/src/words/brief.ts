@@ -9,14 +9,18 @@ const KINDS: Record<Main['kind'], string> = { cheese: say`cheeses`, meat: say`me
 export const ROLE_WORDS: Record<Role, string> = {
   nibble: say`a nibble before a meal`,
   drinks: say`drinks with no dinner after`,
+  'light supper': say`a light supper`,
   meal: say`the meal itself`,
+  grazing: say`slow grazing through a long meal`,
   dessert: say`a dessert course`,
+  box: say`a box for one`,
 };
 
 export const briefWords: WordsOf<
   | 'kinds as asked'
   | 'cheeses by heads'
   | 'cheeses of a flight'
+  | 'fewer kinds for the role'
   | 'meats by heads'
   | 'no meat for dessert'
   | 'kosher board'
@@ -37,6 +41,8 @@ export const briefWords: WordsOf<
     kind === 'vertical'
       ? say`${of} is here at ${count(there, 'age')}: ${there} of the usual ${usual} cheeses`
       : say`${of} is here from ${count(there, 'maker')}: ${there} of the usual ${usual} cheeses`,
+  'fewer kinds for the role': ({ kind, role, most, usual }) =>
+    say`${count(most, kind, KINDS[kind])}, not ${usual}, for ${ROLE_WORDS[role]}: on less of each nobody tastes it`,
   'meats by heads': ({ people, usual, odd }) =>
     say`${people} people: ${count(usual, 'meat')}${odd ? say`, by the school of odd numbers` : ''}`,
   'no meat for dessert': () => say`a dessert course has no meat`,

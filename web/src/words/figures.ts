@@ -1,14 +1,19 @@
 import { ANY_NUMBER, CHEESE_KINDS, MEAT_KINDS, type Practice } from '@rotula/core';
 import { ROLE_LABELS } from './roles';
-import { say } from '../language/say';
+import { say, word } from '../language/say';
 
 /** The tables of practice as the house shows them, in that order. */
 export const FIGURE_TABLES = [
   'gramsPerAdult',
   'besidePerAdult',
+  'breadPerAdult',
+  'besideByRole',
   'cheeseKinds',
   'meatKinds',
+  'mostKinds',
   'gramsPerKind',
+  'leastPerHead',
+  'leastCut',
   'childShare',
 ] as const satisfies readonly (keyof Practice)[];
 
@@ -19,6 +24,11 @@ const TABLES: Record<keyof Practice, string> = {
   meatKinds: say`Kinds of meat`,
   gramsPerKind: say`Of each kind`,
   childShare: say`A child`,
+  breadPerAdult: say`Bread, an adult`,
+  besideByRole: say`Beside, by role`,
+  mostKinds: say`Kinds at the most`,
+  leastPerHead: say`Least of a kind`,
+  leastCut: say`Least cut`,
 };
 export const figureTable = (table: keyof Practice): string => TABLES[table];
 
@@ -42,6 +52,16 @@ export function figureLabel(path: string): string {
       return `${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: ${keys[1]}, ${end}`;
     case 'besidePerAdult':
       return `${keys[0]}, ${end}`;
+    case 'breadPerAdult':
+      return say`${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: bread and crackers, ${end}`;
+    case 'besideByRole':
+      return say`${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: times what stands beside at drinks`;
+    case 'mostKinds':
+      return say`${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: kinds of ${word(keys[1]!)}`;
+    case 'leastPerHead':
+      return keys[0] === 'blue' ? say`of a blue, a head` : say`of any kind, a head`;
+    case 'leastCut':
+      return say`a piece cut at the counter`;
     case 'cheeseKinds':
       return say`${people(CHEESE_KINDS, Number(keys[0]))}: cheeses, ${end}`;
     case 'meatKinds':

@@ -1,4 +1,6 @@
-import type { Loss } from '@rotula/core';
+import type { Loss, Waste } from '@rotula/core';
+import { count } from '../ui/format';
+import { ROLE_WORDS } from './brief';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
 
@@ -9,12 +11,26 @@ const LOSS: Record<Loss, string> = {
   slicing: say`lost in slicing`,
 };
 
+const WASTE: Record<Waste, string> = {
+  'peel and core': say`of peel and core`,
+  stones: say`of stones`,
+  stems: say`of stems`,
+  ends: say`of ends and peel`,
+  brine: say`of brine that is poured off`,
+  'own figure': say`that nobody eats, by your own figure`,
+};
+
 export const portionWords: WordsOf<
   | 'by hand'
   | 'divides people'
   | 'well known'
+  | 'rich'
+  | 'no use in this role'
+  | 'not for everyone'
   | 'rind and trim'
   | 'whole packs'
+  | 'least cut'
+  | 'not eaten'
   | 'stock'
   | 'for the table'
   | 'from the board, cut first'
@@ -24,8 +40,14 @@ export const portionWords: WordsOf<
 > = {
   'by hand': () => say`set by hand`,
   'divides people': () => say`half a share: it divides people`,
+  rich: () => say`a little less: it is rich`,
+  'no use in this role': ({ what, role }) =>
+    say`no ${word(what)} at ${ROLE_WORDS[role]}: set the grams if you want it`,
+  'not for everyone': ({ what, heads }) => say`none of the ${word(what)} suits ${count(heads, 'guest')}`,
   'well known': () => say`a little more: everybody knows it`,
   'rind and trim': ({ off, loss }, { grams }) => `${grams(off)} ${LOSS[loss]}`,
+  'least cut': ({ left }, { grams }) => say`nobody cuts less at the counter: about ${grams(left)} left over`,
+  'not eaten': ({ off, waste }, { grams }) => say`${grams(off)} ${WASTE[waste]}`,
   'whole packs': ({ left }, { grams }) => say`sold whole, about ${grams(left)} left over`,
   stock: ({ onHand, short }, { grams }) => say`only ${grams(onHand)} on the counter, ${grams(short)} short`,
   'for the table': ({ what, sharedBy }) =>

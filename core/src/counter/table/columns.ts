@@ -17,10 +17,13 @@ export interface Column {
 
 const ALL = GOOD_KINDS;
 const MAINS: readonly GoodKind[] = ['cheese', 'meat'];
+const COMPOSED: readonly GoodKind[] = ['cheese', 'meat', 'companion'];
 const TASTED: readonly GoodKind[] = ['cheese', 'meat', 'companion', 'drink'];
 const column = (cell: Cell, kinds: readonly GoodKind[], ...paths: string[]): Column[] =>
   paths.map((path) => ({ path, cell, kinds }));
 const of = (prefix: string, ...names: string[]) => names.map((name) => `${prefix}.${name}`);
+
+const PIECE = ['grams', 'diameter', 'length', 'width', 'height'];
 
 /** In the order in which they are written. */
 export const COLUMNS: readonly Column[] = [
@@ -37,6 +40,7 @@ export const COLUMNS: readonly Column[] = [
   ),
   ...column('number', ALL, 'price.amount'),
   ...column('text', ALL, 'price.per', 'pack.form'),
+  ...column('number', ALL, 'supplierPrice'),
   ...column('number', ALL, ...of('pack', 'grams', 'ml', 'pieces')),
   ...column('list', ALL, 'colours', 'adjectives', 'flavours'),
   ...column('text', ALL, 'note'),
@@ -57,7 +61,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('number', MAINS, 'ageDays'),
   ...column('text', MAINS, 'form.shape'),
   ...column('number', MAINS, ...of('form', 'grams', 'diameter', 'height', 'length', 'width')),
-  ...column('number', ['cheese'], ...of('composition', 'water', 'fat', 'protein', 'carbohydrate', 'ash')),
+  ...column('number', COMPOSED, ...of('composition', 'water', 'fat', 'protein', 'carbohydrate', 'ash')),
   ...column('text', ['cheese'], 'rind.kind'),
   ...column('number', ['cheese'], 'rind.mm'),
   ...column('text', ['cheese'], 'rind.verdict', 'look.eyes'),
@@ -70,6 +74,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('text', ['companion'], 'role'),
   ...column('number', ['companion'], 'crunch', 'juice', 'scented'),
   ...column('yes/no', ['companion'], 'rolls'),
+  ...column('number', ['companion'], ...of('piece', ...PIECE), 'edibleShare', 'drainedGrams'),
   ...column('text', ['drink'], 'type'),
   ...column(
     'number',
@@ -83,7 +88,9 @@ export const COLUMNS: readonly Column[] = [
     'spice',
   ),
   ...column('text', ['ware'], 'use'),
-  ...column('number', ['ware'], 'length', 'width', 'diameter'),
+  ...column('number', ['ware'], 'length', 'width', 'diameter', 'height', 'rim', 'ml'),
+  ...column('text', ['ware'], 'material'),
+  ...column('yes/no', ['ware'], 'heatproof'),
   ...column('text', ALL, 'lot.id').map((c) => ({ ...c, ofLot: true })),
   ...column('number', ALL, ...of('lot', 'grams', 'pieces', 'price')).map((c) => ({ ...c, ofLot: true })),
   ...column('text', ALL, ...of('lot', 'madeOn', 'receivedOn', 'bestFrom', 'bestUntil')).map((c) => ({

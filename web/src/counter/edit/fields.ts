@@ -23,6 +23,7 @@ import {
   TEXTURES,
   TREATMENTS,
   TRIAL_DECISIONS,
+  WARE_MATERIALS,
   WARE_USES,
   type Good,
   type GoodKind,
@@ -87,6 +88,7 @@ export const SECTIONS: readonly Section[] = [
       one('pack.form', say`Sold`, PACK_FORMS),
       { path: 'pack.grams', label: say`Weight of a pack`, is: 'grams', optional: true },
       { path: 'pack.ml', label: say`Volume of a pack, ml`, is: 'number', optional: true },
+      { path: 'supplierPrice', label: say`The supplier’s price for as much`, is: 'money', optional: true },
     ],
   },
   {
@@ -158,6 +160,25 @@ export const SECTIONS: readonly Section[] = [
       measure('length', say`Length`),
       measure('width', say`Width`),
       measure('diameter', say`Across`),
+      measure('height', say`Height`),
+      measure('rim', say`Rim`),
+      { path: 'ml', label: say`Holds, ml`, is: 'number', optional: true },
+      one('material', say`Made of`, WARE_MATERIALS),
+      { path: 'heatproof', label: say`Bears a hot dish`, is: 'yes/no' },
+    ],
+  },
+  {
+    title: say`One of it, and what is eaten`,
+    kinds: ['companion'],
+    hint: say`A grape, a slice, a cracker. What is not told goes by the role, and by the table of yields.`,
+    fields: [
+      { path: 'piece.grams', label: say`Weight of one`, is: 'grams', optional: true },
+      measure('piece.diameter', say`Across`),
+      measure('piece.length', say`Length`),
+      measure('piece.width', say`Width`),
+      measure('piece.height', say`Height`),
+      { path: 'edibleShare', label: say`Share that is eaten, 0 to 1`, is: 'number', optional: true },
+      { path: 'drainedGrams', label: say`Weight without its liquid`, is: 'grams', optional: true },
     ],
   },
   {
@@ -208,7 +229,7 @@ export const SECTIONS: readonly Section[] = [
   },
   {
     title: say`Composition`,
-    kinds: ['cheese'],
+    kinds: ['cheese', 'meat', 'companion'],
     hint: say`In per cent of the weight. With water and fat the published firmness is worked out beside the family.`,
     fields: [
       { path: 'composition.water', label: say`Water`, is: 'number', optional: true },

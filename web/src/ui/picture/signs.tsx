@@ -29,6 +29,20 @@ export const COMPANION_SIGNS: Record<CompanionRole, (c: string) => ReactNode> = 
   ),
   preserve: (c) => jar(c, '#a23b2a'),
   'savoury spread': (c) => jar(c, '#5c7440'),
+  mustard: (c) => jar(c, '#c9782b'),
+  chutney: (c) => jar(c, '#7a4a1e'),
+  dip: (c) => (
+    <>
+      <path d="M7 24h34q-2 16-17 16T7 24z" fill="#fdfaf2" stroke={INK} strokeWidth="1.4" />
+      <path d="M10 24q14-10 28 0z" fill={c} stroke={INK} strokeWidth="1.4" />
+    </>
+  ),
+  oil: (c) => (
+    <>
+      <path d="M20 6h8v9q7 4 7 12v14H13V27q0-8 7-12z" fill="#fdfaf2" stroke={INK} strokeWidth="1.4" />
+      <path d="M14 27h20v13H14z" fill={c} />
+    </>
+  ),
   fruit: (c) => (
     <>
       <path

@@ -1,0 +1,53 @@
+import { reachOf, type Limit } from '../care/index.js';
+import type { Brief } from './brief.js';
+import { childShareOf, plateGuestsOf } from './plates.js';
+
+/** Guests at the board who eat the same of it: all but those with a plate of their own. */
+export interface BoardGroup {
+  /** What is marked on a card for them, and they leave alone. */
+  readonly limits: readonly Limit[];
+  /** In adults. */
+  readonly eaters: number;
+  /** Heads, infants left out. */
+  readonly heads: number;
+  /** Children under 12: their share goes on what is mild and known. */
+  readonly young: boolean;
+}
+
+/**
+ * Who eats from the board: guests whose limits are marked on the cards, each name (or nameless limit) a group; the other
+ * adults; the other children. Own plates are taken off first; adults are counted before children.
+ */
+export function boardGroupsOf(brief: Brief): BoardGroup[] {
+  const { guests } = brief;
+  const young = guests.children + guests.under5;
+  const atPlates = plateGuestsOf(brief).reduce((sum, plate) => sum + plate.guests, 0);
+  let adults = Math.max(0, guests.adults - atPlates);
+  let children = Math.max(0, young - Math.max(0, atPlates - guests.adults));
+  const share = childShareOf(brief);
+  const group = (limits: readonly Limit[], grown: number, small: number): BoardGroup[] =>
+    grown + small > 0
+      ? [{ limits, heads: grown + small, eaters: grown + share * small, young: grown === 0 }]
+      : [];
+  const marked = [...markedOf(brief).values()].flatMap((limits) => {
+    const asked = Math.max(...limits.map((limit) => limit.guests));
+    const grown = Math.min(asked, adults);
+    const small = Math.min(asked - grown, children);
+    adults -= grown;
+    children -= small;
+    return group(limits, grown, small);
+  });
+  return [...marked, ...group([], adults, 0), ...group([], 0, children)];
+}
+
+/** Limits that are marked on the cards, by whose they are. */
+function markedOf(brief: Brief): Map<string, Limit[]> {
+  const groups = new Map<string, Limit[]>();
+  brief.limits
+    .filter((limit) => reachOf(limit) === 'card')
+    .forEach((limit, i) => {
+      const key = limit.who.trim().toLowerCase() || `#${i}`;
+      groups.set(key, [...(groups.get(key) ?? []), limit]);
+    });
+  return groups;
+}
