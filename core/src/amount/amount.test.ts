@@ -41,12 +41,12 @@ test('gross gives at least the net and never a gram too much', () => {
 
 test('cut to order is charged by the gram', () => {
   const bought = purchase(aCheese('x'), grams(490));
-  expect(bought).toMatchObject({ gross: 500, packs: null, bought: 500, cost: 1000, left: 0 });
+  expect(bought).toMatchObject({ gross: 500, packs: null, bought: 500, price: 1000, left: 0 });
 });
 
 test('whole pieces are charged whole and say what is left', () => {
   const wheel = aCheese('x', { pack: { form: 'whole', grams: 250 }, price: { amount: 800, per: 'piece' } });
-  expect(purchase(wheel, grams(300))).toMatchObject({ packs: 2, bought: 500, cost: 1600 });
+  expect(purchase(wheel, grams(300))).toMatchObject({ packs: 2, bought: 500, price: 1600 });
   expect(purchase(wheel, grams(300)).left).toBeGreaterThan(180);
   expect(purchase(wheel, grams(245)).packs).toBe(1);
 });
@@ -57,7 +57,7 @@ test('a jar is charged by the share that is used', () => {
     pack: { form: 'jar', grams: 340 },
     price: { amount: 680, per: 'pack' },
   });
-  expect(purchase(jar, grams(85))).toMatchObject({ packs: 1, cost: 170, byShare: true });
+  expect(purchase(jar, grams(85))).toMatchObject({ packs: 1, price: 170, byShare: true });
 });
 
 test('shares: less of what divides, more of the safe bet, and all of it adds up', () => {
@@ -77,7 +77,7 @@ test('nothing is lost of a meat whose casing is eaten but what stays on the slic
 // Common practice, no source: at the counter nobody cuts a piece below about 80 g.
 test('no piece is cut below the least that a counter cuts, and what is over is said', () => {
   const small = purchase(aCheese('x'), grams(30));
-  expect(small).toMatchObject({ bought: 80, cost: 160 });
+  expect(small).toMatchObject({ bought: 80, price: 160 });
   expect(small.left).toBeGreaterThan(40);
   expect(purchase(aCheese('x'), grams(0)).bought).toBe(0);
   const slices = purchase(aMeat('m'), grams(30));

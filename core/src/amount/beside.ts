@@ -80,7 +80,7 @@ export function besideEstimate(brief: Brief, counter: readonly Good[]): Money {
     const each = grams(Math.round(besideTotal(brief, what) / kindsOfIt));
     const prices = allowed
       .filter((good: Companion) => BESIDE_OF[good.role] === what)
-      .map((good) => kindsOfIt * purchase(good, each).cost)
+      .map((good) => kindsOfIt * purchase(good, each, brief.practice).price)
       .sort((a, b) => a - b);
     return median(prices);
   });

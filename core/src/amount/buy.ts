@@ -1,4 +1,4 @@
-import { grams, money, type Grams, type Money } from '../units/index.js';
+import { grams, money, wholesFor, type Grams, type Money } from '../units/index.js';
 import { USUAL_PRACTICE, type Practice } from '../brief/index.js';
 import { packGrams, type Good } from '../counter/index.js';
 import { edibleShare } from './edible.js';
@@ -12,7 +12,7 @@ export interface Purchase {
   readonly packs: number | null;
   /** What leaves the counter: the gross weight, or all the packs. */
   readonly bought: Grams;
-  readonly cost: Money;
+  readonly price: Money;
   /** Edible grams that are left over because packs are whole. */
   readonly left: Grams;
   /** A jar is charged by the share that is used. */
@@ -23,7 +23,7 @@ const WEIGHED: readonly string[] = ['cut to order', 'sliced to order', 'loose'];
 
 /** Gross grams that give `net` grams to eat, rounded up to a whole gram. */
 export function grossFor(good: Good, net: Grams): Grams {
-  return grams(Math.max(0, Math.ceil(net / edibleShare(good) - 1e-9)));
+  return grams(wholesFor(net / edibleShare(good)));
 }
 
 /** At the counter nobody cuts a smaller piece; a small whole piece is as small as it is. */
@@ -33,26 +33,26 @@ function leastOf(good: Good, gross: number, leastCut: number): number {
 }
 
 /**
- * Gross weight, packs and cost of `net` grams of a good. Weighed goods are charged by the gram. A jar that the shop
+ * Gross weight, packs and price of `net` grams of a good. Weighed goods are charged by the gram. A jar that the shop
  * opens is charged by share; every other pack is charged whole. A price per kg of a packed good is charged on the packs.
  */
 export function purchase(good: Good, net: Grams, { leastCut }: Practice = USUAL_PRACTICE): Purchase {
   const gross = grossFor(good, net);
   const pack = packGrams(good);
-  const price = good.price.amount;
+  const each = good.price.amount;
   if (WEIGHED.includes(good.pack.form) || pack === null || pack <= 0) {
     const bought = grams(leastOf(good, gross, leastCut));
-    const cost = good.price.per === 'kg' ? (price * bought) / 1000 : gross > 0 ? price : 0;
+    const price = good.price.per === 'kg' ? (each * bought) / 1000 : gross > 0 ? each : 0;
     const left = grams(Math.floor((bought - gross) * edibleShare(good)));
-    return { net, gross, packs: null, bought, cost: money(cost), left, byShare: false };
+    return { net, gross, packs: null, bought, price: money(price), left, byShare: false };
   }
-  const packs = Math.ceil(gross / pack - 1e-9);
+  const packs = wholesFor(gross / pack);
   const bought = grams(packs * pack);
   if (good.pack.form === 'jar') {
-    const cost = good.price.per === 'kg' ? (price * gross) / 1000 : (price * gross) / pack;
-    return { net, gross, packs, bought, cost: money(cost), left: grams(0), byShare: true };
+    const price = good.price.per === 'kg' ? (each * gross) / 1000 : (each * gross) / pack;
+    return { net, gross, packs, bought, price: money(price), left: grams(0), byShare: true };
   }
-  const cost = good.price.per === 'kg' ? (price * bought) / 1000 : price * packs;
+  const price = good.price.per === 'kg' ? (each * bought) / 1000 : each * packs;
   const left = grams(Math.max(0, Math.floor((bought - gross) * edibleShare(good))));
-  return { net, gross, packs, bought, cost: money(cost), left, byShare: false };
+  return { net, gross, packs, bought, price: money(price), left, byShare: false };
 }

@@ -1,4 +1,4 @@
-import { trimOf, type Cheese, type Good, type Meat } from '../counter/index.js';
+import { densityOf, trimOf, type Cheese, type Good, type Meat } from '../counter/index.js';
 import { yieldOf } from './yields.js';
 
 /** What stays on knife, wire and paper. Common practice, no source. */
@@ -44,3 +44,7 @@ export function edibleShare(good: Good): number {
   if (good.kind === 'companion') return yieldOf(good)?.share ?? 1;
   return 1;
 }
+
+/** Weight of one slice of a meat as it is cut, g; null for what is spread. */
+export const sliceGramsOf = ({ build, slice, form }: Meat): number | null =>
+  build === 'spreadable' ? null : (Math.PI / 4) * slice.diameter ** 2 * slice.mm * densityOf(form);

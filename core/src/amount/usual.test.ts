@@ -32,7 +32,7 @@ describe('the usual share of one good', () => {
   });
   test('is costed as it is bought: whole pieces whole', () => {
     const piece = aCheese('p', { pack: { form: 'whole', grams: 200 }, price: { amount: 700, per: 'piece' } });
-    expect(usualPurchase(piece, 1000, 4)).toMatchObject({ packs: 2, cost: 1400 });
+    expect(usualPurchase(piece, 1000, 4)).toMatchObject({ packs: 2, price: 1400 });
   });
 });
 

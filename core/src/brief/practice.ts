@@ -107,6 +107,24 @@ const BESIDE_BY_ROLE: Record<Role, number> = {
 /** What a role has no use for. */
 export const NOT_BESIDE: Partial<Record<Role, readonly BesideFigure[]>> = { dessert: ['brine', 'mustard'] };
 
+/** Pours of one drinking guest (practice.csv). */
+const POURS = { firstHour: { low: 1, high: 1.5 }, laterHour: { low: 0.5, high: 1 } };
+/** ml of one pour: wine at a table 125 (practice.csv); the others are the house's own. */
+const POUR_ML = {
+  sparkling: 125,
+  white: 125,
+  rosé: 125,
+  red: 125,
+  sweet: 75,
+  fortified: 60,
+  beer: 250,
+  cider: 200,
+  'no-alcohol': 200,
+  tea: 200,
+};
+/** Share of the food that the first of two waves holds. */
+const FIRST_WAVE = 0.6;
+
 /** Crackers are counted: 4 to 6 a head. */
 export const CRACKERS_PER_ADULT: Range = { low: 4, high: 6 };
 
@@ -123,6 +141,9 @@ export interface Practice {
   readonly besidePerAdult: Readonly<Record<keyof typeof BESIDE_PER_ADULT, Range>>;
   readonly breadPerAdult: Readonly<Record<Role, Range>>;
   readonly besideByRole: Readonly<Record<Role, number>>;
+  readonly pours: typeof POURS;
+  readonly pourMl: typeof POUR_ML;
+  readonly firstWave: number;
 }
 
 export const USUAL_PRACTICE: Practice = {
@@ -137,6 +158,9 @@ export const USUAL_PRACTICE: Practice = {
   besidePerAdult: BESIDE_PER_ADULT,
   breadPerAdult: BREAD_PER_ADULT,
   besideByRole: BESIDE_BY_ROLE,
+  pours: POURS,
+  pourMl: POUR_ML,
+  firstWave: FIRST_WAVE,
 };
 
 /** One figure that a house may set: where it stands, and what it usually is. */
@@ -144,11 +168,11 @@ export interface PracticeFigure {
   /** Dotted path in the practice: "gramsPerAdult.drinks.cheese.low". */
   readonly path: string;
   readonly usual: number;
-  readonly unit: 'grams' | 'kinds' | 'share' | 'times';
+  readonly unit: 'grams' | 'kinds' | 'share' | 'times' | 'ml';
   readonly most: number;
 }
 
-const LIMITS_OF = { grams: 1000, kinds: 9, share: 1, times: 5 } as const;
+const LIMITS_OF = { grams: 1000, kinds: 9, share: 1, times: 5, ml: 1000 } as const;
 
 function figuresIn(tree: unknown, path: string, unit: PracticeFigure['unit']): PracticeFigure[] {
   if (typeof tree === 'number')
@@ -170,6 +194,9 @@ const UNITS: Record<keyof Practice, PracticeFigure['unit']> = {
   besidePerAdult: 'grams',
   breadPerAdult: 'grams',
   besideByRole: 'times',
+  pours: 'times',
+  pourMl: 'ml',
+  firstWave: 'share',
 };
 
 /** Every figure that a house may set, in the order of the tables. Common practice, no source, as the tables say. */

@@ -18,4 +18,5 @@ export {
   allergensOnTable,
 } from './table.js';
 export { type ChokingRow, type SafeForm, chokingRowOf } from './choking.js';
+export { SAFE_TIMES, type SafeTime, safeTimeOf } from './safeTime.js';
 export { mayOffer, suitsEveryone } from './propose.js';

@@ -211,6 +211,6 @@ describe('money beside the cheese', () => {
   });
   test('nothing picked: nothing stands beside it, nothing is bought, nothing is shopped for', () => {
     const empty = plan(anOrder({}), counter, DEFAULT_HOUSE);
-    expect([empty.pairs.set, empty.portions.companions, empty.sum.cost]).toEqual([[], [], 0]);
+    expect([empty.pairs.set, empty.portions.companions, empty.sum.price]).toEqual([[], [], 0]);
   });
 });

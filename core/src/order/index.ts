@@ -1,6 +1,7 @@
 export { type SnapshotChange } from './snapshot.js';
 export {
   CounterFile,
+  DRINKS_COME,
   CounterHead,
   MOST_EXTRAS,
   MOST_MAINS,
@@ -60,6 +61,7 @@ export {
 export type * from './boardAdvice.js';
 export type * from './changedCautions.js';
 export type * from './nextLots.js';
+export { repairsOf, type Repair, type RepairKind } from './repairs.js';
 export { type Refused, holdBack } from './holdBack.js';
 export { readLenses } from './lensReading.js';
 export { besideSteps, type BesideStep } from './besideSteps.js';

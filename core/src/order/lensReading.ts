@@ -29,7 +29,7 @@ export interface LensReading {
 /** Cost of a companion at its usual amount for this table, smallest unit. */
 export function companionCost(companion: Companion, brief: Brief): number {
   const share = besideTotal(brief, BESIDE_OF[companion.role]) / 2;
-  return purchase(companion, grams(Math.round(share))).cost;
+  return purchase(companion, grams(Math.round(share)), brief.practice).price;
 }
 
 /** What the board shows under each lens, what is missing, and the cheapest fix the limits allow. */

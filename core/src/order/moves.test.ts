@@ -96,7 +96,7 @@ describe('the snapshot', () => {
         : good,
     );
   const costOf = (o: OrderBody, goods: readonly Good[], id: string) =>
-    plan(o, goods, DEFAULT_HOUSE).portions.mains.find((m) => m.good.id === id)!.cost;
+    plan(o, goods, DEFAULT_HOUSE).portions.mains.find((m) => m.good.id === id)!.price;
 
   test('is taken when goods are chosen, and settles: asked again it is the same document', () => {
     const o = settled(order({ extras: ['quince-block'] }));
@@ -211,7 +211,7 @@ describe('the snapshot', () => {
     const o = settled(order({ state: 'finished' }));
     const before = plan(o, counter, DEFAULT_HOUSE);
     const elsewhere = plan(o, [], { ...DEFAULT_HOUSE, amountSchool: 'per kind' });
-    expect(elsewhere.sum.cost).toBe(before.sum.cost);
+    expect(elsewhere.sum.price).toBe(before.sum.price);
     expect(elsewhere.portions.net).toBe(before.portions.net);
     expect(elsewhere.pairs.set.map((e) => e.beside.id)).toEqual(before.pairs.set.map((e) => e.beside.id));
     const better = aCompanion('aaa-best', { role: 'preserve' }, { sweet: 9 });

@@ -46,7 +46,7 @@ describe('plan', () => {
             if (free.length > 0 && (byHand ?? 0) <= target) expect(net).toBe(target);
           }
           const parts = [...p.portions.mains, ...p.portions.companions];
-          expect(p.sum.cost).toBe(parts.reduce((sum, x) => sum + x.cost, 0));
+          expect(p.sum.price).toBe(parts.reduce((sum, x) => sum + x.price, 0));
           expect(p.portions.net).toBe(p.portions.mains.reduce((sum, x) => sum + x.net, 0));
         },
       ),

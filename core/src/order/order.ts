@@ -10,6 +10,7 @@ import { NO_SNAPSHOT, Snapshot } from './snapshot.js';
 /** The order document (docs/formats.md): only what a person decided. Everything else is derived by plan(). */
 
 export const ORDER_STATES = ['new', 'in work', 'finished'] as const;
+export const DRINKS_COME = ['suggested', 'with the order'] as const;
 /** Cheeses and meats that one board can hold; more overwhelms long before (trade: 5 to 7), and needs a second order. */
 export const MOST_MAINS = 24;
 export const MOST_EXTRAS = 20;
@@ -40,6 +41,15 @@ export const OrderBody = z.object({
   selection: Selection.default({ goods: null, locked: [], leftOut: [], lots: {}, briefFingerprint: null }),
   /** Net grams set by hand. */
   portions: ById(z.number().min(0).max(1e6)).default({}),
+  /** Do the drinks come with the order? Else they are suggested: counted and priced, and not in the sum. */
+  drinks: z.enum(DRINKS_COME).default('suggested'),
+  /** Waves of the food set by hand: how many, and the share that the first one holds. */
+  waves: z
+    .object({
+      count: z.number().int().min(1).max(6).nullable().default(null),
+      first: z.number().min(0.1).max(1).nullable().default(null),
+    })
+    .default({ count: null, first: null }),
   /** Cut style or fold set by hand. */
   cuts: ById(z.string().max(64)).default({}),
   /** Companion set by hand, by good and slot. */

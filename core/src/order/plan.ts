@@ -25,10 +25,14 @@ export type Advice = Reason & { readonly left: boolean };
 
 /** The sum of the lines of all stages, and what it leaves of the budget. */
 export interface Sum {
+  /** What the customer pays. */
+  readonly price: Money;
+  readonly pricePerHead: Money;
+  /** What the shop pays for it, and what remains with it. */
   readonly cost: Money;
-  readonly costPerHead: Money;
+  readonly margin: Money;
   readonly budget: Money | null;
-  /** Budget less cost; negative when over. */
+  /** Budget less price; negative when over. */
   readonly remaining: Money | null;
 }
 
@@ -89,13 +93,16 @@ function groundOf(order: OrderBody, onShelf: readonly Good[], ofHouse: House): G
 }
 
 function sumOf(lines: readonly Line[], { brief }: OrderBody): Sum {
-  const cost = money(lines.reduce((total, line) => total + (line.cost ?? 0), 0));
+  const all = (of: 'price' | 'cost') => money(lines.reduce((total, line) => total + (line[of] ?? 0), 0));
+  const [price, cost] = [all('price'), all('cost')];
   const budget = budgetTotal(brief);
   return {
+    price,
+    pricePerHead: money(price / Math.max(1, headsThatEat(brief))),
     cost,
-    costPerHead: money(cost / Math.max(1, headsThatEat(brief))),
+    margin: money(price - cost),
     budget: budget === null ? null : money(budget),
-    remaining: budget === null ? null : money(budget - cost),
+    remaining: budget === null ? null : money(budget - price),
   };
 }
 

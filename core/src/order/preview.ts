@@ -8,8 +8,8 @@ export interface VitalFigures {
   readonly dial: number;
   readonly net: number;
   readonly perHead: number;
-  readonly cost: number;
-  readonly costPerHead: number;
+  readonly price: number;
+  readonly pricePerHead: number;
   readonly budget: number | null;
   readonly remaining: number | null;
   readonly cautions: number;
@@ -19,11 +19,15 @@ export function vitalFigures({ balance, portions, targets, ownPlates, cautions, 
   // Those with a plate of their own are not fed from the board, nor are infants.
   const atBoard = targets.headsThatEat - ownPlates.reduce((guests, plate) => guests + plate.guests, 0);
   const { net } = portions;
+  const { price, pricePerHead, budget, remaining } = sum;
   return {
     dial: balance.dial,
     net,
     perHead: atBoard > 0 ? net / atBoard : 0,
-    ...sum,
+    price,
+    pricePerHead,
+    budget,
+    remaining,
     cautions: cautions.length,
   };
 }

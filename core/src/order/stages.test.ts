@@ -31,7 +31,14 @@ const boxStage = stage({
   }),
   advise: ({ box: { boxes, weight } }) => (boxes > 1 ? [reason('too heavy for one box', { weight })] : []),
   lines: ({ box: { boxes } }, { counter }) => [
-    { good: counter[0]!, for: 'beside', amount: grams(0), cost: money(250 * boxes) },
+    {
+      subject: counter[0]!.id,
+      good: counter[0]!,
+      for: 'beside',
+      amount: grams(0),
+      cost: money(0),
+      price: money(250 * boxes),
+    },
   ],
   summary: () => ({ goods: [], words: [] }),
 });
@@ -54,7 +61,7 @@ describe('a stage is one row', () => {
     ]);
     const { boxes } = after.parts.box;
     expect(boxes).toBe(Math.ceil(before.portions.net / BOX_HOLDS));
-    expect(after.sum.cost).toBe(before.sum.cost + 250 * boxes);
+    expect(after.sum.price).toBe(before.sum.price + 250 * boxes);
     expect(after.advice.map(({ rule }) => rule)).toEqual([
       ...before.advice.map(({ rule }) => rule),
       ...(boxes > 1 ? ['too heavy for one box'] : []),
@@ -78,14 +85,14 @@ describe('a stage is one row', () => {
   });
   test('the sum is that of the lines, whatever stage they are of', () => {
     const p = plan(order, counter, DEFAULT_HOUSE);
-    expect(p.sum.cost).toBe(p.lines.reduce((total, line) => total + (line.cost ?? 0), 0));
+    expect(p.sum.price).toBe(p.lines.reduce((total, line) => total + (line.price ?? 0), 0));
     const poor = {
       ...order,
       brief: { ...order.brief, budget: { amount: money(100), per: 'total' as const } },
     };
     const { sum } = plan(poor, counter, DEFAULT_HOUSE);
-    expect([sum.budget, sum.remaining]).toEqual([100, 100 - sum.cost]);
-    expect(sum.costPerHead).toBe(Math.round(sum.cost / 12));
+    expect([sum.budget, sum.remaining]).toEqual([100, 100 - sum.price]);
+    expect(sum.pricePerHead).toBe(Math.round(sum.price / 12));
     expect(p.sum.remaining).toBeNull();
   });
 });

@@ -34,7 +34,7 @@ test('the shopping list has everything once, and its sum is the cost', () => {
   const ids = lines.map((l) => l.good.id);
   expect(new Set(ids).size).toBe(ids.length);
   expect(ids).toEqual(expect.arrayContaining(picked));
-  expect(lines.reduce((sum, l) => sum + (l.portion?.cost ?? 0), 0)).toBe(p.sum.cost);
+  expect(lines.reduce((sum, l) => sum + (l.portion?.price ?? 0), 0)).toBe(p.sum.price);
 });
 
 test('cards tell milk, number and the allergens by state', () => {
@@ -136,5 +136,5 @@ test('the rows for a spreadsheet all have the same columns', () => {
   const rows = planRows(p);
   const columns = rows.map((row) => Object.keys(row).join());
   expect(new Set(columns).size).toBe(1);
-  expect(rows.reduce((sum, row) => sum + Number(row.cost_minor_units), 0)).toBe(p.sum.cost);
+  expect(rows.reduce((sum, row) => sum + Number(row.cost_minor_units), 0)).toBe(p.sum.price);
 });

@@ -1,3 +1,4 @@
+import type { DrinkPortion } from '../amount/index.js';
 import type { Good } from '../counter/index.js';
 import type { Line, Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
@@ -9,19 +10,21 @@ const DEPARTMENTS = [
   'Bread and crackers',
   'Fruit and vegetables',
   'Jars and dry goods',
-  'Drinks (suggested)',
+  'Drinks',
 ] as const;
 export type Department = (typeof DEPARTMENTS)[number];
 
 export interface ShoppingLine extends Line {
-  /** How it is bought; null for what is only suggested. */
+  readonly good: Good;
+  /** How it is bought; null for a drink. */
   readonly portion: Portion | null;
+  readonly drink: DrinkPortion | null;
 }
 
 function departmentOf(good: Good): Department {
   if (good.kind === 'cheese') return 'Cheese';
   if (good.kind === 'meat') return 'Meat';
-  if (good.kind === 'drink') return 'Drinks (suggested)';
+  if (good.kind === 'drink') return 'Drinks';
   if (good.kind === 'companion' && ['bread', 'cracker'].includes(good.role)) return 'Bread and crackers';
   if (good.kind === 'companion' && ['fruit', 'vegetable', 'garnish'].includes(good.role))
     return 'Fruit and vegetables';
@@ -34,8 +37,12 @@ export function shoppingList(plan: Plan): { department: Department; lines: Shopp
     [...plan.portions.mains, ...plan.portions.companions].map((portion) => [portion.good.id, portion]),
   );
   const lines = plan.lines
-    .filter((line) => line.for !== 'own plate')
-    .map((line) => ({ ...line, portion: portions.get(line.good.id) ?? null }));
+    .filter((line): line is Line & { good: Good } => line.good !== null && line.for !== 'own plate')
+    .map((line) => ({
+      ...line,
+      portion: portions.get(line.good.id) ?? null,
+      drink: plan.drinks.find(({ good }) => good.id === line.good.id) ?? null,
+    }));
   return DEPARTMENTS.map((department) => ({
     department,
     lines: lines.filter((line) => departmentOf(line.good) === department),

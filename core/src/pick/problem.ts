@@ -80,7 +80,7 @@ export const costIn =
       main,
       main.kind === 'cheese' ? targets.cheeses.total : targets.meats.total,
       counts[main.kind],
-    ).cost;
+    ).price;
 
 const grossIn = (targets: Targets, counts: Counts, main: Main): number =>
   usualPurchase(main, main.kind === 'cheese' ? targets.cheeses.total : targets.meats.total, counts[main.kind])

@@ -1,1 +1,2 @@
 export { type Loss, type Portion, type Portions, portionsFor } from './portion.js';
+export { goneAfter, hoursUntil, overWaves, type Waves, wavesFor } from './waves.js';

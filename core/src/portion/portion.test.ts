@@ -58,7 +58,7 @@ describe('companions', () => {
   test('jars are charged by share', () => {
     const all = portions(aBrief(), [honey('a')]);
     const [jar] = all.companions;
-    expect(jar!.cost).toBe(Math.round((680 * jar!.net) / 340));
+    expect(jar!.price).toBe(Math.round((680 * jar!.net) / 340));
   });
 });
 
@@ -87,6 +87,6 @@ describe('what a role has no use for', () => {
   test('a garnish weighs something and costs something', () => {
     const [sprigs] = at('drinks', [rosemary]);
     expect(sprigs!.net).toBeGreaterThan(0);
-    expect(sprigs!.cost).toBeGreaterThan(0);
+    expect(sprigs!.price).toBeGreaterThan(0);
   });
 });

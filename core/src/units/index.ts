@@ -13,7 +13,7 @@ export {
   ouncesFromGrams,
   poundsFromGrams,
 } from './convert.js';
-export { shareOut } from './share.js';
+export { shareOut, wholesFor } from './share.js';
 export {
   NONE,
   PRACTICE,

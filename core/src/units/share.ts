@@ -20,3 +20,6 @@ export function shareOut(total: number, weights: readonly number[]): number[] {
   for (const { i } of byRemainder.slice(0, left)) shares[i]! += 1;
   return shares;
 }
+
+/** Whole packs, pours or pieces that hold x: rounded up, but for a trace that is only rounding. */
+export const wholesFor = (x: number): number => Math.max(0, Math.ceil(x - 1e-9));

@@ -14,7 +14,7 @@ export function VitalFigures({
   format: Format;
   reach: number | null;
 }) {
-  const { budget, remaining, cost } = figures;
+  const { budget, remaining, price } = figures;
   const [weight, unit] = format.weight(figures.net);
   const dial = Math.round(figures.dial);
   const over = remaining !== null && remaining < 0;
@@ -35,12 +35,12 @@ export function VitalFigures({
       />
       <Vital
         label={budget === null ? say`cost` : say`cost of ${format.amount(budget)}`}
-        figure={format.amount(cost)}
-        bar={budget === null ? undefined : (100 * cost) / budget}
+        figure={format.amount(price)}
+        bar={budget === null ? undefined : (100 * price) / budget}
         tone={over ? 'wax' : 'leaf'}
         below={
           budget === null
-            ? say`${format.amount(figures.costPerHead)} a head, ${format.currency}`
+            ? say`${format.amount(figures.pricePerHead)} a head, ${format.currency}`
             : over
               ? say`over the budget`
               : say`${format.amount(remaining!)} left, ${format.currency}`

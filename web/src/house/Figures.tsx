@@ -124,7 +124,7 @@ function useTouched(house: House): string[] {
     const usual = { ...house, practice: {} };
     const weigh = (order: (typeof orders)[number], by: House) => {
       const { targets, portions, sum } = plan(order, counter, by);
-      return JSON.stringify([targets.cheeses, targets.meats, portions.net, portions.gross, sum.cost]);
+      return JSON.stringify([targets.cheeses, targets.meats, portions.net, portions.gross, sum.price]);
     };
     return orders
       .filter(({ state }) => state !== 'finished')

@@ -32,7 +32,7 @@ export function ShoppingList() {
                 {portion && (
                   <>
                     {amount(portion)}
-                    <span className="block text-[10.5pt]">{format.money(portion.cost)}</span>
+                    <span className="block text-[10.5pt]">{format.money(portion.price)}</span>
                   </>
                 )}
               </Line>
@@ -64,7 +64,7 @@ export function ShoppingList() {
         )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
-        {say`In all ${format.money(plan.sum.cost)}`}
+        {say`In all ${format.money(plan.sum.price)}`}
       </p>
       <p className="text-right text-[10.5pt]">{say`Drinks are suggested and not in the sum; own plates are fetched and not in the sum yet; jars are charged by the share used.`}</p>
     </>

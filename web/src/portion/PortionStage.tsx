@@ -31,14 +31,14 @@ export default function PortionStage() {
               <dd className="text-right">{format.grams(portions.gross)}</dd>
               <dt>{say`Cost, cheese and meat`}</dt>
               <dd className="text-right">
-                {format.money(portions.mains.reduce((sum, p) => sum + p.cost, 0))}
+                {format.money(portions.mains.reduce((sum, p) => sum + p.price, 0))}
               </dd>
               <dt>{say`Cost, companions`}</dt>
               <dd className="text-right">
-                {format.money(portions.companions.reduce((sum, p) => sum + p.cost, 0))}
+                {format.money(portions.companions.reduce((sum, p) => sum + p.price, 0))}
               </dd>
               <dt className="font-bold">{say`In all`}</dt>
-              <dd className="text-right font-bold">{format.money(plan.sum.cost)}</dd>
+              <dd className="text-right font-bold">{format.money(plan.sum.price)}</dd>
             </dl>
             <p className="mt-2 text-sm text-chalk-soft">
               {plan.ownPlates.length > 0 && say`Own plates are weighed, and not in the sum. `}
@@ -122,7 +122,7 @@ function PortionTable({ caption, portions }: { caption: string; portions: readon
             </td>
             <td className="pl-2 text-right whitespace-nowrap">{format.grams(portion.gross)}</td>
             <td className="pl-2 text-right whitespace-nowrap">{boughtWords(portion, format.grams)}</td>
-            <td className="pl-2 text-right whitespace-nowrap">{format.amount(portion.cost)}</td>
+            <td className="pl-2 text-right whitespace-nowrap">{format.amount(portion.price)}</td>
           </tr>
         ))}
       </tbody>

@@ -14,6 +14,9 @@ export const FIGURE_TABLES = [
   'gramsPerKind',
   'leastPerHead',
   'leastCut',
+  'pours',
+  'pourMl',
+  'firstWave',
   'childShare',
 ] as const satisfies readonly (keyof Practice)[];
 
@@ -29,6 +32,9 @@ const TABLES: Record<keyof Practice, string> = {
   mostKinds: say`Kinds at the most`,
   leastPerHead: say`Least of a kind`,
   leastCut: say`Least cut`,
+  pours: say`Pours`,
+  pourMl: say`Size of a pour`,
+  firstWave: say`First wave`,
 };
 export const figureTable = (table: keyof Practice): string => TABLES[table];
 
@@ -62,6 +68,12 @@ export function figureLabel(path: string): string {
       return keys[0] === 'blue' ? say`of a blue, a head` : say`of any kind, a head`;
     case 'leastCut':
       return say`a piece cut at the counter`;
+    case 'pours':
+      return say`${keys[0] === 'firstHour' ? say`first hour` : say`each later hour`}, ${end}`;
+    case 'pourMl':
+      return say`${word(keys[0]!)}, ml`;
+    case 'firstWave':
+      return say`of two waves, the share that goes out first`;
     case 'cheeseKinds':
       return say`${people(CHEESE_KINDS, Number(keys[0]))}: cheeses, ${end}`;
     case 'meatKinds':

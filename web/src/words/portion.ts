@@ -30,6 +30,7 @@ export const portionWords: WordsOf<
   | 'rind and trim'
   | 'whole packs'
   | 'least cut'
+  | 'too few waves'
   | 'not eaten'
   | 'stock'
   | 'for the table'
@@ -46,6 +47,8 @@ export const portionWords: WordsOf<
   'not for everyone': ({ what, heads }) => say`none of the ${word(what)} suits ${count(heads, 'guest')}`,
   'well known': () => say`a little more: everybody knows it`,
   'rind and trim': ({ off, loss }, { grams }) => `${grams(off)} ${LOSS[loss]}`,
+  'too few waves': ({ count: waves, safe, party }, { minutes }) =>
+    say`${count(waves, 'wave')} for ${minutes(party)}: food stands out ${minutes(safe)} at the most, so hold more back`,
   'least cut': ({ left }, { grams }) => say`nobody cuts less at the counter: about ${grams(left)} left over`,
   'not eaten': ({ off, waste }, { grams }) => say`${grams(off)} ${WASTE[waste]}`,
   'whole packs': ({ left }, { grams }) => say`sold whole, about ${grams(left)} left over`,

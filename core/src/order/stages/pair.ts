@@ -45,10 +45,6 @@ export const pairStage = stage({
     const instead = insteadOfBread(brief, beside, counter).map((good) => good.name);
     return [reason('low carb', { guests: brief.lowCarb, instead })];
   },
-  lines: ({ pair: { pairs } }) =>
-    pairs.set
-      .filter(({ beside }) => beside.kind === 'drink')
-      .map(({ beside }) => ({ good: beside, for: 'suggested' as const, amount: null, cost: null })),
   summary: ({ pairs, extras }) => ({
     ...byHand(pairs),
     words: [],

@@ -1,9 +1,14 @@
-import { portionsFor, type Portions } from '../../portion/index.js';
-import { reason, type Grams } from '../../units/index.js';
-import { byHand, stage, without } from './row.js';
+import { costAt, drinkPortions, type DrinkPortion } from '../../amount/index.js';
+import { headsThatEat } from '../../brief/index.js';
+import { isDrink, type Drink, type Good } from '../../counter/index.js';
+import { ALCOHOL_FREE_ABV } from '../../pair/index.js';
+import { portionsFor, wavesFor, type Portions, type Waves } from '../../portion/index.js';
+import { minutes, money, reason, type Grams, type Minutes, type Money } from '../../units/index.js';
+import { stage, without, type Line } from './row.js';
 
 declare module '../../units/reason.js' {
   interface Rules {
+    'too few waves': { count: number; safe: Minutes; party: Minutes };
     'short of stock': { good: string; onHand: Grams; short: Grams };
   }
 }
@@ -16,38 +21,84 @@ declare module './row.js' {
 
 export interface PortionPart {
   readonly portions: Portions;
+  /** The drinks of the board, counted and priced. */
+  readonly drinks: readonly DrinkPortion[];
+  readonly waves: Waves;
 }
+
+const isAlcoholic = (drink: Drink) => drink.abv > ALCOHOL_FREE_ABV;
+/** A board that comes back is lent for so many guests. House's own figure, until Lay says how many. */
+const GUESTS_A_BOARD = 25;
 
 export const portionStage = stage({
   id: 'portion',
   place: 3,
   reads: ['brief', 'pick', 'pair'],
-  fields: ['portions'],
+  fields: ['portions', 'drinks', 'waves'],
   tidy: (order, left) => ({ ...order, portions: without(order.portions, left) }),
-  derive: ({ order }, { brief: { brief, targets }, pick: { mains }, pair: { beside } }): PortionPart => ({
+  derive: (
+    { order, house },
+    { brief: { brief, targets }, pick: { mains }, pair: { beside } },
+  ): PortionPart => ({
     portions: portionsFor(mains, beside, brief, targets, order.portions),
+    drinks: drinkPortions(beside.filter(isDrink), brief, isAlcoholic),
+    waves: wavesFor(brief, mains, house.country, order.waves),
   }),
-  advise: ({ portion: { portions } }) =>
-    portions.mains.flatMap(({ good, reasons }) =>
+  advise: ({ brief: { brief }, portion: { portions, waves } }) => [
+    ...portions.mains.flatMap(({ good, reasons }) =>
       reasons
         .filter((r) => r.rule === 'stock')
         .map(({ figures, subject }) =>
           reason('short of stock', { good: good.name, ...figures }, { subject }),
         ),
     ),
-  lines: ({ portion: { portions } }) => [
-    ...portions.mains.map(({ good, bought, cost }) => ({
-      good,
-      for: 'board' as const,
-      amount: bought,
-      cost,
-    })),
-    ...portions.companions.map(({ good, bought, cost }) => ({
-      good,
-      for: 'beside' as const,
-      amount: bought,
-      cost,
-    })),
+    ...(portions.mains.length > 0 && waves.count * waves.safe < brief.hours * 60
+      ? [
+          reason('too few waves', {
+            count: waves.count,
+            safe: waves.safe,
+            party: minutes(brief.hours * 60),
+          }),
+        ]
+      : []),
   ],
-  summary: ({ portions }) => byHand(portions),
+  lines: ({ brief: { brief }, portion: { portions, drinks } }, { order, house }) => {
+    const sold = (good: Good, what: Line['for'], amount: Grams | null, price: Money) => ({
+      subject: good.id,
+      good,
+      for: what,
+      amount,
+      price,
+      cost: costAt(price, good, house),
+    });
+    const hire = money(house.boardHire * Math.ceil(headsThatEat(brief) / GUESTS_A_BOARD));
+    return [
+      ...portions.mains.map(({ good, bought, price }) => sold(good, 'board', bought, price)),
+      ...portions.companions.map(({ good, bought, price }) => sold(good, 'beside', bought, price)),
+      ...drinks.map(({ good, price }) =>
+        order.drinks === 'with the order'
+          ? sold(good, 'drinks', null, price)
+          : { ...sold(good, 'suggested', null, price), price: null, cost: null },
+      ),
+      ...(hire > 0 && portions.mains.length > 0
+        ? [
+            {
+              subject: 'board hire',
+              good: null,
+              for: 'service' as const,
+              amount: null,
+              price: hire,
+              cost: money(0),
+            },
+          ]
+        : []),
+    ];
+  },
+  summary: ({ portions, drinks, waves }) => ({
+    goods: Object.keys(portions),
+    words: [
+      ...(drinks === 'suggested' ? [] : [drinks]),
+      ...(waves.count === null ? [] : [String(waves.count)]),
+    ],
+  }),
 });

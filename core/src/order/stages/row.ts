@@ -26,14 +26,19 @@ export interface Parts {
 }
 export type StageId = keyof Parts;
 
-/** Something that is bought, fetched or offered; money and shopping are summed over these after the last stage. */
+/** Something that is bought, fetched, offered or done; money and shopping are summed over these after the last stage. */
 export interface Line {
   readonly stage: StageId;
-  readonly good: Good;
-  readonly for: 'board' | 'beside' | 'own plate' | 'suggested';
-  /** null: suggested, with no amount. */
+  /** The good's id, or the service that is charged. */
+  readonly subject: string;
+  /** null: work, hire or wear. */
+  readonly good: Good | null;
+  readonly for: 'board' | 'beside' | 'own plate' | 'drinks' | 'suggested' | 'service';
+  /** null: told in another measure, or suggested. */
   readonly amount: Grams | null;
-  /** null: not costed, and not in the sum. */
+  /** What the customer pays; null: not in the sum. */
+  readonly price: Money | null;
+  /** What it costs the shop. */
   readonly cost: Money | null;
 }
 

@@ -1,7 +1,14 @@
 import { allergensOnTable, cautionsFor, type TableAllergens } from '../../care/index.js';
+import { costAt } from '../../amount/index.js';
 import { drinkersOf, type Brief } from '../../brief/index.js';
 import { goodsById, withLots, type Good } from '../../counter/index.js';
-import { childLinesFor, ownPlatesFor, type ChildLine, type OwnPlate } from '../../plate/index.js';
+import {
+  childLinesFor,
+  ownPlatesFor,
+  platePurchases,
+  type ChildLine,
+  type OwnPlate,
+} from '../../plate/index.js';
 import { rememberedBy } from '../../units/index.js';
 import { nextLotCautions } from '../nextLots.js';
 import { stage } from './row.js';
@@ -90,9 +97,17 @@ export const tableStage = stage({
       onTable,
     ),
   ],
-  lines: ({ table: { ownPlates } }) =>
-    ownPlates.flatMap(({ lines }) =>
-      lines.map(({ good, gross }) => ({ good, for: 'own plate' as const, amount: gross, cost: null })),
-    ),
+  lines: ({ brief: { brief }, portion: { portions }, table: { ownPlates } }, { house }) => {
+    const board = [...portions.mains, ...portions.companions];
+    const onBoard = new Map(board.map(({ good, net }) => [good.id, net]));
+    return platePurchases(ownPlates, onBoard, brief.practice).map(({ good, bought, price }) => ({
+      subject: good.id,
+      good,
+      for: 'own plate' as const,
+      amount: bought,
+      price,
+      cost: costAt(price, good, house),
+    }));
+  },
   summary: () => ({ goods: [], words: [] }),
 });
