@@ -19,6 +19,12 @@ export interface Purchase {
   readonly byShare: boolean;
 }
 
+/** What the chosen cut takes: gross grams for the net, and what must leave the wheel for it. */
+export interface CutTake {
+  readonly gross: number;
+  readonly taken: number;
+}
+
 const WEIGHED: readonly string[] = ['cut to order', 'sliced to order', 'loose'];
 
 /** Gross grams that give `net` grams to eat, rounded up to a whole gram. */
@@ -35,13 +41,19 @@ function leastOf(good: Good, gross: number, leastCut: number): number {
 /**
  * Gross weight, packs and price of `net` grams of a good. Weighed goods are charged by the gram. A jar that the shop
  * opens is charged by share; every other pack is charged whole. A price per kg of a packed good is charged on the packs.
+ * @param cut what the cut that was chosen takes; else the usual share of rind and loss
  */
-export function purchase(good: Good, net: Grams, { leastCut }: Practice = USUAL_PRACTICE): Purchase {
-  const gross = grossFor(good, net);
+export function purchase(
+  good: Good,
+  net: Grams,
+  { leastCut }: Practice = USUAL_PRACTICE,
+  cut: CutTake = { gross: grossFor(good, net), taken: 0 },
+): Purchase {
+  const gross = grams(wholesFor(cut.gross));
   const pack = packGrams(good);
   const each = good.price.amount;
   if (WEIGHED.includes(good.pack.form) || pack === null || pack <= 0) {
-    const bought = grams(leastOf(good, gross, leastCut));
+    const bought = grams(Math.max(leastOf(good, gross, leastCut), wholesFor(gross > 0 ? cut.taken : 0)));
     const price = good.price.per === 'kg' ? (each * bought) / 1000 : gross > 0 ? each : 0;
     const left = grams(Math.floor((bought - gross) * edibleShare(good)));
     return { net, gross, packs: null, bought, price: money(price), left, byShare: false };

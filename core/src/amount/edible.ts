@@ -20,6 +20,7 @@ export function edibleByRind(cheese: Cheese): number {
   switch (shape) {
     case 'wheel':
     case 'half wheel':
+    case 'quarter wheel':
     case 'wedge':
     case 'drum':
     case 'tub':

@@ -1,8 +1,8 @@
 export { type Waste, yieldOf } from './yields.js';
 export { edibleByRind, edibleShare, sliceGramsOf } from './edible.js';
 export { netGrams, shareOf } from './share.js';
-export { splitAmong } from './split.js';
-export { type Purchase, grossFor, purchase } from './buy.js';
+export { type GoodShare, mainsNet, type PortionChoices, sharesOf } from './net.js';
+export { type CutTake, type Purchase, grossFor, purchase } from './buy.js';
 export { costAt } from './money.js';
 export { type DrinkPortion, drinkPortions } from './drinks.js';
 export { usualPurchase } from './usual.js';

@@ -3,7 +3,14 @@ import { Money, type Format } from '../units/index.js';
 import { GOOD_KINDS, type GoodKind } from '../counter/words.js';
 import { TimeZone } from './place.js';
 import { wrongFigures } from './practice.js';
-import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS, SHARE_SCHOOLS } from './schools.js';
+import {
+  AIM_SCHOOLS,
+  COMPANY_SCHOOLS,
+  COVER_SCHOOLS,
+  CUT_SCHOOLS,
+  KNIFE_SCHOOLS,
+  SHARE_SCHOOLS,
+} from './schools.js';
 
 const Paid = Money.refine((n) => n >= 0, 'an amount of money is nothing or more');
 const Share = z.number().min(0).max(0.95, 'a margin is at most 95 % of the selling price');
@@ -38,6 +45,10 @@ export const House = z.object({
   company: z.enum(COMPANY_SCHOOLS).default('free'),
   /** Does a good's share go by how well it is liked, or has each the same? */
   shares: z.enum(SHARE_SCHOOLS).default('by liking'),
+  /** Is all cut ahead, or left whole with its knife, or each as its paste asks? */
+  cutSchool: z.enum(CUT_SCHOOLS).default('by paste'),
+  /** Knives at the table: the fewest that keep apart what must be, or one each. */
+  knives: z.enum(KNIFE_SCHOOLS).default('fewest'),
   timeZone: TimeZone.default('UTC'),
   /** Pairs of hands, and ovens, for the day's work. */
   hands: z.number().int().min(1).max(50).default(1),

@@ -17,6 +17,8 @@ export type CoverSchool = (typeof COVER_SCHOOLS)[number];
 export const AIM_SCHOOLS = ['balance', 'contrast'] as const;
 export const COMPANY_SCHOOLS = ['free', 'a safe bet', 'a safe bet and a surprise'] as const;
 export const SHARE_SCHOOLS = ['by liking', 'equal'] as const;
+export const CUT_SCHOOLS = ['by paste', 'pre-cut', 'whole'] as const;
+export const KNIFE_SCHOOLS = ['fewest', 'one each'] as const;
 export type ShareSchool = (typeof SHARE_SCHOOLS)[number];
 export type CompanySchool = (typeof COMPANY_SCHOOLS)[number];
 

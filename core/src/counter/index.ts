@@ -64,7 +64,7 @@ export {
   Sense,
   trimOf,
 } from './good.js';
-export { goodsById, isCheese, isCompanion, isDrink, isMain, isMeat } from './kinds.js';
+export { goodsById, isCheese, isCompanion, isDrink, isMain, isMeat, isWare } from './kinds.js';
 export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';
 export { familyCheck, sweetnessWords } from './classes.js';
 export { type Age, ageIn } from './age.js';
@@ -93,7 +93,7 @@ export {
   verticalsOn,
   withAges,
 } from './lines.js';
-export { companionsOn, drinksOn, mainsOn } from './shelves.js';
+export { companionsOn, drinksOn, mainsOn, waresOn } from './shelves.js';
 export { mustMove, pricePerKg } from './selling.js';
 export { allergenOf, allergensOf, contentsOf, contradictions, insideOf } from './ingredients.js';
 export { COLUMNS, PLAIN_PRICE, SCHEMAS, type Column } from './table/columns.js';

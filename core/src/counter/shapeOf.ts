@@ -19,6 +19,8 @@ export function volumeOf(form: Form): number | null {
       return disc !== null && h !== null ? disc * h : null;
     case 'half wheel':
       return disc !== null && h !== null ? (disc * h) / 2 : null;
+    case 'quarter wheel':
+      return disc !== null && h !== null ? (disc * h) / 4 : null;
     case 'log':
     case 'whole sausage':
       return disc !== null && l !== null ? disc * l : null;

@@ -1,6 +1,6 @@
 import { rememberedBy } from '../units/index.js';
-import type { Companion, Drink, Good, Main } from './good.js';
-import { isCompanion, isDrink, isMain } from './kinds.js';
+import type { Companion, Drink, Good, Main, Ware } from './good.js';
+import { isCompanion, isDrink, isMain, isWare } from './kinds.js';
 
 /** Parts of a counter by kind, each by id; worked out once for each counter, since every edit of an order asks for them. */
 
@@ -14,4 +14,7 @@ export const companionsOn: (counter: readonly Good[]) => readonly Companion[] = 
 );
 export const drinksOn: (counter: readonly Good[]) => readonly Drink[] = rememberedBy(
   (counter: readonly Good[]) => byId(counter.filter(isDrink)),
+);
+export const waresOn: (counter: readonly Good[]) => readonly Ware[] = rememberedBy(
+  (counter: readonly Good[]) => byId(counter.filter(isWare)),
 );

@@ -51,6 +51,7 @@ export const RIND_VERDICTS = ['none', 'eaten', 'guest decides', 'cut off', 'deco
 export const SHAPES = [
   'wheel',
   'half wheel',
+  'quarter wheel',
   'wedge',
   'log',
   'pyramid',

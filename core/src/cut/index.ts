@@ -1,3 +1,12 @@
+export { type Point, type Polygon, areaOf } from './plane.js';
+export { type Stock, outlineOf, spanOf } from './stock.js';
+export { type Division, type Pieces, type Stroke } from './division.js';
+export { type Answer } from './answer.js';
 export { CUT_MM, type CutStyleId } from './styles.js';
-export { type FoldId } from './folds.js';
-export { type Cut, cutsFor } from './cuts.js';
+export { type FoldId, type FoldPlan } from './folds.js';
+export { type Cut, type Asked, cutsFor } from './cuts.js';
+export { type WheelCut, type WheelWay } from './wheel.js';
+export { type Table as CutTable, cutTableOf } from './suit.js';
+export { type Ahead, aheadOf } from './ahead.js';
+export { type Turn, cuttingOrder } from './sequence.js';
+export { type KnifeId, type KnifeSchool, type Tool, type ToolId, knivesFor, STAND_INS } from './knives.js';

@@ -71,10 +71,15 @@ describe('what the brief asks is used, or waits for its stage', () => {
     ['sweetTooth', { sweetTooth: 5 }],
     ['lowCarb', { lowCarb: 2 }],
     ['apart', { apart: 1 }],
+    ['table', { table: 'seated' }],
+    ['hours', { hours: 6 }],
   ])('%s changes the plan', (_, part) => expect(withBrief(part)).not.toBe(now));
   test.each<[string, Partial<Brief>]>([
-    ['table', { table: 'seated' }],
     ['manner', { manner: 'lavish' }],
+    ['roomCelsius', { roomCelsius: 25 }],
+    ['journeyCelsius', { journeyCelsius: 25 }],
+    ['tableSize', { tableSize: { length: 1800 as never, width: 800 as never } }],
+    ['openSides', { openSides: 2 }],
   ])('%s is not read by any stage yet: it is marked as waiting', (_, part) =>
     expect(withBrief(part)).toBe(now),
   );

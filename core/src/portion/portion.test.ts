@@ -3,7 +3,9 @@ import { DEFAULT_HOUSE, targetsOf } from '../brief/index.js';
 import type { Good, Main } from '../counter/index.js';
 import { aBrief, aCheese, aCompanion, aMeat } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
-import { mainsNet, portionsFor } from './portion.js';
+import { mainsNet } from '../amount/index.js';
+import { cutsFor, cutTableOf } from '../cut/index.js';
+import { portionsFor } from './portion.js';
 
 const mains: Main[] = [
   aCheese('mild'),
@@ -11,8 +13,18 @@ const mains: Main[] = [
   aCheese('known', { known: 'safe bet' }),
   aMeat('ham'),
 ];
+const portionsOf = (
+  all: readonly Main[],
+  brief = aBrief(),
+  beside: readonly Good[] = [],
+  choices: Record<string, number> = {},
+) => {
+  const shares = mainsNet(all, brief, targetsOf(brief, [...all, ...beside], DEFAULT_HOUSE), choices);
+  const cuts = cutsFor(all, shares, {}, cutTableOf(brief, DEFAULT_HOUSE), brief.servingAt);
+  return portionsFor(all, beside, brief, shares, cuts, choices);
+};
 const portions = (brief = aBrief(), beside: Good[] = [], choices: Record<string, number> = {}) =>
-  portionsFor(mains, beside, brief, targetsOf(brief, [...mains, ...beside], DEFAULT_HOUSE), choices);
+  portionsOf(mains, brief, beside, choices);
 
 describe('cheeses and meats', () => {
   test('12 at drinks eat 100 g of cheese and 55 g of meat each: the middle of practice', () => {
@@ -41,7 +53,7 @@ describe('cheeses and meats', () => {
     const few = [{ id: 'l', grams: 100 }];
     const brief = aBrief({ kinds: { cheeses: 1, meats: 0 } });
     const cheese = aCheese('few', { lots: few });
-    const [portion] = portionsFor([cheese], [], brief, targetsOf(brief, [cheese], DEFAULT_HOUSE), {}).mains;
+    const [portion] = portionsOf([cheese], brief).mains;
     const stock = portion!.reasons.find((r) => r.rule === 'stock');
     expect(stock!.figures).toEqual({ onHand: 100, short: portion!.gross - 100 });
   });

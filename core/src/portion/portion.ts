@@ -3,14 +3,17 @@ import {
   BESIDE_OF,
   purchase,
   shareOf,
-  splitAmong,
+  sharesOf,
   yieldOf,
+  type GoodShare,
+  type PortionChoices,
   type Purchase,
   type Waste,
 } from '../amount/index.js';
-import type { BesideFigure, Brief, Role, Targets } from '../brief/index.js';
+import type { BesideFigure, Brief, Role } from '../brief/index.js';
+import type { Cut } from '../cut/index.js';
 import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
-import { grams, NONE, reason, shareOut, type Grams, type Reason } from '../units/index.js';
+import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
 
 /** What the loss between net and gross is: something that is taken off, or only what stays on the knife. */
 export type Loss = 'rind' | 'cutting' | 'casing' | 'slicing';
@@ -20,6 +23,7 @@ declare module '../units/reason.js' {
     'rind and trim': { off: Grams; loss: Loss };
     'whole packs': { left: Grams };
     'least cut': { left: Grams };
+    'rest of the wheel': { left: Grams };
     'not eaten': { off: Grams; waste: Waste };
     stock: { onHand: Grams; short: Grams };
     'no use in this role': { what: BesideFigure; role: Role };
@@ -46,64 +50,20 @@ export interface Portions {
   readonly gross: Grams;
 }
 
-/** Net grams that a person set, by good id. */
-export type PortionChoices = Readonly<Record<string, number>>;
-
-/** Grams to be eaten of every good of a kind, and for how many heads. */
-interface Share {
-  readonly net: Grams;
-  readonly eaters: number;
-}
-
-/** Goods that stand for each other, in whole grams; what a person set stands, and the others share what is left. */
-function sharesOf(
-  brief: Brief,
-  goods: readonly Good[],
-  perAdult: number,
-  weightOf: (good: Good) => number,
-  choices: PortionChoices,
-): { shares: Map<string, Share>; without: number } {
-  const { grams: wanted, eaters, without } = splitAmong(brief, goods, perAdult, (i) => weightOf(goods[i]!));
-  const total = wanted.reduce((sum, g) => sum + g, 0);
-  const set = goods.map((good) => choices[good.id]);
-  const taken = set.reduce<number>((sum, g) => sum + (g ?? 0), 0);
-  const asked = wanted.map((g, i) => (set[i] === undefined ? g : 0));
-  const left = asked.some((g) => g > 0) ? Math.max(0, Math.round(total - taken)) : 0;
-  const free = shareOut(left, asked);
-  const shares = goods.map((good, i): [string, Share] => [
-    good.id,
-    { net: grams(set[i] ?? free[i]!), eaters: eaters[i]! },
-  ]);
-  return { shares: new Map(shares), without };
-}
-
-/**
- * Grams to be eaten of every cheese and meat, and for how many heads, by id. Each kind's total is what the guests at the
- * board eat of it, split by shares; what the person set stands, and the rest is split over the others (never below nothing).
- */
-export function mainsNet(
-  mains: readonly Main[],
-  brief: Brief,
-  targets: Targets,
-  choices: PortionChoices,
-): Map<string, Share> {
-  const weightOf = (good: Good) => shareOf(good as Main, brief.shares).share;
-  return new Map(
-    (['cheese', 'meat'] as const).flatMap((kind) => {
-      const { perHead } = kind === 'cheese' ? targets.cheeses : targets.meats;
-      const all = mains.filter((main) => main.kind === kind);
-      return [...sharesOf(brief, all, perHead, weightOf, choices).shares];
-    }),
-  );
-}
-
 function lossOf(main: Main): Loss {
   if (main.kind === 'meat') return main.contents.casing === 'none' || main.casingEaten ? 'slicing' : 'casing';
   return ['cut off', 'decoration'].includes(main.rind.verdict) ? 'rind' : 'cutting';
 }
 
-function mainPortion(main: Main, { net, eaters }: Share, byHand: boolean, brief: Brief): Portion {
-  const bought = purchase(main, net, brief.practice);
+function mainPortion(
+  main: Main,
+  { net, eaters }: GoodShare,
+  cut: Cut,
+  byHand: boolean,
+  brief: Brief,
+): Portion {
+  const take = { gross: cut.gross, taken: cut.wheel?.grams ?? 0 };
+  const bought = purchase(main, net, brief.practice, take);
   const reasons: Reason[] = [];
   const about = (effect: number) => ({ subject: main.id, effect });
   const { why } = shareOf(main, brief.shares);
@@ -114,7 +74,15 @@ function mainPortion(main: Main, { net, eaters }: Share, byHand: boolean, brief:
   const { left } = bought;
   if (left >= 5)
     reasons.push(
-      reason(bought.packs === null ? 'least cut' : 'whole packs', { left: grams(left) }, about(left)),
+      reason(
+        bought.packs !== null
+          ? 'whole packs'
+          : cut.wheel?.way === 'the rest of it'
+            ? 'rest of the wheel'
+            : 'least cut',
+        { left: grams(left) },
+        about(left),
+      ),
     );
   const held = gramsOnHand(main, brief.servingAt);
   if (held !== null && held < bought.gross) {
@@ -158,16 +126,23 @@ function companionPortions(
   });
 }
 
-/** Weights of the whole order; its money is summed over the lines of all stages (order/plan.ts). */
+/**
+ * Weights of the whole order; its money is summed over the lines of all stages (order/plan.ts).
+ * @param shares grams to be eaten and heads, by good id (amount/net.ts)
+ * @param cuts how each is cut, and what that takes
+ */
 export function portionsFor(
   mains: readonly Main[],
   beside: readonly Good[],
   brief: Brief,
-  targets: Targets,
+  shares: ReadonlyMap<string, GoodShare>,
+  cuts: readonly Cut[],
   choices: PortionChoices,
 ): Portions {
-  const net = mainsNet(mains, brief, targets, choices);
-  const main = mains.map((m) => mainPortion(m, net.get(m.id)!, choices[m.id] !== undefined, brief));
+  const cutOf = new Map(cuts.map((cut) => [cut.goodId, cut]));
+  const main = mains.map((m) =>
+    mainPortion(m, shares.get(m.id)!, cutOf.get(m.id)!, choices[m.id] !== undefined, brief),
+  );
   const companions = companionPortions(beside.filter(isCompanion), brief, choices);
   const sum = (portions: readonly Portion[], key: 'net' | 'gross') =>
     portions.reduce((total, portion) => total + portion[key], 0);

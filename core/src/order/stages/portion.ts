@@ -1,6 +1,7 @@
 import { costAt, drinkPortions, type DrinkPortion } from '../../amount/index.js';
 import { headsThatEat } from '../../brief/index.js';
 import { isDrink, type Drink, type Good } from '../../counter/index.js';
+import { aheadOf, type Ahead } from '../../cut/index.js';
 import { ALCOHOL_FREE_ABV } from '../../pair/index.js';
 import { portionsFor, wavesFor, type Portions, type Waves } from '../../portion/index.js';
 import { minutes, money, reason, type Grams, type Minutes, type Money } from '../../units/index.js';
@@ -24,6 +25,8 @@ export interface PortionPart {
   /** The drinks of the board, counted and priced. */
   readonly drinks: readonly DrinkPortion[];
   readonly waves: Waves;
+  /** What of each cheese and meat is cut before guests come, left whole and held back, by id. */
+  readonly ahead: ReadonlyMap<string, Ahead>;
 }
 
 const isAlcoholic = (drink: Drink) => drink.abv > ALCOHOL_FREE_ABV;
@@ -33,17 +36,22 @@ const GUESTS_A_BOARD = 25;
 export const portionStage = stage({
   id: 'portion',
   place: 3,
-  reads: ['brief', 'pick', 'pair'],
+  reads: ['brief', 'pick', 'cut', 'pair'],
   fields: ['portions', 'drinks', 'waves'],
   tidy: (order, left) => ({ ...order, portions: without(order.portions, left) }),
   derive: (
     { order, house },
-    { brief: { brief, targets }, pick: { mains }, pair: { beside } },
-  ): PortionPart => ({
-    portions: portionsFor(mains, beside, brief, targets, order.portions),
-    drinks: drinkPortions(beside.filter(isDrink), brief, isAlcoholic),
-    waves: wavesFor(brief, mains, house.country, order.waves),
-  }),
+    { brief: { brief }, pick: { mains }, cut: { cuts, shares }, pair: { beside } },
+  ): PortionPart => {
+    const waves = wavesFor(brief, mains, house.country, order.waves);
+    const all = house.cutSchool === 'pre-cut';
+    return {
+      portions: portionsFor(mains, beside, brief, shares, cuts, order.portions),
+      drinks: drinkPortions(beside.filter(isDrink), brief, isAlcoholic),
+      waves,
+      ahead: new Map(mains.map((main, i) => [main.id, aheadOf(main, cuts[i]!, waves.first, all)])),
+    };
+  },
   advise: ({ brief: { brief }, portion: { portions, waves } }) => [
     ...portions.mains.flatMap(({ good, reasons }) =>
       reasons

@@ -21,6 +21,7 @@ const RIND_COLOUR: Record<Cheese['rind']['kind'], string> = {
 const OUTLINES: Record<Shape, string> = {
   wheel: 'M24 4a20 20 0 1 1 0 40a20 20 0 1 1 0-40z',
   'half wheel': 'M3 33a21 21 0 0 1 42 0q0 3-3 3H6q-3 0-3-3z',
+  'quarter wheel': 'M6 38V16q0-4 4-4 28 0 32 26 0 2-3 2H9q-3 0-3-2z',
   wedge: 'M4 36 41 12q3-1 3 2v20q0 3-3 3H6z',
   log: 'M12 12h24a12 12 0 0 1 0 24H12a12 12 0 0 1 0-24z',
   pyramid: 'M17 9h14q2 0 3 2l9 26q1 3-2 3H7q-3 0-2-3l9-26q1-2 3-2z',

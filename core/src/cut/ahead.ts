@@ -1,0 +1,46 @@
+import type { Cheese, Main } from '../counter/index.js';
+import type { Cut } from './cuts.js';
+
+/** What of a good is cut before guests come, what stays whole with its guide cut, and what is held back in the cold. g. */
+export interface Ahead {
+  readonly now: number;
+  readonly nowPieces: number;
+  readonly whole: number;
+  /** Slices or wedges taken off what stays whole, so that nobody fears to be the first. */
+  readonly guideCuts: number;
+  readonly held: number;
+}
+
+/** Soft paste dries and runs: one wedge is out. Hard: half. Else what the first half hour takes. Common practice, no source. */
+const FIRST_HALF_HOUR = 1 - 2 ** -0.5;
+const HARD_NOW = 0.5;
+const SOFT = ['soft', 'bloomy', 'washed', 'fresh'];
+const HARD = ['hard', 'very hard'];
+const GUIDE_CUTS = 2;
+
+function nowShare(main: Main, { whole }: Cut, piece: number, first: number): number {
+  if (main.kind === 'meat') return 1;
+  if (whole) return first > 0 ? Math.min(1, piece / first) : 0;
+  if (SOFT.includes((main as Cheese).texture))
+    return main.form.shape === 'log' || main.form.shape === 'ball' ? 1 : FIRST_HALF_HOUR;
+  return HARD.includes((main as Cheese).texture) ? HARD_NOW : FIRST_HALF_HOUR;
+}
+
+/**
+ * A cut over the clock: of the first wave what is cut ahead, the rest of it whole with its guide cut; the later waves in the
+ * cold.
+ * @param all the house cuts everything ahead
+ */
+export function aheadOf(main: Main, cut: Cut, firstWave: number, all: boolean): Ahead {
+  const first = cut.net * firstWave;
+  const share = all && !cut.whole ? 1 : nowShare(main, cut, cut.pieceGrams, first);
+  const now = first * share;
+  const whole = first - now;
+  return {
+    now,
+    nowPieces: cut.pieceGrams > 0 ? Math.min(cut.pieces, Math.ceil(now / cut.pieceGrams - 1e-9)) : 0,
+    whole,
+    guideCuts: whole > cut.pieceGrams ? GUIDE_CUTS : 0,
+    held: cut.net - first,
+  };
+}

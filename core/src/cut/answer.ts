@@ -1,0 +1,123 @@
+import { packGrams, type Cheese } from '../counter/index.js';
+import { lumps, type Division } from './division.js';
+import { roundGrams, volumeOf, wholeStock, type Stock } from './stock.js';
+import type { CutStyle } from './styles.js';
+
+/** What a cut style says when it is asked for so many grams to eat. Grams; net + trim + offcuts + loss = gross. */
+export interface Answer {
+  readonly net: number;
+  readonly gross: number;
+  readonly trim: number;
+  readonly offcuts: number;
+  /** What stays on knife and board. */
+  readonly loss: number;
+  readonly pieces: number;
+  /** Mean weight of a piece, and the lightest and heaviest. */
+  readonly piece: { readonly mean: number; readonly low: number; readonly high: number };
+  readonly stock: Stock;
+  /** So many stocks are cut: of whole pieces the share that is used up. */
+  readonly copies: number;
+  readonly division: Division;
+}
+
+/** Sold as it is: what is cut is a whole piece, or some of them. */
+export const isSoldWhole = (cheese: Cheese): boolean => cheese.pack.form !== 'cut to order';
+/** Of what nobody eats, a cut of so much is shown. */
+const SHOWN_GRAMS = 200;
+const none = (shown: Answer): Answer => ({
+  ...shown,
+  net: 0,
+  gross: 0,
+  trim: 0,
+  offcuts: 0,
+  loss: 0,
+  pieces: 0,
+  copies: 0,
+});
+/** No piece is aimed below this, or nobody tastes it. */
+const LEAST_PIECE = 3;
+/** Near enough: the knife is not so exact. */
+const NEAR = 0.002;
+const MOST_TRIES = 12;
+
+const cut = (stock: Stock, style: CutStyle, grams: number) => {
+  const asked = style.divide(stock, grams);
+  // Too small for a single whole piece of the cut: it is broken as it comes.
+  const division = asked.pieces.length > 0 ? asked : lumps(stock, grams, grams / 2, grams * 2);
+  const share = (1 - style.loss) * stock.density;
+  const net = division.pieces.reduce((sum, { count, volume }) => sum + count * volume, 0) * share;
+  return { stock, division, net };
+};
+
+/** The part of the counter's piece that weighs `gross` grams: a wedge, a slab, a length; never more than there is of one. */
+export function stockOf(cheese: Cheese, gross: number, parts = 1): Stock {
+  const stock = wholeStock(cheese);
+  const part = Math.min(1, gross / cheese.form.grams);
+  switch (stock.kind) {
+    case 'sector': {
+      const angle = Math.min(360, (360 * gross * parts) / roundGrams(cheese));
+      // Of a wheel taken in parts of its height the upper one is shown: rind above, a cut face below.
+      return { ...stock, angle, height: stock.height / parts, bottom: parts === 1 };
+    }
+    case 'log':
+      return { ...stock, height: stock.height * part, bottom: part >= 1 };
+    case 'box':
+      return { ...stock, length: stock.length * part, ends: part >= 1 ? 2 : 1 };
+    default:
+      return stock;
+  }
+}
+
+/**
+ * A style asked for net grams. Of what is cut to order the gross is sought within the style, so that trim, offcuts and loss of
+ * this very cut are in it; of what is sold whole, whole pieces are cut until the net is there.
+ * @param pieces at least so many, smaller where they must be
+ * @param parts of the height in which the wheel is taken
+ */
+export function answer(style: CutStyle, cheese: Cheese, net: number, pieces: number, parts = 1): Answer {
+  if (net <= 0) return none(answer(style, cheese, SHOWN_GRAMS, 0, parts));
+  const wanted = Math.max(LEAST_PIECE, Math.min(style.piece, pieces > 0 ? net / pieces : style.piece));
+  const proportional = isSoldWhole(cheese) || ['pyramid', 'ball', 'tub'].includes(wholeStock(cheese).kind);
+  if (proportional) return fromWhole(style, cheese, net, wanted);
+  let gross = Math.max(1, net * 1.05);
+  let tried = cut(stockOf(cheese, gross, parts), style, wanted);
+  for (let step = 0; step < MOST_TRIES; step++) {
+    if (Math.abs(tried.net - net) <= NEAR * net || tried.net <= 0) break;
+    gross = Math.min(gross * Math.max(0.5, Math.min(2, net / tried.net)), roundGrams(cheese) / parts);
+    tried = cut(stockOf(cheese, gross, parts), style, wanted);
+  }
+  return summed(style, tried.stock, tried.division, 1);
+}
+
+function fromWhole(style: CutStyle, cheese: Cheese, net: number, wanted: number): Answer {
+  const packed = cheese.form.shape === 'tub' ? packGrams(cheese) : null;
+  const whole = wholeStock(packed ? { ...cheese, form: { ...cheese.form, grams: packed as never } } : cheese);
+  const { division, net: each } = cut(whole, style, wanted);
+  return summed(style, whole, division, each > 0 ? net / each : 0);
+}
+
+function summed(style: CutStyle, stock: Stock, division: Division, copies: number): Answer {
+  const { density } = stock;
+  const eaten = density * (1 - style.loss);
+  const kinds = division.pieces;
+  const count = kinds.reduce((sum, kind) => sum + kind.count, 0);
+  const volume = kinds.reduce((sum, kind) => sum + kind.count * kind.volume, 0);
+  const weights = kinds.map((kind) => kind.volume * eaten);
+  const mean = count > 0 ? (volume * eaten) / count : 0;
+  return {
+    net: copies * volume * eaten,
+    gross: copies * volumeOf(stock) * density,
+    trim: copies * division.trim * density,
+    offcuts: copies * division.offcuts * density,
+    loss: copies * volume * density * style.loss,
+    pieces: Math.round(copies * count),
+    piece: {
+      mean,
+      low: division.spread?.low ?? Math.min(...weights),
+      high: division.spread?.high ?? Math.max(...weights),
+    },
+    stock,
+    copies,
+    division,
+  };
+}

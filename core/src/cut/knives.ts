@@ -1,0 +1,117 @@
+import { allergensOf, isCheese, type Good, type Main } from '../counter/index.js';
+
+/** Blades that cut behind the counter; 'none' where a spoon or hands do. */
+export const KNIVES = [
+  'none',
+  'wire',
+  'thin blade',
+  'open-work blade',
+  'plane knife',
+  'chef’s knife',
+  'chisel',
+  'short spade',
+  'butter knife',
+  'slicer',
+] as const;
+export type KnifeId = (typeof KNIVES)[number];
+
+/** What guests take it with at the table. */
+export const TOOLS = [
+  'fingers',
+  'tongs',
+  'pick',
+  'spoon',
+  'knife and spoon',
+  'butter knife',
+  'open-work blade',
+  'chisel',
+  'short spade',
+  'spreader',
+] as const;
+export type ToolId = (typeof TOOLS)[number];
+
+/** What a household has in its place. Common practice, no source. */
+export const STAND_INS: Partial<Record<KnifeId | ToolId, string>> = {
+  wire: 'unflavoured thread or floss',
+  'thin blade': 'a thin paring knife, wiped and warm',
+  'open-work blade': 'a butter knife',
+  'plane knife': 'a vegetable peeler or a chef’s knife',
+  chisel: 'a stout fork and a table knife',
+  'short spade': 'an oyster knife',
+  spreader: 'a butter knife',
+  tongs: 'two forks',
+  pick: 'a small fork',
+};
+
+/** Stems by which a ware of the counter is known as one of these. */
+const NAMED: Partial<Record<KnifeId | ToolId, readonly string[]>> = {
+  wire: ['wire'],
+  'open-work blade': ['open-work', 'soft cheese knife'],
+  'plane knife': ['plane'],
+  chisel: ['chisel'],
+  'short spade': ['spade'],
+  'butter knife': ['butter knife', 'spreader'],
+  spreader: ['spreader', 'butter knife'],
+  'thin blade': ['thin blade'],
+  'chef’s knife': ['chef'],
+  tongs: ['tongs'],
+  pick: ['pick'],
+  spoon: ['spoon'],
+};
+
+/** How knives are laid out at the table: the fewest that keep apart what must be, or one each. */
+export type KnifeSchool = 'fewest' | 'one each';
+
+/** One knife or tool, and the goods that share it. */
+export interface Tool {
+  readonly id: KnifeId | ToolId;
+  readonly goods: readonly string[];
+  /** It touches nothing else: blue scents, an allergen spreads. */
+  readonly own: 'blue' | 'allergen' | null;
+  /** The counter's ware for it; null: it is missing. */
+  readonly kit: Good | null;
+}
+
+interface Use {
+  readonly main: Main;
+  readonly tool: KnifeId | ToolId;
+}
+
+/** Allergens beyond milk that a cheese or meat brings: what it touches brings them too. */
+const bringsAllergen = (main: Main): boolean =>
+  allergensOf(main).contains.some((id) => !(id === 'milk' && isCheese(main)));
+
+const kitFor = (id: KnifeId | ToolId, wares: readonly Good[]): Good | null =>
+  wares.find((ware) =>
+    (NAMED[id] ?? []).some((stem) => `${ware.name} ${ware.style}`.toLowerCase().includes(stem)),
+  ) ?? null;
+
+/**
+ * The knives of an order: goods that want the same one share it, but a blue and a good that brings an allergen have one to
+ * themselves, always; in the school of one each, every good has. What the counter has of them is the kit.
+ */
+export function knivesFor(uses: readonly Use[], school: KnifeSchool, wares: readonly Good[]): Tool[] {
+  const shared = new Map<string, Use[]>();
+  const tools: { id: KnifeId | ToolId; uses: Use[]; own: Tool['own'] }[] = [];
+  for (const use of uses) {
+    if (use.tool === 'none' || use.tool === 'fingers') continue;
+    const blue = isCheese(use.main) && use.main.texture === 'blue';
+    const own = blue ? 'blue' : bringsAllergen(use.main) ? 'allergen' : null;
+    if (own || school === 'one each') tools.push({ id: use.tool, uses: [use], own });
+    else {
+      const same = shared.get(use.tool);
+      if (same) same.push(use);
+      else {
+        const first = [use];
+        shared.set(use.tool, first);
+        tools.push({ id: use.tool, uses: first, own: null });
+      }
+    }
+  }
+  return tools.map(({ id, uses: of, own }) => ({
+    id,
+    goods: of.map(({ main }) => main.id),
+    own,
+    kit: kitFor(id, wares),
+  }));
+}

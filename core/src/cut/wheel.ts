@@ -1,0 +1,117 @@
+import type { Cheese } from '../counter/index.js';
+import { isRound, roundGrams } from './stock.js';
+
+/** Below these nobody cuts a true wedge from a wheel; wheels of 30 cm and more go by the rim. Common practice, no source. */
+export const SMALLEST_WEDGE_DEGREES = 15;
+export const SMALLEST_CHORD_MM = 40;
+const LARGE_WHEEL_MM = 300;
+/** On target: within 5 % or 10 g. Common practice, no source. */
+const TOLERANCE = { share: 0.05, grams: 10 };
+/** A dry face is cut off before weighing out, so thick. House's own figure. */
+const FACING_MM = 2;
+/** A part of a wheel in height is no thinner than this, or it breaks. House's own figure. */
+const THINNEST_PART_MM = 30;
+/** From this share of its width on a wheel is a tall one: a disc by wire comes off it. */
+const TALL = 0.5;
+
+/** How the ordered weight comes off the wheel. */
+export type WheelWay = 'wedge' | 'rounded up' | 'disc, then wedge' | 'halved in height' | 'the rest of it';
+
+/** From the shop's wheel: where to lay the knife for the ordered weight, and what is left. Degrees, mm, g. */
+export interface WheelCut {
+  readonly way: WheelWay;
+  readonly angle: number;
+  /** Along the rim, and straight across it between the two cuts. */
+  readonly arcMm: number;
+  readonly chordMm: number;
+  /** The height of the wheel is taken in so many parts. */
+  readonly parts: number;
+  /** What leaves the wheel for the order. */
+  readonly grams: number;
+  readonly tolerance: { readonly grams: number; readonly angle: number };
+  /** Of the lot that is cut: what is there, as an angle, and what its dry face loses first. */
+  readonly there: { readonly grams: number; readonly angle: number };
+  readonly facing: number;
+  readonly left: { readonly grams: number; readonly angle: number };
+}
+
+/** Angle of the wedge that weighs `grams` of a wheel of `wheelGrams`, degrees. */
+export const wedgeAngle = (grams: number, wheelGrams: number): number =>
+  Math.min(360, (360 * grams) / wheelGrams);
+
+/** Straight measure across the rim between the two cuts of a wedge: chord = D sin(angle / 2). */
+export const chordOf = (diameter: number, angle: number): number =>
+  angle >= 180 ? diameter : diameter * Math.sin((angle * Math.PI) / 360);
+
+/** The least angle that is cut as a true wedge of a wheel so wide. */
+export function leastAngle(diameter: number): number {
+  if (diameter < LARGE_WHEEL_MM) return SMALLEST_WEDGE_DEGREES;
+  return (360 / Math.PI) * Math.asin(Math.min(1, SMALLEST_CHORD_MM / diameter));
+}
+
+const SOFT = ['fresh', 'soft', 'bloomy', 'washed'];
+const COOKED = ['firm', 'hard', 'very hard'];
+
+/**
+ * Where to lay the knife for `gross` grams; null where the shop does not cut to order from a round.
+ * Too thin for a true wedge: a bloomy or washed wheel is rounded up to the least wedge, never split by height or across (all
+ * nose, all rind); a big cooked wheel is halved in height, then cut radially; a tall drum gives a disc by wire, then a
+ * wedge; any other is rounded up. No sliver is left that cannot be sold: it goes with the order. Common practice.
+ * @param lot what is there of it, grams, and whether it was opened before
+ */
+export function wheelCut(
+  cheese: Cheese,
+  gross: number,
+  lot: { readonly grams: number; readonly opened: boolean } | null,
+): WheelCut | null {
+  const { diameter, height, shape } = cheese.form;
+  if (cheese.pack.form !== 'cut to order' || !isRound(cheese) || diameter === null || gross <= 0) return null;
+  const round = roundGrams(cheese);
+  const start = Math.min(lot?.grams ?? cheese.form.grams, round);
+  const facing = lot?.opened && height !== null ? faceGrams(cheese, round) : 0;
+  const there = Math.max(0, start - facing);
+  const least = leastAngle(diameter);
+  const { way, parts } = wayFor(cheese, wedgeAngle(gross, round), least);
+  const asked = wedgeAngle(gross * parts, round);
+  const angle = Math.max(asked, Math.min(least, wedgeAngle(there * parts, round)));
+  const taken = (angle / 360) * (round / parts);
+  const left = there - taken;
+  const rest = left > 0 && wedgeAngle(left, round) < least && parts === 1;
+  const grams = rest ? there : taken;
+  const turn = rest ? wedgeAngle(there, round) : angle;
+  const over = Math.max(TOLERANCE.share * grams, TOLERANCE.grams);
+  return {
+    way: rest ? 'the rest of it' : shape === 'wedge' && way === 'wedge' ? 'wedge' : way,
+    angle: turn,
+    arcMm: (Math.PI * diameter * turn) / 360,
+    chordMm: chordOf(diameter, turn),
+    parts,
+    grams,
+    tolerance: { grams: over, angle: wedgeAngle(over * parts, round) },
+    there: { grams: start, angle: wedgeAngle(start, round) },
+    facing,
+    left: {
+      grams: Math.max(0, there - grams),
+      angle: wedgeAngle(Math.max(0, there - grams), round),
+    },
+  };
+}
+
+/** Weight of a dry face: both cut faces of the opened wheel are one radius wide. */
+function faceGrams(cheese: Cheese, round: number): number {
+  const radius = (cheese.form.diameter ?? 0) / 2;
+  const wheel = Math.PI * radius ** 2 * (cheese.form.height ?? 1);
+  return (2 * radius * (cheese.form.height ?? 1) * FACING_MM * round) / wheel;
+}
+
+function wayFor(cheese: Cheese, angle: number, least: number): { way: WheelWay; parts: number } {
+  if (angle >= least - 1e-9) return { way: 'wedge', parts: 1 };
+  const { diameter, height } = cheese.form;
+  const most = height === null ? 1 : Math.max(1, Math.floor(height / THINNEST_PART_MM));
+  const parts = Math.min(most, Math.ceil(least / angle));
+  if (SOFT.includes(cheese.texture) || parts < 2) return { way: 'rounded up', parts: 1 };
+  if (diameter! >= LARGE_WHEEL_MM && COOKED.includes(cheese.texture))
+    return { way: 'halved in height', parts: 2 };
+  if (height! >= TALL * diameter!) return { way: 'disc, then wedge', parts };
+  return { way: 'rounded up', parts: 1 };
+}
