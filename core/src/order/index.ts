@@ -16,6 +16,7 @@ export {
   PlanRequest,
   orderFile,
 } from './order.js';
+export { type Cutting, MOST_WEIGHINGS, type Weighing, weighedOf } from './cutting.js';
 export { defaultTitle } from './title.js';
 export { briefFingerprint } from './fingerprint.js';
 export {
@@ -61,6 +62,7 @@ export {
 export type * from './boardAdvice.js';
 export type * from './changedCautions.js';
 export type * from './nextLots.js';
+export { aimedAt, makeUp, overSoFar, unweigh, weigh } from './weigh.js';
 export { repairsOf, type Repair, type RepairKind } from './repairs.js';
 export { type Refused, holdBack } from './holdBack.js';
 export { readLenses } from './lensReading.js';

@@ -4,6 +4,7 @@ import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
+import { Cutting, NOTHING_CUT } from './cutting.js';
 import { briefFingerprint } from './fingerprint.js';
 import { NO_SNAPSHOT, Snapshot } from './snapshot.js';
 
@@ -52,6 +53,8 @@ export const OrderBody = z.object({
     .default({ count: null, first: null }),
   /** Cut style or fold set by hand. */
   cuts: ById(z.string().max(64)).default({}),
+  /** What was really cut, from the first weighing on. */
+  cutting: Cutting.default(NOTHING_CUT),
   /** Companion set by hand, by good and slot. */
   pairs: ById(z.partialRecord(z.enum(SLOTS), GoodId)).default({}),
   /** Companions added by hand, beside those that the pairing chose. */

@@ -1,7 +1,17 @@
 import { mainsNet, type GoodShare } from '../../amount/index.js';
 import { waresOn } from '../../counter/index.js';
-import { cutsFor, knivesFor, cutTableOf, type Cut, type Tool } from '../../cut/index.js';
-import { byHand, stage, without } from './row.js';
+import {
+  cuttingOrder,
+  cutsFor,
+  cutTableOf,
+  knivesFor,
+  type Cut,
+  type Tool,
+  type Turn,
+} from '../../cut/index.js';
+import { grams, money, type Grams } from '../../units/index.js';
+import { weighedOf } from '../cutting.js';
+import { stage, without } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -9,10 +19,22 @@ declare module './row.js' {
   }
 }
 
+/** A good that was weighed: what the scale said, and by how much it is over what was aimed at (below nothing: under). */
+export interface Weighed {
+  readonly grams: number;
+  readonly target: number;
+  readonly over: Grams;
+  readonly simulated: boolean;
+}
+
 export interface CutPart {
   /** Grams to be eaten of each cheese and meat, and by how many heads. */
   readonly shares: ReadonlyMap<string, GoodShare>;
   readonly cuts: readonly Cut[];
+  /** What the scale said of what is cut already. */
+  readonly weighed: ReadonlyMap<string, Weighed>;
+  /** In which order they are cut. */
+  readonly turns: readonly Turn[];
   /** Blades behind the counter, and what guests take it with. */
   readonly cutting: readonly Tool[];
   readonly serving: readonly Tool[];
@@ -22,19 +44,54 @@ export const cutStage = stage({
   id: 'cut',
   place: 4,
   reads: ['brief', 'pick'],
-  fields: ['cuts'],
-  tidy: (order, left) => ({ ...order, cuts: without(order.cuts, left) }),
+  fields: ['cuts', 'cutting'],
+  tidy: (order, left) => ({
+    ...order,
+    cuts: without(order.cuts, left),
+    cutting: { ...order.cutting, targets: without(order.cutting.targets, left) },
+  }),
   derive: ({ order, house, counter }, { brief: { brief, targets }, pick: { mains } }): CutPart => {
-    const shares = mainsNet(mains, brief, targets, order.portions);
-    const cuts = cutsFor(mains, shares, order.cuts, cutTableOf(brief, house), brief.servingAt);
+    const table = cutTableOf(brief, house);
+    const { cutting } = order;
+    // From the first cut on the targets stand, whatever else of the order changes.
+    const aimed = mainsNet(mains, brief, targets, { ...order.portions, ...cutting.targets });
+    const first = cutsFor(mains, aimed, order.cuts, table, brief.servingAt);
+    const weighed = new Map(
+      first.flatMap((cut): [string, Weighed][] => {
+        const found = weighedOf(cutting, cut.goodId);
+        return found ? [[cut.goodId, { ...found, over: grams(found.grams - found.target) }]] : [];
+      }),
+    );
+    // The scale is the truth: what was cut is what is eaten, as much of it as this cut leaves.
+    const shares = new Map(
+      [...aimed].map(([id, share], i): [string, GoodShare] => {
+        const found = weighed.get(id);
+        const { gross, net } = first[i]!;
+        const kept = gross > 0 ? (found?.grams ?? 0) * (net / gross) : 0;
+        return [id, found ? { ...share, net: grams(Math.round(kept)) } : share];
+      }),
+    );
+    const cuts = weighed.size > 0 ? cutsFor(mains, shares, order.cuts, table, brief.servingAt) : first;
     const wares = waresOn(counter);
     const uses = (of: 'knife' | 'serving') => cuts.map((cut, i) => ({ main: mains[i]!, tool: cut[of] }));
     return {
       shares,
       cuts,
+      weighed,
+      turns: cuttingOrder(mains),
       cutting: knivesFor(uses('knife'), 'fewest', wares),
       serving: knivesFor(uses('serving'), house.knives, wares),
     };
   },
-  summary: ({ cuts }) => byHand(cuts),
+  lines: ({ cut: { cuts } }, { house }) => {
+    const seconds = cuts.reduce((sum, cut) => sum + cut.seconds, 0);
+    const work = money((house.wage * seconds) / 3600);
+    return work > 0
+      ? [{ subject: 'cutting', good: null, for: 'service' as const, amount: null, price: work, cost: work }]
+      : [];
+  },
+  summary: ({ cuts, cutting }) => ({
+    goods: [...new Set([...Object.keys(cuts), ...cutting.entries.map(({ goodId }) => goodId)])],
+    words: [],
+  }),
 });

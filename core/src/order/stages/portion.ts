@@ -1,10 +1,11 @@
 import { costAt, drinkPortions, type DrinkPortion } from '../../amount/index.js';
 import { headsThatEat } from '../../brief/index.js';
 import { isDrink, type Drink, type Good } from '../../counter/index.js';
-import { aheadOf, type Ahead } from '../../cut/index.js';
+import { aheadOf, type Ahead, type Cut } from '../../cut/index.js';
 import { ALCOHOL_FREE_ABV } from '../../pair/index.js';
 import { portionsFor, wavesFor, type Portions, type Waves } from '../../portion/index.js';
 import { minutes, money, reason, type Grams, type Minutes, type Money } from '../../units/index.js';
+import type { CutPart } from './cut.js';
 import { stage, without, type Line } from './row.js';
 
 declare module '../../units/reason.js' {
@@ -30,6 +31,13 @@ export interface PortionPart {
 }
 
 const isAlcoholic = (drink: Drink) => drink.abv > ALCOHOL_FREE_ABV;
+/** What was weighed is what is bought, whatever the wheel would have given. */
+const asWeighed = (cuts: readonly Cut[], weighed: CutPart['weighed']): Cut[] =>
+  cuts.map((cut) => {
+    const found = weighed.get(cut.goodId);
+    return found ? { ...cut, gross: found.grams, wheel: null } : cut;
+  });
+
 /** A board that comes back is lent for so many guests. House's own figure, until Lay says how many. */
 const GUESTS_A_BOARD = 25;
 
@@ -41,12 +49,12 @@ export const portionStage = stage({
   tidy: (order, left) => ({ ...order, portions: without(order.portions, left) }),
   derive: (
     { order, house },
-    { brief: { brief }, pick: { mains }, cut: { cuts, shares }, pair: { beside } },
+    { brief: { brief }, pick: { mains }, cut: { cuts, shares, weighed }, pair: { beside } },
   ): PortionPart => {
     const waves = wavesFor(brief, mains, house.country, order.waves);
     const all = house.cutSchool === 'pre-cut';
     return {
-      portions: portionsFor(mains, beside, brief, shares, cuts, order.portions),
+      portions: portionsFor(mains, beside, brief, shares, asWeighed(cuts, weighed), order.portions),
       drinks: drinkPortions(beside.filter(isDrink), brief, isAlcoholic),
       waves,
       ahead: new Map(mains.map((main, i) => [main.id, aheadOf(main, cuts[i]!, waves.first, all)])),
