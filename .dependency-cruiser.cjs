@@ -40,6 +40,8 @@ const WEB_ROOMS = [
   'api',
   'wheel',
   'optimiser',
+  'devices',
+  'drawing',
   'frame',
   '(brief|pick|portion|cut|pair|walk|papers|book|counter|house)',
   'app',

@@ -28,9 +28,10 @@ export function sharesOf(
   const asked = wanted.map((g, i) => (set[i] === undefined ? g : 0));
   const left = asked.some((g) => g > 0) ? Math.max(0, Math.round(total - taken)) : 0;
   const free = shareOut(left, asked);
+  // Of what divides a table not everybody takes a piece.
   const shares = goods.map((good, i): [string, GoodShare] => [
     good.id,
-    { net: grams(set[i] ?? free[i]!), eaters: eaters[i]! },
+    { net: grams(set[i] ?? free[i]!), eaters: eaters[i]! * Math.min(1, weightOf(good)) },
   ]);
   return { shares: new Map(shares), without };
 }

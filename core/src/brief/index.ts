@@ -1,4 +1,5 @@
 export { COVERS, type CompanySchool, type CoverSchool, type ShareSchool } from './schools.js';
+export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
 export { Brief, type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './brief.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';

@@ -7,7 +7,8 @@ import {
   rays,
   rectangle,
   sector,
-  sidesOf,
+  leastBox,
+  turned,
   type Point,
   type Polygon,
 } from './plane.js';
@@ -57,14 +58,21 @@ const overlap = (lo: number, hi: number, [from, to]: readonly [number, number]):
 const rindOf = (stock: Stock): number => (stock.trim > 0 ? 0 : stock.rind);
 
 /** A piece whose plan is seen from above, between two heights; `paste` is the area of its plan that is no rind. */
-function prism(stock: Stock, plan: Polygon, lo: number, hi: number, count: number, paste: number): Pieces {
-  const [long, short] = sidesOf(plan);
+function prism(
+  stock: Stock,
+  plan: Polygon,
+  lo: number,
+  hi: number,
+  count: number,
+  paste: number,
+  { long, short, turn } = leastBox(plan),
+): Pieces {
   const area = areaOf(plan);
   const inside = overlap(lo, hi, spanOf(stock, rindOf(stock)));
   return {
     count,
     volume: area * (hi - lo),
-    outline: centred(plan),
+    outline: centred(turned(plan, -turn)),
     height: hi - lo,
     measures: sorted3(long, short, hi - lo),
     rind: Math.max(0, 1 - (paste * inside) / (area * (hi - lo))),
@@ -82,7 +90,13 @@ function wedgePiece(
   const plan = inner > 0 ? ring(inner, outer, step) : sector(outer, -step / 2, step / 2);
   const edge = stock.radius - rindOf(stock);
   const paste = ((step * Math.PI) / 360) * (Math.min(outer, edge) ** 2 - Math.min(inner, edge) ** 2);
-  return prism(stock, plan, lo, hi, count, paste);
+  // From point to rind, and straight across the back.
+  const box = {
+    long: outer - inner,
+    short: 2 * outer * Math.sin(Math.min(90, step / 2) * (Math.PI / 180)),
+    turn: 0,
+  };
+  return prism(stock, plan, lo, hi, count, paste, box);
 }
 
 const lines = (view: Stroke['view'], all: readonly (readonly [Point, Point])[]): Stroke[] =>
@@ -99,17 +113,20 @@ export function radial(stock: Stock, n: number): Division {
     const radius = stock.radius - stock.trim;
     const step = stock.angle / n;
     const first = stock.angle < 360 ? 1 : 0;
+    const marks = Array.from({ length: n - first }, (_, i) =>
+      onRim((i + first) * step - stock.angle / 2, radius),
+    );
     return {
       ...common3,
       pieces: [wedgePiece(stock, [0, radius], step, span, n)],
       // A sector's two sides are there already.
-      strokes: lines(
-        'top',
-        Array.from({ length: n - first }, (_, i): [Point, Point] => [
-          [0, 0],
-          onRim((i + first) * step - stock.angle / 2, radius),
-        ]),
-      ),
+      strokes:
+        first === 0
+          ? throughCentre([0, 0], marks)
+          : lines(
+              'top',
+              marks.map((mark): [Point, Point] => [[0, 0], mark]),
+            ),
     };
   }
   const plan = outlineOf(stock, stock.trim);
@@ -125,12 +142,23 @@ export function radial(stock: Stock, n: number): Division {
         return { ...piece, volume: piece.volume * share };
       }),
     ),
-    strokes: lines(
-      'top',
-      plans.map((each): [Point, Point] => [centre, each[1]!]),
+    strokes: throughCentre(
+      centre,
+      plans.map((each) => each[1]!),
     ),
   };
 }
+
+/** Of an even number of rays two opposite ones are one stroke. */
+const throughCentre = (centre: Point, marks: readonly Point[]): Stroke[] =>
+  lines(
+    'top',
+    marks.length % 2 === 0
+      ? marks
+          .slice(0, marks.length / 2)
+          .map((mark, i): [Point, Point] => [mark, marks[i + marks.length / 2]!])
+      : marks.map((mark): [Point, Point] => [centre, mark]),
+  );
 
 const onRim = (angle: number, radius: number): Point => [
   radius * Math.cos((angle * Math.PI) / 180),
@@ -464,12 +492,12 @@ export function sideRays(stock: Stock, n: number): Division {
   const pieces = Array.from({ length: n }, (_, k): Pieces => {
     const side = between(ends[k]!, ends[k + 1]!);
     const thick = 2 * Math.sin(turn / 2) * centreOf(side)[0];
-    const [long, short] = sidesOf(side);
+    const { long, short, turn: lies } = leastBox(side);
     const rind = stock.trim > 0 ? 0 : rindOfSide(stock, side, sweep);
     return {
       count: 1,
       volume: sweep(side),
-      outline: centred(side),
+      outline: centred(turned(side, -lies)),
       height: thick,
       measures: sorted3(long, short, thick),
       rind,
@@ -497,6 +525,17 @@ function rindOfSide(stock: Stock, side: Polygon, sweep: (side: Polygon) => numbe
   return paste.length < 3 ? 1 : Math.max(0, 1 - sweep(paste) / sweep(side));
 }
 
+/** A piece as it breaks, for an edge of one: seven sides, an area that stands 0.83 high. */
+const LUMP: Polygon = [
+  [-0.66, -0.2],
+  [-0.25, -0.54],
+  [0.34, -0.5],
+  [0.68, -0.14],
+  [0.5, 0.4],
+  [-0.06, 0.56],
+  [-0.55, 0.33],
+];
+
 /** Broken, crumbled or spooned: pieces of about so much, with the range that hands give. */
 export function lumps(stock: Stock, grams: number, low: number, high: number): Division {
   const inside = volumeOf(stock, stock.trim);
@@ -508,7 +547,7 @@ export function lumps(stock: Stock, grams: number, low: number, high: number): D
       {
         count: n,
         volume: inside / n,
-        outline: sector(edge * 0.62, 0, 360),
+        outline: LUMP.map(([x, y]): Point => [x * edge, y * edge]),
         height: edge * 0.83,
         measures: [edge * 1.3, edge * 1.1, edge * 0.7],
         rind: stock.trim > 0 ? 0 : shellOf(stock, stock.rind) / volumeOf(stock),

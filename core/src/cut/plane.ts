@@ -81,11 +81,23 @@ export function boundsOf(polygon: Polygon): { readonly min: Point; readonly max:
   return { min: [Math.min(...xs), Math.min(...ys)], max: [Math.max(...xs), Math.max(...ys)] };
 }
 
-/** Longest and shortest side of the box around it, mm. */
-export function sidesOf(polygon: Polygon): readonly [number, number] {
-  const { min, max } = boundsOf(polygon);
-  const [a, b] = [max[0] - min[0], max[1] - min[1]];
-  return a >= b ? [a, b] : [b, a];
+/** The least box around a convex polygon: its sides, the longer first, and by how much it lies turned. */
+export function leastBox(polygon: Polygon): {
+  readonly long: number;
+  readonly short: number;
+  readonly turn: number;
+} {
+  let best = { long: Infinity, short: Infinity, turn: 0 };
+  polygon.forEach(([x, y], i) => {
+    const [u, v] = polygon[(i + 1) % polygon.length]!;
+    const degrees = (Math.atan2(v - y, u - x) * 180) / Math.PI;
+    const { min, max } = boundsOf(turned(polygon, -degrees));
+    const [a, b] = [max[0] - min[0], max[1] - min[1]];
+    // One side of the least box lies along a side of the polygon (Freeman and Shapira 1975).
+    if (a * b < best.long * best.short - 1e-9)
+      best = a >= b ? { long: a, short: b, turn: degrees } : { long: b, short: a, turn: degrees + 90 };
+  });
+  return best;
 }
 
 /** The polygon moved so that its centre of mass lies at the origin. */

@@ -70,7 +70,7 @@ function cheeseSteps(rind: string, cut: Cut, subject: string): Reason[] {
     );
   } else if (answer && answer.stock.kind === 'box' && answer.stock.ends < 2)
     steps.push(reason('slab off the end', { long: millimetres(answer.stock.length) }, about));
-  else if (answer)
+  else if (answer && cut.styleId !== 'pearls')
     steps.push(
       reason(
         'take whole',
@@ -87,7 +87,7 @@ function cheeseSteps(rind: string, cut: Cut, subject: string): Reason[] {
       'divide',
       {
         style: cut.styleId,
-        strokes: answer?.division.strokes.length ?? 0,
+        strokes: cut.whole ? 0 : (answer?.division.strokes.length ?? 0),
         pieces: cut.pieces,
         piece: grams(cut.pieceGrams),
         estimated: cut.estimated,

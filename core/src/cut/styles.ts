@@ -90,9 +90,17 @@ function fans({ texture, paste, form: { shape, grams } }: Cheese): 0 | 2 | 3 {
 }
 
 const inside = (stock: Stock): number => volumeOf(stock, stock.trim) * stock.density;
-/** So many equal pieces that each comes near the weight: a multiple of `by`, at least `least`. */
-const piecesOf = (stock: Stock, grams: number, by: number, least: number): number =>
-  Math.min(360, Math.max(least, by * Math.round(inside(stock) / grams / by)));
+/** A ray piece narrower than this at its back falls apart on the knife. House's own figure. */
+const NARROWEST_MM = 13;
+const rimOf = ({ kind, radius, trim, angle, length, width }: Stock): number =>
+  kind === 'sector' || kind === 'log'
+    ? (angle / 360) * 2 * Math.PI * (radius - trim)
+    : 2 * (length + width - 4 * trim);
+/** So many equal pieces that each comes near the weight: a multiple of `by`, at least `least`, none a sliver. */
+function piecesOf(stock: Stock, grams: number, by: number, least: number): number {
+  const most = Math.floor(rimOf(stock) / NARROWEST_MM / by) * by;
+  return Math.max(least, Math.min(most, by * Math.round(inside(stock) / grams / by)));
+}
 
 /** Cuts that go by a size, mm. */
 export const CUT_MM = { coins: 10, cubes: 18, dice: 15 } as const;

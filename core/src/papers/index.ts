@@ -1,5 +1,12 @@
 /** What is printed, as plain data: web lays it out, tests read it. */
-export { cutSheet } from './cutSheet.js';
+export {
+  type CutLine,
+  cutSheet,
+  type ProduceLine,
+  produceLines,
+  type Station,
+  stations,
+} from './cutSheet.js';
 export { offeredBeside, plateShopping, shoppingList } from './shopping.js';
 export {
   type GuestCard,

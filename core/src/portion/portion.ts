@@ -24,7 +24,7 @@ declare module '../units/reason.js' {
     'whole packs': { left: Grams };
     'least cut': { left: Grams };
     'rest of the wheel': { left: Grams };
-    'not eaten': { off: Grams; waste: Waste };
+    'peel and stones': { off: Grams; waste: Waste };
     stock: { onHand: Grams; short: Grams };
     'no use in this role': { what: BesideFigure; role: Role };
     'not for everyone': { what: BesideFigure; heads: number };
@@ -120,7 +120,7 @@ function companionPortions(
     const bought = purchase(good, net, brief.practice);
     const off = grams(bought.gross - bought.net);
     if (waste && off >= 1)
-      reasons.push(reason('not eaten', { off, waste }, { subject: good.id, effect: off }));
+      reasons.push(reason('peel and stones', { off, waste }, { subject: good.id, effect: off }));
     if (without > 0) reasons.push(reason('not for everyone', { what, heads: without }, about));
     return { ...bought, good, eaters, byHand, reasons };
   });

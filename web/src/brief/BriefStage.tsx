@@ -9,6 +9,7 @@ import { BriefSlate } from './BriefSlate';
 import { BudgetAndKinds } from './BudgetAndKinds';
 import { TextField } from './fields';
 import { LimitsEditor } from './LimitsEditor';
+import { PlaceFields } from './PlaceFields';
 import { SchoolFields } from './SchoolFields';
 import { TasteFields } from './TasteFields';
 import { ThemeFields } from './ThemeFields';
@@ -96,6 +97,10 @@ export default function BriefStage() {
             }))}
             onChange={(role) => set(say`the role of the food`, { role })}
           />
+        </section>
+        <section className="min-[700px]:col-span-2">
+          <h2 className="mb-3 text-xl">{say`How long, how warm, on what`}</h2>
+          <PlaceFields />
         </section>
         <section className="min-[700px]:col-span-2">
           <h2 className="mb-1 text-xl">{say`Who may not, will not, or is at risk`}</h2>

@@ -2,7 +2,6 @@ import { LIGHTS, SETTINGS, SURFACES, TABLES } from '@rotula/core';
 import { Select } from '../ui/Select';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
-import { Waits } from './Waits';
 import { say, word } from '../language/say';
 
 const options = <T extends string>(values: readonly T[]) =>
@@ -20,15 +19,12 @@ export function WhereFields() {
           options={options(SETTINGS)}
           onChange={(setting) => set(say`where it is eaten`, { setting })}
         />
-        <Waits stage={say`Lay`}>
-          <Select
-            label={say`Table`}
-            className="w-full"
-            value={brief.table}
-            options={options(TABLES)}
-            onChange={(table) => set(say`the table`, { table })}
-          />
-        </Waits>
+        <Select
+          label={say`Table`}
+          value={brief.table}
+          options={options(TABLES)}
+          onChange={(table) => set(say`the table`, { table })}
+        />
         <Select
           label={say`Light`}
           value={brief.light}

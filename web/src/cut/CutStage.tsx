@@ -1,125 +1,90 @@
-import { isCheese, reasonKey, type Cut } from '@rotula/core';
+import type { Cut, Main } from '@rotula/core';
 import clsx from 'clsx';
-import { AdviceList } from '../frame/AdviceList';
-import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
-import { SmallChildren } from '../frame/SmallChildren';
 import { StageLayout } from '../frame/StageLayout';
-import { Select } from '../ui/Select';
-import { GoodPicture } from '../ui/picture/GoodPicture';
-import { Callout, SlateSection } from '../ui/Slate';
-import { CutPicture } from './CutPicture';
-import { cutLabel, sentence } from '../words';
-import { say, word } from '../language/say';
+import { count } from '../ui/format';
+import { cutLabel } from '../words';
+import { say } from '../language/say';
+import { CutPanel } from './CutPanel';
+import { CutSlate } from './CutSlate';
 
-/** How each cheese is cut and each meat folded: pieces, sizes, knife. */
+/** How each cheese is cut and each meat folded, one at a time, drawn to scale. */
 export default function CutStage() {
-  const { plan, document, format, focus, setFocus } = useWorkbench();
-  const cutOf = (id: string) => plan.cuts.find((c) => c.goodId === id)!;
-  const choose = (cut: Cut, name: string, styleId: string) =>
-    document.change(say`the cut of ${name}`, (order) => {
-      const { [cut.goodId]: _old, ...rest } = order.cuts;
-      return { ...order, cuts: styleId === 'auto' ? rest : { ...rest, [cut.goodId]: styleId } };
-    });
+  const { plan, focus, setFocus } = useWorkbench();
+  const steps = plan.walk.steps;
+  const main = steps.find(({ main: m }) => m.id === focus?.id)?.main ?? steps[0]?.main ?? null;
+  const cut = main && (plan.cuts.find(({ goodId }) => goodId === main.id) ?? null);
+  const looks = new Set(plan.cuts.map(({ look }) => look)).size;
   return (
-    <StageLayout slate={<CutSlate />}>
-      <ol className="divide-y divide-line border-y border-line">
-        {plan.walk.steps.map(({ number, main }) => {
-          const cut = cutOf(main.id);
-          return (
-            <li
-              key={main.id}
-              className={clsx(
-                'relative grid grid-cols-[76px_minmax(0,1fr)] items-center gap-4 py-2.5 min-[860px]:grid-cols-[76px_minmax(0,1fr)_270px]',
-                focus?.id === main.id && 'bg-paper-lit',
-              )}
-              onFocus={() => setFocus(main.id)}
-              onClick={() => setFocus(main.id)}
-            >
-              {focus?.id === main.id && <span className="absolute inset-y-0 -left-3 w-1 bg-annatto" />}
-              <CutPicture look={cut.look} colour={main.colours[0]!} />
-              <div>
-                <div className="flex items-baseline gap-2 text-lg leading-5">
-                  <span className="text-ink-soft">{number}</span>
-                  <strong>{main.name}</strong>
-                  <span className="text-sm text-ink-soft">
-                    {isCheese(main) ? say`${word(main.form.shape)}, ${word(main.paste)} paste` : main.style}
-                  </span>
-                </div>
-                <div className="mt-1">
-                  <strong>{cut.pieces}</strong> {say`${cut.sliceMm === null ? say`pieces` : say`slices`} of`}{' '}
-                  <strong>{format.grams(cut.pieceGrams)}</strong>
-                  <span className="text-ink-soft">
-                    {' '}
-                    ·{' '}
-                    {cut.sliceMm === null
-                      ? say`${format.mm(cut.longestMm)} at the longest`
-                      : say`${format.mm(cut.sliceMm)} thin`}{' '}
-                    · {word(cut.tool)}
-                  </span>
-                </div>
-                {cut.wheel && (
-                  <div className="text-sm text-ink-soft">
-                    {say`From the wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} across the rim`}
-                    {cut.wheel.split && say`; too thin to cut true: cut a workable wedge and split it across`}
-                  </div>
-                )}
-              </div>
-              <Select
-                label={say`Cut of ${main.name}`}
-                className="col-span-2 w-full min-[860px]:col-span-1"
-                value={cut.byHand ? cut.styleId : 'auto'}
-                options={[
-                  {
-                    value: 'auto',
-                    label: cut.byHand ? say`as Rotula would` : cutLabel(cut.styleId, format),
-                    hint: cut.byHand ? undefined : say`as Rotula would`,
-                  },
-                  ...(cut.byHand ? [{ value: cut.styleId, label: cutLabel(cut.styleId, format) }] : []),
-                  ...cut.others.map((id) => ({ value: id, label: cutLabel(id, format) })),
-                ]}
-                onChange={(styleId) => choose(cut, main.name, styleId)}
-              />
-            </li>
-          );
-        })}
-      </ol>
+    <StageLayout slate={<CutSlate main={main} cut={cut} />}>
+      {main && cut ? (
+        <div className="grid gap-x-7 gap-y-5 min-[900px]:grid-cols-[210px_minmax(0,1fr)]">
+          <nav aria-label={say`What is cut`}>
+            <ul>
+              {steps.map(({ number, main: each }) => (
+                <Row
+                  key={each.id}
+                  number={number}
+                  main={each}
+                  cut={plan.cuts.find(({ goodId }) => goodId === each.id)!}
+                  current={each.id === main.id}
+                  done={plan.weighed.has(each.id)}
+                  onPick={() => setFocus(each.id)}
+                />
+              ))}
+            </ul>
+            <p className="mt-3 text-sm text-ink-soft">
+              {looks === plan.cuts.length
+                ? say`${count(looks, 'shape')}, none alike`
+                : say`${count(looks, 'shape')} on ${count(plan.cuts.length, 'good')}`}
+            </p>
+          </nav>
+          <CutPanel key={main.id} main={main} cut={cut} />
+        </div>
+      ) : (
+        <p className="text-lg text-ink-soft">{say`Nothing is picked yet: pick first, then it is cut.`}</p>
+      )}
     </StageLayout>
   );
 }
 
-function CutSlate() {
-  const { plan, format, focus } = useWorkbench();
-  const cut = plan.cuts.find((c) => c.goodId === focus?.id);
-  const tools = [...new Set(plan.cuts.map((c) => c.tool))];
+function Row({
+  number,
+  main,
+  cut,
+  current,
+  done,
+  onPick,
+}: {
+  number: number;
+  main: Main;
+  cut: Cut;
+  current: boolean;
+  done: boolean;
+  onPick: () => void;
+}) {
   return (
-    <>
-      {focus && cut && (
-        <SlateSection title={say`Why ${cutLabel(cut.styleId, format)}`}>
-          <div className="mb-2 flex items-center gap-3">
-            <GoodPicture good={focus} size={56} />
-            <span className="text-lg font-bold">{focus.name}</span>
-          </div>
-          <ul className="space-y-1.5">
-            {cut.reasons.map((r) => (
-              <li key={reasonKey(r)} className={clsx(r.effect < 0 && 'text-wax-lit')}>
-                {sentence(r, format)}
-              </li>
-            ))}
-          </ul>
-        </SlateSection>
-      )}
-      <SlateSection title={say`Tools to lay out`} aside={tools.length}>
-        <ul>
-          {tools.map((tool) => (
-            <li key={tool}>{word(tool)}</li>
-          ))}
-        </ul>
-      </SlateSection>
-      <SmallChildren />
-      <AdviceList />
-      <Callout>{say`Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature. Blades are counted out and in.`}</Callout>
-      <Cautions />
-    </>
+    <li>
+      <button
+        type="button"
+        aria-current={current || undefined}
+        data-good={main.id}
+        className={clsx(
+          'relative w-full border-b border-line px-2 py-2 text-left',
+          current ? 'bg-paper-lit' : 'hover:bg-shade',
+        )}
+        onClick={onPick}
+      >
+        {current && <span className="absolute inset-y-0 -left-1 w-1 bg-annatto" />}
+        <span className="block text-lg leading-5">
+          <span className="mr-1.5 font-serif text-annatto-text">{number}</span>
+          <strong>{main.name}</strong>
+          {done && <span className="ml-1.5 text-sm text-leaf-text">{say`weighed`}</span>}
+        </span>
+        <span className="block text-sm text-ink-soft">
+          {say`${cut.estimated ? say`about ` : ''}${cut.pieces} · ${cutLabel(cut.styleId)}`}
+        </span>
+      </button>
+    </li>
   );
 }

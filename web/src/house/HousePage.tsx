@@ -13,6 +13,7 @@ import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
+import { WorkFields } from './WorkFields';
 import { say, word } from '../language/say';
 
 /** The figures need the computation, to tell which orders feel them: they come a moment later. */
@@ -182,6 +183,7 @@ function Settings({ house }: { house: StoredHouse }) {
               />
             </section>
           ))}
+          <WorkFields house={house} format={format} onSet={(part) => void set(part)} />
           <Suspense fallback={null}>
             <Figures house={house} format={format} onSet={(practice) => void set({ practice })} />
           </Suspense>

@@ -1,5 +1,14 @@
-import { cutSheet, edibleShare, reasonKey, styleOnBoard } from '@rotula/core';
+import {
+  produceLines,
+  reasonKey,
+  stations,
+  styleOnBoard,
+  type CutLine,
+  type ProduceTime,
+} from '@rotula/core';
 import { useWorkbench } from '../frame/context';
+import { CutDrawing } from '../drawing/CutDrawing';
+import { FoldDrawing } from '../drawing/FoldDrawing';
 import { SheetHead } from './SheetHead';
 import { cutLabel, plateLabel, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
@@ -34,59 +43,44 @@ export function CutSheet() {
           {sentence(caution, format)}
         </p>
       ))}
-      <table className="w-full text-[12.5pt] leading-snug">
-        <thead>
-          <tr className="border-b border-black text-[10pt]">
-            <th />
-            <th>{say`good`}</th>
-            <th className="text-right!">{say`weigh out`}</th>
-            <th>{say`cut`}</th>
-            <th>{say`done`}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {cutSheet(plan).map(({ number, main, portion, cut }) => (
-            <tr key={main.id} className="border-b border-black/30">
-              <td className="font-serif text-[17pt] leading-none font-semibold">{number}</td>
-              <td className="min-w-[46mm]">
-                <strong className="text-[15pt]">{main.name}</strong>
-                <div className="text-[11pt]">{styleOnBoard(main)}</div>
-              </td>
-              <td className="text-right!">
-                <strong className="text-[15pt] whitespace-nowrap">{format.grams(portion.gross)}</strong>
-                <div className="text-[11pt] whitespace-nowrap">
-                  {portion.packs !== null && say`${portion.packs} whole, `}
-                  {edibleShare(main) < 0.97 ? say`${format.grams(portion.net)} net` : say`all eaten`}
-                </div>
-              </td>
-              <td>
-                <strong>
-                  {cut.pieces} × {format.grams(cut.pieceGrams)}
-                </strong>
-                , {cutLabel(cut.styleId, format)}
-                <div className="text-[11pt]">
-                  {word(cut.tool)}
-                  {cut.wheel &&
-                    say` · wheel: ${Math.round(cut.wheel.angle)}°, ${format.mm(cut.wheel.chordMm)} on the rim${cut.wheel.split ? say`, split` : ''}`}
-                  {main.kind === 'cheese' &&
-                    ['cut off', 'decoration'].includes(main.rind.verdict) &&
-                    say` · ${word(main.rind.kind)} rind is not eaten`}
-                </div>
-              </td>
-              <td>
-                <span className="inline-block size-[7mm] border-2 border-black" />
-              </td>
-            </tr>
+      {stations(plan).map((station) => (
+        <section key={station.id} className="cut-station" data-station={station.id}>
+          <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">
+            {station.id === 'cheese' ? say`Cheese` : say`Slicer`}
+          </h2>
+          <p className="mb-[1mm] text-[10.5pt]">
+            {station.id === 'cheese'
+              ? say`In this order: mild before strong, blue last. Clean knife, board and hands at each change.`
+              : say`In this order: nuts and pepper last. Wipe the slicer at each change; paper between slices, the same day.`}
+          </p>
+          {station.lines.map((line) => (
+            <Line key={line.main.id} line={line} />
           ))}
-        </tbody>
-      </table>
-      <p className="mt-[3mm] text-[11pt] leading-snug">
-        <strong>{say`Beside:`}</strong>{' '}
-        {plan.portions.companions
-          .filter((p) => p.net > 0)
-          .map((p) => `${p.good.name} ${format.grams(p.net)}`)
-          .join(' · ')}
-      </p>
+        </section>
+      ))}
+      <section className="cut-station" data-station="produce">
+        <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">{say`Produce and bread`}</h2>
+        <table className="w-full text-[12pt] leading-snug">
+          <tbody>
+            {produceLines(plan).map(({ good, portion, cut }) => (
+              <tr key={good.id} className="border-b border-black/30">
+                <td className="w-[62mm]">
+                  <strong>{good.name}</strong>
+                </td>
+                <td className="text-right! whitespace-nowrap">{format.grams(portion.gross)}</td>
+                <td>
+                  {word(cut.form)}
+                  {cut.pieces !== null && cut.pieces > 0 && say`, ${cut.pieces} of them`}
+                </td>
+                <td className="whitespace-nowrap">{WHEN[cut.when]}</td>
+                <td>
+                  <Tick />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
       <p className="mt-[1.5mm] text-[11pt] leading-snug">
         <strong>{say`Drinks beside, suggested:`}</strong>{' '}
         {plan.pairs.set
@@ -114,5 +108,67 @@ export function CutSheet() {
       )}
       <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
     </>
+  );
+}
+
+const WHEN: Record<ProduceTime, string> = {
+  ahead: say`ahead`,
+  late: say`late`,
+  last: say`last of all`,
+};
+
+const Tick = () => <span className="inline-block size-[7mm] shrink-0 border-2 border-black" />;
+
+/** One good: lot, take, the drawing, the steps, what is out now and what is held back. */
+function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { line: CutLine }) {
+  const { plan, format } = useWorkbench();
+  const found = plan.weighed.get(main.id);
+  return (
+    <article className="paper-card border-b border-black/40 py-[2mm]">
+      <div className="flex items-start gap-[3mm]">
+        <span className="font-serif text-[17pt] leading-none font-semibold">{number}</span>
+        <div className="flex-1 leading-tight">
+          <strong className="text-[15pt]">{main.name}</strong>{' '}
+          <span className="text-[11pt]">
+            {styleOnBoard(main)}
+            {lot && say` · lot ${lot}`}
+          </span>
+          <div className="text-[13pt]">
+            <strong>{format.grams(portion.gross)}</strong>
+            {portion.packs !== null && say`, ${portion.packs} whole`}
+            {say` → ${cut.estimated ? say`about ` : ''}${cut.pieces} × ${format.grams(cut.pieceGrams)}, ${cutLabel(cut.styleId)}`}
+          </div>
+          <div className="text-[11pt]">
+            {say`now ${format.grams(ahead.now)}`}
+            {ahead.whole >= 3 && say` · whole ${format.grams(ahead.whole)}`}
+            {ahead.held >= 3 && say` · held back ${format.grams(ahead.held)}`}
+            {found &&
+              say` · weighed ${format.grams(found.grams)}${found.simulated ? say` (simulated scale)` : ''}`}
+          </div>
+        </div>
+        <Tick />
+      </div>
+      <div className="mt-[1mm] flex items-start gap-[4mm]">
+        <div className="w-[88mm] shrink-0">
+          {cut.answer ? (
+            <CutDrawing main={main} cut={cut} answer={cut.answer} format={format} print />
+          ) : (
+            <FoldDrawing main={main} cut={cut} format={format} print />
+          )}
+        </div>
+        <ol className="flex-1 text-[11pt] leading-snug">
+          {steps.map((step, i) => (
+            <li key={reasonKey(step)}>
+              <strong>{i + 1}</strong> {sentence(step, format)}
+            </li>
+          ))}
+          {main.kind === 'cheese' && ['cut off', 'decoration'].includes(main.rind.verdict) && (
+            <li>
+              <strong>{say`${word(main.rind.kind)} rind is not eaten`}</strong>
+            </li>
+          )}
+        </ol>
+      </div>
+    </article>
   );
 }

@@ -15,7 +15,7 @@ const PACK_WORDS: Record<string, string> = {
 
 /** What to fetch, by department, with boxes to tick. */
 export function ShoppingList() {
-  const { plan, format } = useWorkbench();
+  const { plan, format, document } = useWorkbench();
   const amount = (portion: Portion) =>
     portion.packs === null
       ? format.grams(portion.bought)
@@ -27,8 +27,14 @@ export function ShoppingList() {
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {shoppingList(plan).map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
-            {lines.map(({ good, portion }) => (
+            {lines.map(({ good, portion, drink }) => (
               <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
+                {drink && (
+                  <>
+                    {count(drink.bottles, 'bottle')}
+                    <span className="block text-[10.5pt]">{say`${drink.pours} pours, ${format.money(drink.price)}`}</span>
+                  </>
+                )}
                 {portion && (
                   <>
                     {amount(portion)}
@@ -66,7 +72,13 @@ export function ShoppingList() {
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
         {say`In all ${format.money(plan.sum.price)}`}
       </p>
-      <p className="text-right text-[10.5pt]">{say`Drinks are suggested and not in the sum; own plates are fetched and not in the sum yet; jars are charged by the share used.`}</p>
+      <p className="text-right text-[10.5pt]">
+        {document.order.drinks === 'suggested' && say`Drinks are suggested and not in the sum. `}
+        {say`Own plates, work and hire are in the sum; jars are charged by the share used.`}
+        {plan.sum.remaining !== null && plan.sum.remaining < 0 && (
+          <strong className="block">{say`${format.money(-plan.sum.remaining)} over the budget of ${format.money(plan.sum.budget!)}`}</strong>
+        )}
+      </p>
     </>
   );
 }

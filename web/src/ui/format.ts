@@ -22,6 +22,8 @@ export interface Format {
   /** The unit of length, for a field: its name, and millimetres in one of it. */
   length: { readonly name: 'mm' | 'in'; readonly mm: number };
   mm: (mm: number) => string;
+  /** 125 ml, or fluid ounces. */
+  ml: (ml: number) => string;
   /** 85 to 115 g. */
   gramsRange: (low: number, high: number) => string;
   /** 32 °C. */
@@ -49,6 +51,8 @@ export interface Format {
   shortDay: (at: string) => string;
 }
 
+/** A US fluid ounce. */
+const ML_PER_FL_OZ = 29.5735295625;
 const FORMS = new Map<number, Intl.NumberFormat>();
 /** A number with so many digits after the point. The form is kept: to make it anew for each figure is what costs. */
 function round(x: number, digits: number): string {
@@ -95,7 +99,8 @@ export function formatFor(house: House): Format {
       us ? `${Math.round(fahrenheitFromCelsius(degrees))} °F` : `${Math.round(degrees)} °C`,
     minutes: timeWords,
     list: (names) => LIST.format(names),
-    mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0)} mm`),
+    ml: (ml) => (us ? `${round(ml / ML_PER_FL_OZ, 1)} fl oz` : `${round(ml, 0)} ml`),
+    mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0).replace('.0', '')} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
     amount: (minor) => round(minor / minorPerUnit, digits),
     signedAmount: (minor) =>

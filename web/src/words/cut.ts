@@ -1,7 +1,7 @@
-import { CUT_MM, type CutStyleId, type FoldId } from '@rotula/core';
-import type { Format } from '../ui/format';
+import type { CutStyleId, FoldId } from '@rotula/core';
+import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
-import { say } from '../language/say';
+import { say, word } from '../language/say';
 
 /** A cut or fold as it stands on a list, and why it is the usual one. */
 interface CutWords {
@@ -14,7 +14,7 @@ const STYLES: Record<CutStyleId, CutWords> = {
   spooned: { label: say`from the tub, in spoonfuls`, why: say`too soft to hold an edge` },
   'opened whole': { label: say`whole, opened at the table`, why: say`the heart runs when it is opened` },
   pearls: { label: say`pearls, left whole`, why: say`one pearl is one bite` },
-  coins: { label: say`coins, {mm}`, why: say`it crumbles under a thick blade` },
+  coins: { label: say`coins`, why: say`it crumbles under a thick blade` },
   'tip wedges': { label: say`wedges from the tip`, why: say`heart and rind on every piece` },
   'first wedge out': {
     label: say`whole, a first wedge pulled`,
@@ -30,7 +30,11 @@ const STYLES: Record<CutStyleId, CutWords> = {
     label: say`long thin triangles, rind to point`,
     why: say`flavour changes from core to rind; each gets all of it`,
   },
-  cubes: { label: say`cubes, {mm}`, why: say`easy finger food, perfect cubes from a block` },
+  'zig-zag slices': {
+    label: say`triangles, cut to and fro`,
+    why: say`a slab gives triangles with no offcut`,
+  },
+  cubes: { label: say`cubes`, why: say`easy finger food, perfect cubes from a block` },
   'fanned slices': { label: say`slices, fanned`, why: say`supple paste slices clean and lies in a fan` },
   batons: { label: say`finger batons, stacked like a tent`, why: say`height, and a new shape` },
   'rough chunks': {
@@ -43,7 +47,9 @@ const STYLES: Record<CutStyleId, CutWords> = {
     why: say`it smears and scents the others`,
   },
   'small blue wedges': { label: say`small wedges`, why: say`creamy blue is cut, not crumbled` },
-  dice: { label: say`dice, {mm}, drained`, why: say`brittle and wet: small dice hold` },
+  'spread blue': { label: say`whole, to spread`, why: say`creamy blue is spread near the bread` },
+  slabs: { label: say`slabs, drained`, why: say`brittle and wet: a slab holds together` },
+  dice: { label: say`dice, drained`, why: say`brittle and wet: small dice hold` },
   broken: { label: say`broken by hand`, why: say`nothing in the book suits it better` },
 };
 
@@ -62,6 +68,7 @@ const FOLDS: Record<FoldId, CutWords> = {
     label: say`shingled along an edge`,
     why: say`slices too small or too thick to fold overlap in a row`,
   },
+  flakes: { label: say`in flakes`, why: say`a smoked fillet parts along its flakes` },
   'bias slices': {
     label: say`casing off, bias slices; the rest whole with a guide slice`,
     why: say`the casing is tough; a started sausage is eaten`,
@@ -69,24 +76,88 @@ const FOLDS: Record<FoldId, CutWords> = {
   mound: { label: say`a loose mound`, why: say`nothing in the book suits it better` },
 };
 
-const SIZES: Partial<Record<string, number>> = CUT_MM;
+/** The name of a cut or fold. */
+export const cutLabel = (id: CutStyleId | FoldId): string =>
+  (id in STYLES ? STYLES[id as CutStyleId] : FOLDS[id as FoldId]).label;
 
-/** The name of a cut or fold, with its size where it has one. */
-export function cutLabel(id: CutStyleId | FoldId, { mm }: Format): string {
-  const { label } = id in STYLES ? STYLES[id as CutStyleId] : FOLDS[id as FoldId];
-  const size = SIZES[id];
-  return size === undefined ? label : label.replace('{mm}', mm(size));
-}
+type TableRule =
+  'house cuts all' | 'house leaves whole' | 'one hand' | 'seated' | 'hard to bite' | 'dries out';
+type Step =
+  | 'face the dry side'
+  | 'halve the height'
+  | 'disc by wire'
+  | 'mark the rim'
+  | 'take the rest'
+  | 'slab off the end'
+  | 'take whole'
+  | 'rind off'
+  | 'casing off'
+  | 'set the slicer'
+  | 'halve the slices'
+  | 'divide'
+  | 'fold in grabs'
+  | 'offcuts aside'
+  | 'keep whole'
+  | 'hold back';
 
 export const cutWords: WordsOf<
-  'suits the cheese' | 'suits the meat' | 'looks alike' | 'heavy piece' | 'long piece' | 'not its usual cut'
+  | 'suits the cheese'
+  | 'suits the meat'
+  | 'looks alike'
+  | 'heavy piece'
+  | 'long piece'
+  | 'thick piece'
+  | 'not its usual cut'
+  | 'too few pieces'
+  | 'density to be weighed'
+  | 'slices halved'
+  | TableRule
+  | Step
 > = {
   'suits the cheese': ({ style }) => STYLES[style].why,
   'suits the meat': ({ fold }) => FOLDS[fold].why,
   'looks alike': ({ others }, { list }) => say`looks like ${list(others)}: nothing else suits both`,
-  'heavy piece': ({ piece }, { grams }) =>
-    say`${grams(piece)} a piece is two bites; halve it for standing guests`,
-  'long piece': ({ longest }, { mm }) => say`${mm(longest)} long: two bites, or snap it across`,
-  'not its usual cut': ({ usual }, format) =>
-    say`not its usual cut (${cutLabel(usual, format)}), so that the board shows different shapes`,
+  'heavy piece': ({ piece }, { grams }) => say`${grams(piece)} is more than two bites: halve it`,
+  'long piece': ({ longest }, { mm }) => say`${mm(longest)} long is more than two bites: snap it across`,
+  'thick piece': ({ across }, { mm }) => say`${mm(across)} across is a mouthful: cut it narrower`,
+  'not its usual cut': ({ usual }) =>
+    say`not its usual cut (${cutLabel(usual)}), so that the board shows different shapes`,
+  'too few pieces': ({ pieces, eaters, piece }, { grams }) =>
+    say`${count(pieces, 'piece')} of ${grams(piece)} for ${eaters} who eat of it: a kind less, or more of it`,
+  'density to be weighed': ({ kgPerM3 }) =>
+    say`weight and measures give ${(kgPerM3 / 1000).toFixed(2)} kg a litre, which close paste does not have: measure the piece anew`,
+  'slices halved': ({ across }, { mm }) => say`${mm(across)} is too long for one grab: slices are halved`,
+  'house cuts all': () => say`the house cuts everything ahead`,
+  'house leaves whole': () => say`the house leaves whole what can stand whole`,
+  'one hand': () => say`standing guests have one hand: more than ten to a knife is a queue`,
+  seated: () => say`seated guests may cut for themselves`,
+  'hard to bite': () => say`hard chunks are too much for small children and old teeth`,
+  'dries out': () => say`thin and crumbled pieces dry over such a long party`,
+  'face the dry side': ({ off }, { grams }) => say`Face the dry side: ${grams(off)} off`,
+  'halve the height': ({ at }, { mm }) => say`Halve the wheel in height, ${mm(at)} each`,
+  'disc by wire': ({ high }, { mm }) => say`A disc of ${mm(high)} off the top, by wire`,
+  'mark the rim': ({ chord, arc, degrees, tolerance }, { mm, grams }) =>
+    say`Mark ${mm(chord)} straight across the rim (${mm(arc)} along it, ${degrees.toFixed(0)}°), cut to the heart; within ${grams(tolerance)} is on target`,
+  'take the rest': ({ grams: all }, { grams }) =>
+    say`Take all that is left, ${grams(all)}: what would stay is too thin to sell`,
+  'slab off the end': ({ long }, { mm }) => say`A slab of ${mm(long)} off the end`,
+  'take whole': ({ pieces, used }, { grams }) =>
+    pieces === 1
+      ? say`Take one whole: ${grams(used)} of it are cut`
+      : say`Take ${pieces} whole: ${grams(used)} are cut`,
+  'rind off': ({ rind, mm: thick, grams: off }, { mm, grams }) =>
+    say`${capital(word(rind))} rind off, ${mm(thick)} all round (hatched): ${grams(off)}`,
+  'casing off': () => say`Casing off`,
+  'set the slicer': ({ mm: thick }, { mm }) => say`Slicer at ${mm(thick)}, paper between`,
+  'halve the slices': ({ across }, { mm }) => say`Halve the slices of ${mm(across)} crosswise`,
+  divide: ({ style, strokes, pieces, piece, estimated }, { grams }) =>
+    say`${estimated ? say`About ` : ''}${count(pieces, 'piece')} of ${grams(piece)}: ${cutLabel(style)}${strokes > 0 ? say`, ${count(strokes, 'stroke')}` : ''}`,
+  'fold in grabs': ({ grabs, slices, grams: each }, { grams }) =>
+    say`${grabs} of ${slices} slices, ${grams(each)} each`,
+  'offcuts aside': ({ grams: off }, { grams }) => say`${grams(off)} of offcuts aside, to cook or to taste`,
+  'keep whole': ({ grams: kept, guideCuts }, { grams }) =>
+    guideCuts > 0
+      ? say`Keep ${grams(kept)} whole beside, ${guideCuts} guide cuts in it just before guests come`
+      : say`Keep ${grams(kept)} whole beside`,
+  'hold back': ({ grams: held }, { grams }) => say`Hold ${grams(held)} back, cold and covered`,
 };

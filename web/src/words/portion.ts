@@ -30,8 +30,9 @@ export const portionWords: WordsOf<
   | 'rind and trim'
   | 'whole packs'
   | 'least cut'
+  | 'rest of the wheel'
   | 'too few waves'
-  | 'not eaten'
+  | 'peel and stones'
   | 'stock'
   | 'for the table'
   | 'from the board, cut first'
@@ -49,8 +50,10 @@ export const portionWords: WordsOf<
   'rind and trim': ({ off, loss }, { grams }) => `${grams(off)} ${LOSS[loss]}`,
   'too few waves': ({ count: waves, safe, party }, { minutes }) =>
     say`${count(waves, 'wave')} for ${minutes(party)}: food stands out ${minutes(safe)} at the most, so hold more back`,
+  'rest of the wheel': ({ left }, { grams }) =>
+    say`about ${grams(left)} more: what would stay of the wheel is too thin to sell`,
   'least cut': ({ left }, { grams }) => say`nobody cuts less at the counter: about ${grams(left)} left over`,
-  'not eaten': ({ off, waste }, { grams }) => say`${grams(off)} ${WASTE[waste]}`,
+  'peel and stones': ({ off, waste }, { grams }) => say`${grams(off)} ${WASTE[waste]}`,
   'whole packs': ({ left }, { grams }) => say`sold whole, about ${grams(left)} left over`,
   stock: ({ onHand, short }, { grams }) => say`only ${grams(onHand)} on the counter, ${grams(short)} short`,
   'for the table': ({ what, sharedBy }) =>

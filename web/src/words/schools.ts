@@ -3,7 +3,16 @@ import type { Format } from '../ui/format';
 import { say } from '../language/say';
 
 /** Settings where practitioners disagree. */
-export const SCHOOLS = ['amountSchool', 'parity', 'cover', 'aim', 'company'] as const;
+export const SCHOOLS = [
+  'amountSchool',
+  'parity',
+  'cover',
+  'aim',
+  'company',
+  'shares',
+  'cutSchool',
+  'knives',
+] as const;
 export type School = (typeof SCHOOLS)[number];
 
 interface SchoolWords {
@@ -92,6 +101,49 @@ const WORDS = {
       'a safe bet and a surprise': {
         for: say`One to start with, one to talk about.`,
         against: say`Two places are spoken for.`,
+      },
+    },
+  },
+  shares: {
+    question: say`How do the kinds share the weight?`,
+    options: {
+      'by liking': {
+        for: say`More of what everybody knows, half of what divides a table, a little less of what is rich.`,
+        against: say`Whoever came for the blue finds little of it.`,
+      },
+      equal: {
+        for: say`As much of each: nobody has to judge.`,
+        against: say`The pungent is left over and the safe bet runs out.`,
+      },
+    },
+  },
+  cutSchool: {
+    question: say`Cut ahead, or left whole?`,
+    options: {
+      'by paste': {
+        for: say`Creamy ones stand whole with a first wedge out, the rest is cut: what each paste asks.`,
+        against: say`Somebody has to know.`,
+      },
+      'pre-cut': {
+        for: say`Everything bite by bite: no queue, one hand is enough.`,
+        against: say`Cut faces dry, and nobody sees the wheel.`,
+      },
+      whole: {
+        for: say`Wheels on the board with their knives: it looks like a cheese.`,
+        against: say`Guests hesitate to start, and big pieces with blunt knives are the complaint.`,
+      },
+    },
+  },
+  knives: {
+    question: say`Knives at the table?`,
+    options: {
+      fewest: {
+        for: say`Blue and what carries an allergen have their own, the rest share by paste.`,
+        against: say`A shared knife carries a little of the last cheese.`,
+      },
+      'one each': {
+        for: say`Nothing tastes of its neighbour.`,
+        against: say`Many knives to lay, to count and to wash.`,
       },
     },
   },
