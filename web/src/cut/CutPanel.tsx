@@ -29,7 +29,12 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
       ) : (
         <FoldDrawing main={main} cut={cut} format={format} />
       )}
-      <div className="mt-2 grid gap-x-6 gap-y-4 min-[620px]:grid-cols-[minmax(0,1fr)_220px]">
+      <div
+        className={clsx(
+          'mt-2 grid gap-x-6 gap-y-4',
+          !cut.fold && 'min-[620px]:grid-cols-[minmax(0,1fr)_220px]',
+        )}
+      >
         <ol className="divide-y divide-line border-y border-line">
           {steps.map((step, i) => (
             <li key={reasonKey(step)} className="flex gap-3 py-1.5">
@@ -38,20 +43,22 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
             </li>
           ))}
         </ol>
-        <figure className="text-center">
-          <PieceDrawing main={main} cut={cut} />
-          <figcaption className="leading-5">
-            <strong>{format.grams(cut.pieceGrams)}</strong>
-            <span className="block text-ink-soft">
-              {cut.measures.map((mm) => format.mm(mm).replace(/ .*/, '')).join(' × ')} {format.length.name}
-            </span>
-            {cut.range.high > cut.range.low * 1.02 && (
-              <span className="block text-sm text-ink-soft">
-                {say`${format.grams(cut.range.low)} to ${format.grams(cut.range.high)}${cut.estimated ? say`, by hand` : ''}`}
+        {!cut.fold && (
+          <figure className="text-center">
+            <PieceDrawing main={main} cut={cut} />
+            <figcaption className="leading-5">
+              <strong>{format.grams(cut.pieceGrams)}</strong>
+              <span className="block text-ink-soft">
+                {cut.measures.map((mm) => format.mm(mm).replace(/ .*/, '')).join(' × ')} {format.length.name}
               </span>
-            )}
-          </figcaption>
-        </figure>
+              {cut.range.high > cut.range.low * 1.02 && (
+                <span className="block text-sm text-ink-soft">
+                  {say`${format.grams(cut.range.low)} to ${format.grams(cut.range.high)}${cut.estimated ? say`, by hand` : ''}`}
+                </span>
+              )}
+            </figcaption>
+          </figure>
+        )}
       </div>
       <Ghosts main={main} cut={cut} />
     </section>

@@ -41,7 +41,8 @@ const inkOf = (main: Main, print: boolean): Ink =>
         take: 'var(--color-butter)',
       };
 
-const W = 540;
+/** As wide as the panel, and as half a sheet of paper: the letters stay readable. */
+const WIDE = { screen: 540, print: 430 };
 const WHEEL = 168;
 const GAP = 26;
 const HIGH = 244;
@@ -79,6 +80,7 @@ export function CutDrawing({
 }) {
   const hatch = useId();
   const ink = inkOf(main, print);
+  const W = print ? WIDE.print : WIDE.screen;
   const views = viewsOf(answer.stock, answer.division);
   const left = cut.wheel ? WHEEL + GAP : 0;
   const boxes = views.map(({ outline }) => box(outline));
@@ -86,10 +88,11 @@ export function CutDrawing({
   const high = boxes.reduce((sum, { h }) => sum + h, 0);
   const room = HIGH - (views.length - 1) * LABEL.below;
   const scale = Math.min((W - left - LABEL.right) / wide, room / high, 3.2);
+  const drawn = 6 + high * scale + views.length * LABEL.below;
   let top = 6;
   return (
     <svg
-      viewBox={`0 0 ${W} ${HIGH + LABEL.below + 8}`}
+      viewBox={`0 0 ${W} ${Math.max(drawn, cut.wheel ? WHEEL + 46 : 0) + 4}`}
       className="w-full"
       role="img"
       aria-label={say`${main.name} as it is cut, to scale`}

@@ -20,14 +20,14 @@ export function FoldDrawing({
   const fill = print ? '#ffffff' : main.colours[0]!;
   const line = print ? '#000000' : 'var(--color-ink)';
   const across = fold.across;
-  const r = Math.min(84, across * 0.62);
+  const r = Math.max(24, Math.min(84, across * 0.62));
   const grab = Math.min(0.62 * 1.6, 150 / Math.max(fold.length, fold.width));
   return (
     <div className="flex flex-wrap items-center gap-6">
       {fold.sliceMm !== null && (
         <svg
-          viewBox="0 0 300 210"
-          className="w-[300px] max-w-full"
+          viewBox="0 0 272 222"
+          className="w-[272px] max-w-full"
           role="img"
           aria-label={say`A slice of ${main.name}, to scale`}
           fontSize={15}

@@ -149,7 +149,7 @@ function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { lin
         <Tick />
       </div>
       <div className="mt-[1mm] flex items-start gap-[4mm]">
-        <div className="w-[88mm] shrink-0">
+        <div className="w-[104mm] shrink-0">
           {cut.answer ? (
             <CutDrawing main={main} cut={cut} answer={cut.answer} format={format} print />
           ) : (

@@ -68,29 +68,35 @@ function Row({ portion, held }: { portion: Portion; held: boolean }) {
         </span>
       </td>
       <td className="text-right whitespace-nowrap">
-        <NumberField
-          label={say`Net ${format.small.name} of ${good.name}`}
-          className={clsx('field w-20 text-right', byHand && 'border-annatto font-bold')}
-          value={Number((net / format.small.grams).toFixed(format.small.name === 'g' ? 0 : 1))}
-          max={1e6}
-          onCommit={(n) => setGrams(n * format.small.grams)}
-        />
-        {slice !== null && (
-          <span className="mt-1 flex items-center justify-end gap-1.5 text-sm text-ink-soft">
-            <NumberField
-              label={say`Slices of ${good.name}`}
-              className={clsx('field w-16 text-right', byHand && 'border-annatto')}
-              value={Math.round(net / slice)}
-              max={1e5}
-              onCommit={(n) => setGrams(Math.round(n * slice))}
-            />
-            {say`slices`}
-          </span>
-        )}
+        <span className="flex items-center justify-end gap-2">
+          {slice !== null && (
+            <span className="text-center text-sm leading-4 text-ink-soft">
+              <NumberField
+                label={say`Slices of ${good.name}`}
+                className={clsx('field w-15 text-right', byHand && 'border-annatto')}
+                value={Math.round(net / slice)}
+                max={1e5}
+                onCommit={(n) => setGrams(Math.round(n * slice))}
+              />
+              <span className="block">{say`slices`}</span>
+            </span>
+          )}
+          <NumberField
+            label={say`Net ${format.small.name} of ${good.name}`}
+            className={clsx(
+              'field w-18 text-right',
+              byHand && 'border-annatto font-bold',
+              slice !== null && 'mb-4',
+            )}
+            value={Number((net / format.small.grams).toFixed(format.small.name === 'g' ? 0 : 1))}
+            max={1e6}
+            onCommit={(n) => setGrams(n * format.small.grams)}
+          />
+        </span>
       </td>
       <td className="pl-2 text-right whitespace-nowrap">
         {boughtWords(portion, format.grams)}
-        {gross - net >= 1 && (
+        {portion.packs !== null && gross - net >= 1 && (
           <span className="block text-sm text-ink-soft">{say`${format.grams(gross)} cut`}</span>
         )}
       </td>
