@@ -92,8 +92,8 @@ describe('from Book to Papers on a new order', () => {
 
   test('Cut, Pair, Walk: each says why and can be changed', async () => {
     await shop.press('4');
-    await shop.reads('main', /\d+ pieces of/);
-    await shop.reads('aside h2', 'Tools to lay out');
+    await shop.reads('main ol', /\d+ pieces? of/);
+    await shop.reads('aside', 'Blades behind the counter');
     await shop.press('5');
     const cell = await shop.see('button[data-slot="sweet"]');
     const good = await (await shop.see('main section h2')).getText();

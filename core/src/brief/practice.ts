@@ -21,7 +21,7 @@ export const GRAMS_PER_ADULT: Record<Role, { cheese: Range; meat: Range }> = {
 };
 
 /** Where little is eaten, fewer kinds: on less than `LEAST_PER_HEAD` nobody tastes one. */
-export const MOST_KINDS: Record<Role, { cheese: number; meat: number }> = {
+const MOST_KINDS: Record<Role, { cheese: number; meat: number }> = {
   nibble: { cheese: 3, meat: 2 },
   drinks: { cheese: 9, meat: 5 },
   'light supper': { cheese: 9, meat: 5 },
@@ -32,7 +32,7 @@ export const MOST_KINDS: Record<Role, { cheese: number; meat: number }> = {
 };
 
 /** Grams a head below which nobody tastes a kind; a blue is tasted on less. */
-export const LEAST_PER_HEAD = { kind: 15, blue: 10 };
+const LEAST_PER_HEAD = { kind: 15, blue: 10 };
 /** Nobody cuts a smaller piece at the counter, g. */
 const LEAST_CUT = 80;
 

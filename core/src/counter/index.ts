@@ -117,3 +117,4 @@ export {
 } from './table/intake.js';
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { named } from './named.js';
+export { compositionOf, type KnownComposition } from './compositionOf.js';

@@ -38,7 +38,9 @@ const none = (shown: Answer): Answer => ({
 const LEAST_PIECE = 3;
 /** Near enough: the knife is not so exact. */
 const NEAR = 0.002;
-const MOST_TRIES = 12;
+const MOST_TRIES = 3;
+const CLOSED_TRIES = 6;
+const bounded = (factor: number): number => Math.max(0.5, Math.min(2, factor));
 
 const cut = (stock: Stock, style: CutStyle, grams: number) => {
   const asked = style.divide(stock, grams);
@@ -79,11 +81,19 @@ export function answer(style: CutStyle, cheese: Cheese, net: number, pieces: num
   const wanted = Math.max(LEAST_PIECE, Math.min(style.piece, pieces > 0 ? net / pieces : style.piece));
   const proportional = isSoldWhole(cheese) || ['pyramid', 'ball', 'tub'].includes(wholeStock(cheese).kind);
   if (proportional) return fromWhole(style, cheese, net, wanted);
-  let gross = Math.max(1, net * 1.05);
+  const most = roundGrams(cheese) / parts;
+  // What is inside the rind has a closed form: the knife is only put to it once the weight is near.
+  const inside = (gross: number) => {
+    const stock = stockOf(cheese, gross, parts);
+    return volumeOf(stock, stock.trim) * stock.density * (1 - style.loss);
+  };
+  let gross = Math.min(most, net);
+  for (let step = 0; step < CLOSED_TRIES; step++)
+    gross = Math.min(most, gross * bounded(net / Math.max(1e-9, inside(gross))));
   let tried = cut(stockOf(cheese, gross, parts), style, wanted);
-  for (let step = 0; step < MOST_TRIES; step++) {
-    if (Math.abs(tried.net - net) <= NEAR * net || tried.net <= 0) break;
-    gross = Math.min(gross * Math.max(0.5, Math.min(2, net / tried.net)), roundGrams(cheese) / parts);
+  for (let step = 0; step < MOST_TRIES && tried.net > 0; step++) {
+    if (Math.abs(tried.net - net) <= NEAR * net) break;
+    gross = Math.min(most, gross * bounded(net / tried.net));
     tried = cut(stockOf(cheese, gross, parts), style, wanted);
   }
   return summed(style, tried.stock, tried.division, 1);

@@ -134,11 +134,13 @@ export function radial(stock: Stock, n: number): Division {
   const share = stock.kind === 'pyramid' ? volumeOf(stock, stock.trim) / (areaOf(plan) * (hi - lo)) : 1;
   const centre = centreOf(plan);
   const plans = rays(plan, centre, n);
+  // A square looks the same from its four sides.
+  const alikeSides = stock.length === stock.width && n % 4 === 0 && stock.ends !== 1 ? 4 : 1;
   return {
     ...common3,
     pieces: alike(
-      plans.map((each) => {
-        const piece = prism(stock, each, lo, hi, 1, areaOf(common(each, paste)));
+      plans.slice(0, n / alikeSides).map((each) => {
+        const piece = prism(stock, each, lo, hi, alikeSides, areaOf(common(each, paste)));
         return { ...piece, volume: piece.volume * share };
       }),
     ),
@@ -380,9 +382,12 @@ export function coins(stock: Stock, thick: number): Division {
   const plan = outlineOf(stock, stock.trim);
   const r = stock.radius - stock.trim;
   const paste = Math.PI * Math.min(r, stock.radius - rindOf(stock)) ** 2;
+  const round = { long: 2 * r, short: 2 * r, turn: 0 };
   return {
     pieces: alike(
-      Array.from({ length: n }, (_, i) => prism(stock, plan, lo + i * each, lo + (i + 1) * each, 1, paste)),
+      Array.from({ length: n }, (_, i) =>
+        prism(stock, plan, lo + i * each, lo + (i + 1) * each, 1, paste, round),
+      ),
     ),
     trim: trimmed(stock),
     offcuts: 0,
@@ -420,11 +425,16 @@ export function zigzag(stock: Stock, base: number, thick: number): Division {
   const rind = rindOf(stock);
   const strip = (plan: Polygon) =>
     areaOf(common(plan, rectangle(-step, rind, 2 * step, max[1] - min[1] - rind)));
-  const layer = Array.from({ length: layers }, (_, i) => [lo + i * each, lo + (i + 1) * each] as const);
-  const pieces = layer.flatMap(([from, to]) => [
-    prism(stock, triangle, from, to, 2 * n - 1, strip(triangle)),
-    prism(stock, half, from, to, 2, strip(half)),
-  ]);
+  const kinds = [
+    { plan: triangle, count: 2 * n - 1, paste: strip(triangle), box: leastBox(triangle) },
+    { plan: half, count: 2, paste: strip(half), box: leastBox(half) },
+  ];
+  const pieces = steps(lo, hi, layers, spanOf(stock, rind)).flatMap(({ count: alikeLayers, inside }) =>
+    kinds.map(({ plan, count, paste, box }): Pieces => {
+      const piece = prism(stock, plan, 0, each, count * alikeLayers, paste, box);
+      return { ...piece, rind: Math.max(0, 1 - (paste * inside) / (areaOf(plan) * each)) };
+    }),
+  );
   const x = (i: number) => min[0] + (i * step) / 2;
   return {
     pieces: alike(pieces.filter(({ count }) => count > 0)),
@@ -477,18 +487,16 @@ export function sideRays(stock: Stock, n: number): Division {
     const [a, b] = [at(from), at(to)];
     return [middle, a.point, ...path.slice(a.leg + 1, b.leg + 1), b.point];
   };
-  const whole = sweep(between(0, round));
-  const ends: number[] = [0];
-  for (let k = 1; k < n; k++) {
-    let [low, high] = [ends[k - 1]!, round];
-    for (let step = 0; step < 50; step++) {
-      const mid = (low + high) / 2;
-      if (sweep(between(ends[k - 1]!, mid)) < whole / n) low = mid;
-      else high = mid;
-    }
-    ends.push((low + high) / 2);
-  }
-  ends.push(round);
+  // Swept volume up to a way along the path, over the turn: x²h/12 above, then R²/3 for each mm of rind (Pappus).
+  const high = hi - lo;
+  const above = (radius ** 2 * high) / 12;
+  const wayTo = (share: number): number => {
+    const part = (share * radius ** 2 * high) / 2;
+    if (part <= above) return Math.sqrt((12 * part) / high);
+    if (part <= above + (radius ** 2 * high) / 3) return radius + (3 * (part - above)) / radius ** 2;
+    return round - Math.sqrt(Math.max(0, (12 * ((radius ** 2 * high) / 2 - part)) / high));
+  };
+  const ends = Array.from({ length: n + 1 }, (_, k) => wayTo(k / n));
   const pieces = Array.from({ length: n }, (_, k): Pieces => {
     const side = between(ends[k]!, ends[k + 1]!);
     const thick = 2 * Math.sin(turn / 2) * centreOf(side)[0];

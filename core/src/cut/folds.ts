@@ -47,7 +47,7 @@ const flakes = ({ process, build, animals }: Meat) =>
   process === 'hot-smoked' && build === 'whole muscle' && animals.some(({ animal }) => animal === 'fish');
 
 /** A slice longer than this is halved across before it is folded. Common practice, no source. */
-export const HALVED_FROM_MM = 120;
+const HALVED_FROM_MM = 120;
 /** The rim over which a rose is laid: a small glass for small slices, a wine glass for larger ones. */
 const RIM = { small: 45, wine: 70, upTo: 60 };
 /** Slices of a rose overlap by so much, in so many rounds. */

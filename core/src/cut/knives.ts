@@ -1,34 +1,30 @@
 import { allergensOf, isCheese, type Good, type Main } from '../counter/index.js';
 
 /** Blades that cut behind the counter; 'none' where a spoon or hands do. */
-export const KNIVES = [
-  'none',
-  'wire',
-  'thin blade',
-  'open-work blade',
-  'plane knife',
-  'chef’s knife',
-  'chisel',
-  'short spade',
-  'butter knife',
-  'slicer',
-] as const;
-export type KnifeId = (typeof KNIVES)[number];
+export type KnifeId =
+  | 'none'
+  | 'wire'
+  | 'thin blade'
+  | 'open-work blade'
+  | 'plane knife'
+  | 'chef’s knife'
+  | 'chisel'
+  | 'short spade'
+  | 'butter knife'
+  | 'slicer';
 
 /** What guests take it with at the table. */
-export const TOOLS = [
-  'fingers',
-  'tongs',
-  'pick',
-  'spoon',
-  'knife and spoon',
-  'butter knife',
-  'open-work blade',
-  'chisel',
-  'short spade',
-  'spreader',
-] as const;
-export type ToolId = (typeof TOOLS)[number];
+export type ToolId =
+  | 'fingers'
+  | 'tongs'
+  | 'pick'
+  | 'spoon'
+  | 'knife and spoon'
+  | 'butter knife'
+  | 'open-work blade'
+  | 'chisel'
+  | 'short spade'
+  | 'spreader';
 
 /** What a household has in its place. Common practice, no source. */
 export const STAND_INS: Partial<Record<KnifeId | ToolId, string>> = {

@@ -33,7 +33,7 @@ export function centreOf(polygon: Polygon): Point {
 }
 
 /** The part of a convex polygon that lies to the left of the line from a to b (Sutherland and Hodgman 1974). */
-export function leftOf(polygon: Polygon, a: Point, b: Point): Polygon {
+function leftOf(polygon: Polygon, a: Point, b: Point): Polygon {
   const side = ([x, y]: Point) => (b[0] - a[0]) * (y - a[1]) - (b[1] - a[1]) * (x - a[0]);
   const out: Point[] = [];
   polygon.forEach((p, i) => {

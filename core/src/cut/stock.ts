@@ -29,7 +29,6 @@ export interface Stock {
 
 /** A pyramid's top is half as wide as its base (counter/shapeOf.ts). */
 const TOP = 0.5;
-const FRUSTUM = (1 + TOP + TOP ** 2) / 3;
 
 const ROUND: readonly Shape[] = ['wheel', 'half wheel', 'quarter wheel', 'wedge', 'drum'];
 /** How much of its round a shape is, degrees; of a wedge its weight says. */
@@ -109,7 +108,8 @@ export function volumeOf(stock: Stock, off = 0): number {
     const [base, top] = [stock.width - 2 * off, stock.width * TOP - 2 * off];
     return ((hi - lo) / 3) * (base ** 2 + base * Math.max(0, top) + Math.max(0, top) ** 2);
   }
-  return areaOf(outlineOf(stock, off)) * Math.max(0, hi - lo);
+  if (stock.kind === 'box') return areaOf(outlineOf(stock, off)) * Math.max(0, hi - lo);
+  return (stock.angle / 360) * Math.PI * Math.max(0, stock.radius - off) ** 2 * Math.max(0, hi - lo);
 }
 
 /** What comes off when so much is taken off all rind: reckoned shell by shell, not as a remainder. */
@@ -136,6 +136,3 @@ export function shellOf(stock: Stock, off: number): number {
     }
   }
 }
-
-/** How much of a pyramid its plan tells: a frustum holds so much of the prism over its base. */
-export const prismShare = ({ kind }: Stock): number => (kind === 'pyramid' ? FRUSTUM : 1);

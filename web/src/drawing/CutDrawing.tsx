@@ -89,7 +89,9 @@ export function CutDrawing({
   const room = HIGH - (views.length - 1) * LABEL.below;
   const scale = Math.min((W - left - LABEL.right) / wide, room / high, 3.2);
   const drawn = 6 + high * scale + views.length * LABEL.below;
-  let top = 6;
+  const tops = boxes.map((_, i) =>
+    boxes.slice(0, i).reduce((sum, { h }) => sum + h * scale + LABEL.below, 6),
+  );
   return (
     <svg
       viewBox={`0 0 ${W} ${Math.max(drawn, cut.wheel ? WHEEL + 46 : 0) + 4}`}
@@ -107,10 +109,10 @@ export function CutDrawing({
       {cut.wheel && <Wheel main={main} cut={cut} ink={ink} format={format} />}
       {views.map((view, i) => {
         const { x, y, w, h } = boxes[i]!;
-        const [ox, oy] = [left, top];
+        const [ox, oy] = [left, tops[i]!];
         const at: Place = ([px, py]) =>
           `${(ox + (px - x) * scale).toFixed(1)} ${(oy + (h - (py - y)) * scale).toFixed(1)}`;
-        top += h * scale + LABEL.below;
+        const bottom = oy + h * scale;
         return (
           <g key={view.from}>
             <Solid view={view} at={at} ink={ink} hatch={hatch} guides={cut.whole} />
@@ -132,13 +134,10 @@ export function CutDrawing({
             </text>
             {i === views.length - 1 && (
               <g stroke={ink.line} strokeWidth="1.2" fill={ink.line}>
-                <path
-                  d={`M${ox} ${top - LABEL.below + 9}h${w * scale}m0 -4v8m${-w * scale} 0v-8`}
-                  fill="none"
-                />
+                <path d={`M${ox} ${bottom + 9}h${w * scale}m0 -4v8m${-w * scale} 0v-8`} fill="none" />
                 <text
                   x={ox + (w * scale) / 2}
-                  y={top - LABEL.below + 26}
+                  y={bottom + 26}
                   textAnchor="middle"
                   fontWeight="700"
                   stroke="none"

@@ -1,0 +1,105 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '../brief/index.js';
+import { GOOD_FORMAT } from '../counter/index.js';
+import { upgraded } from '../units/index.js';
+import { CounterFile, ORDER_FORMAT, OrderFile } from './order.js';
+
+/** Documents as they were written by format 3, with nothing of what came later. */
+const ORDER_3 = {
+  title: 'A harvest table',
+  brief: { servingAt: '2026-10-02T19:00', role: 'drinks', guests: { adults: 8 }, table: 'seated' },
+  selection: { goods: ['halyard'], locked: [], leftOut: [], lots: {}, briefFingerprint: null },
+  portions: { halyard: 200 },
+  snapshot: {
+    goods: {
+      halyard: {
+        lot: null,
+        good: {
+          kind: 'meat',
+          id: 'halyard',
+          name: 'Kept',
+          style: 'kept sausage',
+          price: { amount: 3000, per: 'kg' },
+          pack: { form: 'sliced to order' },
+          colours: ['#a8473e'],
+          sense: {
+            sweet: 1,
+            sour: 1,
+            salty: 6,
+            bitter: 0,
+            umami: 5,
+            fat: 6,
+            heat: 0,
+            smoke: 0,
+            funk: 2,
+            intensity: 5,
+            persistence: 5,
+          },
+          animals: [{ animal: 'pork', share: 1 }],
+          described: true,
+          build: 'coarse',
+          process: 'fermented',
+          calibre: 'medium',
+          ageDays: 60,
+          form: { shape: 'whole sausage', grams: 800, diameter: 60, length: 250 },
+          slice: { mm: 1.5, diameter: 60 },
+        },
+      },
+    },
+    house: { name: 'Then', practice: { 'besidePerAdult.bread.low': 30, 'besidePerAdult.bread.high': 30 } },
+  },
+};
+
+describe('format 4', () => {
+  test('an order of format 3 is read: three hours, nothing cut, kept goods and house with it', () => {
+    const { order } = OrderFile.parse({ format: 'rotula.order', formatVersion: 3, order: ORDER_3 });
+    expect(order.brief).toMatchObject({ hours: 3, roomCelsius: null, tableSize: null, wares: [] });
+    expect(order).toMatchObject({
+      drinks: 'suggested',
+      waves: { count: null, first: null },
+      cutting: { targets: {}, entries: [] },
+      portions: { halyard: 200 },
+    });
+    expect(order.snapshot.goods.halyard!.good).toMatchObject({ supplierPrice: null, composition: null });
+    expect(order.snapshot.house!.practice).toEqual({
+      'breadPerAdult.drinks.low': 30,
+      'breadPerAdult.drinks.high': 30,
+    });
+  });
+  test('a house of format 3 keeps its figure for bread, as that of drinks', () => {
+    const old = {
+      ...DEFAULT_HOUSE,
+      practice: { 'besidePerAdult.bread.low': 20, 'gramsPerAdult.meal.meat.low': 70 },
+    };
+    const up = upgraded(HOUSE_FORMAT, old, 3);
+    expect(House.parse('document' in up ? up.document : null).practice).toEqual({
+      'breadPerAdult.drinks.low': 20,
+      'gramsPerAdult.meal.meat.low': 70,
+    });
+  });
+  test('goods of format 3 get what nobody had told: no supplier’s price, no measures', () => {
+    const ware = {
+      kind: 'ware',
+      id: 'w',
+      name: 'Board',
+      style: 'oak',
+      price: { amount: 1, per: 'piece' },
+      pack: { form: 'piece' },
+      colours: ['#8a6b4a'],
+      use: 'board',
+    };
+    const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 3, goods: [ware] });
+    expect(goods[0]).toMatchObject({
+      supplierPrice: null,
+      height: null,
+      rim: null,
+      ml: null,
+      material: 'unknown',
+      heatproof: false,
+    });
+  });
+  test('every format has a step from each version before it', () => {
+    for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
+      for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();
+  });
+});

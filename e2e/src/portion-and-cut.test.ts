@@ -1,0 +1,126 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { Shop } from './shop';
+
+let shop: Shop;
+const ORDER = '/orders/choir-after-concert';
+
+beforeAll(async () => {
+  shop = await Shop.open();
+});
+afterAll(async () => {
+  await shop.close();
+});
+
+/** "€76.98" of a row of the sum. */
+const inSum = async (label: string): Promise<number> => {
+  const text = await (await shop.see('[data-sum]')).getText();
+  const found = new RegExp(`${label}[^€]*€([\\d.,]+)`).exec(text);
+  if (!found) throw new Error(`the sum has no ${label}: ${text}`);
+  return Number(found[1]!.replace(',', ''));
+};
+
+describe('Portion', () => {
+  test('head count and role move what is eaten and paid', async () => {
+    await shop.go(`${ORDER}/portion`);
+    const before = await inSum('The customer pays');
+    await shop.press('1');
+    await shop.click('more: Adults');
+    await shop.click('Light supper');
+    await shop.press('3');
+    await shop.reads('aside', 'a light supper');
+    expect(await inSum('The customer pays')).toBeGreaterThan(before * 1.3);
+  });
+
+  test('slices or grams of a meat: either typed, the other follows', async () => {
+    const slices = await shop.see('input[aria-label^="Slices of"]');
+    const name = (await slices.getAttribute('aria-label'))!.replace('Slices of ', '');
+    await shop.fill(`input[aria-label="Slices of ${name}"]`, '40');
+    await shop.reads('main', 'set by hand');
+    const grams = Number(await (await shop.see(`input[aria-label="Net g of ${name}"]`)).getAttribute('value'));
+    await shop.fill(`input[aria-label="Net g of ${name}"]`, String(2 * grams));
+    const twice = await shop.see(`input[aria-label="Slices of ${name}"]`);
+    await shop.driver.wait(
+      async () => Math.abs(Number(await twice.getAttribute('value')) - 80) <= 1,
+      5000,
+      'the slices did not follow the grams',
+    );
+  });
+
+  test('waves: one fewer holds nothing back, and it is said when that is too little', async () => {
+    await shop.reads('main', 'out · held back');
+    await shop.click('fewer: Waves');
+    await shop.reads('main', 'All goes out at once');
+    await shop.reads('aside', /1 wave for three hours/);
+    await shop.click('as computed');
+  });
+
+  test('drinks with the order are in the sum; over the budget, a repair brings it back', async () => {
+    await shop.click('With the order');
+    await shop.reads('[data-sum]', 'Drinks');
+    await shop.press('1');
+    await shop.fill('[aria-label="Budget"]', '300');
+    await shop.press('3');
+    await shop.reads('aside', 'Back into the budget');
+    await shop.click('Show the ways');
+    const apart = await shop.see('[data-repair="drinks apart"]');
+    const before = await inSum('The customer pays');
+    await apart.click();
+    await shop.driver.wait(async () => (await inSum('The customer pays')) < before, 10_000, 'nothing was saved');
+    expect(await (await shop.see('[data-sum]')).getText()).not.toContain('Drinks');
+  });
+});
+
+describe('Cut', () => {
+  test('one good at a time is drawn, with its steps and what is lost', async () => {
+    await shop.press('4');
+    await (await shop.see('[data-good="hare-fell"]')).click();
+    await shop.see('svg[aria-label="Hare Fell as it is cut, to scale"]');
+    await shop.reads('main ol', /Mark \d+ mm straight across the rim/);
+    await shop.reads('main ol', /rind off, 4 mm all round/i);
+    await shop.reads('aside', 'Blades behind the counter');
+  });
+
+  test('another cut is one touch away, and can be taken back', async () => {
+    const heading = async () => (await shop.see('main section h2')).getText();
+    const before = await heading();
+    const ghost = await shop.see('main [data-cut]');
+    await ghost.click();
+    await shop.driver.wait(async () => (await heading()) !== before, 5000, 'the cut did not change');
+    await shop.click('as Rotula would');
+    await shop.driver.wait(async () => (await heading()) === before, 5000, 'the cut did not come back');
+  });
+
+  test('weighed on the scale: what was cut stands, and is marked as simulated', async () => {
+    await shop.click('Weigh');
+    await shop.reads('[data-over]', /on target|beside the target/);
+    await shop.reads('[data-good="hare-fell"]', 'weighed');
+    await shop.saved();
+    await shop.press('p');
+    await shop.reads('[data-station="cheese"]', /weighed \d+ g \(simulated scale\)/);
+    await shop.press('4');
+    await (await shop.see('[data-good="hare-fell"]')).click();
+    await shop.click('Take back');
+    await shop.reads('[data-scale]', 'empty');
+  });
+
+  test('the house that cuts all leaves nothing whole', async () => {
+    await shop.go('/house');
+    await shop.click('Pre-cut');
+    await shop.reads('body', 'Saved');
+    await shop.go('/orders/boatyard-launch-supper/cut');
+    await shop.see('[data-good="halyard"]');
+    await shop.driver.wait(
+      async () => !(await (await shop.see('nav[aria-label="What is cut"]')).getText()).includes('first wedge pulled'),
+      5000,
+      'a wheel is still left whole',
+    );
+  });
+
+  test('the sheet has a page for each pair of hands, with the drawings', async () => {
+    await shop.go(`${ORDER}/papers`);
+    for (const station of ['cheese', 'slicer', 'produce']) await shop.see(`[data-station="${station}"]`);
+    await shop.reads('[data-station="produce"]', /last of all/);
+    const drawings = await shop.driver.findElements({ css: '[data-station="cheese"] svg' });
+    expect(drawings.length).toBeGreaterThan(3);
+  });
+});
