@@ -36,7 +36,9 @@ describe('Portion', () => {
     const name = (await slices.getAttribute('aria-label'))!.replace('Slices of ', '');
     await shop.fill(`input[aria-label="Slices of ${name}"]`, '40');
     await shop.reads('main', 'set by hand');
-    const grams = Number(await (await shop.see(`input[aria-label="Net g of ${name}"]`)).getAttribute('value'));
+    const grams = Number(
+      await (await shop.see(`input[aria-label="Net g of ${name}"]`)).getAttribute('value'),
+    );
     await shop.fill(`input[aria-label="Net g of ${name}"]`, String(2 * grams));
     const twice = await shop.see(`input[aria-label="Slices of ${name}"]`);
     await shop.driver.wait(
@@ -65,7 +67,11 @@ describe('Portion', () => {
     const apart = await shop.see('[data-repair="drinks apart"]');
     const before = await inSum('The customer pays');
     await apart.click();
-    await shop.driver.wait(async () => (await inSum('The customer pays')) < before, 10_000, 'nothing was saved');
+    await shop.driver.wait(
+      async () => (await inSum('The customer pays')) < before,
+      10_000,
+      'nothing was saved',
+    );
     expect(await (await shop.see('[data-sum]')).getText()).not.toContain('Drinks');
   });
 });
@@ -110,7 +116,8 @@ describe('Cut', () => {
     await shop.go('/orders/boatyard-launch-supper/cut');
     await shop.see('[data-good="halyard"]');
     await shop.driver.wait(
-      async () => !(await (await shop.see('nav[aria-label="What is cut"]')).getText()).includes('first wedge pulled'),
+      async () =>
+        !(await (await shop.see('nav[aria-label="What is cut"]')).getText()).includes('first wedge pulled'),
       5000,
       'a wheel is still left whole',
     );

@@ -10,7 +10,7 @@ export { type WheelCut, type WheelWay } from './wheel.js';
 export { type Table as CutTable, cutTableOf } from './suit.js';
 export { type Ahead, aheadOf } from './ahead.js';
 export { produceCut, type ProduceCut, type ProduceForm, type ProduceTime } from './produce.js';
-export { stepsOf } from './steps.js';
+export { type MeatKeeping, stepsOf } from './steps.js';
 export { type Turn, cuttingOrder } from './sequence.js';
 export { type KnifeId, type KnifeSchool, type Tool, type ToolId, knivesFor, STAND_INS } from './knives.js';
 // Its rules belong to the union of reasons, though its functions stay here.

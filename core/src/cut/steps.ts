@@ -1,4 +1,4 @@
-import type { Main } from '../counter/index.js';
+import type { Main, Meat } from '../counter/index.js';
 import { grams, millimetres, reason, type Grams, type Millimetres, type Reason } from '../units/index.js';
 import type { Ahead } from './ahead.js';
 import type { Cut } from './cuts.js';
@@ -20,10 +20,19 @@ declare module '../units/reason.js' {
     'halve the slices': { across: Millimetres };
     divide: { style: CutStyleId | FoldId; strokes: number; pieces: number; piece: Grams; estimated: boolean };
     'fold in grabs': { grabs: number; slices: number; grams: Grams };
+    'keep meat': { how: MeatKeeping };
     'offcuts aside': { grams: Grams };
     'keep whole': { grams: Grams; guideCuts: number };
     'hold back': { grams: Grams };
   }
+}
+
+export type MeatKeeping = 'dry-cured' | 'cooked' | 'fish' | 'raw';
+/** How a protein is kept until it is needed, and what it may not touch, by how it was made. Common practice, no source. */
+function keepingOf({ process, animals }: Meat): MeatKeeping {
+  if (process === 'raw spreadable') return 'raw';
+  if (animals.some(({ animal }) => animal === 'fish')) return 'fish';
+  return process === 'air-dried' || process === 'fermented' ? 'dry-cured' : 'cooked';
 }
 
 /** Steps that are less than this are not worth a line, g. */
@@ -36,6 +45,7 @@ export function stepsOf(main: Main, cut: Cut, ahead: Ahead): Reason[] {
     main.kind === 'cheese' ? cheeseSteps(main.rind.kind, cut, subject) : meatSteps(cut, subject);
   if (main.kind === 'meat' && main.contents.casing !== 'none' && !main.casingEaten)
     steps.unshift(reason('casing off', {}, { subject }));
+  if (main.kind === 'meat') steps.push(reason('keep meat', { how: keepingOf(main) }, { subject }));
   if (cut.offcuts >= WORTH_SAYING)
     steps.push(reason('offcuts aside', { grams: grams(cut.offcuts) }, { subject }));
   if (ahead.whole >= WORTH_SAYING)

@@ -44,6 +44,8 @@ export const OrderBody = z.object({
   portions: ById(z.number().min(0).max(1e6)).default({}),
   /** Do the drinks come with the order? Else they are suggested: counted and priced, and not in the sum. */
   drinks: z.enum(DRINKS_COME).default('suggested'),
+  /** The price that was agreed with the customer, smallest unit: it stands, whatever is cut. */
+  agreed: z.number().int().min(0).max(1e9).nullable().default(null),
   /** Waves of the food set by hand: how many, and the share that the first one holds. */
   waves: z
     .object({

@@ -28,7 +28,9 @@ export interface Sum {
   /** What the customer pays. */
   readonly price: Money;
   readonly pricePerHead: Money;
-  /** What the shop pays for it, and what remains with it. */
+  /** The price that was agreed with the customer; null: none. */
+  readonly agreed: Money | null;
+  /** What the shop pays for it, and what remains with it of the price that is paid. */
   readonly cost: Money;
   readonly margin: Money;
   readonly budget: Money | null;
@@ -92,7 +94,7 @@ function groundOf(order: OrderBody, onShelf: readonly Good[], ofHouse: House): G
   return { order, house, shelf, held, counter, goods: goodsById(counter), stands };
 }
 
-function sumOf(lines: readonly Line[], { brief }: OrderBody): Sum {
+function sumOf(lines: readonly Line[], { brief, agreed }: OrderBody): Sum {
   const all = (of: 'price' | 'cost') => money(lines.reduce((total, line) => total + (line[of] ?? 0), 0));
   const [price, cost] = [all('price'), all('cost')];
   const budget = budgetTotal(brief);
@@ -100,7 +102,8 @@ function sumOf(lines: readonly Line[], { brief }: OrderBody): Sum {
     price,
     pricePerHead: money(price / Math.max(1, headsThatEat(brief))),
     cost,
-    margin: money(price - cost),
+    agreed: agreed === null ? null : money(agreed),
+    margin: money((agreed ?? price) - cost),
     budget: budget === null ? null : money(budget),
     remaining: budget === null ? null : money(budget - price),
   };

@@ -54,3 +54,12 @@ describe('the scale is the truth', () => {
     expect(planOf(both).weighed.get('hare-fell')!.over).toBe(-10);
   });
 });
+
+test('an agreed price stands, whatever is cut: the difference is margin', () => {
+  const before = planOf();
+  const agreed = { ...scaled(40), agreed: before.sum.price };
+  const after = planOf(agreed);
+  expect(after.sum.agreed).toBe(before.sum.price);
+  expect(after.sum.price).toBeGreaterThan(before.sum.price);
+  expect(after.sum.margin).toBe(before.sum.price - after.sum.cost);
+});

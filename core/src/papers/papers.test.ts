@@ -11,7 +11,9 @@ import {
   plateCards,
   planRows,
   plateShopping,
+  produceLines,
   shoppingList,
+  stations,
   styleOnBoard,
   tableList,
 } from './index.js';
@@ -137,4 +139,31 @@ test('the rows for a spreadsheet all have the same columns', () => {
   const columns = rows.map((row) => Object.keys(row).join());
   expect(new Set(columns).size).toBe(1);
   expect(rows.reduce((sum, row) => sum + Number(row.cost_minor_units), 0)).toBe(p.sum.price);
+});
+
+describe('a sheet for each pair of hands', () => {
+  test('cheeses and meats apart, in the order of cutting; what dries last, last', () => {
+    const [cheese, slicer] = stations(p);
+    expect(cheese!.lines.map(({ main }) => main.id)).toEqual([
+      'wren-curd',
+      'halyard',
+      'tarpot',
+      'slate-quay',
+    ]);
+    expect(slicer!.lines.map(({ main }) => main.id)).toEqual(['bosun-ham']);
+    for (const { steps, lot } of cheese!.lines) {
+      expect(steps.length).toBeGreaterThan(1);
+      expect(lot).toBeTruthy();
+    }
+    const when = produceLines(p).map(({ cut }) => cut.when);
+    expect(when.indexOf('last')).toBeGreaterThan(when.lastIndexOf('ahead'));
+  });
+  test('what is in stock comes off what must be bought, and an opened jar stays', () => {
+    const lines = shoppingList(p).flatMap(({ lines: some }) => some);
+    const counted = lines.filter(({ onHand }) => onHand !== null);
+    expect(counted.length).toBeGreaterThan(3);
+    for (const { onHand, toBuy, amount } of counted) expect(toBuy).toBe(Math.max(0, amount! - onHand!));
+    const jar = lines.find(({ portion }) => portion?.byShare)!;
+    expect(jar.stays).toBe(jar.portion!.bought - jar.portion!.gross);
+  });
 });

@@ -1,5 +1,6 @@
 import type { DrinkPortion } from '../amount/index.js';
-import type { Good } from '../counter/index.js';
+import { gramsOnHand, type Good } from '../counter/index.js';
+import { grams, type Grams } from '../units/index.js';
 import type { Line, Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
@@ -19,6 +20,11 @@ export interface ShoppingLine extends Line {
   /** How it is bought; null for a drink. */
   readonly portion: Portion | null;
   readonly drink: DrinkPortion | null;
+  /** What the counter holds of it on the day, and what must be bought in beyond that; null: nobody counts it. */
+  readonly onHand: Grams | null;
+  readonly toBuy: Grams | null;
+  /** Of an opened jar what stays at the shop, dated, as an open jar. */
+  readonly stays: Grams | null;
 }
 
 function departmentOf(good: Good): Department {
@@ -31,6 +37,15 @@ function departmentOf(good: Good): Department {
   return 'Jars and dry goods';
 }
 
+/** What is on hand of a good comes off what must be bought; a jar that the shop opens stays with what is left in it. */
+function stockOf(good: Good, amount: Grams | null, portion: Portion | null, date: string) {
+  const held = amount === null ? null : gramsOnHand(good, date);
+  const onHand = held === null ? null : grams(held);
+  const toBuy = onHand === null || amount === null ? null : grams(Math.max(0, amount - onHand));
+  const stays = portion?.byShare ? grams(Math.max(0, portion.bought - portion.gross)) : null;
+  return { onHand, toBuy, stays };
+}
+
 /** What to fetch for the shared board, by department, from the lines of all stages; departments with nothing are left out. */
 export function shoppingList(plan: Plan): { department: Department; lines: ShoppingLine[] }[] {
   const portions = new Map(
@@ -40,6 +55,7 @@ export function shoppingList(plan: Plan): { department: Department; lines: Shopp
     .filter((line): line is Line & { good: Good } => line.good !== null && line.for !== 'own plate')
     .map((line) => ({
       ...line,
+      ...stockOf(line.good, line.amount, portions.get(line.good.id) ?? null, plan.brief.servingAt),
       portion: portions.get(line.good.id) ?? null,
       drink: plan.drinks.find(({ good }) => good.id === line.good.id) ?? null,
     }));

@@ -1,4 +1,5 @@
 import {
+  compositionOf,
   ageOn,
   allergensOf,
   contentsOf,
@@ -128,6 +129,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
           )}
         </SlateSection>
       )}
+      {(isMain(good) || good.kind === 'companion') && <MadeOf good={good} />}
       {risk && (
         <SlateSection title={say`Money at risk`}>
           <p>
@@ -268,4 +270,24 @@ function factsOf(good: Good, format: Format): [string, string][] {
     case 'ware':
       return [[say`use`, word(good.use)]];
   }
+}
+
+/** What it is made of; where nobody told it, what its style usually is, and that is said. */
+function MadeOf({ good }: { good: Good }) {
+  const made = compositionOf(good);
+  const parts = [
+    [say`water`, made.water],
+    [say`fat`, made.fat],
+    [say`protein`, made.protein],
+    [say`carbohydrate`, made.carbohydrate],
+    [say`ash`, made.ash],
+  ] as const;
+  return (
+    <SlateSection
+      title={say`Made of`}
+      aside={made.estimated ? say`estimated by its style` : say`as it is told`}
+    >
+      <p>{parts.map(([name, share]) => `${name} ${share.toFixed(share < 10 ? 1 : 0)} %`).join(', ')}</p>
+    </SlateSection>
+  );
 }

@@ -19,6 +19,11 @@ export function CutSheet() {
   // A guest with a plate of their own has a box for it; the others read the cards.
   const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
   const byCard = plan.cautions.filter((c) => c.rule === 'guest’s limit' && !plated.has(c.subject));
+  /** Cut as on the board, where it lies there too. */
+  const piecesOf = (id: string, net: number) => {
+    const each = plan.cuts.find(({ goodId }) => goodId === id)?.pieceGrams ?? 0;
+    return each > 0 ? say` in ${Math.max(1, Math.round(net / each))}` : '';
+  };
   return (
     <>
       <SheetHead title={say`Cut sheet`} />
@@ -34,7 +39,9 @@ export function CutSheet() {
             {say`, cut first, clean board, own knife: ${plateLabel(plate)}`}
           </p>
           <p className="text-[12pt]">
-            {plate.lines.map(({ good, gross }) => `${good.name} ${format.grams(gross)}`).join(' · ')}
+            {plate.lines
+              .map(({ good, net, gross }) => `${good.name} ${format.grams(gross)}${piecesOf(good.id, net)}`)
+              .join(' · ')}
           </p>
         </div>
       ))}

@@ -27,7 +27,7 @@ export function ShoppingList() {
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {shoppingList(plan).map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
-            {lines.map(({ good, portion, drink }) => (
+            {lines.map(({ good, portion, drink, toBuy, stays }) => (
               <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
                 {drink && (
                   <>
@@ -38,7 +38,11 @@ export function ShoppingList() {
                 {portion && (
                   <>
                     {amount(portion)}
-                    <span className="block text-[10.5pt]">{format.money(portion.price)}</span>
+                    <span className="block text-[10.5pt]">
+                      {format.money(portion.price)}
+                      {toBuy !== null && (toBuy > 0 ? say`, buy ${format.grams(toBuy)}` : say`, in stock`)}
+                      {stays !== null && stays >= 1 && say`, ${format.grams(stays)} stay open`}
+                    </span>
                   </>
                 )}
               </Line>

@@ -1,11 +1,17 @@
 import type { Line } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
+import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
 import { say } from '../language/say';
 
 /** The lines of all stages by what they are for, and what the shop pays and keeps. */
 export function SumTable() {
-  const { plan, format } = useWorkbench();
+  const { plan, document, format } = useWorkbench();
+  const agree = (price: number | null) =>
+    document.change(price === null ? say`no agreed price` : say`the agreed price`, (order) => ({
+      ...order,
+      agreed: price,
+    }));
   const { portions, lines, sum } = plan;
   const priceOf = (fits: (line: Line) => boolean) =>
     lines.filter(fits).reduce((total, line) => total + (line.price ?? 0), 0);
@@ -19,7 +25,8 @@ export function SumTable() {
     { label: say`Work`, price: priceOf((line) => line.subject === 'cutting') },
     { label: say`Hire of boards`, price: priceOf((line) => line.subject === 'board hire') },
   ].filter(({ price }) => price > 0);
-  const share = sum.price > 0 ? Math.round((100 * sum.margin) / sum.price) : 0;
+  const paid = sum.agreed ?? sum.price;
+  const share = paid > 0 ? Math.round((100 * sum.margin) / paid) : 0;
   return (
     <SlateSection title={say`The sum`}>
       <dl className="grid grid-cols-[1fr_auto] gap-y-1" data-sum>
@@ -38,6 +45,22 @@ export function SumTable() {
         <dt className="text-chalk-soft">{say`margin, ${share} %`}</dt>
         <dd className="text-right text-chalk-soft">{format.money(sum.margin)}</dd>
       </dl>
+      {sum.agreed === null ? (
+        sum.price > 0 && (
+          <Button look="slate" className="mt-3" onClick={() => agree(sum.price)}>
+            {say`Agree on ${format.money(sum.price)}`}
+          </Button>
+        )
+      ) : (
+        <p className="mt-3" data-agreed>
+          {say`Agreed: ${format.money(sum.agreed)}.`}{' '}
+          {sum.price !== sum.agreed &&
+            say`It would be ${format.money(sum.price)} now; the difference is margin.`}{' '}
+          <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => agree(null)}>
+            {say`open again`}
+          </button>
+        </p>
+      )}
       <p className="mt-2 text-sm text-chalk-soft">
         {say`A jar that the shop opens is charged by the share used. What the shop pays is by the supplier’s price where a good has one, else by the house’s margin.`}
       </p>

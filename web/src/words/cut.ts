@@ -1,4 +1,4 @@
-import type { CutStyleId, FoldId } from '@rotula/core';
+import type { CutStyleId, FoldId, MeatKeeping } from '@rotula/core';
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
@@ -80,6 +80,13 @@ const FOLDS: Record<FoldId, CutWords> = {
 export const cutLabel = (id: CutStyleId | FoldId): string =>
   (id in STYLES ? STYLES[id as CutStyleId] : FOLDS[id as FoldId]).label;
 
+const KEEPING: Record<MeatKeeping, string> = {
+  'dry-cured': say`Covered and cold until an hour before; paper between, apart from cheese`,
+  cooked: say`Cold until it goes out; never against raw meat or an unwashed hand`,
+  fish: say`Cold until it goes out; its own plate and tongs, away from cheese`,
+  raw: say`Cold until it goes out; its own knife and bowl, against nothing that is eaten as it is`,
+};
+
 type TableRule =
   'house cuts all' | 'house leaves whole' | 'one hand' | 'seated' | 'hard to bite' | 'dries out';
 type Step =
@@ -96,6 +103,7 @@ type Step =
   | 'halve the slices'
   | 'divide'
   | 'fold in grabs'
+  | 'keep meat'
   | 'offcuts aside'
   | 'keep whole'
   | 'hold back';
@@ -154,6 +162,7 @@ export const cutWords: WordsOf<
     say`${estimated ? say`About ` : ''}${count(pieces, 'piece')} of ${grams(piece)}: ${cutLabel(style)}${strokes > 0 ? say`, ${count(strokes, 'stroke')}` : ''}`,
   'fold in grabs': ({ grabs, slices, grams: each }, { grams }) =>
     say`${grabs} of ${slices} slices, ${grams(each)} each`,
+  'keep meat': ({ how }) => KEEPING[how],
   'offcuts aside': ({ grams: off }, { grams }) => say`${grams(off)} of offcuts aside, to cook or to taste`,
   'keep whole': ({ grams: kept, guideCuts }, { grams }) =>
     guideCuts > 0

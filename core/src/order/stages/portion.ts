@@ -45,7 +45,7 @@ export const portionStage = stage({
   id: 'portion',
   place: 3,
   reads: ['brief', 'pick', 'cut', 'pair'],
-  fields: ['portions', 'drinks', 'waves'],
+  fields: ['portions', 'drinks', 'waves', 'agreed'],
   tidy: (order, left) => ({ ...order, portions: without(order.portions, left) }),
   derive: (
     { order, house },
