@@ -150,9 +150,9 @@ describe('folds', () => {
 // Common practice, no source: grapes in clusters, pears late, bread last, sticks one dip long.
 test.each([
   ['Black Grapes', 'in clusters of 3 to 6', 'ahead'],
-  ['Ripe Pears', 'in slices of 5 mm', 'late'],
+  ['Ripe Pears', 'in thin slices', 'late'],
   ['Celery Batons', 'in sticks one dip long', 'ahead'],
-  ['Long Loaf', 'in slices of 10 mm', 'last'],
+  ['Long Loaf', 'in slices a finger thick', 'last'],
   ['Breadsticks', 'snapped to a cracker’s width', 'last'],
   ['Gherkins', 'drained, in a bowl', 'ahead'],
   ['Orchard Blossom', 'in a bowl, with its spoon', 'ahead'],

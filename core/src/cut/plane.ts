@@ -100,10 +100,13 @@ export function leastBox(polygon: Polygon): {
   return best;
 }
 
+/** A trace that is only rounding is nothing: machines differ in it. */
+const settled = (x: number): number => (Math.abs(x) < 1e-9 ? 0 : x);
+
 /** The polygon moved so that its centre of mass lies at the origin. */
 export function centred(polygon: Polygon): Polygon {
   const [x, y] = centreOf(polygon);
-  return polygon.map(([px, py]): Point => [px - x, py - y]);
+  return polygon.map(([px, py]): Point => [settled(px - x), settled(py - y)]);
 }
 
 /** The polygon turned by so many degrees about the origin. */

@@ -3,7 +3,7 @@ import { named, type Companion } from '../counter/index.js';
 export type ProduceForm =
   | 'in clusters of 3 to 6'
   | 'halved, or stem on for grip'
-  | 'in slices of 5 mm'
+  | 'in thin slices'
   | 'in crescents, peel off'
   | 'in short sticks, peel and core off'
   | 'in segments'
@@ -14,7 +14,7 @@ export type ProduceForm =
   | 'whole, tops on'
   | 'halved'
   | 'in leaves'
-  | 'in slices of 10 mm'
+  | 'in slices a finger thick'
   | 'in squares'
   | 'snapped to a cracker’s width'
   | 'whole'
@@ -51,7 +51,7 @@ const ROWS: readonly {
 }[] = [
   { roles: FRUIT, stems: ['grape'], form: 'in clusters of 3 to 6', when: 'ahead' },
   { roles: FRUIT, stems: ['strawberr'], form: 'halved, or stem on for grip', when: 'late' },
-  { roles: FRUIT, stems: ['pear', 'apple', 'persimmon', 'quince'], form: 'in slices of 5 mm', when: 'late' },
+  { roles: FRUIT, stems: ['pear', 'apple', 'persimmon', 'quince'], form: 'in thin slices', when: 'late' },
   { roles: FRUIT, stems: ['pineapple'], form: 'in short sticks, peel and core off', when: 'ahead' },
   { roles: FRUIT, stems: ['melon'], form: 'in crescents, peel off', when: 'late' },
   { roles: FRUIT, stems: ['tangerine', 'orange', 'clementine'], form: 'in segments', when: 'late' },
@@ -75,7 +75,7 @@ const ROWS: readonly {
     form: 'snapped to a cracker’s width',
     when: 'last',
   },
-  { roles: CRUST, form: 'in slices of 10 mm', when: 'last' },
+  { roles: CRUST, form: 'in slices a finger thick', when: 'last' },
   { roles: ['cracker'], form: 'whole', when: 'last' },
   { roles: ['brine'], form: 'drained, in a bowl', when: 'ahead' },
   { roles: ['chocolate'], form: 'broken into squares', when: 'ahead' },

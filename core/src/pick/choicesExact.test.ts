@@ -55,7 +55,7 @@ test('no selection for the money of a price step, or for less, has a better raw 
       const cost = costIn(problem.targets, problem.counts);
       const sets = allSets(problem).map((set) => ({
         raw: measure(set, problem.brief).raw,
-        cost: set.reduce((sum, g) => sum + cost(g), problem.reserve as number),
+        cost: problem.inAll(set.reduce((sum, g) => sum + cost(g), 0)) as number,
       }));
       for (const step of priceSteps(brief, counter, DEFAULT_HOUSE, NO_WISHES, NODES)) {
         const payable = sets.filter((set) => set.cost <= step.cost + 1e-9);

@@ -1,6 +1,6 @@
 import { exclusionsOf, type Exclusion } from '../care/index.js';
 import { gramsOnHand, isMain, lotOn, servedOn, type Cheese, type Good, type Main } from '../counter/index.js';
-import { besideEstimate, usualPurchase } from '../amount/index.js';
+import { besideEstimate, plateShare, serviceEstimate, usualPurchase } from '../amount/index.js';
 import {
   budgetTotal,
   COVERS,
@@ -59,7 +59,8 @@ export interface Problem {
   readonly groups: Question['groups'];
   /** What cheeses and meats may cost together, after what the companions will take; null for no limit. */
   readonly purse: number | null;
-  readonly reserve: Money;
+  /** What an order comes to in all whose cheeses and meats cost so much: companions, own plates, work and hire with it. */
+  readonly inAll: (cost: number) => Money;
   readonly hitches: readonly Hitch[];
 }
 
@@ -204,7 +205,11 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
       }),
     );
   const budget = budgetTotal(brief);
-  const reserve = besideEstimate(brief, served);
+  // Work and hire come off first; of the rest own plates take their share; companions are kept back from the board's.
+  const service = serviceEstimate(brief, house, counts.cheese + counts.meat);
+  const beside = besideEstimate(brief, served);
+  const plates = 1 + plateShare(brief);
+  const purse = budget === null ? null : (budget - service) / plates - beside;
   return {
     brief,
     targets,
@@ -216,8 +221,8 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
       ...companyGroups(brief, counts.cheese),
       ...makerGroups(brief, mains),
     ],
-    purse: budget === null ? null : Math.max(0, budget - reserve),
-    reserve: money(reserve),
+    purse: purse === null ? null : Math.max(0, purse),
+    inAll: (cost) => money(service + plates * (cost + beside)),
     hitches,
   };
 }

@@ -64,7 +64,7 @@ export function priceSteps(
   const steps: PriceStep[] = [];
   const add = (set: readonly number[], proven: boolean) => {
     const step = {
-      cost: costOf(set) + problem.reserve,
+      cost: problem.inAll(costOf(set)),
       raw: valueOf(instance, set),
       goodIds: namesOf(problem.mains, set),
       proven,

@@ -142,7 +142,7 @@ export function fits(ask: Ask, counter: readonly Good[], house: House): boolean 
 export function leastBudget(ask: Ask, counter: readonly Good[], house: House): Money | null {
   const problem = problemOf({ ...ask.brief, budget: null }, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
-  return cheapest && money(Math.ceil(cheapest.cost + problem.reserve));
+  return cheapest && money(Math.ceil(problem.inAll(cheapest.cost)));
 }
 
 /** The most kinds of one sort, below what is asked, with which the rest of an ask can be had; null for none. */

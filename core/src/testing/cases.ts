@@ -60,7 +60,7 @@ export function seededCase(seed: number, goods: number, cheeses: number, meats =
   const spent = problem.mains
     .filter((m) => best.goodIds?.includes(m.id))
     .reduce((sum, m) => sum + cost(m), 0);
-  const amount = Math.round(problem.reserve + spent * (0.67 + 0.23 * next()));
+  const amount = Math.round(problem.inAll(0) + spent * (0.67 + 0.23 * next()));
   return {
     name,
     brief: brief({ limits, budget: { amount, per: 'total' } }),

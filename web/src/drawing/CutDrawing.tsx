@@ -45,7 +45,7 @@ const inkOf = (main: Main, print: boolean): Ink =>
 const WIDE = { screen: 540, print: 430 };
 const WHEEL = 168;
 const GAP = 26;
-const HIGH = 244;
+const HIGH = { screen: 244, print: 170 };
 /** Room for the measures beside and below a view. */
 const LABEL = { right: 96, below: 30 };
 
@@ -86,7 +86,7 @@ export function CutDrawing({
   const boxes = views.map(({ outline }) => box(outline));
   const wide = Math.max(...boxes.map(({ w }) => w));
   const high = boxes.reduce((sum, { h }) => sum + h, 0);
-  const room = HIGH - (views.length - 1) * LABEL.below;
+  const room = HIGH[print ? 'print' : 'screen'] - (views.length - 1) * LABEL.below;
   const scale = Math.min((W - left - LABEL.right) / wide, room / high, 3.2);
   const drawn = 6 + high * scale + views.length * LABEL.below;
   const tops = boxes.map((_, i) =>

@@ -77,7 +77,7 @@ export function FoldDrawing({
               ? format.grams(fold.grams)
               : say`${fold.slices} slices, ${format.grams(fold.grams)}`}
           </strong>
-          <span className="block text-ink-soft">
+          <span className={print ? 'block' : 'block text-ink-soft'}>
             {say`${format.mm(fold.length)} by ${format.mm(fold.width)}, ${format.mm(fold.height)} high`}
           </span>
         </figcaption>

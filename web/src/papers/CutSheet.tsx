@@ -77,7 +77,7 @@ export function CutSheet() {
                 <td className="text-right! whitespace-nowrap">{format.grams(portion.gross)}</td>
                 <td>
                   {word(cut.form)}
-                  {cut.pieces !== null && cut.pieces > 0 && say`, ${cut.pieces} of them`}
+                  {cut.pieces !== null && cut.pieces > 0 && say`, of about ${cut.pieces}`}
                 </td>
                 <td className="whitespace-nowrap">{WHEN[cut.when]}</td>
                 <td>

@@ -39,7 +39,7 @@ export function Money() {
     const problem = problemOf(order.brief, counter, house, order.selection);
     const cost = costIn(problem.targets, problem.counts);
     return {
-      cost: plan.mains.reduce<number>((sum, main) => sum + cost(main), problem.reserve),
+      cost: problem.inAll(plan.mains.reduce<number>((sum, main) => sum + cost(main), 0)),
       raw: plan.balance.raw,
     };
   }, [order.brief, order.selection, counter, house, plan.mains, plan.balance.raw]);

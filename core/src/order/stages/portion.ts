@@ -1,5 +1,4 @@
-import { costAt, drinkPortions, type DrinkPortion } from '../../amount/index.js';
-import { headsThatEat } from '../../brief/index.js';
+import { costAt, drinkPortions, hireOf, type DrinkPortion } from '../../amount/index.js';
 import { isDrink, type Drink, type Good } from '../../counter/index.js';
 import { aheadOf, type Ahead, type Cut } from '../../cut/index.js';
 import { ALCOHOL_FREE_ABV } from '../../pair/index.js';
@@ -37,9 +36,6 @@ const asWeighed = (cuts: readonly Cut[], weighed: CutPart['weighed']): Cut[] =>
     const found = weighed.get(cut.goodId);
     return found ? { ...cut, gross: found.grams, wheel: null } : cut;
   });
-
-/** A board that comes back is lent for so many guests. House's own figure, until Lay says how many. */
-const GUESTS_A_BOARD = 25;
 
 export const portionStage = stage({
   id: 'portion',
@@ -87,7 +83,7 @@ export const portionStage = stage({
       price,
       cost: costAt(price, good, house),
     });
-    const hire = money(house.boardHire * Math.ceil(headsThatEat(brief) / GUESTS_A_BOARD));
+    const hire = hireOf(brief, house);
     return [
       ...portions.mains.map(({ good, bought, price }) => sold(good, 'board', bought, price)),
       ...portions.companions.map(({ good, bought, price }) => sold(good, 'beside', bought, price)),

@@ -1,0 +1,21 @@
+import { boardEatersOf, eatersOf, headsThatEat, type Brief, type House } from '../brief/index.js';
+import { money, type Money } from '../units/index.js';
+
+/** A board that comes back is lent for so many guests. House's own figure, until Lay says how many. */
+const GUESTS_A_BOARD = 25;
+/** Work on one cheese or meat, before it is known how it is cut, minutes. House's own figure. */
+const MINUTES_A_GOOD = 6;
+
+/** Hire of the boards of an order. */
+export const hireOf = (brief: Brief, house: House): Money =>
+  money(house.boardHire * Math.ceil(headsThatEat(brief) / GUESTS_A_BOARD));
+
+/** What hire and work will take of the budget for so many kinds, before any is chosen. */
+export const serviceEstimate = (brief: Brief, house: House, kinds: number): Money =>
+  money(kinds > 0 ? hireOf(brief, house) + (house.wage * kinds * MINUTES_A_GOOD) / 60 : 0);
+
+/** What own plates cost for each unit of money that the board does: as much a head. */
+export function plateShare(brief: Brief): number {
+  const board = boardEatersOf(brief);
+  return board > 0 ? Math.max(0, eatersOf(brief) - board) / board : 0;
+}
