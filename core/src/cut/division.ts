@@ -7,6 +7,7 @@ import {
   rays,
   rectangle,
   sector,
+  settled,
   leastBox,
   turned,
   type Point,
@@ -75,7 +76,7 @@ function prism(
     outline: centred(turned(plan, -turn)),
     height: hi - lo,
     measures: sorted3(long, short, hi - lo),
-    rind: Math.max(0, 1 - (paste * inside) / (area * (hi - lo))),
+    rind: Math.max(0, settled(1 - (paste * inside) / (area * (hi - lo)))),
   };
 }
 
@@ -163,8 +164,8 @@ const throughCentre = (centre: Point, marks: readonly Point[]): Stroke[] =>
   );
 
 const onRim = (angle: number, radius: number): Point => [
-  radius * Math.cos((angle * Math.PI) / 180),
-  radius * Math.sin((angle * Math.PI) / 180),
+  settled(radius * Math.cos((angle * Math.PI) / 180)),
+  settled(radius * Math.sin((angle * Math.PI) / 180)),
 ];
 
 /** Pieces that differ by less than a thousandth are one kind. */
@@ -339,7 +340,7 @@ export function grid(stock: Stock, along: number, across: number, high: number):
           outline,
           height: dz,
           measures: sorted3(dx, dy, dz),
-          rind: Math.max(0, 1 - (x.inside * y.inside * z.inside) / (dx * dy * dz)),
+          rind: Math.max(0, settled(1 - (x.inside * y.inside * z.inside) / (dx * dy * dz))),
         });
   const inside = (n: number) => Array.from({ length: n - 1 }, (_, i) => i + 1);
   return {

@@ -101,7 +101,7 @@ export function leastBox(polygon: Polygon): {
 }
 
 /** A trace that is only rounding is nothing: machines differ in it. */
-const settled = (x: number): number => (Math.abs(x) < 1e-9 ? 0 : x);
+export const settled = (x: number): number => (Math.abs(x) < 1e-9 ? 0 : x);
 
 /** The polygon moved so that its centre of mass lies at the origin. */
 export function centred(polygon: Polygon): Polygon {
