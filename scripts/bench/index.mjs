@@ -51,6 +51,27 @@ async function benchCore() {
     'ms',
     16,
   );
+  // Portion and cut of a large board: a part of what the whole plan has.
+  const settled = core.plan(order, counter, house);
+  const board = [
+    ...counter.filter(({ kind }) => kind === 'cheese').slice(0, 9),
+    ...counter.filter(({ kind }) => kind === 'meat').slice(0, 4),
+  ];
+  const beside = counter.filter(({ kind }) => kind === 'companion').slice(0, 25);
+  const cutTable = core.cutTableOf(settled.brief, house);
+  row(
+    'portion and cut of 9 cheeses, 4 meats, 25 companions',
+    round(
+      time(60, () => {
+        const shares = core.mainsNet(board, settled.brief, settled.targets, {});
+        const cuts = core.cutsFor(board, shares, {}, cutTable, settled.brief.servingAt);
+        core.portionsFor(board, beside, settled.brief, shares, cuts, {});
+      }),
+      2,
+    ),
+    'ms',
+    4,
+  );
   // A counter of ten thousand, prepared: each edit is another order on the same counter.
   const large = Array.from({ length: 10_000 }, (_, i) => {
     const good = counter[i % counter.length];

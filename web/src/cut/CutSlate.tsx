@@ -41,9 +41,9 @@ function Figures({ cut }: { cut: Cut }) {
   const { format } = useWorkbench();
   const lost = cut.trim + cut.offcuts + cut.loss;
   const parts = [
-    cut.trim >= 1 && say`rind ${format.grams(cut.trim)}`,
-    cut.offcuts >= 1 && say`offcuts ${format.grams(cut.offcuts)}`,
-    cut.loss >= 1 && say`knife ${format.grams(cut.loss)}`,
+    cut.trim >= 2 && say`rind ${format.grams(cut.trim)}`,
+    cut.offcuts >= 2 && say`offcuts ${format.grams(cut.offcuts)}`,
+    cut.loss >= 2 && say`knife ${format.grams(cut.loss)}`,
   ].filter(Boolean);
   const { low, mean, high } = cut.rind;
   return (
@@ -59,7 +59,11 @@ function Figures({ cut }: { cut: Cut }) {
           figure={format.grams(cut.pieceGrams)}
           below={cut.whole ? say`as guests cut it` : undefined}
         />
-        <Vital label={say`lost`} figure={format.grams(lost)} below={parts.join(', ')} />
+        <Vital
+          label={say`lost`}
+          figure={lost < 2 ? say`none` : format.grams(lost)}
+          below={parts.join(', ')}
+        />
       </div>
       {mean > 0.005 && (
         <p className="mt-3">

@@ -20,7 +20,7 @@ export default function CutStage() {
       {main && cut ? (
         <div className="grid gap-x-7 gap-y-5 min-[900px]:grid-cols-[210px_minmax(0,1fr)]">
           <nav aria-label={say`What is cut`}>
-            <ul>
+            <ul className="grid grid-cols-2 gap-x-4 min-[900px]:block">
               {steps.map(({ number, main: each }) => (
                 <Row
                   key={each.id}

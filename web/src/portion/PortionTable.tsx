@@ -19,9 +19,9 @@ export function PortionTable({ caption, portions }: { caption: string; portions:
         <tr className="border-b-[1.5px] border-ink text-left text-sm text-ink-soft">
           <th className="py-1 font-normal">{say`good`}</th>
           <th className="py-1 text-right font-normal">{say`net ${format.small.name}`}</th>
-          <th className="py-1 text-right font-normal">{say`bought`}</th>
-          {held && <th className="py-1 text-right font-normal">{say`out · held back`}</th>}
-          <th className="py-1 text-right font-normal">{say`price`}</th>
+          <th className="py-1 pl-3 text-right font-normal">{say`bought`}</th>
+          {held && <th className="py-1 pl-3 text-right font-normal">{say`out · held back`}</th>}
+          <th className="py-1 pl-3 text-right font-normal">{say`price`}</th>
         </tr>
       </thead>
       <tbody>
@@ -94,19 +94,19 @@ function Row({ portion, held }: { portion: Portion; held: boolean }) {
           />
         </span>
       </td>
-      <td className="pl-2 text-right whitespace-nowrap">
+      <td className="pl-3 text-right whitespace-nowrap">
         {boughtWords(portion, format.grams)}
         {portion.packs !== null && gross - net >= 1 && (
           <span className="block text-sm text-ink-soft">{say`${format.grams(gross)} cut`}</span>
         )}
       </td>
       {held && (
-        <td className="pl-2 text-right whitespace-nowrap">
+        <td className="pl-3 text-right whitespace-nowrap">
           {format.grams(waves[0]!)}
           <span className="block text-sm text-ink-soft">{format.grams(rest)}</span>
         </td>
       )}
-      <td className="pl-2 text-right whitespace-nowrap">{format.amount(portion.price)}</td>
+      <td className="pl-3 text-right whitespace-nowrap">{format.amount(portion.price)}</td>
     </tr>
   );
 }
