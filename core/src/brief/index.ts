@@ -1,9 +1,11 @@
 export { COVERS, type CompanySchool, type CoverSchool, type ShareSchool } from './schools.js';
+export { keptHouse } from './keptHouse.js';
 export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
 export { Brief, type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './brief.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
-export { DEFAULT_HOUSE, HOUSE_FORMAT, House } from './house.js';
+export { DEFAULT_HOUSE, House } from './house.js';
+export { HOUSE_FORMAT } from './houseFormat.js';
 export {
   ANY_NUMBER,
   BESIDE_PER_ADULT,

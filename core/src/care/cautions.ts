@@ -11,7 +11,8 @@ import {
 } from '../units/index.js';
 import { chokingRowOf } from './choking.js';
 import { limitRule, type Reach } from './limitRules.js';
-import { isHarmful, reachOf, type Limit } from './limits.js';
+import { isHarmful, reachOf } from './limits.js';
+import type { Limit } from './limitSchema.js';
 import { riskRowsOf, type RiskRowId } from './risks.js';
 import { allergensOnTable } from './table.js';
 

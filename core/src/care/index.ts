@@ -1,5 +1,5 @@
 export { type RiskId, type RiskRowId, riskRowsOf } from './risks.js';
-export { LimitId, limitRule, LIMITS, REACHES, type LimitRule, type Reach } from './limitRules.js';
+export { limitRule, LIMITS, REACHES, type LimitRule, type Reach } from './limitRules.js';
 export {
   SEVERITIES,
   type Fit,
@@ -8,7 +8,8 @@ export {
   type NotKnown,
   type Severity,
 } from './fit.js';
-export { type Exclusion, Limit, exclusionsOf, fitsLimit, isHarmful, newLimit, reachOf } from './limits.js';
+export { Limit, LimitId } from './limitSchema.js';
+export { type Exclusion, exclusionsOf, fitsLimit, isHarmful, newLimit, reachOf } from './limits.js';
 export { type Caution, type CautionRule, TIME_OUT, caution, cautionsFor } from './cautions.js';
 export {
   type AllergenLine,

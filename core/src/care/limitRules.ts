@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import {
   ALLERGENS,
   allergenOf,
@@ -116,9 +115,8 @@ export const LIMITS: readonly LimitRule[] = [
 ];
 
 const BY_ID = new Map(LIMITS.map((rule) => [rule.id, rule]));
-export const LimitId = z
-  .string()
-  .refine((id) => BY_ID.has(id), 'no such limit is known; see the list of limits');
+/** Is this the id of a limit of the table? */
+export const isLimitId = (id: string): boolean => BY_ID.has(id);
 
 /** @throws RangeError for an id that is not in the table */
 export function limitRule(id: string): LimitRule {

@@ -1,19 +1,8 @@
-import { z } from 'zod';
 import type { Good } from '../counter/index.js';
 import { rememberedBy } from '../units/index.js';
-import { SEVERITIES, YES, type Fit } from './fit.js';
-import { LimitId, limitRule, REACHES, type Reach } from './limitRules.js';
-
-export const Limit = z.object({
-  what: LimitId,
-  severity: z.enum(SEVERITIES),
-  reach: z.enum(REACHES),
-  guests: z.number().int().min(1).max(10000).default(1),
-  /** Whose it is; limits that bear one name are met together on one plate. */
-  who: z.string().trim().max(60).default(''),
-  note: z.string().max(500).default(''),
-});
-export type Limit = z.infer<typeof Limit>;
+import { YES, type Fit } from './fit.js';
+import type { Limit } from './limitSchema.js';
+import { limitRule, type Reach } from './limitRules.js';
 
 /** Allergy, and an allergen that harms (coeliac disease, say): what no distance on a shared board serves. */
 export const isHarmful = ({ what, severity }: Limit): boolean =>

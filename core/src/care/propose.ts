@@ -1,6 +1,7 @@
 import { contentsOf, type Good } from '../counter/index.js';
 import { chokingRowOf } from './choking.js';
-import { exclusionsOf, fitsLimit, type Limit } from './limits.js';
+import { exclusionsOf, fitsLimit } from './limits.js';
+import type { Limit } from './limitSchema.js';
 
 /** Who must be thought of when something is offered that nobody asked for. */
 export interface Company {

@@ -3,6 +3,7 @@ import { Days, Grams, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergenStatement.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
+import { trimOf } from './rind.js';
 import {
   PACK_FORMS,
   SENSES,
@@ -141,15 +142,6 @@ export const Composition = z.object({
   ash: z.number().min(0).max(100).nullable().default(null),
 });
 export type Composition = z.infer<typeof Composition>;
-
-/** Extra paste that comes off with a plastic coat: the paste under it looks sound and is not (practice: 4 to 6 mm). */
-const PLASTIC_TRIM_MM = 5;
-
-/** Thickness that is taken off all round before eating, mm. */
-export function trimOf(rind: { kind: string; mm: number; verdict: string }): number {
-  if (rind.verdict !== 'cut off' && rind.verdict !== 'decoration') return 0;
-  return rind.kind === 'plastic coat' ? rind.mm + PLASTIC_TRIM_MM : rind.mm;
-}
 
 const smallestMeasure = ({ diameter, height, length, width }: Form): number =>
   Math.min(...[diameter, height, length, width].map((mm) => mm ?? Infinity));

@@ -62,7 +62,6 @@ export {
   type Main,
   Meat,
   Sense,
-  trimOf,
 } from './good.js';
 export { goodsById, isCheese, isCompanion, isDrink, isMain, isMeat, isWare } from './kinds.js';
 export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';
@@ -118,3 +117,4 @@ export {
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { named } from './named.js';
 export { compositionOf, type KnownComposition } from './compositionOf.js';
+export { trimOf } from './rind.js';

@@ -3,7 +3,8 @@ import { DEFAULT_HOUSE } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
 import { aBrief, aCheese, aMeat, anOrder } from '../testing/goods.js';
 import { reasonKey } from '../units/index.js';
-import { ORDER_FORMAT, type OrderBody } from './order.js';
+import { ORDER_FORMAT } from './format.js';
+import { type OrderBody } from './order.js';
 import { plan } from './plan.js';
 
 const planOf = (order: OrderBody, counter: readonly Good[]) => plan(order, counter, DEFAULT_HOUSE);

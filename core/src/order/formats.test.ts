@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '../brief/index.js';
 import { GOOD_FORMAT } from '../counter/index.js';
 import { upgraded } from '../units/index.js';
-import { CounterFile, ORDER_FORMAT, OrderFile } from './order.js';
+import { ORDER_FORMAT } from './format.js';
+import { CounterFile, OrderFile } from './order.js';
 
 /** Documents as they were written by format 3, with nothing of what came later. */
 const ORDER_3 = {

@@ -6,7 +6,6 @@ export {
   MOST_EXTRAS,
   MOST_MAINS,
   NewOrder,
-  ORDER_FORMAT,
   ORDER_STATES,
   Order,
   OrderBody,
@@ -16,7 +15,9 @@ export {
   PlanRequest,
   orderFile,
 } from './order.js';
-export { type Cutting, MOST_WEIGHINGS, type Weighing, weighedOf } from './cutting.js';
+export { type Cutting, MOST_WEIGHINGS, type Weighing } from './cutting.js';
+export { weighedOf } from './weighed.js';
+export { ORDER_FORMAT } from './format.js';
 export { defaultTitle } from './title.js';
 export { briefFingerprint } from './fingerprint.js';
 export {

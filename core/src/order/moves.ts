@@ -1,10 +1,11 @@
-import { House, onCounter } from '../brief/index.js';
+import { keptHouse as houseToKeep, onCounter, type House } from '../brief/index.js';
 import { baseId, goodsById, type Good } from '../counter/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
 import { STAGES } from './stages/index.js';
-import { NO_SNAPSHOT, snapshotOf, type SnapshotEntry } from './snapshot.js';
+import { NO_SNAPSHOT, snapshotOf } from './snapshot.js';
+import type { SnapshotEntry } from './snapshotSchema.js';
 
 /** The moves of an order, each a new document. After each, `settledOrder` tidies and takes the snapshot. */
 
@@ -131,7 +132,7 @@ export function settledOrder(order: OrderBody, counter: readonly Good[], house: 
   }
   const same =
     Object.keys(goods).length === Object.keys(kept).length && Object.keys(goods).every((id) => kept[id]);
-  const nextHouse = finished ? (keptHouse ?? House.parse({ ...house, columnMaps: {} })) : null;
+  const nextHouse = finished ? (keptHouse ?? houseToKeep(house)) : null;
   if (same && (nextHouse === null) === (keptHouse === null)) return order;
   return { ...order, snapshot: { goods, house: nextHouse } };
 }

@@ -1,12 +1,14 @@
 import { z } from 'zod';
-import { Brief, House, HOUSE_FORMAT } from '../brief/index.js';
+import { Brief, House } from '../brief/index.js';
 import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
-import { Cutting, NOTHING_CUT } from './cutting.js';
-import { briefFingerprint } from './fingerprint.js';
-import { NO_SNAPSHOT, Snapshot } from './snapshot.js';
+import { Cutting } from './cutting.js';
+import { ORDER_FORMAT } from './format.js';
+import { NO_SNAPSHOT } from './snapshot.js';
+import { Snapshot } from './snapshotSchema.js';
+import { NOTHING_CUT } from './weighed.js';
 
 /** The order document (docs/formats.md): only what a person decided. Everything else is derived by plan(). */
 
@@ -88,78 +90,6 @@ export type Order = z.infer<typeof Order>;
 /** What a person gives for a new order: a head count and a time; the rest has defaults. */
 export const NewOrder = OrderBody.partial({ title: true });
 export type NewOrder = z.infer<typeof NewOrder>;
-
-/**
- * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
- * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
- * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
- * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
- */
-export const ORDER_FORMAT: Format = {
-  name: 'an order',
-  version: 4,
-  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3 },
-};
-
-function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
-  const limits = (order.brief.limits ?? []).map((limit) => ({ ...limit, who: '' }));
-  const brief = { ...order.brief, limits };
-  const { selection } = order;
-  const next = { ...order, brief, snapshot: NO_SNAPSHOT };
-  if (!selection?.briefFingerprint) return next;
-  const stillFits = selection.briefFingerprint === briefFingerprint(order.brief);
-  return {
-    ...next,
-    selection: { ...selection, ...(stillFits ? { briefFingerprint: briefFingerprint(brief) } : {}) },
-  };
-}
-
-/** What advice that was left is called now, by what its old id began with; the rest of the id is the good's. */
-const WAS_CALLED: readonly (readonly [was: string, rule: string, subject?: string])[] = [
-  ['cheese count', 'number of kinds', 'cheese'],
-  ['meat count', 'number of kinds', 'meat'],
-  ['safe bet', 'no safe bet'],
-  ['apart', 'nothing touches'],
-  ['travel', 'travels'],
-  ['stock ', 'short of stock'],
-  ['gone ', 'left the counter'],
-  ['missing ', 'not on the counter'],
-  ['over budget', 'over budget'],
-  ['low carb', 'low carb'],
-  ['salt block', 'salt block'],
-];
-
-/**
- * Advice about goods that say the same was remembered by its sentence, with names in it: whether it is the same piece
- * cannot be told any more, so it comes back once.
- */
-function upgradeOrder2({ waved, ...order }: { waved?: readonly string[] }): unknown {
-  const adviceLeft = (waved ?? []).flatMap((id) => {
-    const row = WAS_CALLED.find(([was]) => (was.endsWith(' ') ? id.startsWith(was) : id === was));
-    return row ? [{ rule: row[1], subject: row[2] ?? id.slice(row[0].length) }] : [];
-  });
-  return { ...order, adviceLeft };
-}
-
-/** Every party was reckoned at three hours; what else is new was not asked. Kept goods of a snapshot go with the counter's. */
-function upgradeOrder3({
-  snapshot,
-  ...order
-}: {
-  brief: object;
-  snapshot?: { goods?: Record<string, { good: unknown }>; house?: unknown };
-}): unknown {
-  const goods = Object.entries(snapshot?.goods ?? {}).map(([id, entry]) => {
-    const up = upgradedGoods([entry.good], 3);
-    return [id, 'document' in up ? { ...entry, good: (up.document as unknown[])[0] } : entry];
-  });
-  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[3]!(snapshot.house as never) : null;
-  return {
-    ...order,
-    brief: { ...order.brief, hours: 3 },
-    snapshot: { ...snapshot, goods: Object.fromEntries(goods), house },
-  };
-}
 
 /** The head of every file: what it is, and in which format. */
 const headOf = (format: string, wrong: string) =>

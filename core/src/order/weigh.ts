@@ -1,5 +1,5 @@
 import type { Weighing } from './cutting.js';
-import { NOTHING_CUT } from './cutting.js';
+import { NOTHING_CUT } from './weighed.js';
 import type { OrderBody } from './order.js';
 import type { Plan } from './plan.js';
 

@@ -1,7 +1,7 @@
-import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeAll, beforeEach, expect, jest, test } from '@jest/globals';
 import { OrderBody, type Order } from '@rotula/core';
 import { ApiError } from '../api/client';
-import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
+import { ALL_SAVED, Autosave, schemaIsHere, type SaveReport } from './autosave';
 
 const body = (title: string): OrderBody =>
   OrderBody.parse({ title, brief: { servingAt: '2026-11-28T18:30' } });
@@ -31,6 +31,7 @@ function setUp(send: (version: number, order: OrderBody, leaving: boolean) => Pr
   return { autosave, reports, drafts, start };
 }
 
+beforeAll(() => schemaIsHere);
 beforeEach(() => void jest.useFakeTimers());
 afterEach(() => void jest.useRealTimers());
 

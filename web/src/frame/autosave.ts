@@ -1,6 +1,15 @@
-import { holdBack, sameOrder, type Order, type OrderBody, type Refused } from '@rotula/core';
+import { sameOrder, type holdBack as HoldBack, type Order, type OrderBody, type Refused } from '@rotula/core';
 import { ApiError } from '../api/client';
 import { bodyOf, type Draft } from './draft';
+
+/**
+ * What of a document can be stored is told by its schema, which comes a moment after the page: until then the document is
+ * sent as it is, and the server, which has the same schema, says what it refuses.
+ */
+let holdBack: typeof HoldBack = (order) => ({ order, refused: [] });
+export const schemaIsHere = import('./storable').then((module) => {
+  holdBack = module.holdBack;
+});
 
 export type SaveState = 'saved' | 'saving' | 'not saved';
 

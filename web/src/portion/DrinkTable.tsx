@@ -6,7 +6,7 @@ import { count } from '../ui/format';
 import { say } from '../language/say';
 
 /** Pours and bottles of every drink; the person says whether they come with the order. */
-export function DrinkTable() {
+export default function DrinkTable() {
   const { plan, document, format } = useWorkbench();
   if (plan.drinks.length === 0) return null;
   const words = {

@@ -1,4 +1,5 @@
 import { reasonKey } from '@rotula/core';
+import { lazy, Suspense } from 'react';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
@@ -7,11 +8,13 @@ import { StageLayout } from '../frame/StageLayout';
 import { SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
 import { say } from '../language/say';
-import { DrinkTable } from './DrinkTable';
 import { PortionTable } from './PortionTable';
 import { Repairs } from './Repairs';
 import { SumTable } from './SumTable';
 import { WaveFields } from './WaveFields';
+
+/** Under the fold, and with a choice of its own: it comes a moment later. */
+const DrinkTable = lazy(() => import('./DrinkTable'));
 
 /** Net and gross grams of every good, how it is bought, what goes out when, and what it costs. */
 export default function PortionStage() {
@@ -40,7 +43,9 @@ export default function PortionStage() {
       <WaveFields />
       <PortionTable caption={say`Cheeses and meats`} portions={inWalk} />
       <PortionTable caption={say`Companions`} portions={portions.companions} />
-      <DrinkTable />
+      <Suspense fallback={null}>
+        <DrinkTable />
+      </Suspense>
     </StageLayout>
   );
 }

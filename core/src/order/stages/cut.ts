@@ -10,7 +10,7 @@ import {
   type Turn,
 } from '../../cut/index.js';
 import { grams, money, type Grams } from '../../units/index.js';
-import { weighedOf } from '../cutting.js';
+import { weighedOf } from '../weighed.js';
 import { stage, without } from './row.js';
 
 declare module './row.js' {

@@ -1,10 +1,10 @@
 import { expect, test } from '@jest/globals';
 import { House } from '../brief/index.js';
 import { newLimit } from '../care/index.js';
-import { plan } from '../order/index.js';
+import { plan } from './plan.js';
 import { solve, problemOf, NO_WISHES } from '../pick/index.js';
 import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
-import { plateShare, serviceEstimate } from './service.js';
+import { plateShare, serviceEstimate } from '../amount/index.js';
 
 const house = House.parse({ wage: 1800, boardHire: 500 });
 

@@ -1,0 +1,40 @@
+import type { Format } from '../units/index.js';
+
+/** Format of the house. 1: as first stored. 2: the country it is in, by whose customs dates are written.
+ * 3: own figures of practice, of which there were none. 4: bread has a figure for each role (the old one was that of drinks);
+ * zone, hands, ovens, wage, hire and margins, which nobody had told. */
+export const HOUSE_FORMAT: Format = {
+  name: 'the house',
+  version: 4,
+  upgrades: {
+    1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }),
+    2: (house: Record<string, unknown>) => ({ ...house, practice: {} }),
+    3: (house: Record<string, unknown>) => ({
+      ...house,
+      practice: breadByRole((house.practice ?? {}) as Record<string, number>),
+    }),
+  },
+};
+
+/** Own figures in which bread was one figure for all roles. */
+const breadByRole = (own: Record<string, number>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(own).map(([path, value]) => [
+      path.replace('besidePerAdult.bread.', 'breadPerAdult.drinks.'),
+      value,
+    ]),
+  );
+
+/** A likely country for the currency of a house that named none. */
+function countryOf(currency: unknown): string {
+  const likely: Record<string, string> = {
+    USD: 'US',
+    EUR: 'IE',
+    GBP: 'GB',
+    CAD: 'CA',
+    AUD: 'AU',
+    CHF: 'CH',
+    NZD: 'NZ',
+  };
+  return likely[String(currency)] ?? 'GB';
+}

@@ -1,0 +1,33 @@
+import type { House } from './house.js';
+
+/** Every setting of a house; the compiler names one that is missing. */
+const SETTINGS: Record<keyof House, true> = {
+  name: true,
+  units: true,
+  country: true,
+  currency: true,
+  paper: true,
+  amountSchool: true,
+  parity: true,
+  cover: true,
+  aim: true,
+  company: true,
+  shares: true,
+  cutSchool: true,
+  knives: true,
+  timeZone: true,
+  hands: true,
+  ovens: true,
+  wage: true,
+  boardHire: true,
+  wareShare: true,
+  margin: true,
+  practice: true,
+  columnMaps: true,
+};
+
+/** A house as a finished order keeps it: its settings and nothing that a store added, without the column maps of files. */
+export const keptHouse = (house: House): House => ({
+  ...(Object.fromEntries(Object.entries(house).filter(([key]) => key in SETTINGS)) as House),
+  columnMaps: {},
+});

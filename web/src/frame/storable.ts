@@ -1,0 +1,1 @@
+export { holdBack } from '@rotula/core';
