@@ -15,7 +15,7 @@ const VIEWS = {
   brief: { path: `${ORDER}/brief` },
   pick: { path: `${ORDER}/pick` },
   portion: { path: `${ORDER}/portion` },
-  cut: { path: `${ORDER}/cut` },
+  cut: { path: '/orders/choir-after-concert/cut', click: '[data-good="hare-fell"]' },
   pair: { path: `${ORDER}/pair` },
   walk: { path: `${ORDER}/walk` },
   papers: { path: `${ORDER}/papers` },
@@ -74,7 +74,7 @@ const [width, height] = (process.env.ROTULA_SIZE ?? '1280x800').split('x').map(N
 const server = await startServer();
 const { driver, close } = await openBrowser({ width, height });
 try {
-  for (const [name, { path, press, tab, until, poor, file, room = 'shop' }] of Object.entries(VIEWS)) {
+  for (const [name, { path, press, tab, until, poor, file, click, room = 'shop' }] of Object.entries(VIEWS)) {
     if (names.length > 0 && !names.includes(name)) continue;
     await driver.get(server.address);
     await driver.executeScript(`localStorage.setItem('rotula.room', '${room}')`);
@@ -104,6 +104,14 @@ try {
         await driver.executeScript(
           "document.querySelector('[role=tablist]').scrollIntoView({ block: 'center' }); document.querySelector('aside').scrollBy(0, 250)",
         );
+    }
+    if (click) {
+      await driver.wait(() => driver.executeScript(`return !!document.querySelector('${click}')`), 10_000);
+      await driver.executeScript(`document.querySelector('${click}').click()`);
+      await driver.wait(
+        () => driver.executeScript(`return !!document.querySelector('main svg[role=img]')`),
+        10_000,
+      );
     }
     if (press) {
       const click = `[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === '${press}').click()`;

@@ -65,6 +65,6 @@ export type * from './changedCautions.js';
 export type * from './nextLots.js';
 export { aimedAt, makeUp, overSoFar, unweigh, weigh } from './weigh.js';
 export { repairsOf, type Repair, type RepairKind } from './repairs.js';
-export { type Refused, holdBack } from './holdBack.js';
+export { type Refused, type Storable, holdBack } from './holdBack.js';
 export { readLenses } from './lensReading.js';
 export { besideSteps, type BesideStep } from './besideSteps.js';

@@ -7,12 +7,14 @@ import {
   type House,
   type Order,
 } from '@rotula/core';
-import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
+import { lazy, Suspense, use, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
 import { api } from '../api/client';
 import { useCounter, useHouse } from '../api/shop';
+import { isKept } from '../frame/draft';
 import { useFindBox } from '../frame/FindBox';
+import { schema, schemaIsHere } from '../frame/schema';
 import { StageBoundary } from '../frame/StageBoundary';
 import { Trouble } from '../frame/Trouble';
 import { useReach } from '../optimiser/optimiser';
@@ -51,6 +53,7 @@ export default function OrderPage() {
   const error = order.error ?? counter.error ?? house.error;
   if (error && !(order.data && counter.data && house.data)) return <Trouble error={error} />;
   if (!order.data || !counter.data || !house.data || order.data.id !== id) return null;
+  if (isKept(id) && schema() === null) use(schemaIsHere);
   return <OpenOrder key={id} loaded={order.data} counter={counter.data} house={house.data} />;
 }
 

@@ -238,6 +238,13 @@ function Wheel({ main, cut, ink, format }: { main: Main; cut: Cut; ink: Ink; for
 /** One piece as it lies, standing up from the board, at a scale that fits. */
 export function PieceDrawing({ main, cut, print = false }: { main: Main; cut: Cut; print?: boolean }) {
   const ink = inkOf(main, print);
+  if (cut.look === 'pearl')
+    return (
+      <svg viewBox="0 0 200 110" className="w-full max-w-[220px]" aria-hidden>
+        <circle cx="100" cy="56" r="46" fill={ink.fill} stroke={ink.line} strokeWidth="1.8" />
+        <path d="M72 46q8-20 28-22" fill="none" stroke={ink.line} strokeWidth="1.4" strokeLinecap="round" />
+      </svg>
+    );
   const { x, y, w, h } = box(cut.outline);
   const lift: Point = [0.18 * cut.height, 0.62 * cut.height];
   const scale = Math.min(3.4, 190 / (w + lift[0]), 96 / (h * 0.6 + lift[1]));

@@ -1,7 +1,8 @@
 import { afterEach, beforeAll, beforeEach, expect, jest, test } from '@jest/globals';
 import { OrderBody, type Order } from '@rotula/core';
 import { ApiError } from '../api/client';
-import { ALL_SAVED, Autosave, schemaIsHere, type SaveReport } from './autosave';
+import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
+import { schemaIsHere } from './schema';
 
 const body = (title: string): OrderBody =>
   OrderBody.parse({ title, brief: { servingAt: '2026-11-28T18:30' } });

@@ -1,15 +1,14 @@
-import { sameOrder, type holdBack as HoldBack, type Order, type OrderBody, type Refused } from '@rotula/core';
+import { sameOrder, type Order, type OrderBody, type Refused, type Storable } from '@rotula/core';
 import { ApiError } from '../api/client';
 import { bodyOf, type Draft } from './draft';
+import { schema } from './schema';
 
 /**
- * What of a document can be stored is told by its schema, which comes a moment after the page: until then the document is
- * sent as it is, and the server, which has the same schema, says what it refuses.
+ * What of a document can be stored is told by its schema. Until that is here the document is sent as it is, and the server,
+ * which has the same schema, says what it refuses.
  */
-let holdBack: typeof HoldBack = (order) => ({ order, refused: [] });
-export const schemaIsHere = import('./storable').then((module) => {
-  holdBack = module.holdBack;
-});
+const holdBack = (order: OrderBody, saved: OrderBody): Storable =>
+  schema()?.holdBack(order, saved) ?? { order, refused: [] };
 
 export type SaveState = 'saved' | 'saving' | 'not saved';
 

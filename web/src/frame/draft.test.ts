@@ -6,7 +6,12 @@ const body = (title: string, more: object = {}) =>
   OrderBody.parse({ title, brief: { servingAt: '2026-11-28T18:30' }, ...more });
 let browser: FakeBrowser;
 const openTab = (session?: ReturnType<typeof fakeStorage>) =>
-  browser.openTab(() => import('./draft'), session);
+  browser.openTab(async () => {
+    await (
+      await import('./schema')
+    ).schemaIsHere;
+    return import('./draft');
+  }, session);
 
 beforeEach(() => {
   jest.useFakeTimers();

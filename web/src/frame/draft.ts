@@ -1,6 +1,7 @@
-import { ORDER_FORMAT, OrderBody, upgraded, type Order } from '@rotula/core';
+import { ORDER_FORMAT, upgraded, type Order, type OrderBody } from '@rotula/core';
 import { keeping } from '../ui/keeping';
 import { leftBehind, tabId } from '../ui/tab';
+import { schema } from './schema';
 
 /**
  * What was changed here and not saved yet, kept by the browser so that a reload or a dead server loses nothing. Each tab
@@ -28,7 +29,9 @@ export const dropDraft = (id: string): void => keeping.drop(keyOf(id, tabId()));
 function bodyIn(value: unknown, format: number): OrderBody | null {
   const up = upgraded(ORDER_FORMAT, value, format);
   if ('says' in up) return null;
-  const parsed = OrderBody.safeParse(up.document);
+  const known = schema();
+  if (!known) throw new Error('a draft is read once the schema is here');
+  const parsed = known.OrderBody.safeParse(up.document);
   if (parsed.success) return parsed.data;
   const onlyLimits = parsed.error.issues.every(({ code }) =>
     ['too_big', 'too_small', 'custom'].includes(code),
@@ -45,6 +48,9 @@ function parseDraft(text: string): (Draft & { readonly at: string }) | null {
     return null;
   }
 }
+
+/** Is anything of this order kept here? Then whoever opens it waits for the schema. */
+export const isKept = (id: string): boolean => keeping.keys(`rotula.draft.${id}`).length > 0;
 
 export interface FoundDraft {
   readonly draft: Draft | null;

@@ -1,1 +1,2 @@
-export { holdBack } from '@rotula/core';
+/** What needs the schema of an order; it comes a moment after the page (schema.ts). */
+export { holdBack, OrderBody } from '@rotula/core';
