@@ -48,6 +48,10 @@ export interface Division {
   readonly spread: { readonly low: number; readonly high: number } | null;
 }
 
+/** Nobody makes more cuts of one kind; a piece of absurd measures must not take the counter's whole day to reckon. */
+const MOST_CUTS = 360;
+const whole1 = (n: number): number => (n > 1 ? Math.min(MOST_CUTS, n) : 1);
+
 const sorted3 = (a: number, b: number, c: number): Pieces['measures'] =>
   [a, b, c].sort((x, y) => y - x) as unknown as Pieces['measures'];
 
@@ -106,7 +110,8 @@ const lines = (view: Stroke['view'], all: readonly (readonly [Point, Point])[]):
 const trimmed = (stock: Stock) => shellOf(stock, stock.trim);
 
 /** Equal rays from the centre: wedges of a round, triangles of a square, wedges through the tip of a pyramid. */
-export function radial(stock: Stock, n: number): Division {
+export function radial(stock: Stock, asked: number): Division {
+  const n = whole1(asked);
   const span = spanOf(stock, stock.trim);
   const [lo, hi] = span;
   const common3 = { trim: trimmed(stock), offcuts: 0, heartToRind: true, spread: null };
@@ -263,7 +268,8 @@ function bands(stock: Stock, layers: number, all: readonly Band[]): Division {
 }
 
 /** Triangles of a wedge from rind to point; where one would be too long it is cut across. */
-export function layered(stock: Stock, layers: number, parts: number, lengths = 1): Division {
+export function layered(stock: Stock, askedLayers: number, askedParts: number, askedLengths = 1): Division {
+  const [layers, parts, lengths] = [whole1(askedLayers), whole1(askedParts), whole1(askedLengths)];
   const radius = stock.radius - stock.trim;
   const all = Array.from({ length: lengths }, (_, i) => ({
     inner: (radius * i) / lengths,
@@ -284,8 +290,8 @@ const NEXT_TO_NOTHING = 0.06;
 export function ringed(stock: Stock, long: number, wide: number, high: number): Division {
   const [lo, hi] = spanOf(stock, stock.trim);
   const radius = stock.radius - stock.trim;
-  const layers = Math.max(1, Math.round((hi - lo) / high));
-  const n = Math.max(1, Math.round(radius / long));
+  const layers = whole1(Math.round((hi - lo) / high));
+  const n = whole1(Math.round(radius / long));
   const across = (r: number) => (stock.angle / 360) * 2 * Math.PI * r;
   const narrow = n > 1 && across(radius / n / 2) < NARROW * wide;
   const small = 1 / n ** 2 < NEXT_TO_NOTHING;
@@ -294,7 +300,7 @@ export function ringed(stock: Stock, long: number, wide: number, high: number): 
     const i = k + first;
     const inner = k === 0 && narrow && !small ? 0 : (radius * i) / n;
     const outer = (radius * (i + 1)) / n;
-    return { inner, outer, parts: Math.max(1, Math.round(across((inner + outer) / 2) / wide)) };
+    return { inner, outer, parts: whole1(Math.round(across((inner + outer) / 2) / wide)) };
   });
   const point = narrow && small ? ((stock.angle * Math.PI) / 360) * (radius / n) ** 2 * (hi - lo) : 0;
   return { ...bands(stock, layers, all), offcuts: point };
@@ -322,7 +328,7 @@ export function grid(stock: Stock, along: number, across: number, high: number):
   const [lo, hi] = spanOf(stock, stock.trim);
   const { min, max } = boundsOf(outlineOf(stock, stock.trim));
   const paste = boundsOf(outlineOf(stock, rindOf(stock)));
-  const number = (size: number, cell: number) => Math.max(1, Math.round(size / cell));
+  const number = (size: number, cell: number) => whole1(Math.round(size / cell));
   const [nx, ny, nz] = [
     number(max[0] - min[0], along),
     number(max[1] - min[1], across),
@@ -378,7 +384,7 @@ export function grid(stock: Stock, along: number, across: number, high: number):
 /** Coins along a log, as many as leave no offcut. */
 export function coins(stock: Stock, thick: number): Division {
   const [lo, hi] = spanOf(stock, stock.trim);
-  const n = Math.max(1, Math.round((hi - lo) / thick));
+  const n = whole1(Math.round((hi - lo) / thick));
   const each = (hi - lo) / n;
   const plan = outlineOf(stock, stock.trim);
   const r = stock.radius - stock.trim;
@@ -408,9 +414,9 @@ export function coins(stock: Stock, thick: number): Division {
 export function zigzag(stock: Stock, base: number, thick: number): Division {
   const [lo, hi] = spanOf(stock, stock.trim);
   const { min, max } = boundsOf(outlineOf(stock, stock.trim));
-  const layers = Math.max(1, Math.round((hi - lo) / thick));
+  const layers = whole1(Math.round((hi - lo) / thick));
   const each = (hi - lo) / layers;
-  const n = Math.max(1, Math.round((max[0] - min[0]) / base));
+  const n = whole1(Math.round((max[0] - min[0]) / base));
   const step = (max[0] - min[0]) / n;
   const triangle: Polygon = [
     [0, 0],
@@ -457,7 +463,8 @@ export function zigzag(stock: Stock, base: number, thick: number): Division {
  * A wedge lying on its side, cut by rays from the middle of its thin edge: each piece has veins and rind. The rays meet the
  * side where each piece weighs the same; a piece of the side sweeps out its area times the way of its centre (Pappus).
  */
-export function sideRays(stock: Stock, n: number): Division {
+export function sideRays(stock: Stock, asked: number): Division {
+  const n = whole1(asked);
   const [lo, hi] = spanOf(stock, stock.trim);
   const radius = stock.radius - stock.trim;
   const middle: Point = [0, (lo + hi) / 2];
@@ -547,7 +554,8 @@ const LUMP: Polygon = [
 
 /** Broken, crumbled or spooned: pieces of about so much, with the range that hands give. */
 export function lumps(stock: Stock, grams: number, low: number, high: number): Division {
-  const inside = volumeOf(stock, stock.trim);
+  // A rind as thick as the piece leaves next to nothing, not less.
+  const inside = Math.max(1e-6, volumeOf(stock, stock.trim));
   const volume = Math.min(inside, grams / stock.density);
   const n = Math.max(1, Math.round(inside / volume));
   const edge = Math.cbrt(inside / n);

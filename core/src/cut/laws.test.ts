@@ -228,3 +228,18 @@ describe('laws', () => {
     expect(volumeOf(stockOf(cheese, 600)) * stockOf(cheese, 600).density).toBeCloseTo(600, 6);
   });
 });
+
+test('a piece of absurd measures is cut in no time, and into finite pieces', () => {
+  for (const cheese of demo)
+    for (const mm of [1e-6, 0.1, 1e9])
+      for (const key of ['diameter', 'height', 'length', 'width'] as const) {
+        if (cheese.form[key] === null) continue;
+        const odd = { ...cheese, form: { ...cheese.form, [key]: mm as never } };
+        for (const style of CUT_STYLES.filter((row) => row.suits(odd) > 0)) {
+          const got = answer(style, odd, 300, 12);
+          expect([got.net, got.gross, got.piece.mean].every(Number.isFinite)).toBe(true);
+          // So many kinds at the most: a loop over every millimetre of a thousand kilometres would never end.
+          expect(got.division.pieces.length).toBeLessThan(2000);
+        }
+      }
+});

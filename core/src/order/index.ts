@@ -1,12 +1,12 @@
 export { type SnapshotChange } from './snapshot.js';
 export {
   CounterFile,
-  DRINKS_COME,
+  type Cutting,
+  type Weighing,
   CounterHead,
   MOST_EXTRAS,
   MOST_MAINS,
   NewOrder,
-  ORDER_STATES,
   Order,
   OrderBody,
   OrderFile,
@@ -15,7 +15,7 @@ export {
   PlanRequest,
   orderFile,
 } from './order.js';
-export { type Cutting, MOST_WEIGHINGS, type Weighing } from './cutting.js';
+export { DRINKS_COME, ORDER_STATES } from './states.js';
 export { weighedOf } from './weighed.js';
 export { ORDER_FORMAT } from './format.js';
 export { defaultTitle } from './title.js';

@@ -4,16 +4,14 @@ import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
-import { Cutting } from './cutting.js';
 import { ORDER_FORMAT } from './format.js';
+import { DRINKS_COME, ORDER_STATES } from './states.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { Snapshot } from './snapshotSchema.js';
 import { NOTHING_CUT } from './weighed.js';
 
 /** The order document (docs/formats.md): only what a person decided. Everything else is derived by plan(). */
 
-export const ORDER_STATES = ['new', 'in work', 'finished'] as const;
-export const DRINKS_COME = ['suggested', 'with the order'] as const;
 /** Cheeses and meats that one board can hold; more overwhelms long before (trade: 5 to 7), and needs a second order. */
 export const MOST_MAINS = 24;
 export const MOST_EXTRAS = 20;
@@ -34,6 +32,29 @@ const Selection = z.object({
   /** Fingerprint of the brief for which the selection was last proposed. */
   briefFingerprint: z.string().max(64).nullable().default(null),
 });
+
+/** What was really cut: targets that froze at the first cut, and every weighing. */
+
+export const Weighing = z.object({
+  id: z.string().min(1).max(64),
+  goodId: GoodId,
+  /** Gross grams that were aimed at, and that the scale said. */
+  target: z.number().min(0).max(1e6),
+  grams: z.number().min(0).max(1e6),
+  lot: z.string().max(64).nullable().default(null),
+  /** By the stand-in for a scale. */
+  simulated: z.boolean().default(false),
+  at: z.string().max(40),
+});
+export type Weighing = z.infer<typeof Weighing>;
+
+const MOST_WEIGHINGS = 200;
+export const Cutting = z.object({
+  /** Net grams of every good when the first was cut; they do not move under the knife. */
+  targets: z.record(GoodId, z.number().min(0).max(1e6)).default({}),
+  entries: z.array(Weighing).max(MOST_WEIGHINGS).default([]),
+});
+export type Cutting = z.infer<typeof Cutting>;
 
 export const OrderBody = z.object({
   title: z.string().trim().min(1, 'an order needs a name').max(160),

@@ -1,4 +1,4 @@
-import type { Weighing } from './cutting.js';
+import type { Weighing } from './order.js';
 import { NOTHING_CUT } from './weighed.js';
 import type { OrderBody } from './order.js';
 import type { Plan } from './plan.js';

@@ -1,4 +1,4 @@
-import type { Cutting } from './cutting.js';
+import type { Cutting } from './order.js';
 
 export const NOTHING_CUT: Cutting = { targets: {}, entries: [] };
 

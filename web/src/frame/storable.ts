@@ -1,2 +1,2 @@
 /** What needs the schema of an order; it comes a moment after the page (schema.ts). */
-export { holdBack, OrderBody } from '@rotula/core';
+export { holdBack, OrderBody, orderFile } from '@rotula/core';

@@ -1,4 +1,4 @@
-import { orderFile, planRows, type House } from '@rotula/core';
+import { planRows, type House } from '@rotula/core';
 import { Download, Printer } from 'lucide-react';
 import { useState, type ComponentType } from 'react';
 import { Cautions } from '../frame/Cautions';
@@ -58,9 +58,10 @@ export default function PapersStage() {
             <div className="flex flex-wrap gap-3">
               <Button
                 look="slate"
-                onClick={() =>
-                  saveText(`${fileName}.json`, JSON.stringify(orderFile(document.order), null, 2))
-                }
+                onClick={async () => {
+                  const { orderFile } = await import('../frame/storable');
+                  saveText(`${fileName}.json`, JSON.stringify(orderFile(document.order), null, 2));
+                }}
               >
                 <Download size={18} /> {say`Order as JSON`}
               </Button>

@@ -1,0 +1,4 @@
+/** Words of the order document, apart from its schema. */
+
+export const ORDER_STATES = ['new', 'in work', 'finished'] as const;
+export const DRINKS_COME = ['suggested', 'with the order'] as const;
