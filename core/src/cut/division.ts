@@ -49,7 +49,7 @@ export interface Division {
 }
 
 /** Nobody makes more cuts of one kind; a piece of absurd measures must not take the counter's whole day to reckon. */
-const MOST_CUTS = 360;
+const MOST_CUTS = 120;
 const whole1 = (n: number): number => (n > 1 ? Math.min(MOST_CUTS, n) : 1);
 
 const sorted3 = (a: number, b: number, c: number): Pieces['measures'] =>
