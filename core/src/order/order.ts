@@ -5,10 +5,9 @@ import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
-import { DRINKS_COME, ORDER_STATES } from './states.js';
+import { DRINKS_COME, NOTHING_CUT, ORDER_STATES } from './states.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { Snapshot } from './snapshotSchema.js';
-import { NOTHING_CUT } from './weighed.js';
 
 /** The order document (docs/formats.md): only what a person decided. Everything else is derived by plan(). */
 

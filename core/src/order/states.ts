@@ -2,3 +2,5 @@
 
 export const ORDER_STATES = ['new', 'in work', 'finished'] as const;
 export const DRINKS_COME = ['suggested', 'with the order'] as const;
+/** Before the first cut. */
+export const NOTHING_CUT = { targets: {}, entries: [] };

@@ -1,5 +1,5 @@
 import type { Weighing } from './order.js';
-import { NOTHING_CUT } from './weighed.js';
+import { NOTHING_CUT } from './states.js';
 import type { OrderBody } from './order.js';
 import type { Plan } from './plan.js';
 

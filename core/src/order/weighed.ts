@@ -1,7 +1,5 @@
 import type { Cutting } from './order.js';
 
-export const NOTHING_CUT: Cutting = { targets: {}, entries: [] };
-
 /** What was weighed of a good in all, and what was aimed at; null: it is not cut yet. */
 export function weighedOf(
   { entries }: Cutting,
