@@ -35,13 +35,21 @@ export function edibleByRind(cheese: Cheese): number {
   }
 }
 
-const edibleMeat = (meat: Meat): number =>
-  meat.contents.casing === 'none' || meat.casingEaten ? 1 : 1 - CASING_LOSS;
+/** Shares of a meat's weight that are lost: the casing of what is bought, then what stays on the slicer of the rest. */
+export const meatLosses = ({ contents, casingEaten }: Meat): { casing: number; slicing: number } => ({
+  casing: contents.casing === 'none' || casingEaten ? 0 : CASING_LOSS,
+  slicing: CUT_LOSS,
+});
+
+const edibleMeat = (meat: Meat): number => {
+  const { casing, slicing } = meatLosses(meat);
+  return (1 - casing) * (1 - slicing);
+};
 
 /** Grams eaten for each gram bought, 0 to 1: rind or casing off, peel, stones and brine, and the loss in cutting. */
 export function edibleShare(good: Good): number {
   if (good.kind === 'cheese') return edibleByRind(good) * (1 - CUT_LOSS);
-  if (good.kind === 'meat') return edibleMeat(good) * (1 - CUT_LOSS);
+  if (good.kind === 'meat') return edibleMeat(good);
   if (good.kind === 'companion') return yieldOf(good)?.share ?? 1;
   return 1;
 }

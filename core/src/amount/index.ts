@@ -1,5 +1,5 @@
 export { type Waste, yieldOf } from './yields.js';
-export { edibleByRind, edibleShare, sliceGramsOf } from './edible.js';
+export { edibleByRind, edibleShare, meatLosses, sliceGramsOf } from './edible.js';
 export { netGrams, shareOf } from './share.js';
 export { type GoodShare, mainsNet, type PortionChoices, sharesOf } from './net.js';
 export { type CutTake, type Purchase, grossFor, purchase } from './buy.js';

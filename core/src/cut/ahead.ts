@@ -1,5 +1,5 @@
 import type { Cheese, Main } from '../counter/index.js';
-import type { Cut } from './cuts.js';
+import type { Cut } from './cut.js';
 
 /** What of a good is cut before guests come, what stays whole with its guide cut, and what is held back in the cold. g. */
 export interface Ahead {

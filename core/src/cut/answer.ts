@@ -1,7 +1,7 @@
 import { packGrams, type Cheese } from '../counter/index.js';
-import { lumps, type Division } from './division.js';
+import { lumps, type Division } from './division/index.js';
 import { roundGrams, volumeOf, wholeStock, type Stock } from './stock.js';
-import type { CutStyle } from './styles.js';
+import type { CutStyle } from './style.js';
 
 /** What a cut style says when it is asked for so many grams to eat. Grams; net + trim + offcuts + loss = gross. */
 export interface Answer {

@@ -1,5 +1,5 @@
 import { grams, millimetres, reason, type Grams, type Millimetres, type Reason } from '../units/index.js';
-import type { CutLook } from './styles.js';
+import type { CutLook } from './style.js';
 
 declare module '../units/reason.js' {
   interface Rules {

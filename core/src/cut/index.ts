@@ -1,11 +1,12 @@
 export { type Point, type Polygon, areaOf } from './plane.js';
 export { type Stock, outlineOf, spanOf } from './stock.js';
-export { type Division, type Pieces, type Stroke } from './division.js';
+export { type Division, type Pieces, type Stroke } from './division/index.js';
 export { type Answer } from './answer.js';
 export { type View, type WheelView, viewsOf, wheelView } from './views.js';
-export { CUT_MM, type CutStyleId } from './styles.js';
+export { type CutStyleId } from './style.js';
 export { type FoldId, type FoldPlan } from './folds.js';
-export { type Cut, type Asked, cutsFor } from './cuts.js';
+export { type Asked, type Cut } from './cut.js';
+export { cutsFor } from './cuts.js';
 export { type WheelCut, type WheelWay } from './wheel.js';
 export { type Table as CutTable, cutTableOf } from './suit.js';
 export { type Ahead, aheadOf } from './ahead.js';

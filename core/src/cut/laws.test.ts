@@ -3,7 +3,17 @@ import fc from 'fast-check';
 import { isCheese } from '../counter/index.js';
 import { aCheese, demoCounter } from '../testing/goods.js';
 import { answer, stockOf } from './answer.js';
-import { coins, grid, layered, radial, ringed, sideRays, whole, zigzag, type Division } from './division.js';
+import {
+  coins,
+  grid,
+  layered,
+  radial,
+  ringed,
+  sideRays,
+  whole,
+  zigzag,
+  type Division,
+} from './division/index.js';
 import { areaOf, centreOf, sector } from './plane.js';
 import { shellOf, volumeOf, wholeStock, type Stock } from './stock.js';
 import { CUT_STYLES } from './styles.js';

@@ -1,8 +1,8 @@
 import type { Main, Meat } from '../counter/index.js';
 import { grams, millimetres, reason, type Grams, type Millimetres, type Reason } from '../units/index.js';
 import type { Ahead } from './ahead.js';
-import type { Cut } from './cuts.js';
-import type { CutStyleId } from './styles.js';
+import type { Cut } from './cut.js';
+import type { CutStyleId } from './style.js';
 import type { FoldId } from './folds.js';
 
 declare module '../units/reason.js' {

@@ -1,79 +1,23 @@
 import type { Cheese } from '../counter/index.js';
-import type { KnifeId, ToolId } from './knives.js';
+import { coins, whole, zigzag } from './division/index.js';
+import { isRound } from './stock.js';
+import type { CutStyle } from './style.js';
 import {
-  coins,
-  grid,
-  layered,
-  lumps,
-  radial,
-  ringed,
-  sideRays,
-  times,
-  whole,
-  zigzag,
-  type Division,
-} from './division.js';
-import { isRound, volumeOf, type Stock } from './stock.js';
-
-/** What lies on the board after the cut, as the eye sees it; no two cheeses should look alike. */
-export type CutLook =
-  | 'whole'
-  | 'pearl'
-  | 'wedge'
-  | 'coin'
-  | 'triangle'
-  | 'cube'
-  | 'slice'
-  | 'chunk'
-  | 'nugget'
-  | 'baton'
-  | 'crumble'
-  | 'spoonful';
-
-export type CutStyleId =
-  | 'lid off'
-  | 'spooned'
-  | 'opened whole'
-  | 'pearls'
-  | 'coins'
-  | 'tip wedges'
-  | 'first wedge out'
-  | 'centre wedges'
-  | 'nose to rind slices'
-  | 'diagonal triangles'
-  | 'long triangles'
-  | 'zig-zag slices'
-  | 'cubes'
-  | 'fanned slices'
-  | 'batons'
-  | 'rough chunks'
-  | 'nuggets'
-  | 'crumbled blue'
-  | 'small blue wedges'
-  | 'spread blue'
-  | 'dice'
-  | 'slabs'
-  | 'broken';
-
-export interface CutStyle {
-  readonly id: CutStyleId;
-  readonly look: CutLook;
-  readonly knife: KnifeId;
-  /** What guests take it with. */
-  readonly serving: ToolId;
-  /** 0 never, 1 at a pinch, 2 well, 3 the usual cut. */
-  readonly suits: (cheese: Cheese) => 0 | 1 | 2 | 3;
-  /** It stands whole, and guests cut from it. */
-  readonly whole?: boolean;
-  /** Weight of a piece that is aimed at, g. */
-  readonly piece: number;
-  /** Of what is cut, the share that stays on knife, wire, board and fingers. Common practice, no source. */
-  readonly loss: number;
-  /** Work of one piece, seconds, by practised hands (trade table). */
-  readonly seconds: number;
-  /** The stock cut so that a piece weighs about so much. */
-  readonly divide: (stock: Stock, grams: number) => Division;
-}
+  batons,
+  blocks,
+  blueWedges,
+  broken,
+  edgeFor,
+  noseToRind,
+  RANGE,
+  SLAB_MM,
+  SLICE_MM,
+  slices,
+  triangles,
+  wedges,
+  within,
+  ZIGZAG_MM,
+} from './ways.js';
 
 const is = <T>(x: T, ...options: T[]) => options.includes(x);
 /** A piece that is set out whole: up to about a pound. */
@@ -88,80 +32,6 @@ function fans({ texture, paste, form: { shape, grams } }: Cheese): 0 | 2 | 3 {
   if (texture === 'washed' && shape === 'block') return 3;
   return is(texture, 'semi-soft', 'firm') && grams > SMALL_GRAMS ? 2 : 0;
 }
-
-const inside = (stock: Stock): number => volumeOf(stock, stock.trim) * stock.density;
-/** A ray piece narrower than this at its back falls apart on the knife. House's own figure. */
-const NARROWEST_MM = 13;
-const rimOf = ({ kind, radius, trim, angle, length, width }: Stock): number =>
-  kind === 'sector' || kind === 'log'
-    ? (angle / 360) * 2 * Math.PI * (radius - trim)
-    : 2 * (length + width - 4 * trim);
-/** So many equal pieces that each comes near the weight: a multiple of `by`, at least `least`, none a sliver. */
-function piecesOf(stock: Stock, grams: number, by: number, least: number): number {
-  const most = Math.floor(rimOf(stock) / NARROWEST_MM / by) * by;
-  return Math.max(least, Math.min(most, by * Math.round(inside(stock) / grams / by)));
-}
-
-/** Cuts that go by a size, mm. */
-export const CUT_MM = { coins: 10, cubes: 18, dice: 15 } as const;
-/** Coins of 8 to 12 mm, cubes of 15 to 20, dice of 12 to 18. Common practice, no source. */
-const RANGE = { coins: [8, 12], cubes: [15, 20], dice: [12, 18] } as const;
-const BATON_MM = { side: 11, length: 55 };
-const SLICE_MM = { thick: 5, width: 30, length: 60 };
-const SLAB_MM = { thick: 12, width: 45, length: 60 };
-const ZIGZAG_MM = { base: 34, thick: 7 };
-/** A triangle is as thick as its weight asks, within what holds together and lies flat; its back no wider than a cracker. */
-const TRIANGLE_MM = { thin: 4, thick: 8, wide: 40, long: 120 };
-
-const within = (x: number, [low, high]: readonly [number, number]) => Math.max(low, Math.min(high, x));
-const edgeFor = (stock: Stock, grams: number, range: readonly [number, number]) =>
-  within(Math.cbrt(grams / stock.density), range);
-
-const wedges =
-  (by: number, least: number) =>
-  (stock: Stock, grams: number): Division =>
-    radial(stock, piecesOf(stock, grams, by, least));
-
-/** Wedges of a wedge: each from point to rind, along alternate sides, and no point cut off. */
-const noseToRind = (stock: Stock, grams: number): Division => radial(stock, piecesOf(stock, grams, 1, 1));
-
-function triangles(stock: Stock, grams: number): Division {
-  const radius = stock.radius - stock.trim;
-  const back = (stock.angle / 360) * 2 * Math.PI * radius;
-  const lengths = Math.max(1, Math.ceil(radius / TRIANGLE_MM.long - 1e-9));
-  const high = volumeOf(stock, stock.trim) / ((stock.angle / 360) * Math.PI * radius ** 2);
-  const perMm = inside(stock) / high;
-  const wide = Math.max(1, Math.ceil(back / TRIANGLE_MM.wide - 1e-9));
-  const parts = Math.max(wide, Math.round((perMm * TRIANGLE_MM.thin) / (grams * lengths)));
-  const thick = within((grams * parts * lengths) / perMm, [TRIANGLE_MM.thin, TRIANGLE_MM.thick]);
-  return layered(stock, Math.max(1, Math.round(high / thick)), parts, lengths);
-}
-
-/** A wide wedge of blue is parted first, so that each part lies on its side. */
-const WIDEST_ON_ITS_SIDE = 40;
-function blueWedges(stock: Stock, grams: number): Division {
-  if (stock.kind !== 'sector') return lumps(stock, grams, 8, 18);
-  const parts = Math.max(1, Math.ceil(stock.angle / WIDEST_ON_ITS_SIDE - 1e-9));
-  const part = { ...stock, angle: stock.angle / parts };
-  const n = Math.max(1, Math.round(inside(part) / grams));
-  return times(sideRays(part, Math.min(n, 24)), parts);
-}
-
-const blocks = (stock: Stock, long: number, wide: number, high: number): Division =>
-  stock.kind === 'box' ? grid(stock, long, wide, high) : ringed(stock, long, wide, high);
-
-const slices = (stock: Stock, { thick, width, length }: typeof SLICE_MM): Division =>
-  stock.kind === 'box' ? grid(stock, thick, width, length) : ringed(stock, length, width, thick);
-
-const batons = (stock: Stock, grams: number): Division => {
-  const side = within(Math.sqrt(grams / (stock.density * BATON_MM.length)), [9, 13]);
-  return blocks(stock, BATON_MM.length, side, side);
-};
-
-const broken =
-  (low: number, high: number) =>
-  (stock: Stock, grams: number): Division =>
-    lumps(stock, grams, low, high);
 
 /** The cuts, one row each. Common practice, no source. */
 export const CUT_STYLES: readonly CutStyle[] = [

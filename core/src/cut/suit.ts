@@ -1,7 +1,7 @@
 import type { Brief, House } from '../brief/index.js';
 import { heads } from '../brief/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
-import type { CutStyle } from './styles.js';
+import type { CutStyle } from './style.js';
 
 export type TableRule =
   'house cuts all' | 'house leaves whole' | 'one hand' | 'seated' | 'hard to bite' | 'dries out';

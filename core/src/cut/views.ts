@@ -1,4 +1,4 @@
-import type { Division, Stroke } from './division.js';
+import type { Division, Stroke } from './division/index.js';
 import { rectangle, sector, type Point, type Polygon } from './plane.js';
 import { outlineOf, spanOf, type Stock } from './stock.js';
 

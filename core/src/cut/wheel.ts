@@ -14,6 +14,8 @@ const THINNEST_PART_MM = 30;
 /** From this share of its width on a wheel is a tall one: a disc by wire comes off it. */
 const TALL = 0.5;
 
+const NEAR = 1e-9;
+
 /** How the ordered weight comes off the wheel. */
 export type WheelWay = 'wedge' | 'rounded up' | 'disc, then wedge' | 'halved in height' | 'the rest of it';
 
@@ -58,30 +60,32 @@ const COOKED = ['firm', 'hard', 'very hard'];
  * nose, all rind); a big cooked wheel is halved in height, then cut radially; a tall drum gives a disc by wire, then a
  * wedge; any other is rounded up. No sliver is left that cannot be sold: it goes with the order. Common practice.
  * @param lot what is there of it, grams, and whether it was opened before
+ * @param taken in so many parts of its height, where that is settled already
  */
 export function wheelCut(
   cheese: Cheese,
   gross: number,
   lot: { readonly grams: number; readonly opened: boolean } | null,
+  taken?: number,
 ): WheelCut | null {
-  const { diameter, height, shape } = cheese.form;
+  const { diameter, height } = cheese.form;
   if (cheese.pack.form !== 'cut to order' || !isRound(cheese) || diameter === null || gross <= 0) return null;
   const round = roundGrams(cheese);
   const start = Math.min(lot?.grams ?? cheese.form.grams, round);
   const facing = lot?.opened && height !== null ? faceGrams(cheese, round) : 0;
   const there = Math.max(0, start - facing);
   const least = leastAngle(diameter);
-  const { way, parts } = wayFor(cheese, wedgeAngle(gross, round), least);
+  const parts = taken ?? partsFor(cheese, wedgeAngle(gross, round), least);
   const asked = wedgeAngle(gross * parts, round);
   const angle = Math.max(asked, Math.min(least, wedgeAngle(there * parts, round)));
-  const taken = (angle / 360) * (round / parts);
-  const left = there - taken;
+  const wedge = (angle / 360) * (round / parts);
+  const left = there - wedge;
   const rest = left > 0 && wedgeAngle(left, round) < least && parts === 1;
-  const grams = rest ? there : taken;
+  const grams = rest ? there : wedge;
   const turn = rest ? wedgeAngle(there, round) : angle;
   const over = Math.max(TOLERANCE.share * grams, TOLERANCE.grams);
   return {
-    way: rest ? 'the rest of it' : shape === 'wedge' && way === 'wedge' ? 'wedge' : way,
+    way: rest ? 'the rest of it' : wayOf(cheese, parts, asked, least),
     angle: turn,
     arcMm: (Math.PI * diameter * turn) / 360,
     chordMm: chordOf(diameter, turn),
@@ -104,14 +108,21 @@ function faceGrams(cheese: Cheese, round: number): number {
   return (2 * radius * (cheese.form.height ?? 1) * FACING_MM * round) / wheel;
 }
 
-function wayFor(cheese: Cheese, angle: number, least: number): { way: WheelWay; parts: number } {
-  if (angle >= least - 1e-9) return { way: 'wedge', parts: 1 };
+/** A big cooked wheel is halved in height; a tall one gives a disc. */
+const isHalved = ({ form, texture }: Cheese): boolean =>
+  (form.diameter ?? 0) >= LARGE_WHEEL_MM && COOKED.includes(texture);
+
+/** In how many parts of its height a wheel is taken, so that a wedge is wide enough; 1: it is not split. */
+function partsFor(cheese: Cheese, angle: number, least: number): number {
   const { diameter, height } = cheese.form;
-  const most = height === null ? 1 : Math.max(1, Math.floor(height / THINNEST_PART_MM));
-  const parts = Math.min(most, Math.ceil(least / angle));
-  if (SOFT.includes(cheese.texture) || parts < 2) return { way: 'rounded up', parts: 1 };
-  if (diameter! >= LARGE_WHEEL_MM && COOKED.includes(cheese.texture))
-    return { way: 'halved in height', parts: 2 };
-  if (height! >= TALL * diameter!) return { way: 'disc, then wedge', parts };
-  return { way: 'rounded up', parts: 1 };
+  if (angle >= least - NEAR || SOFT.includes(cheese.texture) || height === null) return 1;
+  const most = Math.floor(height / THINNEST_PART_MM);
+  if (most < 2) return 1;
+  if (isHalved(cheese)) return 2;
+  return height >= TALL * (diameter ?? Infinity) ? Math.min(most, Math.ceil(least / angle)) : 1;
+}
+
+function wayOf(cheese: Cheese, parts: number, angle: number, least: number): WheelWay {
+  if (parts > 1) return isHalved(cheese) ? 'halved in height' : 'disc, then wedge';
+  return angle >= least - NEAR ? 'wedge' : 'rounded up';
 }

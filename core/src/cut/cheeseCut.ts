@@ -1,0 +1,99 @@
+import { edibleShare } from '../amount/index.js';
+import { lotOn, type Cheese } from '../counter/index.js';
+import { reason, wholesFor } from '../units/index.js';
+import { answer, isSoldWhole, type Answer } from './answer.js';
+import { biteReasons } from './bite.js';
+import { fewReasons, START_SECONDS, type Asked, type Cut, type Frame } from './cut.js';
+import type { CutStyle } from './style.js';
+import { wheelCut, type WheelCut } from './wheel.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'density to be weighed': { kgPerM3: number };
+  }
+}
+
+/** A piece for everybody who eats of it, and a tenth more. Common practice, no source. */
+const MORE_THAN_EATERS = 1.1;
+/** Taking a rind off, seconds (trade table). */
+const TRIM_SECONDS = 120;
+
+const leastPieces = ({ eaters }: Asked): number => wholesFor(eaters * MORE_THAN_EATERS);
+
+/** Density of close-textured paste, kg/m3 (practice.csv); eyed, open, curd and tub are outside it and must be weighed. */
+const DENSITY = { low: 1030, high: 1130 };
+
+/** The cut and where it comes off the wheel. In how many parts the wheel is taken depends on the gross weight, and that on the parts. */
+function offTheWheel(
+  cheese: Cheese,
+  style: CutStyle,
+  net: number,
+  least: number,
+  date: string,
+): { got: Answer; wheel: WheelCut | null } {
+  const lot = lotOn(cheese, date)?.lot ?? null;
+  const parts = wheelCut(cheese, net / edibleShare(cheese), lot)?.parts ?? 1;
+  const got = answer(style, cheese, net, least, parts);
+  return { got, wheel: wheelCut(cheese, got.gross, lot, parts) };
+}
+
+/** A cheese cut in one style, for so many grams to be eaten by so many. */
+export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: Frame, date: string): Cut {
+  const least = style.whole ? 0 : leastPieces(asked);
+  const { got, wheel } = offTheWheel(cheese, style, asked.net, least, date);
+  const { division, stock, piece } = got;
+  const kinds = division.pieces;
+  const volume = kinds.reduce((sum, kind) => sum + kind.count * kind.volume, 0);
+  const commonest = kinds.reduce((most, kind) =>
+    kind.count * kind.volume > most.count * most.volume ? kind : most,
+  );
+  const rinds = kinds.map(({ rind }) => rind);
+  const whole = style.whole === true;
+  const subject = cheese.id;
+  const kg = stock.density * 1e6;
+  return {
+    goodId: cheese.id,
+    styleId: style.id,
+    look: style.look,
+    knife: style.knife,
+    serving: style.serving,
+    net: got.net,
+    gross: got.gross,
+    taken: asked.net > 0 ? Math.max(got.gross, wheel?.grams ?? 0) : 0,
+    trim: got.trim,
+    offcuts: got.offcuts,
+    loss: got.loss,
+    pieces: Math.max(asked.net > 0 ? 1 : 0, got.pieces),
+    pieceGrams: piece.mean,
+    range: { low: piece.low, high: piece.high },
+    estimated: division.spread !== null,
+    measures: commonest.measures,
+    rind: {
+      low: Math.min(...rinds),
+      mean:
+        volume > 0 ? kinds.reduce((sum, kind) => sum + kind.rind * kind.count * kind.volume, 0) / volume : 0,
+      high: Math.max(...rinds),
+    },
+    heartToRind: division.heartToRind,
+    outline: commonest.outline,
+    height: commonest.height,
+    sliceMm: null,
+    fold: null,
+    answer: got,
+    wheel,
+    seconds:
+      START_SECONDS +
+      (stock.trim > 0 ? TRIM_SECONDS : 0) +
+      (whole ? style.seconds : style.seconds * got.pieces),
+    whole,
+    ...frame,
+    reasons: [
+      ...frame.reasons,
+      ...biteReasons(style.look, piece.mean, commonest.measures, subject),
+      ...fewReasons(whole ? Infinity : got.pieces, asked, piece.mean, subject),
+      ...(isSoldWhole(cheese) || (kg >= DENSITY.low * 0.9 && kg <= DENSITY.high * 1.1)
+        ? []
+        : [reason('density to be weighed', { kgPerM3: kg }, { subject, effect: -1 })]),
+    ],
+  };
+}
