@@ -30,7 +30,9 @@ test('twelve at drinks for three hours: 33 pours, in whole bottles, shared by tw
 });
 test('who does not drink, and children, are poured what has no alcohol', () => {
   const [wine, juice] = of([white, free], { drinkers: 4, guests: { adults: 6, children: 3, infants: 2 } });
-  expect(wine!.drinkers).toBe(4);
-  expect(juice!.drinkers).toBe(5);
+  expect(wine!.guests).toBe(4);
+  // Two who do not drink and three children, and those who do may take of it too; infants are poured nothing.
+  expect(juice!.guests).toBe(9);
+  expect(juice!.pours).toBe(Math.ceil(2.75 * (5 + 4 / 2)));
   expect(of([white], { drinkers: 0 })[0]).toMatchObject({ pours: 0, bottles: 0, price: 0 });
 });

@@ -11,8 +11,8 @@ export interface DrinkPortion {
   readonly ml: number;
   readonly bottles: number;
   readonly price: Money;
-  /** Guests that it is reckoned for. */
-  readonly drinkers: number;
+  /** Guests who may take of it: of a drink with alcohol those who drink, else everybody but infants. */
+  readonly guests: number;
 }
 
 /** At these roles a glass or two stands beside, however long the evening; hours that are poured for at the most. */
@@ -46,9 +46,9 @@ export function drinkPortions(
   const strong = drinks.filter(isAlcoholic).length;
   return drinks.map((good) => {
     const alcoholic = isAlcoholic(good);
-    const guests = alcoholic ? drinkers : others + BESIDE_ALCOHOL * drinkers;
+    const poured = alcoholic ? drinkers : others + BESIDE_ALCOHOL * drinkers;
     const sharing = alcoholic ? strong : drinks.length - strong;
-    const pours = wholesFor((each * guests) / Math.max(1, sharing));
+    const pours = wholesFor((each * poured) / Math.max(1, sharing));
     const pour = pourMl[good.type];
     const ml = pours * pour;
     const bottle = packGrams(good) ?? grams(USUAL_BOTTLE);
@@ -60,7 +60,7 @@ export function drinkPortions(
       ml,
       bottles,
       price: money(bottles * good.price.amount),
-      drinkers: alcoholic ? drinkers : others,
+      guests: alcoholic ? drinkers : others + drinkers,
     };
   });
 }

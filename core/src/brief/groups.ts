@@ -1,6 +1,6 @@
-import { reachOf, type Limit } from '../care/index.js';
+import type { Limit } from '../care/index.js';
 import type { Brief } from './brief.js';
-import { childShareOf, plateGuestsOf } from './plates.js';
+import { byGuest, childShareOf, plateGuestsOf } from './plates.js';
 
 /** Guests at the board who eat the same of it: all but those with a plate of their own. */
 export interface BoardGroup {
@@ -29,7 +29,7 @@ export function boardGroupsOf(brief: Brief): BoardGroup[] {
     grown + small > 0
       ? [{ limits, heads: grown + small, eaters: grown + share * small, young: grown === 0 }]
       : [];
-  const marked = [...markedOf(brief).values()].flatMap((limits) => {
+  const marked = byGuest(brief, 'card').flatMap((limits) => {
     const asked = Math.max(...limits.map((limit) => limit.guests));
     const grown = Math.min(asked, adults);
     const small = Math.min(asked - grown, children);
@@ -38,16 +38,4 @@ export function boardGroupsOf(brief: Brief): BoardGroup[] {
     return group(limits, grown, small);
   });
   return [...marked, ...group([], adults, 0), ...group([], 0, children)];
-}
-
-/** Limits that are marked on the cards, by whose they are. */
-function markedOf(brief: Brief): Map<string, Limit[]> {
-  const groups = new Map<string, Limit[]>();
-  brief.limits
-    .filter((limit) => reachOf(limit) === 'card')
-    .forEach((limit, i) => {
-      const key = limit.who.trim().toLowerCase() || `#${i}`;
-      groups.set(key, [...(groups.get(key) ?? []), limit]);
-    });
-  return groups;
 }

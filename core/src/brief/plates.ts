@@ -1,4 +1,4 @@
-import { reachOf, type Limit } from '../care/index.js';
+import { reachOf, type Limit, type Reach } from '../care/index.js';
 import type { Brief } from './brief.js';
 import { heads } from './heads.js';
 import { INFANT_SHARE, USUAL_PRACTICE } from './practice.js';
@@ -23,20 +23,25 @@ export const eatersOf = (brief: Brief): number => eating(brief.guests, childShar
 const eating = (guests: Brief['guests'], childShare: number): number =>
   guests.adults + childShare * (guests.children + guests.under5) + INFANT_SHARE * guests.infants;
 
+/** Limits of one reach by whose they are: those that bear one name together, each without a name alone. */
+export function byGuest(brief: Brief, reach: Reach): Limit[][] {
+  const groups = new Map<string, Limit[]>();
+  brief.limits
+    .filter((limit) => reachOf(limit) === reach)
+    .forEach((limit, i) => {
+      const key = limit.who.trim().toLowerCase() || `#${i}`;
+      groups.set(key, [...(groups.get(key) ?? []), limit]);
+    });
+  return [...groups.values()];
+}
+
 /**
  * Own plates of a brief. Limits that bear one guest's name share one plate that meets them all; a limit without a name
  * has a plate to itself. Nobody is counted beyond the heads; adults are counted first.
  */
 export function plateGuestsOf(brief: Brief): PlateGuests[] {
-  const groups = new Map<string, Limit[]>();
-  brief.limits
-    .filter((limit) => reachOf(limit) === 'own plate')
-    .forEach((limit, i) => {
-      const key = limit.who.trim().toLowerCase() || `#${i}`;
-      groups.set(key, [...(groups.get(key) ?? []), limit]);
-    });
   let seated = 0;
-  return [...groups.values()].map((limits) => {
+  return byGuest(brief, 'own plate').map((limits) => {
     const guests = Math.min(
       Math.max(...limits.map((limit) => limit.guests)),
       Math.max(0, heads(brief) - seated),

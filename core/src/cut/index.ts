@@ -16,3 +16,5 @@ export { type Turn, cuttingOrder } from './sequence.js';
 export { type KnifeId, type KnifeSchool, type Tool, type ToolId, knivesFor, STAND_INS } from './knives.js';
 // Its rules belong to the union of reasons, though its functions stay here.
 export type * from './bite.js';
+export type * from './cheeseCut.js';
+export type * from './meatCut.js';

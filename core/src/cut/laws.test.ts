@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { isCheese } from '../counter/index.js';
+import { edibleShare } from '../amount/index.js';
+import { isCheese, isMeat } from '../counter/index.js';
 import { aCheese, demoCounter } from '../testing/goods.js';
 import { answer, stockOf } from './answer.js';
 import {
@@ -14,6 +15,8 @@ import {
   zigzag,
   type Division,
 } from './division/index.js';
+import { FOLDS } from './folds.js';
+import { meatCut } from './meatCut.js';
 import { areaOf, centreOf, sector } from './plane.js';
 import { shellOf, volumeOf, wholeStock, type Stock } from './stock.js';
 import { CUT_STYLES } from './styles.js';
@@ -65,6 +68,18 @@ describe('nothing is lost: pieces + trim + offcuts + loss are the whole, each re
       }),
       { numRuns: 60 },
     );
+  });
+  test('for every fold of every meat: net, casing and what stays on the slicer are what is bought', () => {
+    for (const meat of demoCounter().filter(isMeat)) {
+      const cut = meatCut(meat, { net: 300, eaters: 12 }, FOLDS[0]!, {
+        byHand: false,
+        reasons: [],
+        others: [],
+      });
+      expect(cut.net + cut.trim + cut.loss).toBeCloseTo(cut.gross, 9);
+      expect(cut.net / cut.gross).toBeCloseTo(edibleShare(meat), 12);
+      expect(cut.trim > 0).toBe(meat.contents.casing !== 'none' && !meat.casingEaten);
+    }
   });
   test('and a style gives the grams that it is asked for, to within a piece or what the wheel has', () => {
     for (const cheese of demo)

@@ -1,4 +1,4 @@
-import { allergensOf, isCheese, isMeat, type Main } from '../counter/index.js';
+import { allergensOf, isCheese, isMeat, named, type Main } from '../counter/index.js';
 
 /** One good in the order of cutting, and whether knife, board and hands are cleaned before it. */
 export interface Turn {
@@ -10,9 +10,7 @@ export interface Turn {
 const isBlue = (main: Main): boolean => isCheese(main) && main.texture === 'blue';
 /** On the slicer what leaves nuts or pepper behind comes last. */
 const leavesBehind = (main: Main): boolean =>
-  main.sense.heat >= 3 ||
-  allergensOf(main).contains.length > 0 ||
-  /pepper|pistachio|nut/.test(`${main.name} ${main.style}`.toLowerCase());
+  main.sense.heat >= 3 || allergensOf(main).contains.length > 0 || named(main, 'pepper', 'pistachio', 'nut');
 
 const rank = (main: Main): number => (isMeat(main) ? (leavesBehind(main) ? 1 : 0) : isBlue(main) ? 1 : 0);
 

@@ -51,6 +51,8 @@ const MOST_WEIGHINGS = 200;
 export const Cutting = z.object({
   /** Net grams of every good when the first was cut; they do not move under the knife. */
   targets: z.record(GoodId, z.number().min(0).max(1e6)).default({}),
+  /** What was put on the target of a good still uncut, or taken off it, for others that were cut too little or too much. */
+  madeUp: z.record(GoodId, z.number().min(-1e6).max(1e6)).default({}),
   entries: z.array(Weighing).max(MOST_WEIGHINGS).default([]),
 });
 export type Cutting = z.infer<typeof Cutting>;

@@ -8,6 +8,7 @@ import { grams, money, type Money } from '../units/index.js';
 import { dropExtra, leaveOut, swap } from './moves.js';
 import type { OrderBody } from './order.js';
 import { plan, type Plan } from './plan.js';
+import { setPortion } from './weigh.js';
 
 /** What a repair does; the good that it is about, and what comes in its place. */
 export type RepairKind =
@@ -89,7 +90,7 @@ function lowEnd(order: OrderBody, { brief, portions }: Plan): Draft[] {
     {
       kind: 'low end',
       subject: null,
-      order: { ...order, portions: { ...order.portions, ...Object.fromEntries(low) } },
+      order: low.reduce((now, [id, net]) => setPortion(now, id, net), order),
     },
   ];
 }
@@ -146,7 +147,7 @@ function lessBeside(order: OrderBody, { brief, portions }: Plan): Draft[] {
       {
         kind: 'less of it',
         subject: good,
-        order: { ...order, portions: { ...order.portions, [good.id]: low } },
+        order: setPortion(order, good.id, low),
       },
     ];
   });

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
 import { plan } from './plan.js';
-import { aimedAt, makeUp, overSoFar, unweigh, weigh } from './weigh.js';
+import { aimedAt, makeUp, overSoFar, setPortion, unweigh, weigh } from './weigh.js';
 
 const counter = demoCounter();
 const goods = ['hare-fell', 'tarpot', 'halyard', 'bosun-ham'];
@@ -40,10 +40,40 @@ describe('the scale is the truth', () => {
   test('what is over is made up on a good still uncut, to the gram', () => {
     const cut = scaled(40);
     const now = planOf(cut);
-    const over = overSoFar(now, 'cheese');
+    const over = overSoFar(cut, now, 'cheese');
     expect(over).toBeGreaterThan(20);
-    const made = planOf(makeUp(cut, now, 'tarpot'));
+    const mended = makeUp(cut, now, 'tarpot');
+    const made = planOf(mended);
     expect(made.shares.get('tarpot')!.net).toBe(Math.round(now.shares.get('tarpot')!.net - over));
+    // It is made up once: nothing is left to make up, and asking again changes nothing.
+    expect(Math.abs(overSoFar(mended, made, 'cheese'))).toBeLessThan(1);
+    expect(planOf(makeUp(mended, made, 'tarpot')).shares.get('tarpot')!.net).toBe(
+      made.shares.get('tarpot')!.net,
+    );
+    // Never on what is cut already.
+    expect(makeUp(cut, now, 'hare-fell')).toBe(cut);
+  });
+  test('grams that a person types after the first cut stand above the frozen target, and can be taken back', () => {
+    const typed = setPortion(scaled(0), 'tarpot', 123);
+    expect(planOf(typed).shares.get('tarpot')!.net).toBe(123);
+    expect(planOf(setPortion(typed, 'tarpot', null)).shares.get('tarpot')!.net).not.toBe(123);
+    // Before any cut nothing is frozen by it.
+    expect(setPortion(start, 'tarpot', 123).cutting).toEqual(start.cutting);
+  });
+  test('where the wheel gives a wider wedge than is eaten, the knife aims at the wedge, and on target nothing is over', () => {
+    const small = anOrder({
+      brief: aBrief({ guests: { adults: 3 } }),
+      selection: { goods: ['slate-quay', 'halyard'] },
+    });
+    const now = planOf(small);
+    const cut = now.cuts.find(({ goodId }) => goodId === 'slate-quay')!;
+    expect(cut.wheel!.way).toBe('rounded up');
+    expect(aimedAt(now, 'slate-quay')).toBeGreaterThan(cut.gross + 5);
+    const after = planOf(weigh(small, now, entry('slate-quay', Math.round(cut.taken))));
+    expect(after.shares.get('slate-quay')!.net).toBe(now.shares.get('slate-quay')!.net);
+    expect(after.portions.mains.find(({ good }) => good.id === 'slate-quay')!.bought).toBe(
+      Math.round(cut.taken),
+    );
   });
   test('taken back, all is as it was', () => {
     expect(unweigh(scaled(40), 'hare-fell')).toEqual(start);

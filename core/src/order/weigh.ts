@@ -1,23 +1,23 @@
-import type { Weighing } from './order.js';
-import { NOTHING_CUT } from './states.js';
-import type { OrderBody } from './order.js';
+import type { OrderBody, Weighing } from './order.js';
 import type { Plan } from './plan.js';
+import { without } from './stages/row.js';
+import { NOTHING_CUT } from './states.js';
 
 /** Moves at the scale. The first cut freezes what every good is aimed at; each weighing is an entry that is kept. */
 
-/** Gross grams that the knife aims at for a good now. */
+/** Grams that the knife aims at for a good now: what is to leave the counter's piece. */
 export const aimedAt = ({ cuts, weighed }: Plan, goodId: string): number =>
-  weighed.get(goodId)?.target ?? cuts.find((cut) => cut.goodId === goodId)?.gross ?? 0;
+  weighed.get(goodId)?.target ?? cuts.find((cut) => cut.goodId === goodId)?.taken ?? 0;
 
 /** A good was weighed. */
 export function weigh(order: OrderBody, plan: Plan, entry: Omit<Weighing, 'target'>): OrderBody {
-  const { targets, entries } = order.cutting;
-  const frozen =
-    Object.keys(targets).length > 0
-      ? targets
+  const { cutting } = order;
+  const targets =
+    Object.keys(cutting.targets).length > 0
+      ? cutting.targets
       : Object.fromEntries([...plan.shares].map(([id, { net }]): [string, number] => [id, net]));
   const target = Math.round(aimedAt(plan, entry.goodId));
-  return { ...order, cutting: { targets: frozen, entries: [...entries, { ...entry, target }] } };
+  return { ...order, cutting: { ...cutting, targets, entries: [...cutting.entries, { ...entry, target }] } };
 }
 
 /** The weighings of a good are taken back; with the last of all the targets move again. */
@@ -26,23 +26,47 @@ export function unweigh(order: OrderBody, goodId: string): OrderBody {
   return { ...order, cutting: entries.length > 0 ? { ...order.cutting, entries } : NOTHING_CUT };
 }
 
-/** What was cut too much or too little so far, as net grams of one kind; it can be made up on a good still uncut. */
-export function overSoFar({ mains, weighed, cuts }: Plan, kind: 'cheese' | 'meat'): number {
+/** Net grams of one kind that were cut too much (below nothing: too little) and not made up yet. */
+export function overSoFar(order: OrderBody, { mains, weighed, cuts }: Plan, kind: 'cheese' | 'meat'): number {
   return mains
     .filter((main) => main.kind === kind)
     .reduce((sum, { id }) => {
       const found = weighed.get(id);
       const cut = cuts.find(({ goodId }) => goodId === id);
-      return found && cut && cut.gross > 0 ? sum + found.over * (cut.net / cut.gross) : sum;
+      const over = found && cut && cut.gross > 0 ? found.over * (cut.net / cut.gross) : 0;
+      return sum + over + (order.cutting.madeUp[id] ?? 0);
     }, 0);
 }
 
-/** Take what is over off the aim of a good still uncut, or put what is under on it. */
+/** Take what is over off the aim of a good still uncut, or put what is under on it; never below nothing. */
 export function makeUp(order: OrderBody, plan: Plan, goodId: string): OrderBody {
   const main = plan.mains.find(({ id }) => id === goodId);
-  if (!main) return order;
-  const now = order.cutting.targets[goodId] ?? plan.shares.get(goodId)?.net ?? 0;
-  const next = Math.max(0, Math.round(now - overSoFar(plan, main.kind)));
-  // A weight set by hand would stand above the target.
-  return { ...order, cutting: { ...order.cutting, targets: { ...order.cutting.targets, [goodId]: next } } };
+  if (!main || plan.weighed.has(goodId)) return order;
+  const now = plan.shares.get(goodId)?.net ?? 0;
+  const change = Math.max(-now, -Math.round(overSoFar(order, plan, main.kind)));
+  const { madeUp } = order.cutting;
+  return {
+    ...order,
+    cutting: { ...order.cutting, madeUp: { ...madeUp, [goodId]: (madeUp[goodId] ?? 0) + change } },
+  };
+}
+
+/**
+ * Net grams of a good by hand; null: as computed again. Where the targets are frozen the person's word still stands above
+ * them.
+ */
+export function setPortion(order: OrderBody, goodId: string, net: number | null): OrderBody {
+  const one = new Set([goodId]);
+  const { targets, madeUp } = order.cutting;
+  const hand = net === null ? {} : { [goodId]: net };
+  const frozen = targets[goodId] === undefined ? {} : hand;
+  return {
+    ...order,
+    portions: { ...without(order.portions, one), ...hand },
+    cutting: {
+      ...order.cutting,
+      targets: { ...without(targets, one), ...frozen },
+      madeUp: without(madeUp, one),
+    },
+  };
 }

@@ -19,7 +19,7 @@ export function planRows(plan: Plan): Record<string, string | number>[] {
     cut: cut.styleId as string,
     pieces: cut.pieces,
     piece_g: Math.round(cut.pieceGrams * 10) / 10,
-    tool: cut.knife,
+    tool: cut.knife === 'none' ? cut.serving : cut.knife,
     ...Object.fromEntries(SLOTS.map((slot) => [slot, pairIds(main.id, slot)])),
   }));
   const companions = plan.portions.companions.map((portion) => ({

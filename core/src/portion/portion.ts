@@ -62,8 +62,7 @@ function mainPortion(
   byHand: boolean,
   brief: Brief,
 ): Portion {
-  const take = { gross: cut.gross, taken: cut.wheel?.grams ?? 0 };
-  const bought = purchase(main, net, brief.practice, take);
+  const bought = purchase(main, net, brief.practice, cut);
   const reasons: Reason[] = [];
   const about = (effect: number) => ({ subject: main.id, effect });
   const { why } = shareOf(main, brief.shares);

@@ -9,8 +9,8 @@ export interface Waves {
   /** Share of each good that the first wave holds; the later ones share the rest alike. */
   readonly first: number;
   readonly byHand: boolean;
-  /** How long the first wave lasts at the usual pace of eating, hours; Infinity: it is never eaten up. */
-  readonly firstLasts: number;
+  /** How long the first of several waves lasts at the usual pace of eating, hours; null: all goes out at once. */
+  readonly firstLasts: number | null;
   /** Most time out of the most tender good here, and by whose rule. */
   readonly safe: Minutes;
   readonly rule: SafeTime;
@@ -47,15 +47,14 @@ export function wavesFor(brief: Brief, goods: readonly Good[], country: string, 
   const bySafety = wholesFor(party / tight.most);
   const usual = Math.min(MOST_WAVES, Math.max(bySafety, brief.hours > ONE_WAVE_HOURS ? 2 : 1));
   const count = choice.count ?? usual;
-  const first =
-    count === 1
-      ? 1
-      : (choice.first ?? (count === 2 ? firstWave : Math.max(1 / count, firstWave / (count - 1))));
+  // Of two waves the first holds the house's share; of more, as much of the later ones' even shares, never less than they.
+  const usualFirst = count === 2 ? firstWave : Math.max(1 / count, firstWave / (count - 1));
+  const first = count === 1 ? 1 : (choice.first ?? usualFirst);
   return {
     count,
     first,
     byHand: choice.count !== null || choice.first !== null,
-    firstLasts: hoursUntil(first),
+    firstLasts: count > 1 && first < 1 ? hoursUntil(first) : null,
     safe: minutes(tight.most),
     rule: tight.rule,
   };

@@ -36,7 +36,7 @@ export function ScaleBox({ main, cut }: { main: Main; cut: Cut }) {
       );
     });
   };
-  const over = overSoFar(plan, main.kind);
+  const over = overSoFar(document.order, plan, main.kind);
   const next = plan.turns.find(
     ({ main: other }) => other.kind === main.kind && !plan.weighed.has(other.id),
   )?.main;
@@ -59,7 +59,7 @@ export function ScaleBox({ main, cut }: { main: Main; cut: Cut }) {
             }
           >{say`Take back`}</Button>
         ) : (
-          <Button look="slate" disabled={reading !== null || cut.gross <= 0} onClick={put}>
+          <Button look="slate" disabled={reading !== null || cut.taken <= 0} onClick={put}>
             <ScaleIcon size={20} aria-hidden /> {say`Weigh`}
           </Button>
         )}

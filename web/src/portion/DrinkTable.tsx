@@ -37,14 +37,14 @@ export default function DrinkTable() {
           </tr>
         </thead>
         <tbody>
-          {plan.drinks.map(({ good, pours, pour, bottles, price, drinkers }) => (
+          {plan.drinks.map(({ good, pours, pour, bottles, price, guests }) => (
             <tr key={good.id} className="border-b border-line">
               <td className="py-1.5 pr-3">
                 <span className="flex items-center gap-3">
                   <GoodPicture good={good} size={36} />
                   <span>
                     <span className="block text-lg leading-5 font-bold">{good.name}</span>
-                    <span className="block text-sm text-ink-soft">{say`${good.style}, for ${count(drinkers, 'guest')}`}</span>
+                    <span className="block text-sm text-ink-soft">{say`${good.style}, for ${count(guests, 'guest')}`}</span>
                   </span>
                 </span>
               </td>

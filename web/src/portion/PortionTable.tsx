@@ -1,4 +1,4 @@
-import { isMeat, overWaves, sliceGramsOf, type Portion } from '@rotula/core';
+import { isMeat, overWaves, setPortion, sliceGramsOf, type Portion } from '@rotula/core';
 import clsx from 'clsx';
 import { useWorkbench } from '../frame/context';
 import { NumberField } from '../ui/NumberField';
@@ -39,11 +39,9 @@ function Row({ portion, held }: { portion: Portion; held: boolean }) {
   const setGrams = (grams: number | null) =>
     document.change(
       grams === null ? say`grams of ${good.name} as computed` : say`grams of ${good.name}`,
-      (order) => {
-        const { [good.id]: _old, ...rest } = order.portions;
-        return { ...order, portions: grams === null ? rest : { ...rest, [good.id]: grams } };
-      },
+      (order) => setPortion(order, good.id, grams),
     );
+  const weighed = plan.weighed.has(good.id);
   const slice = isMeat(good) ? sliceGramsOf(good) : null;
   const waves = overWaves(net, plan.waves);
   const rest = waves.slice(1).reduce((sum, g) => sum + g, 0);
@@ -68,31 +66,38 @@ function Row({ portion, held }: { portion: Portion; held: boolean }) {
         </span>
       </td>
       <td className="text-right whitespace-nowrap">
-        <span className="flex items-center justify-end gap-2">
-          {slice !== null && (
-            <span className="text-center text-sm leading-4 text-ink-soft">
-              <NumberField
-                label={say`Slices of ${good.name}`}
-                className={clsx('field w-15 text-right', byHand && 'border-annatto')}
-                value={Math.round(net / slice)}
-                max={1e5}
-                onCommit={(n) => setGrams(Math.round(n * slice))}
-              />
-              <span className="block">{say`slices`}</span>
-            </span>
-          )}
-          <NumberField
-            label={say`Net ${format.small.name} of ${good.name}`}
-            className={clsx(
-              'field w-18 text-right',
-              byHand && 'border-annatto font-bold',
-              slice !== null && 'mb-4',
+        {weighed ? (
+          <>
+            <strong className="text-lg">{format.grams(net)}</strong>
+            <span className="block text-sm text-ink-soft">{say`weighed`}</span>
+          </>
+        ) : (
+          <span className="flex items-center justify-end gap-2">
+            {slice !== null && (
+              <span className="text-center text-sm leading-4 text-ink-soft">
+                <NumberField
+                  label={say`Slices of ${good.name}`}
+                  className={clsx('field w-15 text-right', byHand && 'border-annatto')}
+                  value={Math.round(net / slice)}
+                  max={1e5}
+                  onCommit={(n) => setGrams(Math.round(n * slice))}
+                />
+                <span className="block">{say`slices`}</span>
+              </span>
             )}
-            value={Number((net / format.small.grams).toFixed(format.small.name === 'g' ? 0 : 1))}
-            max={1e6}
-            onCommit={(n) => setGrams(n * format.small.grams)}
-          />
-        </span>
+            <NumberField
+              label={say`Net ${format.small.name} of ${good.name}`}
+              className={clsx(
+                'field w-18 text-right',
+                byHand && 'border-annatto font-bold',
+                slice !== null && 'mb-4',
+              )}
+              value={Number((net / format.small.grams).toFixed(format.small.name === 'g' ? 0 : 1))}
+              max={1e6}
+              onCommit={(n) => setGrams(n * format.small.grams)}
+            />
+          </span>
+        )}
       </td>
       <td className="pl-3 text-right whitespace-nowrap">
         {boughtWords(portion, format.grams)}

@@ -10,7 +10,6 @@ export function WaveFields() {
   const set = (what: string, part: Partial<OrderBody['waves']>) =>
     document.change(what, (order) => ({ ...order, waves: { ...order.waves, ...part } }));
   if (plan.mains.length === 0) return null;
-  const lasts = waves.firstLasts * 60;
   return (
     <section
       className="mb-6 grid gap-x-10 gap-y-2 rounded-lg border border-line px-4 py-3 min-[760px]:grid-cols-2"
@@ -37,8 +36,8 @@ export function WaveFields() {
         />
       )}
       <p className="text-sm text-ink-soft min-[760px]:col-span-2">
-        {waves.count > 1
-          ? say`At the usual pace the first wave is eaten after ${format.minutes(Math.round(lasts / 5) * 5)}; each wave goes out on a fresh plate with its own clock. Time out: ${waves.rule.source}; local codes and licensed practice decide.`
+        {waves.firstLasts !== null
+          ? say`At the usual pace the first wave is eaten after ${format.minutes(Math.round(waves.firstLasts * 12) * 5)}; each wave goes out on a fresh plate with its own clock. Time out: ${waves.rule.source}; local codes and licensed practice decide.`
           : say`All goes out at once. Time out: ${waves.rule.source}; local codes and licensed practice decide.`}{' '}
         {waves.byHand && (
           <button

@@ -10,6 +10,7 @@ import {
   type Turn,
 } from '../../cut/index.js';
 import { grams, money, type Grams } from '../../units/index.js';
+import type { Cutting } from '../order.js';
 import { weighedOf } from '../weighed.js';
 import { stage, without } from './row.js';
 
@@ -40,6 +41,10 @@ export interface CutPart {
   readonly serving: readonly Tool[];
 }
 
+/** Targets as they froze at the first cut, with what was made up on them since. */
+const frozenIn = ({ targets, madeUp }: Cutting): Record<string, number> =>
+  Object.fromEntries(Object.entries(targets).map(([id, net]) => [id, Math.max(0, net + (madeUp[id] ?? 0))]));
+
 export const cutStage = stage({
   id: 'cut',
   place: 4,
@@ -48,13 +53,17 @@ export const cutStage = stage({
   tidy: (order, left) => ({
     ...order,
     cuts: without(order.cuts, left),
-    cutting: { ...order.cutting, targets: without(order.cutting.targets, left) },
+    cutting: {
+      ...order.cutting,
+      targets: without(order.cutting.targets, left),
+      madeUp: without(order.cutting.madeUp, left),
+    },
   }),
   derive: ({ order, house, counter }, { brief: { brief, targets }, pick: { mains } }): CutPart => {
     const table = cutTableOf(brief, house);
     const { cutting } = order;
     // From the first cut on the targets stand, whatever else of the order changes.
-    const aimed = mainsNet(mains, brief, targets, { ...order.portions, ...cutting.targets });
+    const aimed = mainsNet(mains, brief, targets, { ...order.portions, ...frozenIn(cutting) });
     const first = cutsFor(mains, aimed, order.cuts, table, brief.servingAt);
     const weighed = new Map(
       first.flatMap((cut): [string, Weighed][] => {
@@ -67,8 +76,8 @@ export const cutStage = stage({
       [...aimed].map(([id, share], i): [string, GoodShare] => {
         const found = weighed.get(id);
         const { gross, net } = first[i]!;
-        const kept = gross > 0 ? (found?.grams ?? 0) * (net / gross) : 0;
-        return [id, found ? { ...share, net: grams(Math.round(kept)) } : share];
+        const kept = gross > 0 ? net + (found?.over ?? 0) * (net / gross) : 0;
+        return [id, found ? { ...share, net: grams(Math.max(0, Math.round(kept))) } : share];
       }),
     );
     const cuts = weighed.size > 0 ? cutsFor(mains, shares, order.cuts, table, brief.servingAt) : first;

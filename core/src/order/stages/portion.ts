@@ -34,7 +34,7 @@ const isAlcoholic = (drink: Drink) => drink.abv > ALCOHOL_FREE_ABV;
 const asWeighed = (cuts: readonly Cut[], weighed: CutPart['weighed']): Cut[] =>
   cuts.map((cut) => {
     const found = weighed.get(cut.goodId);
-    return found ? { ...cut, gross: found.grams, wheel: null } : cut;
+    return found ? { ...cut, gross: Math.min(cut.gross, found.grams), taken: found.grams } : cut;
   });
 
 export const portionStage = stage({
