@@ -42,7 +42,7 @@ describe('from Book to Papers on a new order', () => {
     await shop.press('1');
     await shop.click('more: Children');
     await shop.reads('header p', '10 guests');
-    const finder = await shop.see('[aria-label="Add an allergy, diet, risk or dislike"]');
+    const finder = await shop.finder('Add an allergy, diet, risk or dislike');
     await finder.sendKeys('no blue', Key.ENTER);
     await shop.reads('aside', 'Left out, and for whom');
     await shop.fill('[aria-label="Budget"]', '120');

@@ -1,13 +1,9 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { Key } from 'selenium-webdriver';
-import { setSize } from '../../scripts/lib/browser.mjs';
 import { printToPdf } from '../../scripts/lib/pdf.mjs';
-import { SCREENS as ALL_SCREENS } from './screens';
 import { Shop } from './shop';
 
-/** The frame that every stage lives in: sizes, keys, access, papers, rooms. */
+/** The frame that every stage lives in: keys, papers, what is kept. */
 
 let shop: Shop;
 beforeAll(async () => {
@@ -16,76 +12,11 @@ beforeAll(async () => {
 afterAll(() => shop.close());
 
 const ORDER = '/orders/boatyard-launch-supper';
-const SCREENS = ALL_SCREENS.filter((path) => !path.includes('quiet-board'));
-
-const settled = () =>
-  shop.driver.wait(
-    () =>
-      shop.driver.executeScript(
-        'return document.fonts.status === "loaded" && !!document.querySelector("main h1, main h2")',
-      ),
-    15_000,
-  );
-
-describe('access', () => {
-  const axe = readFileSync(
-    createRequire(`${process.cwd()}/e2e/package.json`).resolve('axe-core/axe.min.js'),
-    'utf8',
-  );
-  // Source of the rules: WCAG 2.1 A and AA, as axe-core checks them; colour contrast of 4.5:1 among them.
-  const faults = () =>
-    shop.driver.executeAsyncScript<string[]>(
-      `const done = arguments[arguments.length - 1];
-       axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] }).then((r) => done(r.violations
-         .filter((v) => ['serious', 'critical'].includes(v.impact))
-         .flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ': ' + n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')))));`,
-    );
-  test.each(SCREENS)('%s has no serious fault, lit or in the cellar', async (path) => {
-    await shop.go(path);
-    await settled();
-    await shop.driver.executeScript(axe);
-    expect(await faults()).toEqual([]);
-    await shop.driver.executeScript('document.documentElement.dataset.room = "cellar"');
-    expect(await faults()).toEqual([]);
-  });
-});
-
-describe('sizes', () => {
-  afterAll(() => size(1280, 800));
-  const size = (width: number, height: number) => setSize(shop.driver, width, height);
-  // 640 px wide is 1280 at 200 % zoom.
-  test.each([
-    [1920, 1080],
-    [1280, 800],
-    [1024, 768],
-    [768, 1024],
-    [640, 400],
-  ])('nothing is cut off at %p x %p, and what is touched is at least 44 px high', async (width, height) => {
-    await size(width, height);
-    const faults: string[] = [];
-    for (const path of SCREENS) {
-      await shop.go(path);
-      await settled();
-      const wide = await shop.driver.executeScript<number>(
-        'return Math.max(document.documentElement.scrollWidth - innerWidth, ...[...document.querySelectorAll("main, aside")].map((e) => e.scrollWidth - e.clientWidth))',
-      );
-      if (wide > 1 && !path.endsWith('papers')) faults.push(`${path} is ${wide} px too wide`);
-      // Words inside a sentence that can be touched are exempt (WCAG 2.5.5: inline).
-      const low = await shop.driver.executeScript<string[]>(
-        `return [...document.querySelectorAll('main button, aside button, nav a, main input:not([type=file]), main [role=radio]')]
-          .filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5 && !e.closest('p, td'))
-          .map((e) => (e.getAttribute('aria-label') ?? e.textContent) + ' ' + e.getBoundingClientRect().height)`,
-      );
-      faults.push(...low.map((what) => `${path}: ${what}`));
-    }
-    expect(faults).toEqual([]);
-  });
-});
 
 describe('keys', () => {
   test('a new order, from head count to print, with the keyboard alone', async () => {
     await shop.go(`${ORDER}/pick`);
-    await settled();
+    await shop.settled();
     await shop.driver.executeScript('window.print = () => { window.printed = true; }');
     await shop.press('n');
     await shop.driver.wait(
@@ -142,7 +73,7 @@ describe('keys', () => {
 
   test('a scanner’s burst does nothing; the same key alone does', async () => {
     await shop.go(`${ORDER}/pick`);
-    await settled();
+    await shop.settled();
     await shop.driver.executeScript(
       'for (const key of "x6u2x4") window.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }))',
     );

@@ -120,7 +120,7 @@ test('why milk is avoided is asked, and each answer is another limit', async () 
   await shop.reads('main', 'Somebody avoids milk? Ask why');
   await shop.click('Lactose');
   await shop.reads('main', /by ripening, not by animal/i);
-  const finder = await shop.see('[aria-label="Add an allergy, diet, risk or dislike"]');
+  const finder = await shop.finder('Add an allergy, diet, risk or dislike');
   await finder.sendKeys('pregnant');
   await shop.reads('[role="option"]', 'regnant');
   await finder.sendKeys('\uE007');

@@ -114,7 +114,7 @@ describe('the papers of a shared board', () => {
 
 test('an allergy served by a card is told where it is tried', async () => {
   await shop.go('/orders/quiet-board-for-two/brief');
-  const finder = await shop.see('[aria-label="Add an allergy, diet, risk or dislike"]');
+  const finder = await shop.finder('Add an allergy, diet, risk or dislike');
   await finder.sendKeys('mustard', '\uE007');
   await shop.pick('How far: mustard', 'card');
   await shop.reads('[role="alert"]', 'serves a dislike only; an allergy goes to an own plate');

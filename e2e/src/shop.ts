@@ -2,7 +2,7 @@ import { By, error, Key, until, type WebDriver, type WebElement } from 'selenium
 import { openBrowser } from '../../scripts/lib/browser.mjs';
 import { startServer } from '../../scripts/lib/server.mjs';
 
-const PATIENCE_MS = 15_000;
+const PATIENCE_MS = 30_000;
 const UNSAVED = '[data-save-state="saving"], [data-save-state="not saved"]';
 
 /** A running shop with a browser in front of it, driven as a person would: by what is written on the things. */
@@ -39,6 +39,23 @@ export class Shop {
   async leaveFor(path: string) {
     await this.driver.get(this.address + path);
     await this.see('aside');
+  }
+
+  /** Until the page has its fonts and its first heading. */
+  async settled() {
+    await this.driver.wait(
+      () =>
+        this.driver.executeScript<boolean>(
+          'return document.fonts.status === "loaded" && !!document.querySelector("main h1, main h2")',
+        ),
+      PATIENCE_MS,
+      'the page does not come to rest',
+    );
+  }
+
+  /** A field that finds one of many, once its list is there: until then it is another, plain field. */
+  finder(label: string): Promise<WebElement> {
+    return this.see(`[aria-label=${JSON.stringify(label)}][role="combobox"]`);
   }
 
   /** Until nothing is being worked out: what is still going on says so with three dots. */

@@ -209,7 +209,8 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
   const service = serviceEstimate(brief, house, counts.cheese + counts.meat);
   const beside = besideEstimate(brief, served);
   const plates = 1 + plateShare(brief);
-  const purse = budget === null ? null : (budget - service) / plates - beside;
+  // Prices are whole cents: so is the purse, but for the last bits of a float.
+  const purse = budget === null ? null : Math.floor((budget - service) / plates - beside + 1e-6);
   return {
     brief,
     targets,
@@ -222,7 +223,8 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
       ...makerGroups(brief, mains),
     ],
     purse: purse === null ? null : Math.max(0, purse),
-    inAll: (cost) => money(service + plates * (cost + beside)),
+    // Rounded up: a budget of so much must pay for it.
+    inAll: (cost) => money(Math.ceil(service + plates * (cost + beside))),
     hitches,
   };
 }

@@ -8,7 +8,7 @@ import {
   type Role,
 } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
-import { money, type Money } from '../units/index.js';
+import { type Money } from '../units/index.js';
 import { cheapestSet } from './cheapest.js';
 import { problemOf, type Wishes } from './problem.js';
 
@@ -142,7 +142,7 @@ export function fits(ask: Ask, counter: readonly Good[], house: House): boolean 
 export function leastBudget(ask: Ask, counter: readonly Good[], house: House): Money | null {
   const problem = problemOf({ ...ask.brief, budget: null }, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
-  return cheapest && money(Math.ceil(problem.inAll(cheapest.cost)));
+  return cheapest && problem.inAll(cheapest.cost);
 }
 
 /** The most kinds of one sort, below what is asked, with which the rest of an ask can be had; null for none. */

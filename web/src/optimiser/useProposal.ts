@@ -69,11 +69,11 @@ export function useProposal({
     setFault(null);
     try {
       const found = await propose(asked, counter, house, setSoFar);
-      const to = questionKey(
-        { ...order, brief: asked.brief, selection: { ...order.selection, ...wishesOf(asked) } },
-        house,
-        counter,
-      );
+      // Without goods the order stays as it is, and what is said is said of that.
+      const becomes = found.goodIds
+        ? { ...order, brief: asked.brief, selection: { ...order.selection, ...wishesOf(asked) } }
+        : order;
+      const to = questionKey(becomes, house, counter);
       const trouble = found.goodIds ? null : await findTrouble(asked, counter, house);
       setAnswer({ to, pick: found, trouble });
       setProof(found.goodIds && { of: setKey(found.goodIds), is: found.reasons[0]! });
