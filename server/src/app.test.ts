@@ -6,7 +6,15 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import fc from 'fast-check';
 import request from 'supertest';
-import { changeTo, goodMark, goodsById, inverseOf, type CounterChange, type Good } from '@rotula/core';
+import {
+  changeTo,
+  goodMark,
+  goodsById,
+  inverseOf,
+  type CounterChange,
+  type Good,
+  type Taking,
+} from '@rotula/core';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { movedDates } from './database/demo.js';
@@ -97,6 +105,38 @@ describe('a change of the counter', () => {
     expect(answers.map((a) => a.status).sort()).toEqual([200, 409, 409, 409, 409, 409]);
     const now = await goodsNow();
     await send(changeTo('back', [before.get('halyard')!], now)).expect(200);
+  });
+  test('what orders cut comes off its lot once, however often it is saved, and comes back with undo or deletion', async () => {
+    const path = '/api/orders/quiet-board-for-two';
+    const good = (await goodsNow()).get('halyard')!;
+    const lot = good.lots[0]!;
+    const taken = async () =>
+      (await request(server).get('/api/counter/taken').expect(200)).body.takings as Taking[];
+    const { id: _i, version, updatedAt: _u, ...order } = (await request(server).get(path)).body;
+    const entry = {
+      id: 'w1',
+      goodId: 'halyard',
+      target: 180,
+      grams: 190,
+      lot: lot.id,
+      at: '2026-11-26T10:00',
+    };
+    const weighed = { ...order, cutting: { ...order.cutting, entries: [entry] } };
+    const save = (v: number, body: object) => request(server).put(path).send({ version: v, order: body });
+    await save(version, weighed).expect(200);
+    await save(version, weighed).expect(409);
+    await save(version + 1, weighed).expect(200);
+    const { id, goodId, grams, at } = { ...entry };
+    const once = [{ id, order: 'quiet-board-for-two', goodId, lot: lot.id, grams, at }];
+    expect(await taken()).toEqual(once);
+    // The lot itself is as it was counted; whoever plans another order sees what is left.
+    expect((await goodsNow()).get('halyard')).toEqual(good);
+    await request(server).delete(path).expect(204);
+    expect(await taken()).toEqual([]);
+    await request(server).post(`${path}/restore`).expect(200);
+    expect(await taken()).toEqual(once);
+    await save(version + 2, order).expect(200);
+    expect(await taken()).toEqual([]);
   });
   test('a good that is none is refused with its field', async () => {
     const answer = await send({

@@ -16,14 +16,26 @@ export function* linesOf({ name, put, remove }: CounterChange): Generator<string
 
 type Change = Pick<CounterChange, 'put' | 'remove'>;
 
-/** The change that puts these goods over what is on the counter now. */
+/** A good whose lots say when they were counted: a weight or number that differs from what was there was counted now. */
+function counted(good: Good, before: Good | undefined, at: string): Good {
+  const lots = good.lots.map((lot) => {
+    const was = before?.lots.find(({ id }) => id === lot.id);
+    const isNew = !was || was.grams !== lot.grams || was.pieces !== lot.pieces;
+    return isNew && lot.countedAt === (was?.countedAt ?? null) ? { ...lot, countedAt: at } : lot;
+  });
+  return { ...good, lots };
+}
+
+/** The change that puts these goods over what is on the counter now. @param at ISO time of it, at which its lots were counted; null: as they say themselves */
 export function changeTo(
   name: string,
   goods: readonly Good[],
   counter: ReadonlyMap<string, Good>,
+  at: string | null = null,
 ): CounterChange {
-  const put = goods.map((good) => {
-    const before = counter.get(good.id);
+  const put = goods.map((changedGood) => {
+    const before = counter.get(changedGood.id);
+    const good = at === null ? changedGood : counted(changedGood, before, at);
     return { good, was: before ? goodMark(before) : null };
   });
   return { name, put, remove: [] };

@@ -80,6 +80,7 @@ export {
 } from './lots.js';
 export { animalsIn, densityOf, mainMilk, packGrams } from './shapeOf.js';
 export { servedGood, servedOn, withLots } from './served.js';
+export { takenOf, withTaken, type Taking } from './taken.js';
 export {
   type FlightOffer,
   baseId,

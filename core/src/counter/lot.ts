@@ -21,10 +21,12 @@ export const UNCHECKED: Arrival = Arrival.parse({});
 
 export const Lot = z.object({
   id: z.string().trim().min(1).max(64),
-  grams: Grams.describe('weight left; for drinks and wares the number of pieces is in `pieces`').default(
-    0 as never,
-  ),
+  grams: Grams.describe(
+    'weight at its last count; for drinks and wares the number of pieces is in `pieces`',
+  ).default(0 as never),
   pieces: z.number().int().min(0).max(1e6).default(0),
+  /** When this was counted; what orders cut since comes off it. null: before anybody wrote it down. */
+  countedAt: z.string().max(40).nullable().default(null),
   madeOn: IsoDate.nullable().default(null),
   receivedOn: IsoDate.nullable().default(null),
   opened: z.boolean().default(false),

@@ -1,7 +1,7 @@
 export { type SnapshotChange } from './snapshot.js';
 export {
   CounterFile,
-  type Cutting,
+  Cutting,
   type Weighing,
   CounterHead,
   MOST_EXTRAS,

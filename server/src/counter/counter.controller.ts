@@ -14,6 +14,12 @@ export class CounterController {
     return this.counter.all();
   }
 
+  /** What orders cut off the lots since they were counted. */
+  @Get('taken')
+  async taken() {
+    return { takings: await this.counter.takings() };
+  }
+
   @Get(':id/stored')
   @Header('Content-Type', 'application/json')
   @Header('Content-Disposition', 'attachment; filename="good.json"')

@@ -5,7 +5,16 @@ import {
   Injectable,
   NotFoundException,
 } from '@nestjs/common';
-import { goodsById, MOST_GOODS, staleGoods, type CounterChange, type Good } from '@rotula/core';
+import {
+  goodsById,
+  MOST_GOODS,
+  staleGoods,
+  withTaken,
+  type CounterChange,
+  type Good,
+  type OrderBody,
+  type Taking,
+} from '@rotula/core';
 import { count, eq, inArray, sql } from 'drizzle-orm';
 import { DATABASE } from '../database/database.module.js';
 import type { Database, Writer } from '../database/database.js';
@@ -13,6 +22,7 @@ import { storedFile } from '../database/documents.js';
 import { goods, lots } from '../database/schema.js';
 import { CounterReader, lotsByGood, type CounterRead } from './counterReader.js';
 import { goodRow, lotRows } from './rows.js';
+import { takingsOf } from './takings.js';
 
 /** Ids or goods in one statement: SQLite takes 32,766 parameters in one. */
 const CHUNK = 2000;
@@ -36,6 +46,17 @@ export class CounterService {
   /** Every good with its lots, by name; those that cannot be read apart, each with its reason. */
   all(): Promise<CounterRead> {
     return this.reader.all();
+  }
+
+  /** What orders cut off the lots. */
+  takings(): Promise<Taking[]> {
+    return takingsOf(this.db.read);
+  }
+
+  /** What lies there now: every good with what orders left of its lots. @param own the order that looks, if one does */
+  async shelf(own: Pick<OrderBody, 'cutting'> | null = null): Promise<readonly Good[]> {
+    const [{ goods: counted }, takings] = await Promise.all([this.all(), this.takings()]);
+    return withTaken(counted, takings, new Set(own?.cutting.entries.map(({ id }) => id)));
   }
 
   /** A good as it is stored, as a file. */

@@ -34,12 +34,17 @@ export const orders = sqliteTable(
     version: integer('version').notNull(),
     servingAt: text('serving_at').notNull(),
     updatedAt: text('updated_at').notNull(),
+    /** How many weighings it holds: what they took off the lots is asked with every look at the counter. */
+    weighings: integer('weighings').notNull().default(0),
     /** When it was deleted; it can be taken back until it is swept away. */
     deletedAt: text('deleted_at'),
     format: integer('format').notNull().default(1),
     doc: text('doc').notNull(),
   },
-  (table) => [index('orders_by_serving').on(table.servingAt)],
+  (table) => [
+    index('orders_by_serving').on(table.servingAt),
+    index('orders_by_weighings').on(table.weighings),
+  ],
 );
 
 /** One row: the shop. */

@@ -25,6 +25,14 @@ const Refusal = z.object({
 });
 const refused = json(Refusal, 'The request is wrong; `problems` names each field.');
 const missing = json(Refusal, 'There is no such order.');
+const Taking = z.object({
+  id: z.string(),
+  order: z.string(),
+  goodId: z.string(),
+  lot: z.string(),
+  grams: z.number(),
+  at: z.string(),
+});
 const id = { path: z.object({ id: OrderId }) };
 const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
 const stored = (of: string) => ({
@@ -69,6 +77,15 @@ const paths: ZodOpenApiPathsObject = {
         200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
         400: refused,
         409: json(Refusal.extend({ stale: z.array(z.string()) }), 'Changed elsewhere since'),
+      },
+    },
+  },
+  '/api/counter/taken': {
+    get: {
+      summary:
+        'What orders cut off the lots: what is left of one is its count less these since it was counted',
+      responses: {
+        200: json(z.object({ takings: z.array(Taking) }), 'Every weighing of the orders that stand'),
       },
     },
   },

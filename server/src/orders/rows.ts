@@ -9,6 +9,7 @@ export function orderRow(order: Order): typeof orders.$inferInsert {
     version,
     updatedAt,
     servingAt: doc.brief.servingAt,
+    weighings: doc.cutting.entries.length,
     format: ORDER_FORMAT.version,
     doc: JSON.stringify(doc),
   };

@@ -1,6 +1,7 @@
-import { pick, type Brief, type Good, type House, type Pick, type Wishes } from '@rotula/core';
+import { pick, withTaken, type Brief, type Good, type House, type Pick, type Wishes } from '@rotula/core';
 import { CounterReader } from '../counter/counterReader.js';
-import { openReader } from '../database/database.js';
+import { takingsOf } from '../counter/takings.js';
+import { openReader, type Reader } from '../database/database.js';
 
 /** One question to the optimiser, as it is handed to a worker. */
 export interface PickJob {
@@ -13,12 +14,18 @@ export interface PickJob {
   readonly nodeLimit: number;
 }
 
-let shop: CounterReader | null = null;
+let shop: { readonly db: Reader; readonly counter: CounterReader } | null = null;
 
 /** Runs in a thread of its own, so that the server goes on answering. */
 export default async function run(job: PickJob): Promise<Pick> {
   const { brief, house, locks, nodeLimit, dataDirectory } = job;
-  shop ??= new CounterReader(openReader(dataDirectory));
-  const counter = job.counter ?? (await shop.all()).goods;
-  return pick(brief, counter, house, locks, { nodeLimit });
+  return pick(brief, job.counter ?? (await shelf(dataDirectory)), house, locks, { nodeLimit });
+}
+
+/** The shop's own counter, less what orders cut off it. */
+async function shelf(dataDirectory: string): Promise<readonly Good[]> {
+  const db = shop?.db ?? openReader(dataDirectory);
+  shop ??= { db, counter: new CounterReader(db) };
+  const [{ goods }, takings] = await Promise.all([shop.counter.all(), takingsOf(db)]);
+  return withTaken(goods, takings);
 }

@@ -22,14 +22,14 @@ export class PlanningController {
   @Get('orders/:id/preview')
   async preview(@Param('id', checked(OrderId)) id: string) {
     const order = await this.orders.read(id);
-    const { goods } = await this.counter.all();
+    const goods = await this.counter.shelf(order);
     return previewOf(plan(order, goods, await this.house.read()), goods);
   }
 
   @Post('plan')
   @HttpCode(200)
   async plan(@Body(checked(PlanRequest)) ask: z.infer<typeof PlanRequest>) {
-    const counter = ask.counter ?? (await this.counter.all()).goods;
+    const counter = ask.counter ?? (await this.counter.shelf(ask.order));
     const house = ask.house ?? (await this.house.read());
     return planOut(plan(ask.order, counter, house));
   }

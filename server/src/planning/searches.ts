@@ -38,7 +38,7 @@ export class Searches {
         `The stage “${stage}” searches nothing. What is searched: ${SEARCHED.join(', ')}.`,
       );
     const { brief, locks, search } = ask;
-    const shelf = ask.counter ? hashOf(canonicalText(ask.counter)) : `stored ${this.counter.revision}`;
+    const shelf = ask.counter ?? { stored: this.counter.revision, takings: await this.counter.takings() };
     const { columnMaps: _, ...schools } = house;
     const fingerprint = hashOf(canonicalText([stage, brief, locks, search.nodeLimit, schools, shelf]));
     const known = this.kept.get(fingerprint);

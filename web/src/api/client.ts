@@ -7,6 +7,7 @@ import {
   type Order,
   type OrderBody,
   type Preview,
+  type Taking,
 } from '@rotula/core';
 
 /** A refusal of the server: what it says is already worded for the person. Status 0: it does not answer. */
@@ -97,6 +98,7 @@ const KEEPALIVE_BYTES = 60_000;
 
 export const api = {
   counter: () => ask<{ goods: Good[]; unreadable: Unreadable[] }>('GET', '/api/counter'),
+  takings: () => ask<{ takings: Taking[] }>('GET', '/api/counter/taken'),
   changeCounter: (change: CounterChange) =>
     change.put.length + change.remove.length < IN_LINES_FROM
       ? ask<{ put: number; removed: number }>('POST', '/api/counter/changes', { body: change })

@@ -1,4 +1,5 @@
-import { changed, type CounterChange, type Good, type Order } from '@rotula/core';
+import { changed, withTaken, type CounterChange, type Good, type Order, type Taking } from '@rotula/core';
+import { useMemo } from 'react';
 import useSWR from 'swr';
 import { api, type StoredHouse, type Unreadable } from './client';
 
@@ -28,6 +29,23 @@ export function useCounter() {
   const { data, error } = useShelf();
   return { data: data?.goods, error: error as unknown };
 }
+
+/** What orders cut off the lots; it moves with every weighing that is saved, in any window. */
+export function useTakings() {
+  const { data, error } = useSWR('takings', api.takings);
+  return { data: data?.takings, error: error as unknown };
+}
+
+/**
+ * Goods as they lie there now: of every lot what orders left of it.
+ * @param own weighings of the order that looks; they are not missing to it
+ */
+export function useWhatIsLeft(goods: readonly Good[], own: readonly { readonly id: string }[] = NONE) {
+  const { data: takings = NO_TAKINGS } = useTakings();
+  return useMemo(() => withTaken(goods, takings, new Set(own.map(({ id }) => id))), [goods, takings, own]);
+}
+const NONE: readonly { readonly id: string }[] = [];
+const NO_TAKINGS: readonly Taking[] = [];
 
 export const useHouse = () => useSWR<StoredHouse>('house', api.house, steady);
 export const useBook = () => useSWR<{ orders: Order[]; unreadable: Unreadable[] }>('orders', api.orders);

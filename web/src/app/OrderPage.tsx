@@ -11,7 +11,7 @@ import { lazy, Suspense, use, useEffect, useMemo, useRef, useState, type Compone
 import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
 import { api } from '../api/client';
-import { useCounter, useHouse } from '../api/shop';
+import { useCounter, useHouse, useTakings, useWhatIsLeft } from '../api/shop';
 import { isKept } from '../frame/draft';
 import { useFindBox } from '../frame/FindBox';
 import { schema, schemaIsHere } from '../frame/schema';
@@ -50,11 +50,13 @@ export default function OrderPage() {
   });
   const counter = useCounter();
   const house = useHouse();
-  const error = order.error ?? counter.error ?? house.error;
-  if (error && !(order.data && counter.data && house.data)) return <Trouble error={error} />;
-  if (!order.data || !counter.data || !house.data || order.data.id !== id) return null;
+  const takings = useTakings();
+  const error = order.error ?? counter.error ?? house.error ?? takings.error;
+  const isHere = order.data && counter.data && house.data && takings.data;
+  if (error && !isHere) return <Trouble error={error} />;
+  if (!isHere || order.data!.id !== id) return null;
   if (isKept(id) && schema() === null) use(schemaIsHere);
-  return <OpenOrder key={id} loaded={order.data} counter={counter.data} house={house.data} />;
+  return <OpenOrder key={id} loaded={order.data!} counter={counter.data!} house={house.data!} />;
 }
 
 function OpenOrder({
@@ -73,9 +75,10 @@ function OpenOrder({
   const [keysShown, setKeysShown] = useState(false);
   const { order } = document;
   const { conflict } = document.saving;
+  const onShelf = useWhatIsLeft(loadedShelf, order.cutting.entries);
   const shelf = useMemo(
-    () => onCounter(order.brief, loadedShelf, order.selection.goods ?? []).counter,
-    [order.brief, loadedShelf, order.selection.goods],
+    () => onCounter(order.brief, onShelf, order.selection.goods ?? []).counter,
+    [order.brief, onShelf, order.selection.goods],
   );
   const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.

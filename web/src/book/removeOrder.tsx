@@ -9,6 +9,7 @@ export async function removeOrder(order: Order) {
   try {
     await api.remove(order.id);
     await mutate('orders');
+    void mutate('takings');
   } catch (error) {
     toast.error(error instanceof Error ? error.message : String(error));
     return;
@@ -18,6 +19,7 @@ export async function removeOrder(order: Order) {
     try {
       await api.restore(order.id);
       await mutate('orders');
+      void mutate('takings');
     } catch (error) {
       toast.error(error instanceof Error ? error.message : String(error));
     }

@@ -1,10 +1,10 @@
-import { isMain, type Good } from '@rotula/core';
+import { goodsById, isMain, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { Download, FileInput, FlaskConical, Plus } from 'lucide-react';
 import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Unreadable } from '../api/client';
-import { useHouse, useShelf } from '../api/shop';
+import { useHouse, useShelf, useWhatIsLeft } from '../api/shop';
 import { Brand } from '../frame/Brand';
 import { useFindKey } from '../frame/FindBox';
 import { Trouble } from '../frame/Trouble';
@@ -66,7 +66,9 @@ function OpenCounter({
   }
   useFindKey();
   useKeys(undoKeys(edits));
-  const find = useMemo(() => finderFor(counter), [counter]);
+  // What is looked at is what orders left of it; what is given out or changed is as it was counted.
+  const left = useWhatIsLeft(counter);
+  const find = useMemo(() => finderFor(left), [left]);
   const words = useDeferredValue(query);
   const rows = useMemo(() => {
     const found = find(words).filter((good) => passes(good, filters, today, format));
@@ -75,6 +77,7 @@ function OpenCounter({
     return sortedRows(found, (good) => key(good, today, format));
   }, [find, words, filters, today, format]);
   const found = useMemo(() => rows.flatMap((row) => ('good' in row ? [row.good] : [])), [rows]);
+  const counted = useMemo(() => goodsById(counter), [counter]);
   const focus = found.find((g) => g.id === focusId) ?? found[0] ?? null;
   const open = (id: string) => void navigate(`/counter/${id}`);
   return (
@@ -157,7 +160,13 @@ function OpenCounter({
             }}
           />
         )}
-        {sheet === 'export' && <ExportSheet goods={found} all={counter} onClose={() => setSheet(null)} />}
+        {sheet === 'export' && (
+          <ExportSheet
+            goods={found.flatMap(({ id }) => counted.get(id) ?? [])}
+            all={counter}
+            onClose={() => setSheet(null)}
+          />
+        )}
       </Suspense>
     </>
   );

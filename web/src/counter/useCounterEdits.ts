@@ -105,7 +105,8 @@ export function useCounterEdits(): CounterEdits {
     if (back) set({ steps: { ...edits.steps, [to]: [...edits.steps[to], back] } });
   };
   return {
-    put: (name, goods) => step((counter) => changeTo(name, goods, goodsById(counter))),
+    put: (name, goods) =>
+      step((counter) => changeTo(name, goods, goodsById(counter), new Date().toISOString())),
     remove: (name, goods) => step(() => removalOf(name, goods)),
     carry: (change) => step(() => change),
     undo: () => move('undo', 'redo'),

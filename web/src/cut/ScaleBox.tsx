@@ -1,4 +1,4 @@
-import { aimedAt, makeUp, overSoFar, unweigh, weigh, type Cut, type Main } from '@rotula/core';
+import { aimedAt, lotOn, makeUp, overSoFar, unweigh, weigh, type Cut, type Main } from '@rotula/core';
 import { Scale as ScaleIcon } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { simulatedScale, type Reading } from '../devices/scale';
@@ -29,7 +29,7 @@ export function ScaleBox({ main, cut }: { main: Main; cut: Cut }) {
           id: crypto.randomUUID(),
           goodId: main.id,
           grams: now.grams,
-          lot: document.order.selection.lots[main.id] ?? null,
+          lot: lotOn(main, document.order.brief.servingAt)?.lot.id ?? null,
           simulated: true,
           at: new Date().toISOString(),
         }),

@@ -55,6 +55,7 @@ export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: H
           report: setSaving,
           onSaved: (order) => {
             void mutate('orders');
+            void mutate('takings');
             void mutate(['order', id], order, { revalidate: false });
           },
         },

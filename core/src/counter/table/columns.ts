@@ -93,10 +93,12 @@ export const COLUMNS: readonly Column[] = [
   ...column('yes/no', ['ware'], 'heatproof'),
   ...column('text', ALL, 'lot.id').map((c) => ({ ...c, ofLot: true })),
   ...column('number', ALL, ...of('lot', 'grams', 'pieces', 'price')).map((c) => ({ ...c, ofLot: true })),
-  ...column('text', ALL, ...of('lot', 'madeOn', 'receivedOn', 'bestFrom', 'bestUntil')).map((c) => ({
-    ...c,
-    ofLot: true,
-  })),
+  ...column('text', ALL, ...of('lot', 'countedAt', 'madeOn', 'receivedOn', 'bestFrom', 'bestUntil')).map(
+    (c) => ({
+      ...c,
+      ofLot: true,
+    }),
+  ),
   ...column('yes/no', ALL, 'lot.opened').map((c) => ({ ...c, ofLot: true })),
   ...column('text', ALL, 'lot.treatment').map((c) => ({ ...c, ofLot: true })),
   ...column('yes/no', ALL, ...of('lot.arrival', ...ARRIVAL_CHECKS, 'refused')).map((c) => ({

@@ -94,6 +94,7 @@ const NULLABLE = new Set([
   'length',
   'width',
   'diameter',
+  'lot.countedAt',
   'lot.madeOn',
   'lot.receivedOn',
   'lot.bestFrom',

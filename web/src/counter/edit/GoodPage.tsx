@@ -4,7 +4,7 @@ import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import toast from 'react-hot-toast';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useCounter, useHouse, useOrders } from '../../api/shop';
+import { useCounter, useHouse, useOrders, useTakings, useWhatIsLeft } from '../../api/shop';
 import { Brand } from '../../frame/Brand';
 import { useFindKey } from '../../frame/FindBox';
 import { Trouble } from '../../frame/Trouble';
@@ -46,6 +46,8 @@ export default function GoodPage() {
 function OpenGood({ good, counter, format }: { good: Good; counter: readonly Good[]; format: Format }) {
   const navigate = useNavigate();
   const edits = useCounterEdits();
+  const { data: takings = [] } = useTakings();
+  const [left] = useWhatIsLeft(useMemo(() => [good], [good]));
   const { data: orders = [] } = useOrders();
   const users = orders.filter((order) => usesGood(order, good.id));
   const today = lightFormat(new Date(), 'yyyy-MM-dd');
@@ -113,6 +115,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
               <Lots
                 good={good}
                 counter={counter}
+                takings={takings}
                 format={format}
                 today={today}
                 onSet={(what, lots) => store(what, { ...good, lots })}
@@ -150,7 +153,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
         </div>
       </main>
       <Slate label={say`What follows`}>
-        <GoodSheet good={good} format={format} today={today} />
+        <GoodSheet good={left!} format={format} today={today} />
       </Slate>
     </>
   );

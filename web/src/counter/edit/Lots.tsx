@@ -1,4 +1,14 @@
-import { freeId, TREATMENTS, verdictOn, VERDICTS, type Good, type Lot, UNCHECKED } from '@rotula/core';
+import {
+  freeId,
+  takenOf,
+  TREATMENTS,
+  UNCHECKED,
+  verdictOn,
+  VERDICTS,
+  type Good,
+  type Lot,
+  type Taking,
+} from '@rotula/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -17,6 +27,7 @@ import { say, word } from '../../language/say';
 const NEW_LOT = {
   grams: 0,
   pieces: 0,
+  countedAt: null,
   madeOn: null,
   receivedOn: null,
   opened: false,
@@ -39,12 +50,14 @@ const DAYS = [
 export function Lots({
   good,
   counter,
+  takings,
   format,
   today,
   onSet,
 }: {
   good: Good;
   counter: readonly Good[];
+  takings: readonly Taking[];
   format: Format;
   today: string;
   onSet: (what: string, lots: readonly Lot[]) => void;
@@ -73,6 +86,7 @@ export function Lots({
             <LotFields
               good={good}
               counter={counter}
+              taken={takenOf(good.id, lot, takings)}
               lot={lot}
               format={format}
               today={today}
@@ -100,6 +114,7 @@ export function Lots({
 function LotFields({
   good,
   counter,
+  taken,
   lot,
   format,
   today,
@@ -108,6 +123,7 @@ function LotFields({
 }: {
   good: Good;
   counter: readonly Good[];
+  taken: readonly Taking[];
   lot: Lot;
   format: Format;
   today: string;
@@ -117,16 +133,24 @@ function LotFields({
   const isTasted = good.kind === 'cheese' || good.kind === 'meat';
   const small = format.small;
   const minor = minorPerPrice(good, format);
+  const gone = taken.reduce((sum, { grams }) => sum + grams, 0);
   return (
     <>
+      {taken.length > 0 && (
+        <p className="mb-2" data-taken>
+          {say`${format.grams(gone)} cut for orders since it was counted:`}{' '}
+          <strong>{say`${format.grams(Math.max(0, lot.grams - gone))} left.`}</strong>{' '}
+          <span className="text-ink-soft">{say`A new count starts anew.`}</span>
+        </p>
+      )}
       <div className="grid grid-cols-2 items-end gap-3 min-[700px]:grid-cols-4">
         <label>
-          <span className="mb-1 block text-ink-soft">{say`Left, ${small.name}`}</span>
+          <span className="mb-1 block text-ink-soft">{say`Counted, ${small.name}`}</span>
           <NumberField
-            label={say`Weight left`}
+            label={say`Weight counted`}
             className="field w-full"
             value={Math.round((lot.grams / small.grams) * 10) / 10}
-            onCommit={(n) => onEdit(say`the weight left`, { grams: (n * small.grams) as never })}
+            onCommit={(n) => onEdit(say`the count`, { grams: (n * small.grams) as never })}
           />
         </label>
         <label>

@@ -46,10 +46,27 @@ describe('what came in is checked', () => {
 describe('lots', () => {
   test('a lot that came in waits for its check', async () => {
     const onSet = jest.fn<(what: string, lots: readonly Lot[]) => void>();
-    render(<Lots good={aCheese('c')} counter={[]} format={metric} today="2026-11-26" onSet={onSet} />);
+    render(
+      <Lots good={aCheese('c')} counter={[]} takings={[]} format={metric} today="2026-11-26" onSet={onSet} />,
+    );
     await userEvent.click(screen.getByRole('button', { name: /A lot came in/ }));
     const [, [lot]] = onSet.mock.calls[0] as [string, [Lot]];
     expect(lot).toMatchObject({ id: 'c-1', receivedOn: '2026-11-26', arrival: UNCHECKED });
+  });
+  test('what orders cut since the count is said, and what is left', () => {
+    const lots = [{ id: 'l', grams: 2000, countedAt: null, arrival: null, verdict: null } as Lot];
+    const takings = [{ id: 'w', order: 'o', goodId: 'c', lot: 'l', grams: 430, at: '2026-11-26T10:00' }];
+    render(
+      <Lots
+        good={aCheese('c', { lots })}
+        counter={[]}
+        takings={takings}
+        format={metric}
+        today="2026-11-26"
+        onSet={() => undefined}
+      />,
+    );
+    expect(document.querySelector('[data-taken]')!.textContent).toMatch(/430 g cut .* 1.57 kg left/);
   });
   test('the ages at which its line is sold are days of the house', () => {
     const young = aCheese('young', { line: 'L', ageDays: 90 });

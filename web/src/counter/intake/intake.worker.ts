@@ -161,7 +161,7 @@ const worker = {
   change: (name: string): string | null => {
     if (!last) return null;
     const goods = last.intake.rows.flatMap((row) => (row.good && row.outcome !== 'same' ? [row.good] : []));
-    return [...linesOf(changeTo(name, goods, goodsById(last.counter)))].join('\n');
+    return [...linesOf(changeTo(name, goods, goodsById(last.counter), new Date().toISOString()))].join('\n');
   },
 };
 export type IntakeWorker = typeof worker;
