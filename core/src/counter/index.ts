@@ -118,4 +118,4 @@ export {
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { named } from './named.js';
 export { compositionOf, type KnownComposition } from './compositionOf.js';
-export { trimOf } from './rind.js';
+export { facesOf, trimOf, type Face } from './rind.js';

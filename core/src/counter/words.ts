@@ -47,7 +47,7 @@ export const RINDS = [
   'bark',
 ] as const;
 export type Rind = (typeof RINDS)[number];
-export const RIND_VERDICTS = ['none', 'eaten', 'guest decides', 'cut off', 'decoration'] as const;
+export const RIND_VERDICTS = ['none', 'eaten', 'guest decides', 'cut off', 'handle', 'decoration'] as const;
 export const SHAPES = [
   'wheel',
   'half wheel',

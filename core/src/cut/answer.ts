@@ -1,14 +1,16 @@
 import { packGrams, type Cheese } from '../counter/index.js';
-import { lumps, type Division } from './division/index.js';
+import { lumps, type Division, type Pieces } from './division/index.js';
 import { roundGrams, volumeOf, wholeStock, type Stock } from './stock.js';
 import type { CutStyle } from './style.js';
 
-/** What a cut style says when it is asked for so many grams to eat. Grams; net + trim + offcuts + loss = gross. */
+/** What a cut style says when it is asked for so many grams to eat. Grams; net + trim + offcuts + handle + loss = gross. */
 export interface Answer {
   readonly net: number;
   readonly gross: number;
   readonly trim: number;
   readonly offcuts: number;
+  /** Rind that is left on the pieces and not eaten. */
+  readonly handle: number;
   /** What stays on knife and board. */
   readonly loss: number;
   readonly pieces: number;
@@ -30,6 +32,7 @@ const none = (shown: Answer): Answer => ({
   gross: 0,
   trim: 0,
   offcuts: 0,
+  handle: 0,
   loss: 0,
   pieces: 0,
   copies: 0,
@@ -42,14 +45,22 @@ const MOST_TRIES = 3;
 const CLOSED_TRIES = 6;
 const bounded = (factor: number): number => Math.max(0.5, Math.min(2, factor));
 
-const cut = (stock: Stock, style: CutStyle, grams: number) => {
+/** Volume of pieces that is eaten: all but a handle. */
+const eatenOf = ({ handle }: Stock, { volume, rind }: Pieces) => (handle ? volume * (1 - rind) : volume);
+
+function cut(whole: Stock, style: CutStyle, grams: number) {
+  const stock = style.handle ? whole : { ...whole, handle: false };
   const asked = style.divide(stock, grams);
   // Too small for a single whole piece of the cut: it is broken as it comes.
-  const division = asked.pieces.length > 0 ? asked : lumps(stock, grams, grams / 2, grams * 2);
-  const share = (1 - style.loss) * stock.density;
-  const net = division.pieces.reduce((sum, { count, volume }) => sum + count * volume, 0) * share;
-  return { stock, division, net };
-};
+  if (asked.pieces.length === 0)
+    return reckoned(style, { ...stock, handle: false }, lumps(stock, grams, grams / 2, grams * 2));
+  return reckoned(style, stock, asked);
+}
+
+function reckoned(style: CutStyle, stock: Stock, division: Division) {
+  const eaten = division.pieces.reduce((sum, kind) => sum + kind.count * eatenOf(stock, kind), 0);
+  return { stock, division, net: eaten * (1 - style.loss) * stock.density };
+}
 
 /** The part of the counter's piece that weighs `gross` grams: a wedge, a slab, a length; never more than there is of one. */
 export function stockOf(cheese: Cheese, gross: number, parts = 1): Stock {
@@ -111,14 +122,19 @@ function summed(style: CutStyle, stock: Stock, division: Division, copies: numbe
   const eaten = density * (1 - style.loss);
   const kinds = division.pieces;
   const count = kinds.reduce((sum, kind) => sum + kind.count, 0);
-  const volume = kinds.reduce((sum, kind) => sum + kind.count * kind.volume, 0);
-  const weights = kinds.map((kind) => kind.volume * eaten);
-  const mean = count > 0 ? (volume * eaten) / count : 0;
+  const volume = kinds.reduce((sum, kind) => sum + kind.count * eatenOf(stock, kind), 0);
+  const left = kinds.reduce((sum, kind) => sum + kind.count * (kind.volume - eatenOf(stock, kind)), 0);
+  // A piece weighs what lies on the board, its handle with it.
+  const weights = kinds.map(
+    (kind) => eatenOf(stock, kind) * eaten + (kind.volume - eatenOf(stock, kind)) * density,
+  );
+  const mean = count > 0 ? (volume * eaten + left * density) / count : 0;
   return {
     net: copies * volume * eaten,
     gross: copies * volumeOf(stock) * density,
     trim: copies * division.trim * density,
     offcuts: copies * division.offcuts * density,
+    handle: copies * left * density,
     loss: copies * volume * density * style.loss,
     pieces: Math.round(copies * count),
     piece: {

@@ -62,6 +62,7 @@ export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: 
     taken: asked.net > 0 ? Math.max(got.gross, wheel?.grams ?? 0) : 0,
     trim: got.trim,
     offcuts: got.offcuts,
+    handle: got.handle,
     loss: got.loss,
     pieces: Math.max(asked.net > 0 ? 1 : 0, got.pieces),
     pieceGrams: piece.mean,

@@ -25,13 +25,15 @@ export interface Cut {
   /** The blade behind the counter, and what guests take it with. */
   readonly knife: KnifeId;
   readonly serving: ToolId;
-  /** g; net + trim + offcuts + loss = gross, each reckoned by itself. */
+  /** g; net + trim + offcuts + handle + loss = gross, each reckoned by itself. */
   readonly net: number;
   readonly gross: number;
   /** What leaves the counter's piece for it: the gross weight, or the least wedge that is cut of a wheel. */
   readonly taken: number;
   readonly trim: number;
   readonly offcuts: number;
+  /** Rind left on as a handle: weighed, not eaten. */
+  readonly handle: number;
   readonly loss: number;
   readonly pieces: number;
   readonly pieceGrams: number;

@@ -11,10 +11,11 @@ export { type WheelCut, type WheelWay } from './wheel.js';
 export { type Table as CutTable, cutTableOf } from './suit.js';
 export { type Ahead, aheadOf } from './ahead.js';
 export { produceCut, type ProduceCut, type ProduceForm, type ProduceTime } from './produce.js';
-export { type MeatKeeping, stepsOf } from './steps.js';
+export { stepsOf } from './steps.js';
 export { type Turn, cuttingOrder } from './sequence.js';
 export { type KnifeId, type KnifeSchool, type Tool, type ToolId, knivesFor, STAND_INS } from './knives.js';
 // Its rules belong to the union of reasons, though its functions stay here.
 export type * from './bite.js';
 export type * from './cheeseCut.js';
 export type * from './meatCut.js';
+export type * from './steps.js';

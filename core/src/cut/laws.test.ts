@@ -31,6 +31,7 @@ const block = (more: Partial<Stock> = {}): Stock => ({
   width: 95,
   density: 1.08e-3,
   trim: 0,
+  handle: false,
   rind: 0,
   top: true,
   bottom: true,
@@ -52,7 +53,7 @@ describe('nothing is lost: pieces + trim + offcuts + loss are the whole, each re
     cheese: fc.constantFrom(...demo),
     net: fc.integer({ min: 40, max: 2500 }),
     eaters: fc.integer({ min: 0, max: 120 }),
-    trim: fc.constantFrom('eaten', 'cut off', 'guest decides'),
+    trim: fc.constantFrom('eaten', 'cut off', 'handle', 'guest decides'),
   });
   test('for every cut that suits, of every cheese of the counter', () => {
     fc.assert(
@@ -60,9 +61,10 @@ describe('nothing is lost: pieces + trim + offcuts + loss are the whole, each re
         const cheese = c.rind.mm < 3 ? { ...c, rind: { ...c.rind, verdict: trim as never } } : c;
         for (const style of CUT_STYLES.filter((row) => row.suits(cheese) > 0)) {
           const got = answer(style, cheese, net, eaters);
-          const parts = got.net + got.trim + got.offcuts + got.loss;
+          const parts = got.net + got.trim + got.offcuts + got.handle + got.loss;
           expect(Math.abs(parts - got.gross)).toBeLessThanOrEqual(2e-3 * got.gross + 1e-6);
-          for (const x of [got.net, got.trim, got.offcuts, got.loss]) expect(x).toBeGreaterThanOrEqual(0);
+          for (const x of [got.net, got.trim, got.offcuts, got.handle, got.loss])
+            expect(x).toBeGreaterThanOrEqual(0);
           expect(got.pieces).toBeGreaterThanOrEqual(0);
         }
       }),
@@ -221,6 +223,32 @@ describe('laws', () => {
       }),
       { numRuns: 40 },
     );
+  });
+  test('a rim left on as a handle is weighed and not eaten: a shell of the rim, on every piece alike', () => {
+    const [firm] = demo.filter(({ id }) => id === 'hare-fell');
+    const cheese = {
+      ...firm!,
+      rind: { kind: 'natural' as const, mm: 4 as never, verdict: 'handle' as const },
+    };
+    const off = { ...cheese, rind: { ...cheese.rind, verdict: 'cut off' as const } };
+    const style = CUT_STYLES.find(({ id }) => id === 'long triangles')!;
+    const [left, bare] = [answer(style, cheese, 400, 20), answer(style, off, 400, 20)];
+    const { radius, height, angle, density } = left.stock;
+    const shell = (angle / 360) * Math.PI * (radius ** 2 - (radius - 4) ** 2) * (height - 8) * density;
+    expect(left.handle).toBeCloseTo(shell, 6);
+    // As much is eaten, and as much has to be bought: only what is in the bin and what is on the plate differ.
+    expect(left.net / left.gross).toBeCloseTo(bare.net / bare.gross, 2);
+    expect(left.handle + left.trim).toBeCloseTo(bare.trim, -1);
+    expect(left.piece.mean).toBeGreaterThan(bare.piece.mean);
+    // A cube has no rim to hold: there it comes off all round.
+    expect(
+      answer(
+        CUT_STYLES.find(({ id }) => id === 'cubes')!,
+        cheese,
+        400,
+        20,
+      ).handle,
+    ).toBe(0);
   });
   test('radial cuts are fair: each piece’s share of rind is within 5 % of the mean', () => {
     const round = (n: number, r: number, h: number, rind: number) =>

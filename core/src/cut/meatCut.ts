@@ -35,6 +35,7 @@ export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut
     taken: gross,
     trim: gross * casing,
     offcuts: 0,
+    handle: 0,
     loss: gross * (1 - casing) * slicing,
     pieces,
     pieceGrams: slice,

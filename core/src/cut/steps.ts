@@ -1,4 +1,4 @@
-import type { Main, Meat } from '../counter/index.js';
+import type { Cheese, Main, Meat } from '../counter/index.js';
 import { grams, millimetres, reason, type Grams, type Millimetres, type Reason } from '../units/index.js';
 import type { Ahead } from './ahead.js';
 import type { Cut } from './cut.js';
@@ -14,7 +14,10 @@ declare module '../units/reason.js' {
     'take the rest': { grams: Grams };
     'slab off the end': { long: Millimetres };
     'take whole': { pieces: number; used: Grams };
-    'rind off': { rind: string; mm: Millimetres; grams: Grams };
+    'cut cold': NoFigures;
+    'rind off': { rind: string; mm: Millimetres; grams: Grams; faces: 'all round' | 'above and below' };
+    'handle left': { grams: Grams };
+    'show face': { face: ShowFace };
     'casing off': NoFigures;
     'set the slicer': { mm: Millimetres };
     'halve the slices': { across: Millimetres };
@@ -26,6 +29,18 @@ declare module '../units/reason.js' {
     'hold back': { grams: Grams };
   }
 }
+
+/** Which side looks at the guests. */
+export type ShowFace = 'the cut heart' | 'the veins' | 'the rind' | 'the rim';
+/** What is cut small shows its rind where it is eaten, a blue its veins, and all that stands open its heart. Common practice, no source. */
+function showFaceOf({ texture, rind }: Cheese, cut: Cut): ShowFace {
+  if (texture === 'blue') return 'the veins';
+  if (cut.handle > 0) return 'the rim';
+  return cut.whole || rind.verdict !== 'eaten' ? 'the cut heart' : 'the rind';
+}
+
+/** Soft paste sticks to a blade when it is warm. Common practice, no source. */
+const CUT_COLD = ['fresh', 'soft', 'bloomy', 'washed', 'blue'];
 
 export type MeatKeeping = 'dry-cured' | 'cooked' | 'fish' | 'raw';
 /** How a protein is kept until it is needed, and what it may not touch, by how it was made. Common practice, no source. */
@@ -41,8 +56,7 @@ const WORTH_SAYING = 3;
 /** What hands do with a good, in order: from the wheel to what is held back. Each is data; the words are made at the edge. */
 export function stepsOf(main: Main, cut: Cut, ahead: Ahead): Reason[] {
   const subject = main.id;
-  const steps: Reason[] =
-    main.kind === 'cheese' ? cheeseSteps(main.rind.kind, cut, subject) : meatSteps(cut, subject);
+  const steps: Reason[] = main.kind === 'cheese' ? cheeseSteps(main, cut) : meatSteps(cut, subject);
   if (main.kind === 'meat' && main.contents.casing !== 'none' && !main.casingEaten)
     steps.unshift(reason('casing off', {}, { subject }));
   if (main.kind === 'meat') steps.push(reason('keep meat', { how: keepingOf(main) }, { subject }));
@@ -54,10 +68,12 @@ export function stepsOf(main: Main, cut: Cut, ahead: Ahead): Reason[] {
   return steps;
 }
 
-function cheeseSteps(rind: string, cut: Cut, subject: string): Reason[] {
+function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
   const { wheel, answer } = cut;
-  const about = { subject };
+  const about = { subject: cheese.id };
+  const rind = cheese.rind.kind;
   const steps: Reason[] = [];
+  if (CUT_COLD.includes(cheese.texture) && cut.knife !== 'none') steps.push(reason('cut cold', {}, about));
   if (wheel) {
     if (wheel.facing >= 1) steps.push(reason('face the dry side', { off: grams(wheel.facing) }, about));
     const stock = answer!.stock;
@@ -90,8 +106,18 @@ function cheeseSteps(rind: string, cut: Cut, subject: string): Reason[] {
     );
   if (cut.trim >= 1)
     steps.push(
-      reason('rind off', { rind, mm: millimetres(answer!.stock.trim), grams: grams(cut.trim) }, about),
+      reason(
+        'rind off',
+        {
+          rind,
+          mm: millimetres(answer!.stock.trim),
+          grams: grams(cut.trim),
+          faces: cut.handle > 0 ? 'above and below' : 'all round',
+        },
+        about,
+      ),
     );
+  if (cut.handle >= 1) steps.push(reason('handle left', { grams: grams(cut.handle) }, about));
   steps.push(
     reason(
       'divide',
@@ -104,6 +130,7 @@ function cheeseSteps(rind: string, cut: Cut, subject: string): Reason[] {
       },
       about,
     ),
+    reason('show face', { face: showFaceOf(cheese, cut) }, about),
   );
   return steps;
 }

@@ -20,6 +20,8 @@ export interface Stock {
   /** Rind that comes off all round before eating, and rind that is there. */
   readonly trim: number;
   readonly rind: number;
+  /** Of a sector: its rim is not taken off but left on as a handle, weighed and not eaten. */
+  readonly handle: boolean;
   /** Faces above and below that carry rind. */
   readonly top: boolean;
   readonly bottom: boolean;
@@ -77,6 +79,7 @@ export function wholeStock(cheese: Cheese): Stock {
     width,
     density: 1,
     trim: trimOf(rind),
+    handle: kind === 'sector' && rind.verdict === 'handle' && trimOf(rind) > 0,
     rind: rind.kind === 'none' ? 0 : rind.mm,
     top: true,
     bottom: true,
@@ -110,6 +113,16 @@ export function volumeOf(stock: Stock, off = 0): number {
   }
   if (stock.kind === 'box') return areaOf(outlineOf(stock, off)) * Math.max(0, hi - lo);
   return (stock.angle / 360) * Math.PI * Math.max(0, stock.radius - off) ** 2 * Math.max(0, hi - lo);
+}
+
+/** How much comes off the rim before it is divided. */
+export const rimOff = ({ handle, trim }: Stock): number => (handle ? 0 : trim);
+
+/** What comes off before it is divided: all rind that is not eaten, but for a rim that is left as a handle. */
+export function trimmed(stock: Stock): number {
+  const { handle, trim, top, bottom, angle, radius } = stock;
+  if (!handle) return shellOf(stock, trim);
+  return (angle / 360) * Math.PI * radius ** 2 * trim * ((top ? 1 : 0) + (bottom ? 1 : 0));
 }
 
 /** What comes off when so much is taken off all rind: reckoned shell by shell, not as a remainder. */

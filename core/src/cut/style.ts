@@ -53,6 +53,8 @@ export interface CutStyle {
   readonly suits: (cheese: Cheese) => 0 | 1 | 2 | 3;
   /** It stands whole, and guests cut from it. */
   readonly whole?: boolean;
+  /** Every piece ends at the rim, so that a rim that is left on is a handle. */
+  readonly handle?: boolean;
   /** Weight of a piece that is aimed at, g. */
   readonly piece: number;
   /** Of what is cut, the share that stays on knife, wire, board and fingers. Common practice, no source. */

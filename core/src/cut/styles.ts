@@ -128,6 +128,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
             ? 3
             : 1
         : 0,
+    handle: true,
     piece: 15,
     loss: 0.015,
     seconds: 9,
@@ -139,6 +140,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
     knife: 'thin blade',
     serving: 'fingers',
     suits: (c) => (isRound(c) && !small(c) && is(c.texture, 'bloomy', 'soft', 'washed') && !flows(c) ? 3 : 0),
+    handle: true,
     piece: 15,
     loss: 0.015,
     seconds: 9,
@@ -166,6 +168,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
           ? 1
           : 3
         : 0,
+    handle: true,
     piece: 12,
     loss: 0.015,
     seconds: 4,

@@ -18,8 +18,8 @@ function sideOf(stock: Stock, off: number): Polygon {
   const [lo, hi] = spanOf(stock, off);
   switch (stock.kind) {
     case 'sector': {
-      const left = stock.angle >= 180 ? -(stock.radius - off) : 0;
-      return rectangle(left, lo, stock.radius - off, hi);
+      const rim = stock.handle ? stock.radius : stock.radius - off;
+      return rectangle(stock.angle >= 180 ? -rim : 0, lo, rim, hi);
     }
     case 'log':
       return rectangle(lo, -stock.radius + off, hi, stock.radius - off);
@@ -54,7 +54,12 @@ export function viewsOf(stock: Stock, { strokes }: Division): View[] {
       { from: 'side', outline: side(0), inner: inner(side), strokes: seen('side') },
       { from: 'end', outline: plan(0), inner: inner(plan), strokes: seen('top') },
     ];
-  const above: View = { from: 'above', outline: plan(0), inner: inner(plan), strokes: seen('top') };
+  const above: View = {
+    from: 'above',
+    outline: plan(0),
+    inner: stock.handle ? null : inner(plan),
+    strokes: seen('top'),
+  };
   if (stock.kind === 'ball') return [above];
   return [above, { from: 'side', outline: side(0), inner: inner(side), strokes: seen('side') }];
 }

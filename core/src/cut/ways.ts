@@ -1,5 +1,5 @@
 import { grid, layered, lumps, radial, ringed, sideRays, times, type Division } from './division/index.js';
-import { volumeOf, type Stock } from './stock.js';
+import { rimOff, volumeOf, type Stock } from './stock.js';
 
 /** How the styles divide a stock so that a piece weighs about so much: sizes of the trade, common practice, no source. */
 
@@ -39,7 +39,7 @@ export const noseToRind = (stock: Stock, grams: number): Division =>
   radial(stock, piecesOf(stock, grams, 1, 1));
 
 export function triangles(stock: Stock, grams: number): Division {
-  const radius = stock.radius - stock.trim;
+  const radius = stock.radius - rimOff(stock);
   const back = (stock.angle / 360) * 2 * Math.PI * radius;
   const lengths = Math.max(1, Math.ceil(radius / TRIANGLE_MM.long - 1e-9));
   const high = volumeOf(stock, stock.trim) / ((stock.angle / 360) * Math.PI * radius ** 2);

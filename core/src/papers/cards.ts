@@ -8,10 +8,11 @@ import {
 import {
   ageOn,
   animalsIn,
+  facesOf,
   goodsById,
   isMain,
-  type Cheese,
   type Companion,
+  type Face,
   type Good,
   type Main,
   type MeatAnimal,
@@ -19,8 +20,6 @@ import {
 } from '../counter/index.js';
 import type { Plan } from '../order/index.js';
 import type { OwnPlate } from '../plate/index.js';
-
-export type Outside = Cheese['rind']['verdict'] | 'casing eaten';
 
 /** A card beside a good of the shared board. It never says "free": a shared board is not. */
 export interface GuestCard extends AllergenLine {
@@ -32,8 +31,8 @@ export interface GuestCard extends AllergenLine {
   readonly style: string;
   /** Days on the serving day; null for a companion. */
   readonly ageDays: number | null;
-  /** What the guest does with its outside. */
-  readonly outside: Outside | null;
+  /** What becomes of its rind, wrapping or casing, face by face. */
+  readonly faces: readonly Face[];
   readonly rawMilk: boolean;
 }
 
@@ -96,15 +95,10 @@ export function guestCards(plan: Plan): GuestCard[] {
       animals: isMain(good) ? animalsIn(good) : [],
       style: styleOnBoard(good),
       ageDays: isMain(good) ? ageOn(good, plan.servingAt) : null,
-      outside: outsideOf(good),
+      faces: facesOf(good),
       rawMilk,
     };
   });
-}
-
-function outsideOf(good: Main | Companion): Outside | null {
-  if (good.kind === 'cheese') return good.rind.verdict;
-  return good.kind === 'meat' && good.casingEaten ? 'casing eaten' : null;
 }
 
 /** One card for each own plate. */

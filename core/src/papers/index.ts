@@ -8,14 +8,6 @@ export {
   stations,
 } from './cutSheet.js';
 export { offeredBeside, plateShopping, shoppingList } from './shopping.js';
-export {
-  type GuestCard,
-  type Outside,
-  type PlateCard,
-  guestCards,
-  heldBack,
-  plateCards,
-  styleOnBoard,
-} from './cards.js';
+export { type GuestCard, type PlateCard, guestCards, heldBack, plateCards, styleOnBoard } from './cards.js';
 export { tableList } from './tableList.js';
 export { planRows } from './rows.js';

@@ -46,7 +46,7 @@ test('cards tell milk, number and the allergens by state', () => {
     animals: ['buffalo'],
     contains: ['milk'],
     unknown: [],
-    outside: 'guest decides',
+    faces: [{ face: 'all round', is: 'as you like' }],
   });
   expect(guestCards(p).find((c) => c.good.id === 'tarpot')!.rawMilk).toBe(true);
 });

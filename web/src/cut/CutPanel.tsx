@@ -1,9 +1,9 @@
-import { cutsFor, cutTableOf, isCheese, lotOn, reasonKey, stepsOf, type Cut, type Main } from '@rotula/core';
+import { cutsFor, cutTableOf, facesOf, lotOn, reasonKey, stepsOf, type Cut, type Main } from '@rotula/core';
 import clsx from 'clsx';
 import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
-import { cutLabel, sentence } from '../words';
-import { say, word } from '../language/say';
+import { cutLabel, cutterFaces, rindName, sentence } from '../words';
+import { say } from '../language/say';
 import { CutDrawing, PieceDrawing } from '../drawing/CutDrawing';
 import { CutPicture } from '../drawing/CutPicture';
 import { FoldDrawing } from '../drawing/FoldDrawing';
@@ -13,6 +13,7 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
   const { plan, format } = useWorkbench();
   const steps = stepsOf(main, cut, plan.ahead.get(main.id)!);
   const lot = lotOn(main, plan.brief.servingAt);
+  const faces = facesOf(main);
   return (
     <section aria-label={main.name} className="min-w-0">
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
@@ -42,6 +43,17 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
               <span>{sentence(step, format)}</span>
             </li>
           ))}
+          {faces.length > 0 && (
+            <li className="flex gap-3 py-1.5" data-faces>
+              <span className="w-4 shrink-0" />
+              <span>
+                <strong>{rindName(main)}</strong> {cutterFaces(faces)}
+                {cut.trim > 0 && (
+                  <span className="text-ink-soft">{say` What is off is in what is charged, not in what is eaten.`}</span>
+                )}
+              </span>
+            </li>
+          )}
         </ol>
         {!cut.fold && (
           <figure className="text-center">
@@ -131,9 +143,6 @@ function Ghosts({ main, cut }: { main: Main; cut: Cut }) {
           );
         })}
       </ul>
-      {isCheese(main) && cut.trim > 0 && (
-        <p className="mt-3 text-sm text-ink-soft">{say`${word(main.rind.kind)} rind: off all round before it is divided; it is in what is charged, not in what is eaten.`}</p>
-      )}
     </div>
   );
 }

@@ -39,9 +39,10 @@ export function CutSlate({ main, cut }: { main: Main | null; cut: Cut | null }) 
 /** Pieces, each, lost; and how fairly the rind is shared. */
 function Figures({ cut }: { cut: Cut }) {
   const { format } = useWorkbench();
-  const lost = cut.trim + cut.offcuts + cut.loss;
+  const lost = cut.trim + cut.offcuts + cut.handle + cut.loss;
   const parts = [
     cut.trim >= 2 && say`rind ${format.grams(cut.trim)}`,
+    cut.handle >= 2 && say`handle ${format.grams(cut.handle)}`,
     cut.offcuts >= 2 && say`offcuts ${format.grams(cut.offcuts)}`,
     cut.loss >= 2 && say`knife ${format.grams(cut.loss)}`,
   ].filter(Boolean);

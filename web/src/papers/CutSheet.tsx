@@ -1,4 +1,5 @@
 import {
+  facesOf,
   produceLines,
   reasonKey,
   stations,
@@ -10,7 +11,7 @@ import { useWorkbench } from '../frame/context';
 import { CutDrawing } from '../drawing/CutDrawing';
 import { FoldDrawing } from '../drawing/FoldDrawing';
 import { SheetHead } from './SheetHead';
-import { cutLabel, plateLabel, sentence, timeOutWords } from '../words';
+import { cutLabel, cutterFaces, plateLabel, rindName, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
 
 /** For the hands at the counter: read at arm's length. */
@@ -130,6 +131,7 @@ const Tick = () => <span className="inline-block size-[7mm] shrink-0 border-2 bo
 function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { line: CutLine }) {
   const { plan, format } = useWorkbench();
   const found = plan.weighed.get(main.id);
+  const faces = facesOf(main);
   return (
     <article className="paper-card border-b border-black/40 py-[2mm]">
       <div className="flex items-start gap-[3mm]">
@@ -169,9 +171,9 @@ function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { lin
               <strong>{i + 1}</strong> {sentence(step, format)}
             </li>
           ))}
-          {main.kind === 'cheese' && ['cut off', 'decoration'].includes(main.rind.verdict) && (
-            <li>
-              <strong>{say`${word(main.rind.kind)} rind is not eaten`}</strong>
+          {faces.length > 0 && (
+            <li data-faces>
+              <strong>{rindName(main)}</strong> {cutterFaces(faces)}
             </li>
           )}
         </ol>

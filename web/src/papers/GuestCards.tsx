@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Choice } from '../ui/Choice';
 import { HeldWhileUnknown } from './Held';
-import { ageWords, allergenLabel, OUTSIDE_LABELS, plateLabel } from '../words';
+import { ageWords, allergenLabel, guestFaces, plateLabel } from '../words';
 import { say, word } from '../language/say';
 
 /** The shapes of card: flags on a pick, tents that stand, slates to copy from, and full cards. */
@@ -55,7 +55,6 @@ const fromWords = ({ animals, good }: GuestCard) =>
   `${animals.map(word).join(' and ')}${good.kind === 'cheese' ? say` milk` : ''}`;
 const ageOf = ({ ageDays }: GuestCard) => (ageDays === null ? '' : ageWords(ageDays));
 const notesOf = ({ rawMilk }: GuestCard) => (rawMilk ? [say`raw milk`] : []);
-const outsideOf = ({ outside }: GuestCard) => (outside ? OUTSIDE_LABELS[outside] : '');
 const allergenList = (ids: readonly AllergenId[]) => ids.map(allergenLabel).join(', ');
 
 /** The step of the walk; what stands beside has none. */
@@ -96,7 +95,9 @@ function FullCard({ card }: { card: GuestCard }) {
       <p className="mt-[1mm] text-[13pt]">{[card.style, fromWords(card)].filter(Boolean).join(' · ')}</p>
       <p className="mb-[1mm] text-[13pt] italic">{good.adjectives.join(', ')}</p>
       <p className="mb-[2mm] text-[11pt]">
-        {[ageOf(card), good.origin.region, ...notesOf(card), outsideOf(card)].filter(Boolean).join(' · ')}
+        {[ageOf(card), good.origin.region, ...notesOf(card), ...guestFaces(card.faces)]
+          .filter(Boolean)
+          .join(' · ')}
       </p>
       <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
         <Allergens card={card} />

@@ -97,7 +97,10 @@ type Step =
   | 'take the rest'
   | 'slab off the end'
   | 'take whole'
+  | 'cut cold'
   | 'rind off'
+  | 'handle left'
+  | 'show face'
   | 'casing off'
   | 'set the slicer'
   | 'halve the slices'
@@ -153,8 +156,12 @@ export const cutWords: WordsOf<
     pieces === 1
       ? say`Take one whole: ${grams(used)} of it are cut`
       : say`Take ${pieces} whole: ${grams(used)} are cut`,
-  'rind off': ({ rind, mm: thick, grams: off }, { mm, grams }) =>
-    say`${capital(word(rind))} rind off, ${mm(thick)} all round (hatched): ${grams(off)}`,
+  'cut cold': () => say`Cut it cold, from the chill: warm paste sticks`,
+  'rind off': ({ rind, mm: thick, grams: off, faces }, { mm, grams }) =>
+    say`${capital(word(rind))} rind off, ${mm(thick)} ${word(faces)} (hatched): ${grams(off)}`,
+  'handle left': ({ grams: left }, { grams }) =>
+    say`The rim stays on as a handle: ${grams(left)}, charged and not eaten`,
+  'show face': ({ face }) => say`${capital(word(face))} to the guests`,
   'casing off': () => say`Casing off`,
   'set the slicer': ({ mm: thick }, { mm }) => say`Slicer at ${mm(thick)}, paper between`,
   'halve the slices': ({ across }, { mm }) => say`Halve the slices of ${mm(across)} crosswise`,

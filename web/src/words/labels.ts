@@ -5,13 +5,14 @@ import {
   type Age,
   type AllergenId,
   type AxisId,
+  type Face,
   type LensId,
   type Limit,
+  type Main,
   type Milk,
-  type Outside,
   type RiskId,
 } from '@rotula/core';
-import { count } from '../ui/format';
+import { capital, count } from '../ui/format';
 import { say, word } from '../language/say';
 
 const ALLERGEN_LABELS: Partial<Record<AllergenId, string>> = {
@@ -101,15 +102,32 @@ export const LENS_LABELS: Record<LensId, string> = {
   bite: say`One bite`,
 };
 
-/** What the guest does with the rind, wrapping or casing. */
-export const OUTSIDE_LABELS: Record<Outside, string> = {
-  none: say`no rind`,
-  eaten: say`rind is eaten`,
-  'guest decides': say`rind: as you like`,
-  'cut off': say`rind is not eaten`,
-  decoration: say`wrapping is not eaten`,
-  'casing eaten': say`casing is eaten`,
+/** What a guest may eat of rind, wrapping or casing; null: nothing of it is on the board. */
+const GUEST_FACES: Record<Face['is'], (face: Face) => string | null> = {
+  eaten: ({ face }) => (face === 'casing' ? say`casing is eaten` : say`rind is eaten`),
+  'as you like': () => say`rind: as you like`,
+  off: ({ face }) => (face === 'all round' ? say`rind is not eaten` : null),
+  handle: () => say`the rim is a handle, not eaten`,
+  collar: () => say`the band of bark is not eaten`,
+  'show face': () => say`wrapping is not eaten`,
 };
+export const guestFaces = (faces: readonly Face[]): string[] =>
+  faces.flatMap((face) => GUEST_FACES[face.is](face) ?? []);
+
+export const rindName = (main: Main): string =>
+  main.kind === 'cheese' ? say`${capital(word(main.rind.kind))} rind.` : say`Casing.`;
+
+/** The same for whoever cuts. */
+const CUTTER_FACES: Record<Face['is'], string> = {
+  eaten: say`eaten, stays on`,
+  'as you like': say`stays on, as the guest likes`,
+  off: say`off`,
+  handle: say`left on as a handle, not eaten`,
+  collar: say`left as a collar, not eaten`,
+  'show face': say`opened, left under it as its show face, not eaten`,
+};
+export const cutterFaces = (faces: readonly Face[]): string =>
+  capital(faces.map(({ face, is }) => say`${word(face)}: ${CUTTER_FACES[is]}`).join('; '));
 
 export const ageWord = ({ n, unit }: Age): string => count(n, unit);
 

@@ -1,17 +1,7 @@
 import type { Point } from '../plane.js';
-import { spanOf, type Stock } from '../stock.js';
+import { spanOf, rimOff, trimmed, type Stock } from '../stock.js';
 import { onRim, wedgePiece } from './ofWheel.js';
-import {
-  alike,
-  cutsOf,
-  lines,
-  marksOf,
-  overlap,
-  rindOf,
-  trimmed,
-  type Division,
-  type Pieces,
-} from './pieces.js';
+import { alike, cutsOf, lines, marksOf, overlap, rindOf, type Division, type Pieces } from './pieces.js';
 
 /** A band of a wheel between two radii, and into how many parts rays cut it. */
 interface Band {
@@ -38,7 +28,7 @@ function bands(stock: Stock, layers: number, all: readonly Band[]): Division {
     for (const { span, count } of kinds.values())
       pieces.push(wedgePiece(stock, [inner, outer], step, span, parts * count));
   }
-  const radius = stock.radius - stock.trim;
+  const radius = stock.radius - rimOff(stock);
   return {
     pieces: alike(pieces),
     trim: trimmed(stock),
@@ -78,7 +68,7 @@ function bands(stock: Stock, layers: number, all: readonly Band[]): Division {
 /** Triangles of a wedge from rind to point; where one would be too long it is cut across. */
 export function layered(stock: Stock, askedLayers: number, askedParts: number, askedLengths = 1): Division {
   const [layers, parts, lengths] = [cutsOf(askedLayers), cutsOf(askedParts), cutsOf(askedLengths)];
-  const radius = stock.radius - stock.trim;
+  const radius = stock.radius - rimOff(stock);
   const all = Array.from({ length: lengths }, (_, i) => ({
     inner: (radius * i) / lengths,
     outer: (radius * (i + 1)) / lengths,
@@ -97,7 +87,7 @@ const NEXT_TO_NOTHING = 0.06;
  */
 export function ringed(stock: Stock, long: number, wide: number, high: number): Division {
   const [lo, hi] = spanOf(stock, stock.trim);
-  const radius = stock.radius - stock.trim;
+  const radius = stock.radius - rimOff(stock);
   const layers = cutsOf(Math.round((hi - lo) / high));
   const n = cutsOf(Math.round(radius / long));
   const across = (r: number) => (stock.angle / 360) * 2 * Math.PI * r;

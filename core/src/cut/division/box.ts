@@ -8,7 +8,7 @@ import {
   type Point,
   type Polygon,
 } from '../plane.js';
-import { outlineOf, spanOf, type Stock } from '../stock.js';
+import { outlineOf, spanOf, trimmed, type Stock } from '../stock.js';
 import {
   alike,
   cutsOf,
@@ -18,7 +18,6 @@ import {
   rindOf,
   sorted3,
   steps,
-  trimmed,
   type Division,
   type Pieces,
 } from './pieces.js';

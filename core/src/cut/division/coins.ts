@@ -1,6 +1,6 @@
 import type { Point } from '../plane.js';
-import { outlineOf, spanOf, type Stock } from '../stock.js';
-import { alike, cutsOf, lines, marksOf, prism, rindOf, trimmed, type Division } from './pieces.js';
+import { outlineOf, spanOf, trimmed, type Stock } from '../stock.js';
+import { alike, cutsOf, lines, marksOf, prism, rindOf, type Division } from './pieces.js';
 
 /** Coins along a log, as many as leave no offcut. */
 export function coins(stock: Stock, thick: number): Division {

@@ -1,6 +1,6 @@
 import { centred, type Point, type Polygon } from '../plane.js';
-import { outlineOf, shellOf, volumeOf, type Stock } from '../stock.js';
-import { sorted3, trimmed, type Division } from './pieces.js';
+import { outlineOf, shellOf, volumeOf, trimmed, type Stock } from '../stock.js';
+import { sorted3, type Division } from './pieces.js';
 
 /** A piece as it breaks, for an edge of one: seven sides, an area that stands 0.83 high. */
 const LUMP: Polygon = [

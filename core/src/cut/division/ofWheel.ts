@@ -1,6 +1,6 @@
 import { sector, settled, type Point, type Polygon } from '../plane.js';
 import type { Stock } from '../stock.js';
-import { prism, rindOf, type Pieces } from './pieces.js';
+import { prism, rimRind, type Pieces } from './pieces.js';
 
 /** A part of a wheel between two radii, so wide in degrees. */
 export function wedgePiece(
@@ -11,7 +11,7 @@ export function wedgePiece(
   count: number,
 ): Pieces {
   const plan = inner > 0 ? ring(inner, outer, step) : sector(outer, -step / 2, step / 2);
-  const edge = stock.radius - rindOf(stock);
+  const edge = stock.radius - rimRind(stock);
   const paste = ((step * Math.PI) / 360) * (Math.min(outer, edge) ** 2 - Math.min(inner, edge) ** 2);
   // From point to rind, and straight across the back.
   const box = {

@@ -1,5 +1,5 @@
 import { areaOf, centred, leastBox, settled, turned, type Point, type Polygon } from '../plane.js';
-import { shellOf, spanOf, type Stock } from '../stock.js';
+import { spanOf, type Stock } from '../stock.js';
 
 /** Pieces that are alike: how many, what each is, and how it lies. Lengths in mm, volumes in mm3. */
 export interface Pieces {
@@ -46,8 +46,10 @@ export const sorted3 = (a: number, b: number, c: number): Pieces['measures'] =>
 export const overlap = (lo: number, hi: number, [from, to]: readonly [number, number]): number =>
   Math.max(0, Math.min(hi, to) - Math.max(lo, from));
 
-/** Only rind that is eaten lies in a piece. */
+/** Only rind that is eaten lies in a piece ... */
 export const rindOf = (stock: Stock): number => (stock.trim > 0 ? 0 : stock.rind);
+/** ... but for a handle, which is on it and is not eaten. */
+export const rimRind = (stock: Stock): number => (stock.handle ? stock.trim : rindOf(stock));
 
 /** A piece whose plan is seen from above, between two heights; `paste` is the area of its plan that is no rind. */
 export function prism(
@@ -73,8 +75,6 @@ export function prism(
 
 export const lines = (view: Stroke['view'], all: readonly (readonly [Point, Point])[]): Stroke[] =>
   all.map(([from, to]) => ({ view, from, to }));
-
-export const trimmed = (stock: Stock) => shellOf(stock, stock.trim);
 
 /** Pieces that differ by less than a thousandth are one kind. */
 export function alike(all: readonly Pieces[]): Pieces[] {

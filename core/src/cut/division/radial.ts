@@ -1,7 +1,7 @@
 import { areaOf, centreOf, common, rays, type Point } from '../plane.js';
-import { outlineOf, spanOf, volumeOf, type Stock } from '../stock.js';
+import { outlineOf, spanOf, volumeOf, rimOff, trimmed, type Stock } from '../stock.js';
 import { onRim, wedgePiece } from './ofWheel.js';
-import { alike, cutsOf, lines, prism, rindOf, trimmed, type Division, type Stroke } from './pieces.js';
+import { alike, cutsOf, lines, prism, rindOf, type Division, type Stroke } from './pieces.js';
 
 /** Equal rays from the centre: wedges of a round, triangles of a square, wedges through the tip of a pyramid. */
 export function radial(stock: Stock, asked: number): Division {
@@ -10,7 +10,7 @@ export function radial(stock: Stock, asked: number): Division {
   const [lo, hi] = span;
   const same = { trim: trimmed(stock), offcuts: 0, heartToRind: true, spread: null };
   if (stock.kind === 'sector' || stock.kind === 'log') {
-    const radius = stock.radius - stock.trim;
+    const radius = stock.radius - rimOff(stock);
     const step = stock.angle / n;
     const first = stock.angle < 360 ? 1 : 0;
     const marks = Array.from({ length: n - first }, (_, i) =>

@@ -9,8 +9,8 @@ import {
   type Point,
   type Polygon,
 } from '../plane.js';
-import { spanOf, type Stock } from '../stock.js';
-import { alike, cutsOf, lines, rindOf, sorted3, trimmed, type Division, type Pieces } from './pieces.js';
+import { spanOf, trimmed, type Stock } from '../stock.js';
+import { alike, cutsOf, lines, rindOf, sorted3, type Division, type Pieces } from './pieces.js';
 
 /**
  * A wedge lying on its side, cut by rays from the middle of its thin edge: each piece has veins and rind. The rays meet the
