@@ -118,4 +118,5 @@ export {
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { named } from './named.js';
 export { compositionOf, type KnownComposition } from './compositionOf.js';
+export { densityOfMade, pasteDensity } from './density.js';
 export { facesOf, trimOf, type Face } from './rind.js';

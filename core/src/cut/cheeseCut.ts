@@ -1,6 +1,6 @@
 import { edibleShare } from '../amount/index.js';
-import { lotOn, type Cheese } from '../counter/index.js';
-import { reason, wholesFor } from '../units/index.js';
+import { lotOn, pasteDensity, type Cheese } from '../counter/index.js';
+import { reason, wholesFor, type Reason } from '../units/index.js';
 import { answer, isSoldWhole, type Answer } from './answer.js';
 import { biteReasons } from './bite.js';
 import { fewReasons, START_SECONDS, type Asked, type Cut, type Frame } from './cut.js';
@@ -9,7 +9,8 @@ import { wheelCut, type WheelCut } from './wheel.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'density to be weighed': { kgPerM3: number };
+    'measure anew': { by: number };
+    'weighed, not measured': NoFigures;
   }
 }
 
@@ -20,8 +21,18 @@ const TRIM_SECONDS = 120;
 
 const leastPieces = ({ eaters }: Asked): number => wholesFor(eaters * MORE_THAN_EATERS);
 
-/** Density of close-textured paste, kg/m3 (practice.csv); eyed, open, curd and tub are outside it and must be weighed. */
-const DENSITY = { low: 1030, high: 1130 };
+/** Weight and measures of a piece may differ so much from what its paste weighs before the piece is measured anew. House's own figure. */
+const DENSITY_TOLERANCE = 0.1;
+
+/** Does its weight go with its measures? What holds air is weighed: no measure tells what it weighs. */
+function densityReasons(cheese: Cheese, measured: number): Reason[] {
+  if (isSoldWhole(cheese)) return [];
+  const about = { subject: cheese.id };
+  const paste = pasteDensity(cheese);
+  if (paste === null) return [reason('weighed, not measured', {}, about)];
+  const by = measured / paste - 1;
+  return Math.abs(by) <= DENSITY_TOLERANCE ? [] : [reason('measure anew', { by }, { ...about, effect: -1 })];
+}
 
 /** The cut and where it comes off the wheel. In how many parts the wheel is taken depends on the gross weight, and that on the parts. */
 function offTheWheel(
@@ -50,7 +61,6 @@ export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: 
   const rinds = kinds.map(({ rind }) => rind);
   const whole = style.whole === true;
   const subject = cheese.id;
-  const kg = stock.density * 1e6;
   return {
     goodId: cheese.id,
     styleId: style.id,
@@ -92,9 +102,7 @@ export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: 
       ...frame.reasons,
       ...biteReasons(style.look, piece.mean, commonest.measures, subject),
       ...fewReasons(whole ? Infinity : got.pieces, asked, piece.mean, subject),
-      ...(isSoldWhole(cheese) || (kg >= DENSITY.low * 0.9 && kg <= DENSITY.high * 1.1)
-        ? []
-        : [reason('density to be weighed', { kgPerM3: kg }, { subject, effect: -1 })]),
+      ...densityReasons(cheese, stock.density * 1e6),
     ],
   };
 }

@@ -120,7 +120,8 @@ export const cutWords: WordsOf<
   | 'thick piece'
   | 'not its usual cut'
   | 'too few pieces'
-  | 'density to be weighed'
+  | 'measure anew'
+  | 'weighed, not measured'
   | 'slices halved'
   | TableRule
   | Step
@@ -135,8 +136,9 @@ export const cutWords: WordsOf<
     say`not its usual cut (${cutLabel(usual)}), so that the board shows different shapes`,
   'too few pieces': ({ pieces, eaters, piece }, { grams }) =>
     say`${count(pieces, 'piece')} of ${grams(piece)} for ${eaters} who eat of it: a kind less, or more of it`,
-  'density to be weighed': ({ kgPerM3 }) =>
-    say`weight and measures give ${(kgPerM3 / 1000).toFixed(2)} kg a litre, which close paste does not have: measure the piece anew`,
+  'measure anew': ({ by }) =>
+    say`by its measures it is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? say`heavier` : say`lighter`} than such paste can be: measure the piece anew`,
+  'weighed, not measured': () => say`its paste holds air: the scale says its weight, no measure does`,
   'slices halved': ({ across }, { mm }) => say`${mm(across)} is too long for one grab: slices are halved`,
   'house cuts all': () => say`the house cuts everything ahead`,
   'house leaves whole': () => say`the house leaves whole what can stand whole`,
