@@ -64,6 +64,7 @@ export type * from './boardAdvice.js';
 export type * from './changedCautions.js';
 export type * from './nextLots.js';
 export { aimedAt, makeUp, overSoFar, setPortion, unweigh, weigh } from './weigh.js';
+export { overOf, type Goes, type Over } from './over.js';
 export { repairsOf, type Repair, type RepairKind } from './repairs.js';
 export { type Refused, type Storable, holdBack } from './holdBack.js';
 export { readLenses } from './lensReading.js';

@@ -1,13 +1,12 @@
 import { BESIDE_OF, besidePerAdult, purchase, usualPurchase } from '../amount/index.js';
 import { measurer } from '../balance/index.js';
 import { mid, USUAL_PRACTICE, type House } from '../brief/index.js';
-import { exclusionsOf } from '../care/index.js';
-import { mainsOn, servedOn, type Good, type Main } from '../counter/index.js';
-import { isAvailable } from '../pick/index.js';
+import { servedOn, type Good, type Main } from '../counter/index.js';
 import { grams, money, type Money } from '../units/index.js';
 import { dropExtra, leaveOut, swap } from './moves.js';
 import type { OrderBody } from './order.js';
 import { plan, type Plan } from './plan.js';
+import { ofItsKind } from './sameKind.js';
 import { setPortion } from './weigh.js';
 
 /** What a repair does; the good that it is about, and what comes in its place. */
@@ -96,27 +95,19 @@ function lowEnd(order: OrderBody, { brief, portions }: Plan): Draft[] {
 }
 
 /** For each place the cheaper good of its kind, family and limits that leaves the best board. */
-function cheaper(order: OrderBody, { brief, mains, targets }: Plan, counter: readonly Good[]): Draft[] {
+function cheaper(order: OrderBody, now: Plan, counter: readonly Good[]): Draft[] {
+  const { brief, mains, targets } = now;
   const measure = measurer(brief);
   const priceOf = (main: Main) => {
     const { total, kinds } = main.kind === 'cheese' ? targets.cheeses : targets.meats;
     return usualPurchase(main, total, kinds).price;
   };
-  const alike = (a: Main, b: Main) =>
-    a.kind === 'cheese'
-      ? b.kind === 'cheese' && a.texture === b.texture
-      : b.kind === 'meat' && a.build === b.build;
-  const taken = new Set(mains.map(({ id }) => id));
   return mains.flatMap((main): Draft[] => {
     if (order.selection.locked.includes(main.id)) return [];
     const others = mains.filter(({ id }) => id !== main.id);
     const price = priceOf(main);
-    const [best] = mainsOn(counter)
-      .filter(
-        (good) => !taken.has(good.id) && !order.selection.leftOut.includes(good.id) && alike(main, good),
-      )
-      .filter((good) => exclusionsOf(good, brief.limits).length === 0)
-      .filter((good) => priceOf(good) < price && isAvailable(good, 1, brief.servingAt))
+    const [best] = ofItsKind(order, now, counter, main)
+      .filter((good) => priceOf(good) < price)
       .sort((a, b) => priceOf(a) - priceOf(b))
       .slice(0, TRIED)
       .map((good) => ({ good, value: measure([...others, good]).value }))

@@ -12,7 +12,7 @@ import {
 } from '../amount/index.js';
 import type { BesideFigure, Brief, Role } from '../brief/index.js';
 import type { Cut } from '../cut/index.js';
-import { gramsOnHand, isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
+import { gramsOnHand, isCompanion, trimOf, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
 
 /** What the loss between net and gross is: something that is taken off, or only what stays on the knife. */
@@ -52,7 +52,7 @@ export interface Portions {
 
 function lossOf(main: Main): Loss {
   if (main.kind === 'meat') return main.contents.casing === 'none' || main.casingEaten ? 'slicing' : 'casing';
-  return ['cut off', 'decoration'].includes(main.rind.verdict) ? 'rind' : 'cutting';
+  return trimOf(main.rind) > 0 ? 'rind' : 'cutting';
 }
 
 function mainPortion(

@@ -8,6 +8,7 @@ import { StageLayout } from '../frame/StageLayout';
 import { SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
 import { say } from '../language/say';
+import { OverList } from './OverList';
 import { PortionTable } from './PortionTable';
 import { Repairs } from './Repairs';
 import { SumTable } from './SumTable';
@@ -27,6 +28,7 @@ export default function PortionStage() {
         <>
           <SumTable />
           <Repairs />
+          <OverList />
           <AdviceList />
           <SlateSection title={say`Why so much`}>
             <ul className="space-y-1.5">
