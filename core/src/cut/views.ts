@@ -1,6 +1,7 @@
 import type { Division, Stroke } from './division/index.js';
 import { rectangle, sector, type Point, type Polygon } from './plane.js';
 import { outlineOf, spanOf, type Stock } from './stock.js';
+import type { WheelCut } from './wheel.js';
 
 /** One view of what is cut, in mm: its outline, what is left when the rind is off, and the strokes of the knife. */
 export interface View {
@@ -64,29 +65,55 @@ export function viewsOf(stock: Stock, { strokes }: Division): View[] {
   return [above, { from: 'side', outline: side(0), inner: inner(side), strokes: seen('side') }];
 }
 
-/** The wheel from above: what was sold before, what is taken now, and what stays, as angles from one cut on. */
+/** The wheel from above, as angles from one cut on: what was sold before, what is taken now, and what stays. */
 export interface WheelView {
   readonly radius: number;
   readonly sold: Polygon | null;
   readonly taken: Polygon;
   readonly left: Polygon | null;
   readonly chord: readonly [Point, Point];
+  /** Where the second cut may fall and still be on target. */
+  readonly target: Polygon;
+  /** Less was ordered than is cut: where its own wedge would end. */
+  readonly ordered: Point | null;
+  /** The dry face that comes off first. */
+  readonly facing: Polygon | null;
+  /** From the side, where its height is taken in parts: the whole, and the part that is taken. */
+  readonly side: { readonly whole: Polygon; readonly part: Polygon } | null;
 }
 
-/** @param there of a round, how much of it there is, degrees */
-export function wheelView(radius: number, there: number, taken: number): WheelView {
-  const start = 90;
-  const from = start - taken;
-  const rest = Math.max(0, there - taken);
+/** From which angle the drawing starts: the first cut stands upright. */
+const START = 90;
+
+/** A wheel of so many mm, and what is cut of it. */
+export function wheelView(diameter: number, height: number, wheel: WheelCut): WheelView {
+  const radius = diameter / 2;
+  const there = Math.max(wheel.there.angle, wheel.angle);
+  const facing = wheel.there.grams > 0 ? (wheel.there.angle * wheel.facing) / wheel.there.grams : 0;
+  const start = START - facing;
+  const from = start - wheel.angle;
+  const rest = Math.max(0, there - facing - wheel.angle);
   const rim = (angle: number): Point => [
     radius * Math.cos((angle * Math.PI) / 180),
     radius * Math.sin((angle * Math.PI) / 180),
   ];
+  const off = Math.min(wheel.tolerance.angle, wheel.angle / 2);
+  const over = Math.min(wheel.tolerance.angle, rest);
   return {
     radius,
     taken: sector(radius, from, start),
     left: rest > 0.5 ? sector(radius, from - rest, from) : null,
-    sold: there < 359.5 ? sector(radius, start, start + 360 - there) : null,
+    sold: there < 359.5 ? sector(radius, START, START + 360 - there) : null,
     chord: [rim(from), rim(start)],
+    target: sector(radius, from - over, from + off),
+    ordered: wheel.ordered < wheel.angle - 0.5 ? rim(start - wheel.ordered) : null,
+    facing: facing > 0.2 ? sector(radius, start, START) : null,
+    side:
+      wheel.parts > 1
+        ? {
+            whole: rectangle(-radius, 0, radius, height),
+            part: rectangle(-radius, height - height / wheel.parts, radius, height),
+          }
+        : null,
   };
 }

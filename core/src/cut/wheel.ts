@@ -23,6 +23,8 @@ export type WheelWay = 'wedge' | 'rounded up' | 'disc, then wedge' | 'halved in 
 export interface WheelCut {
   readonly way: WheelWay;
   readonly angle: number;
+  /** What the order alone would take: less than is cut where a wedge would be too thin. */
+  readonly ordered: number;
   /** Along the rim, and straight across it between the two cuts. */
   readonly arcMm: number;
   readonly chordMm: number;
@@ -87,6 +89,7 @@ export function wheelCut(
   return {
     way: rest ? 'the rest of it' : wayOf(cheese, parts, asked, least),
     angle: turn,
+    ordered: Math.min(turn, asked),
     arcMm: (Math.PI * diameter * turn) / 360,
     chordMm: chordOf(diameter, turn),
     parts,

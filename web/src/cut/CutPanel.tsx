@@ -4,7 +4,8 @@ import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
 import { cutLabel, cutterFaces, rindName, sentence } from '../words';
 import { say } from '../language/say';
-import { CutDrawing, PieceDrawing } from '../drawing/CutDrawing';
+import { CutDrawing } from '../drawing/CutDrawing';
+import { PieceDrawing } from '../drawing/PieceDrawing';
 import { CutPicture } from '../drawing/CutPicture';
 import { FoldDrawing } from '../drawing/FoldDrawing';
 
@@ -26,7 +27,7 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
         </span>
       </div>
       {cut.answer ? (
-        <CutDrawing main={main} cut={cut} answer={cut.answer} format={format} />
+        <CutDrawing main={main} cut={cut} answer={cut.answer} steps={steps} format={format} />
       ) : (
         <FoldDrawing main={main} cut={cut} format={format} />
       )}

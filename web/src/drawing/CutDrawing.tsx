@@ -1,80 +1,31 @@
-import {
-  viewsOf,
-  wheelView,
-  type Answer,
-  type Cut,
-  type Main,
-  type Point,
-  type Polygon,
-  type View,
-} from '@rotula/core';
+import { viewsOf, type Answer, type Cut, type Main, type Reason, type View } from '@rotula/core';
 import { useId } from 'react';
 import type { Format } from '../ui/format';
 import { say } from '../language/say';
-
-/** What a cut is drawn with: on the screen in the colours of the good, on a sheet in black on white. */
-interface Ink {
-  readonly fill: string;
-  readonly rind: string;
-  readonly stroke: string;
-  readonly line: string;
-  readonly gone: string;
-  /** What is taken now. */
-  readonly take: string;
-}
-const inkOf = (main: Main, print: boolean): Ink =>
-  print
-    ? {
-        fill: '#ffffff',
-        rind: '#000000',
-        stroke: '#000000',
-        line: '#000000',
-        gone: '#d9d9d9',
-        take: '#000000',
-      }
-    : {
-        fill: main.colours[0]!,
-        rind: '#6d5a41',
-        stroke: '#8f4a0e',
-        line: 'var(--color-ink)',
-        gone: 'var(--color-line)',
-        take: 'var(--color-butter)',
-      };
+import { box, inkOf, path, type Ink, type Place } from './ink';
+import { WHEEL, WheelDrawing, wheelHigh } from './WheelDrawing';
 
 /** As wide as the panel, and as half a sheet of paper: the letters stay readable. */
 const WIDE = { screen: 540, print: 430 };
-const WHEEL = 168;
 const GAP = 26;
 const HIGH = { screen: 244, print: 170 };
 /** Room for the measures beside and below a view. */
 const LABEL = { right: 96, below: 30 };
-
-const box = (polygon: Polygon) => {
-  const xs = polygon.map(([x]) => x);
-  const ys = polygon.map(([, y]) => y);
-  return {
-    x: Math.min(...xs),
-    y: Math.min(...ys),
-    w: Math.max(...xs) - Math.min(...xs),
-    h: Math.max(...ys) - Math.min(...ys),
-  };
-};
-
-/** From mm, y upwards, to pixels, y downwards. */
-type Place = (point: Point) => string;
-const path = (polygon: Polygon, at: Place) => `M${polygon.map(at).join('L')}Z`;
 
 /** Top and side of what is cut, to one scale, with the strokes, what comes off hatched, and the measures to lay a knife by. */
 export function CutDrawing({
   main,
   cut,
   answer,
+  steps,
   format,
   print = false,
 }: {
   main: Main;
   cut: Cut;
   answer: Answer;
+  /** What hands do, in order: the cuts of the wheel are numbered by it. */
+  steps: readonly Reason[];
   format: Format;
   print?: boolean;
 }) {
@@ -94,7 +45,7 @@ export function CutDrawing({
   );
   return (
     <svg
-      viewBox={`0 0 ${W} ${Math.max(drawn, cut.wheel ? WHEEL + 46 : 0) + 4}`}
+      viewBox={`0 0 ${W} ${Math.max(drawn, wheelHigh(main, cut)) + 4}`}
       className="w-full"
       role="img"
       aria-label={say`${main.name} as it is cut, to scale`}
@@ -106,7 +57,9 @@ export function CutDrawing({
           <line x1="0" y1="0" x2="0" y2="6" stroke={ink.rind} strokeWidth="1.6" />
         </pattern>
       </defs>
-      {cut.wheel && <Wheel main={main} cut={cut} ink={ink} format={format} />}
+      {cut.wheel && (
+        <WheelDrawing main={main} cut={cut} ink={ink} hatch={hatch} steps={steps} format={format} />
+      )}
       {views.map((view, i) => {
         const { x, y, w, h } = boxes[i]!;
         const [ox, oy] = [left, tops[i]!];
@@ -199,82 +152,5 @@ function Solid({
       </g>
       <path d={path(outline, at)} fill="none" stroke={ink.line} strokeWidth="1.8" strokeLinejoin="round" />
     </>
-  );
-}
-
-/** The wheel from above: what was sold before, what is taken now, the straight measure to mark on the rim. */
-function Wheel({ main, cut, ink, format }: { main: Main; cut: Cut; ink: Ink; format: Format }) {
-  const wheel = cut.wheel!;
-  const radius = (main.form.diameter ?? 100) / 2;
-  const scale = (WHEEL - 12) / (2 * radius);
-  const at: Place = ([x, y]) => `${(WHEEL / 2 + x * scale).toFixed(1)} ${(WHEEL / 2 - y * scale).toFixed(1)}`;
-  const seen = wheelView(radius, Math.max(wheel.there.angle, wheel.angle), wheel.angle);
-  const [a, b] = seen.chord;
-  return (
-    <g>
-      {seen.sold && (
-        <path d={path(seen.sold, at)} fill="none" stroke={ink.gone} strokeWidth="1.6" strokeDasharray="4 4" />
-      )}
-      {seen.left && <path d={path(seen.left, at)} fill={ink.fill} stroke={ink.line} strokeWidth="1.6" />}
-      <path
-        d={path(seen.taken, at)}
-        fill={ink.take}
-        fillOpacity={ink.fill === '#ffffff' ? 0.25 : 0.85}
-        stroke={ink.stroke}
-        strokeWidth="2.4"
-        strokeLinejoin="round"
-      />
-      <path d={`M${at(a)}L${at(b)}`} stroke={ink.line} strokeWidth="1.6" strokeDasharray="3 3" />
-      <text x={WHEEL / 2} y={WHEEL + 18} textAnchor="middle" fontWeight="700" fill={ink.line}>
-        {say`${format.mm(wheel.chordMm)} across the rim`}
-      </text>
-      <text x={WHEEL / 2} y={WHEEL + 37} textAnchor="middle" fontSize={14} fill={ink.line}>
-        {say`${wheel.angle.toFixed(0)}°; ${format.grams(wheel.left.grams)} stay`}
-      </text>
-    </g>
-  );
-}
-
-/** One piece as it lies, standing up from the board, at a scale that fits. */
-export function PieceDrawing({ main, cut, print = false }: { main: Main; cut: Cut; print?: boolean }) {
-  const ink = inkOf(main, print);
-  if (cut.look === 'pearl')
-    return (
-      <svg viewBox="0 0 200 110" className="w-full max-w-[220px]" aria-hidden>
-        <circle cx="100" cy="56" r="46" fill={ink.fill} stroke={ink.line} strokeWidth="1.8" />
-        <path d="M72 46q8-20 28-22" fill="none" stroke={ink.line} strokeWidth="1.4" strokeLinecap="round" />
-      </svg>
-    );
-  const { x, y, w, h } = box(cut.outline);
-  const lift: Point = [0.18 * cut.height, 0.62 * cut.height];
-  const scale = Math.min(3.4, 190 / (w + lift[0]), 96 / (h * 0.6 + lift[1]));
-  // What is farther off is drawn first.
-  const sides = cut.outline
-    .map((p, i): [Point, Point] => [p, cut.outline[(i + 1) % cut.outline.length]!])
-    .sort(([a, b], [c, d]) => c[1] + d[1] - a[1] - b[1]);
-  // Looked at from the front: the plan is foreshortened, the height stands up.
-  const at =
-    (up: number): Place =>
-    ([px, py]) =>
-      `${(4 + (px - x + lift[0] * up) * scale).toFixed(1)} ${(104 - ((py - y) * 0.6 + lift[1] * up) * scale).toFixed(1)}`;
-  return (
-    <svg viewBox="0 0 200 110" className="w-full max-w-[220px]" aria-hidden strokeLinejoin="round">
-      <path d={path(cut.outline, at(0))} fill={ink.fill} stroke={ink.line} strokeWidth="1.8" />
-      <g style={{ filter: print ? undefined : 'brightness(.84)' }}>
-        {sides.map(([p, q], i) => {
-          const round = cut.outline.length > 12;
-          return (
-            <path
-              key={i}
-              d={`M${at(0)(p)}L${at(0)(q)}L${at(1)(q)}L${at(1)(p)}Z`}
-              fill={ink.fill}
-              stroke={round ? ink.fill : ink.line}
-              strokeWidth="1.2"
-            />
-          );
-        })}
-      </g>
-      <path d={path(cut.outline, at(1))} fill={ink.fill} stroke={ink.line} strokeWidth="1.8" />
-    </svg>
   );
 }

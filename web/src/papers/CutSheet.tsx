@@ -160,7 +160,7 @@ function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { lin
       <div className="mt-[1mm] flex items-start gap-[4mm]">
         <div className="w-[104mm] shrink-0">
           {cut.answer ? (
-            <CutDrawing main={main} cut={cut} answer={cut.answer} format={format} print />
+            <CutDrawing main={main} cut={cut} answer={cut.answer} steps={steps} format={format} print />
           ) : (
             <FoldDrawing main={main} cut={cut} format={format} print />
           )}
