@@ -119,4 +119,5 @@ export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { named } from './named.js';
 export { compositionOf, type KnownComposition } from './compositionOf.js';
 export { densityOfMade, pasteDensity } from './density.js';
-export { facesOf, trimOf, type Face } from './rind.js';
+export { facesOf, type Face } from './faces.js';
+export { trimOf } from './rind.js';

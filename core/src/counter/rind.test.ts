@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { aCheese, aCompanion, aMeat } from '../testing/goods.js';
-import { facesOf, trimOf } from './rind.js';
+import { facesOf } from './faces.js';
+import { trimOf } from './rind.js';
 
 /** Which face of a good is eaten, off or left on: common practice, no source. */
 

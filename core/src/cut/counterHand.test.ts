@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, type Brief } from '../brief/index.js';
-import { isMain, isWare, type Good, type Main } from '../counter/index.js';
+import { isCompanion, isMain, isWare, type Good, type Main } from '../counter/index.js';
 import { aBrief, aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
 import { aheadOf } from './ahead.js';
 import { cutsFor } from './cuts.js';
 import { FOLDS, foldOf } from './folds.js';
 import { knivesFor } from './knives.js';
+import { boundsOf, centreOf } from './plane.js';
 import { produceCut } from './produce.js';
 import { cuttingOrder } from './sequence.js';
 import { stepsOf } from './steps.js';
@@ -162,8 +163,42 @@ test.each([
 });
 test('pieces are counted where the weight of one is known', () => {
   const grape = aCompanion('g', { style: 'grape', piece: { grams: 6 } });
-  expect(produceCut(grape, 300).pieces).toBe(50);
+  expect(produceCut(grape, 300).wholes).toBe(50);
   expect(produceCut(aCompanion('x'), 300).pieces).toBeNull();
+});
+
+// Common practice, no source (trade table, "Pieces"): two bites are up to 120 mm long with the other two measures within 40 mm.
+test('a slice of bread is parted until it is two bites, a wide cracker is snapped, and each says so', () => {
+  const slice = aCompanion('b', { role: 'bread', piece: { grams: 16, length: 85, width: 70, height: 10 } });
+  const cut = produceCut(slice, 160);
+  expect(cut).toMatchObject({ parts: 2, wholes: 10, pieces: 20 });
+  expect(cut.piece!.measures).toEqual([85, 35, 10]);
+  expect(cut.reasons.map(({ rule }) => rule)).toEqual(['parted for a bite']);
+  const round = aCompanion('o', { role: 'cracker', piece: { grams: 12, diameter: 62, height: 6 } });
+  expect(produceCut(round, 120)).toMatchObject({
+    form: 'snapped to a cracker’s width',
+    parts: 2,
+    pieces: 20,
+  });
+  const small = aCompanion('s', { role: 'cracker', piece: { grams: 4, diameter: 50, height: 4 } });
+  expect(produceCut(small, 120)).toMatchObject({ form: 'whole', parts: 1, reasons: [] });
+  const stick = aCompanion('l', { role: 'cracker', piece: { grams: 5, length: 190, diameter: 9 } });
+  expect(produceCut(stick, 50).piece!.measures).toEqual([47.5, 9, 9]);
+});
+test('every piece of produce on the counter has its outline and is eaten in two bites, or says what is too much', () => {
+  for (const companion of counter.filter(isCompanion)) {
+    const { piece, reasons, form } = produceCut(companion, 200);
+    if (!piece) continue;
+    const [x, y] = centreOf(piece.outline);
+    expect(Math.hypot(x, y)).toBeLessThan(1e-6);
+    const { min, max } = boundsOf(piece.outline);
+    const across = [max[0] - min[0], max[1] - min[1], piece.height].sort((a, b) => b - a);
+    piece.measures.forEach((mm, i) => expect(across[i]! / mm).toBeCloseTo(1, 2));
+    const fits = piece.measures[0] <= 122.4 && piece.measures[1] <= 40.8 && (piece.grams ?? 0) <= 30.6;
+    const isHandled = ['fruit', 'dried fruit', 'bread', 'chocolate', 'nut'].includes(companion.role);
+    if (isHandled && form !== 'in clusters of 3 to 6')
+      expect(reasons.some(({ rule }) => /piece$/.test(rule))).toBe(!fits);
+  }
 });
 
 test('the steps run from the wheel to what is held back', () => {

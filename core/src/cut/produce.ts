@@ -1,28 +1,13 @@
 import { named, type Companion } from '../counter/index.js';
+import { millimetres, reason, type Millimetres, type Reason } from '../units/index.js';
+import { biteReasons, TWO_BITES } from './bite.js';
+import { breadOf, producePiece, type Parts, type ProduceForm, type ProducePiece } from './producePiece.js';
 
-export type ProduceForm =
-  | 'in clusters of 3 to 6'
-  | 'halved, or stem on for grip'
-  | 'in thin slices'
-  | 'in crescents, peel off'
-  | 'in short sticks, peel and core off'
-  | 'in segments'
-  | 'quartered'
-  | 'whole, stem on'
-  | 'whole, dry'
-  | 'in sticks one dip long'
-  | 'whole, tops on'
-  | 'halved'
-  | 'in leaves'
-  | 'in slices a finger thick'
-  | 'in squares'
-  | 'snapped to a cracker’s width'
-  | 'whole'
-  | 'drained, in a bowl'
-  | 'in a bowl, with its spoon'
-  | 'broken into squares'
-  | 'at room warmth, with its knife'
-  | 'by the sprig';
+declare module '../units/reason.js' {
+  interface Rules {
+    'parted for a bite': { across: Millimetres; into: number };
+  }
+}
 
 /** How fast it suffers once it is cut: what browns and dries comes last. */
 export type ProduceTime = 'ahead' | 'late' | 'last';
@@ -31,14 +16,24 @@ export type ProduceTime = 'ahead' | 'late' | 'last';
 export interface ProduceCut {
   readonly form: ProduceForm;
   readonly when: ProduceTime;
-  /** Pieces, where the weight of one is known; null: by eye. */
+  /** Of so many whole ones, where the weight of one is known; null: by eye. */
+  readonly wholes: number | null;
+  /** So many pieces in all, where that is known. */
   readonly pieces: number | null;
+  /** One piece as it lies; null: it lies in a bowl. */
+  readonly piece: ProducePiece | null;
+  /** Each slice or cracker is cut or snapped into so many. */
+  readonly parts: number;
+  /** What is too much for one or two bites, and what is done about it. */
+  readonly reasons: readonly Reason[];
 }
 
 const FRUIT = ['fruit'];
 const GREEN = ['vegetable'];
 /** A piece for a cracker, and a cracker for a hand, is no wider than this. Common practice, no source. */
 const CRACKER_MM = 50;
+/** A hair over is what a hand cuts. House's own figure. */
+const HAIR = 1.1;
 const CRUST = ['bread'];
 
 /** The first row that fits counts. Common practice, no source. */
@@ -71,7 +66,8 @@ const ROWS: readonly {
   {
     roles: ['bread', 'cracker'],
     fits: ({ role, piece }) =>
-      (piece.length ?? 0) > CRACKER_MM && (role === 'cracker' || (piece.height ?? 9) < 6),
+      (piece.length ?? piece.diameter ?? 0) > CRACKER_MM * HAIR &&
+      (role === 'cracker' || (piece.height ?? 9) < 6),
     form: 'snapped to a cracker’s width',
     when: 'last',
   },
@@ -85,15 +81,56 @@ const ROWS: readonly {
 ];
 const ELSE = { form: 'in a bowl, with its spoon', when: 'ahead' } as const;
 
+/**
+ * Into how many parts a slice of bread is cut, or a cracker snapped, to be taken in one motion: bread within two bites, a
+ * cracker within its usual width.
+ */
+function partsOf(good: Companion, form: ProduceForm): Parts {
+  const whole = breadOf(good, form);
+  if (!whole) return { along: 1, across: 1 };
+  const snapped = form === 'snapped to a cracker’s width';
+  const [most, other] = snapped ? [CRACKER_MM, CRACKER_MM] : [TWO_BITES.long, TWO_BITES.other];
+  const into = (mm: number, limit: number) => Math.max(1, Math.ceil(mm / (limit * HAIR)));
+  const [along, across] = [into(whole.long, most), into(whole.wide, other)];
+  // A round one breaks in half.
+  return whole.round ? { along: 1, across: Math.max(along, across) } : { along, across };
+}
+
 /** How a companion is cut, of so many net grams. */
 export function produceCut(good: Companion, net: number): ProduceCut {
-  const row = ROWS.find(
-    ({ roles, stems, fits }) =>
-      roles.includes(good.role) && (!stems || named(good, ...stems)) && (fits?.(good) ?? true),
-  );
+  const row =
+    ROWS.find(
+      ({ roles, stems, fits }) =>
+        roles.includes(good.role) && (!stems || named(good, ...stems)) && (fits?.(good) ?? true),
+    ) ?? ELSE;
+  const parts = partsOf(good, row.form);
+  const into = parts.along * parts.across;
+  const piece = producePiece(good, row.form, parts);
+  const whole = breadOf(good, row.form);
   const { grams } = good.piece;
   return {
-    ...(row ? { form: row.form, when: row.when } : ELSE),
-    pieces: grams ? Math.round(net / grams) : null,
+    form: row.form,
+    when: row.when,
+    wholes: grams ? Math.round(net / grams) : null,
+    pieces: grams && piece?.grams ? Math.round(net / piece.grams) : null,
+    piece,
+    parts: into,
+    reasons: [
+      ...(whole && into > 1
+        ? [
+            reason(
+              'parted for a bite',
+              { across: millimetres(Math.max(whole.long, whole.wide)), into },
+              { subject: good.id },
+            ),
+          ]
+        : []),
+      ...(piece && HANDLED.includes(good.role) && row.form !== 'in clusters of 3 to 6'
+        ? biteReasons('slice', piece.grams ?? 0, piece.measures, good.id)
+        : []),
+    ],
   };
 }
+
+/** What is put into the mouth as it lies there; a cracker is snapped by its own rule, and a cluster is eaten berry by berry. */
+const HANDLED: readonly Companion['role'][] = ['fruit', 'dried fruit', 'bread', 'chocolate', 'nut'];

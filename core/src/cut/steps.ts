@@ -39,6 +39,9 @@ function showFaceOf({ texture, rind }: Cheese, cut: Cut): ShowFace {
   return cut.whole || rind.verdict !== 'eaten' ? 'the cut heart' : 'the rind';
 }
 
+/** What lies in a heap has no face. */
+const LOOSE: readonly string[] = ['pearl', 'spoonful', 'crumble', 'nugget', 'chunk', 'cube'];
+
 /** Soft paste sticks to a blade when it is warm. Common practice, no source. */
 const CUT_COLD = ['fresh', 'soft', 'bloomy', 'washed', 'blue'];
 
@@ -130,8 +133,8 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
       },
       about,
     ),
-    reason('show face', { face: showFaceOf(cheese, cut) }, about),
   );
+  if (!LOOSE.includes(cut.look)) steps.push(reason('show face', { face: showFaceOf(cheese, cut) }, about));
   return steps;
 }
 

@@ -37,7 +37,7 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
           !cut.fold && 'min-[620px]:grid-cols-[minmax(0,1fr)_220px]',
         )}
       >
-        <ol className="divide-y divide-line border-y border-line">
+        <ol className="self-start divide-y divide-line border-y border-line">
           {steps.map((step, i) => (
             <li key={reasonKey(step)} className="flex gap-3 py-1.5">
               <span className="w-4 shrink-0 font-serif text-lg text-annatto-text">{i + 1}</span>

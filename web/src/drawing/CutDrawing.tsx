@@ -33,7 +33,7 @@ export function CutDrawing({
   const ink = inkOf(main, print);
   const W = print ? WIDE.print : WIDE.screen;
   const views = viewsOf(answer.stock, answer.division);
-  const left = cut.wheel ? WHEEL + GAP : 0;
+  const left = cut.wheel ? WHEEL + GAP : 2;
   const boxes = views.map(({ outline }) => box(outline));
   const wide = Math.max(...boxes.map(({ w }) => w));
   const high = boxes.reduce((sum, { h }) => sum + h, 0);

@@ -10,6 +10,7 @@ import {
 import { useWorkbench } from '../frame/context';
 import { CutDrawing } from '../drawing/CutDrawing';
 import { FoldDrawing } from '../drawing/FoldDrawing';
+import { ProduceDrawing } from '../drawing/ProduceDrawing';
 import { SheetHead } from './SheetHead';
 import { cutLabel, cutterFaces, plateLabel, rindName, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
@@ -68,20 +69,26 @@ export function CutSheet() {
       ))}
       <section className="cut-station" data-station="produce">
         <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">{say`Produce and bread`}</h2>
-        <table className="w-full text-[12pt] leading-snug">
+        <table className="w-full table-fixed text-[12pt] leading-snug">
           <tbody>
             {produceLines(plan).map(({ good, portion, cut }) => (
               <tr key={good.id} className="border-b border-black/30">
-                <td className="w-[62mm]">
+                <td className="w-[44mm]">
                   <strong>{good.name}</strong>
                 </td>
-                <td className="text-right! whitespace-nowrap">{format.grams(portion.gross)}</td>
+                <td className="w-[20mm] pr-[3mm] text-right! whitespace-nowrap">
+                  {format.grams(portion.gross)}
+                </td>
                 <td>
                   {word(cut.form)}
-                  {cut.pieces !== null && cut.pieces > 0 && say`, of about ${cut.pieces}`}
+                  {cut.wholes !== null && cut.wholes > 0 && say`, of about ${cut.wholes}`}
+                  {cut.parts > 1 && say`, each into ${cut.parts}`}
                 </td>
-                <td className="whitespace-nowrap">{WHEN[cut.when]}</td>
-                <td>
+                <td className="w-[40mm]">
+                  {cut.piece && <ProduceDrawing good={good} piece={cut.piece} format={format} print />}
+                </td>
+                <td className="w-[19mm] pl-[2mm]">{WHEN[cut.when]}</td>
+                <td className="w-[10mm]">
                   <Tick />
                 </td>
               </tr>

@@ -1,4 +1,4 @@
-import type { CutStyleId, FoldId, MeatKeeping } from '@rotula/core';
+import type { CutStyleId, FoldId, MeatKeeping, ProduceTime } from '@rotula/core';
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
@@ -123,6 +123,7 @@ export const cutWords: WordsOf<
   | 'measure anew'
   | 'weighed, not measured'
   | 'slices halved'
+  | 'parted for a bite'
   | TableRule
   | Step
 > = {
@@ -140,6 +141,8 @@ export const cutWords: WordsOf<
     say`by its measures it is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? say`heavier` : say`lighter`} than such paste can be: measure the piece anew`,
   'weighed, not measured': () => say`its paste holds air: the scale says its weight, no measure does`,
   'slices halved': ({ across }, { mm }) => say`${mm(across)} is too long for one grab: slices are halved`,
+  'parted for a bite': ({ across, into }, { mm }) =>
+    say`${mm(across)} is too much to take in one motion: each into ${into}`,
   'house cuts all': () => say`the house cuts everything ahead`,
   'house leaves whole': () => say`the house leaves whole what can stand whole`,
   'one hand': () => say`standing guests have one hand: more than ten to a knife is a queue`,
@@ -179,3 +182,10 @@ export const cutWords: WordsOf<
       : say`Keep ${grams(kept)} whole beside`,
   'hold back': ({ grams: held }, { grams }) => say`Hold ${grams(held)} back, cold and covered`,
 };
+
+const PRODUCE_WHEN: Record<ProduceTime, string> = {
+  ahead: say`ahead: it keeps`,
+  late: say`late: it browns or dries`,
+  last: say`last of all`,
+};
+export const produceWhen = (when: ProduceTime): string => PRODUCE_WHEN[when];

@@ -6,6 +6,6 @@ export * from './roles';
 export * from './figures';
 export { becauseWords } from './because';
 export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
-export { cutLabel } from './cut';
+export { cutLabel, produceWhen } from './cut';
 export { wayOutWords, wishWords } from './wishes';
 export { schoolWords, SCHOOLS, type School } from './schools';

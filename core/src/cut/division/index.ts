@@ -1,4 +1,4 @@
-export { type Division, type Pieces, type Stroke, times } from './pieces.js';
+export { type Division, type Pieces, sorted3, type Stroke, times } from './pieces.js';
 export { radial } from './radial.js';
 export { layered, ringed } from './bands.js';
 export { grid, zigzag } from './box.js';
