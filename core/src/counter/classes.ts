@@ -1,4 +1,4 @@
-import type { Composition } from './good.js';
+import type { Composition } from './measures.js';
 import type { Texture } from './words.js';
 
 /**

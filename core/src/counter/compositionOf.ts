@@ -1,4 +1,5 @@
-import type { Companion, Composition, Good } from './good.js';
+import type { Companion, Good } from './good.js';
+import type { Composition } from './measures.js';
 import { isCheese, isCompanion, isMeat } from './kinds.js';
 
 /** What a good is made of, g per 100 g, and whether that is only what its style usually is. */

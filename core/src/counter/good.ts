@@ -3,6 +3,7 @@ import { Days, Grams, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergenStatement.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
+import { Composition, Form, Piece, smallestMeasure } from './measures.js';
 import { trimOf } from './rind.js';
 import {
   PACK_FORMS,
@@ -28,7 +29,6 @@ import {
   FLAVOURS,
   RINDS,
   RIND_VERDICTS,
-  SHAPES,
 } from './words.js';
 
 /** The open format of the counter (docs/formats.md). */
@@ -122,30 +122,6 @@ const shares = <T extends readonly [string, ...string[]]>(animals: T) =>
     )
     .refine((all) => new Set(all.map((a) => a.animal)).size === all.length, 'each animal is named once');
 
-/** Outer measures of the whole piece. Round shapes use diameter and height (a log: diameter and length). */
-export const Form = z.object({
-  shape: z.enum(SHAPES),
-  grams: Grams.refine((g) => g >= 0.1, 'a whole piece weighs at least 0.1 g'),
-  diameter: Length.nullable().default(null),
-  height: Length.nullable().default(null),
-  length: Length.nullable().default(null),
-  width: Length.nullable().default(null),
-});
-export type Form = z.infer<typeof Form>;
-
-/** g per 100 g. */
-export const Composition = z.object({
-  water: z.number().min(0).max(100),
-  fat: z.number().min(0).max(100),
-  protein: z.number().min(0).max(100).nullable().default(null),
-  carbohydrate: z.number().min(0).max(100).nullable().default(null),
-  ash: z.number().min(0).max(100).nullable().default(null),
-});
-export type Composition = z.infer<typeof Composition>;
-
-const smallestMeasure = ({ diameter, height, length, width }: Form): number =>
-  Math.min(...[diameter, height, length, width].map((mm) => mm ?? Infinity));
-
 export const Cheese = Common.extend({
   kind: z.literal('cheese'),
   /** One cheese at several ages is one line of its maker; the same word on each tells that. Empty: a line of its own. */
@@ -219,17 +195,6 @@ export const COMPANION_ROLES = [
   'garnish',
 ] as const;
 export type CompanionRole = (typeof COMPANION_ROLES)[number];
-
-/** Weight of one piece, and its measures where they are known. */
-const Piece = z.object({
-  grams: Grams.refine((g) => g > 0, 'a piece weighs more than nothing')
-    .nullable()
-    .default(null),
-  diameter: Length.nullable().default(null),
-  length: Length.nullable().default(null),
-  width: Length.nullable().default(null),
-  height: Length.nullable().default(null),
-});
 
 export const Companion = Common.extend({
   kind: z.literal('companion'),

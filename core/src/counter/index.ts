@@ -62,6 +62,7 @@ export {
   type Main,
   Meat,
   Sense,
+  type Ware,
 } from './good.js';
 export { goodsById, isCheese, isCompanion, isDrink, isMain, isMeat, isWare } from './kinds.js';
 export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';

@@ -1,10 +1,15 @@
 import { rememberedBy } from '../units/index.js';
-import type { Good } from './good.js';
+
+/** What has a name, and perhaps a style: a good, or a ware of a customer. */
+interface Named {
+  readonly name: string;
+  readonly style?: string;
+}
 
 const textOf = rememberedBy(
-  (good: Good) => ` ${`${good.name} ${good.style}`.toLowerCase().replace(/[^a-z]+/g, ' ')} `,
+  ({ name, style = '' }: Named) => ` ${`${name} ${style}`.toLowerCase().replace(/[^a-z]+/g, ' ')} `,
 );
 
 /** Does a word of its name or style begin with one of these stems? */
-export const named = (good: Good, ...stems: readonly string[]): boolean =>
+export const named = (good: Named, ...stems: readonly string[]): boolean =>
   stems.some((stem) => textOf(good).includes(` ${stem}`));

@@ -1,5 +1,6 @@
 import { grams, type Grams } from '../units/index.js';
-import type { Cheese, Form, Good, Main } from './good.js';
+import type { Cheese, Good, Main } from './good.js';
+import type { Form } from './measures.js';
 import type { MeatAnimal, Milk } from './words.js';
 
 /** Mid of the range for close-textured cheese and dry-cured meat (practice.csv: 1030-1130 and 1050-1120 kg/m3). */

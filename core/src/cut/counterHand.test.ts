@@ -6,7 +6,7 @@ import { practice } from '../testing/reference.js';
 import { aheadOf } from './ahead.js';
 import { cutsFor } from './cuts.js';
 import { FOLDS, foldOf } from './folds.js';
-import { knivesFor } from './knives.js';
+import { kitOf, knivesFor, wearOf } from './knives.js';
 import { boundsOf, centreOf } from './plane.js';
 import { produceCut } from './produce.js';
 import { cuttingOrder } from './sequence.js';
@@ -78,14 +78,16 @@ describe('how much is cut ahead', () => {
 
 describe('knives', () => {
   const wares = counter.filter(isWare);
+  const kits = kitOf(wares, []);
   const uses = (ids: string[]) => ids.map((id) => ({ main: good(id), tool: 'butter knife' as const }));
+  const wired = (ids: string[]) => ids.map((id) => ({ main: good(id), tool: 'wire' as const }));
   test('the fewest share one, but blue always has its own; one each is a school', () => {
-    const few = knivesFor(uses(['halyard', 'cinder-ewe', 'blackwater-blue']), 'fewest', wares);
+    const few = knivesFor(uses(['halyard', 'cinder-ewe', 'blackwater-blue']), 'fewest', kits);
     expect(few.map(({ goods, own }) => [goods.length, own])).toEqual([
       [2, null],
       [1, 'blue'],
     ]);
-    expect(knivesFor(uses(['halyard', 'cinder-ewe']), 'one each', wares)).toHaveLength(2);
+    expect(knivesFor(uses(['halyard', 'cinder-ewe']), 'one each', kits)).toHaveLength(2);
   });
   test('what carries an allergen beyond milk touches nothing else', () => {
     const nutty = aCheese('n', { allergens: { contains: ['milk', 'walnut'], rest: 'free' } });
@@ -95,13 +97,33 @@ describe('knives', () => {
         { main: nutty, tool: 'wire' },
       ],
       'fewest',
-      wares,
+      kits,
     );
     expect([one!.own, two!.own]).toEqual([null, 'allergen']);
     expect(one!.kit?.name).toBe('Cutting Wire');
   });
   test('what is not in the kit is said to be missing', () => {
-    expect(knivesFor([{ main: good('tarpot'), tool: 'chisel' }], 'fewest', [])[0]!.kit).toBeNull();
+    expect(knivesFor([{ main: good('tarpot'), tool: 'chisel' }], 'fewest', kitOf([], []))[0]!.kit).toBeNull();
+  });
+  test('what the customer has is kit too, the shop’s own first', () => {
+    const use = [{ main: good('tarpot'), tool: 'chisel' as const }];
+    const theirs = [{ name: 'Grandmother’s chisel' }];
+    expect(knivesFor(use, 'fewest', kitOf([], theirs))[0]!.kit).toMatchObject({
+      whose: 'customer',
+      price: 0,
+    });
+    expect(knivesFor(wired(['halyard']), 'fewest', kitOf(wares, [{ name: 'a wire' }]))[0]!.kit?.whose).toBe(
+      'shop',
+    );
+  });
+  test('the wear of the shop’s knives is a share of the price of each, once', () => {
+    const one = knivesFor(wired(['halyard', 'cinder-ewe']), 'one each', kits);
+    const prices = new Map(
+      one.flatMap(({ kit }) => (kit ? [[kit.name, kit.price as number]] : [])) as [string, number][],
+    );
+    expect(prices.size).toBe(1);
+    expect(wearOf(one, 0.01)).toBe(Math.round([...prices.values()][0]! / 100));
+    expect(wearOf(one, 0)).toBe(0);
   });
 });
 

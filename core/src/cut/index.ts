@@ -13,7 +13,16 @@ export { type Ahead, aheadOf } from './ahead.js';
 export { produceCut } from './produce.js';
 export { stepsOf } from './steps.js';
 export { type Turn, cuttingOrder } from './sequence.js';
-export { type KnifeId, type KnifeSchool, type Tool, type ToolId, knivesFor, STAND_INS } from './knives.js';
+export {
+  type KnifeId,
+  type KnifeSchool,
+  type Tool,
+  type ToolId,
+  kitOf,
+  knivesFor,
+  STAND_INS,
+  wearOf,
+} from './knives.js';
 // Its rules belong to the union of reasons, though its functions stay here.
 export type * from './bite.js';
 export type * from './cheeseCut.js';

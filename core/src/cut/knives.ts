@@ -1,4 +1,5 @@
-import { allergensOf, isCheese, type Good, type Main } from '../counter/index.js';
+import { allergensOf, isCheese, named, type Main, type Ware } from '../counter/index.js';
+import { money, type Money } from '../units/index.js';
 
 /** Blades that cut behind the counter; 'none' where a spoon or hands do. */
 export type KnifeId =
@@ -42,7 +43,7 @@ export const STAND_INS: Partial<Record<KnifeId | ToolId, string>> = {
 /** Stems by which a ware of the counter is known as one of these. */
 const NAMED: Partial<Record<KnifeId | ToolId, readonly string[]>> = {
   wire: ['wire'],
-  'open-work blade': ['open-work', 'soft cheese knife'],
+  'open-work blade': ['open work', 'soft cheese knife'],
   'plane knife': ['plane'],
   chisel: ['chisel'],
   'short spade': ['spade'],
@@ -58,14 +59,22 @@ const NAMED: Partial<Record<KnifeId | ToolId, readonly string[]>> = {
 /** How knives are laid out at the table: the fewest that keep apart what must be, or one each. */
 export type KnifeSchool = 'fewest' | 'one each';
 
+/** A ware of the shop, or one that the customer has. */
+export interface Kit {
+  readonly name: string;
+  readonly whose: 'shop' | 'customer';
+  /** What it cost, smallest unit; nothing where it is the customer's. */
+  readonly price: Money;
+}
+
 /** One knife or tool, and the goods that share it. */
 export interface Tool {
   readonly id: KnifeId | ToolId;
   readonly goods: readonly string[];
   /** It touches nothing else: blue scents, an allergen spreads. */
   readonly own: 'blue' | 'allergen' | null;
-  /** The counter's ware for it; null: it is missing. */
-  readonly kit: Good | null;
+  /** The ware that is there for it; null: it is missing. */
+  readonly kit: Kit | null;
 }
 
 interface Use {
@@ -77,16 +86,29 @@ interface Use {
 const bringsAllergen = (main: Main): boolean =>
   allergensOf(main).contains.some((id) => !(id === 'milk' && isCheese(main)));
 
-const kitFor = (id: KnifeId | ToolId, wares: readonly Good[]): Good | null =>
-  wares.find((ware) =>
-    (NAMED[id] ?? []).some((stem) => `${ware.name} ${ware.style}`.toLowerCase().includes(stem)),
-  ) ?? null;
+/** What there is for a tool: the shop's own first. */
+export function kitOf(wares: readonly Ware[], customers: readonly { readonly name: string }[]): Kits {
+  return (id) => {
+    const stems = NAMED[id] ?? [];
+    const own = wares.find((ware) => named(ware, ...stems));
+    if (own) return { name: own.name, whose: 'shop', price: money(own.price.amount) };
+    const theirs = customers.find((ware) => named(ware, ...stems));
+    return theirs ? { name: theirs.name, whose: 'customer', price: money(0) } : null;
+  };
+}
+type Kits = (id: KnifeId | ToolId) => Kit | null;
+
+/** What the use of the shop's own knives wears them: a share of the price of each, once an order. */
+export const wearOf = (tools: readonly Tool[], share: number): Money => {
+  const used = new Map(tools.flatMap(({ kit }) => (kit ? [[kit.name, kit.price] as const] : [])));
+  return money([...used.values()].reduce((sum, price) => sum + price * share, 0));
+};
 
 /**
  * The knives of an order: goods that want the same one share it, but a blue and a good that brings an allergen have one to
- * themselves, always; in the school of one each, every good has. What the counter has of them is the kit.
+ * themselves, always; in the school of one each, every good has. What is there of them is the kit.
  */
-export function knivesFor(uses: readonly Use[], school: KnifeSchool, wares: readonly Good[]): Tool[] {
+export function knivesFor(uses: readonly Use[], school: KnifeSchool, kits: Kits): Tool[] {
   const shared = new Map<string, Use[]>();
   const tools: { id: KnifeId | ToolId; uses: Use[]; own: Tool['own'] }[] = [];
   for (const use of uses) {
@@ -108,6 +130,6 @@ export function knivesFor(uses: readonly Use[], school: KnifeSchool, wares: read
     id,
     goods: of.map(({ main }) => main.id),
     own,
-    kit: kitFor(id, wares),
+    kit: kits(id),
   }));
 }

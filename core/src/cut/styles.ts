@@ -1,7 +1,7 @@
-import type { Cheese } from '../counter/index.js';
 import { coins, whole, zigzag } from './division/index.js';
 import { isRound } from './stock.js';
 import type { CutStyle } from './style.js';
+import { angular, fans, flows, is, small } from './traits.js';
 import {
   batons,
   blocks,
@@ -18,20 +18,6 @@ import {
   within,
   ZIGZAG_MM,
 } from './ways.js';
-
-const is = <T>(x: T, ...options: T[]) => options.includes(x);
-/** A piece that is set out whole: up to about a pound. */
-const SMALL_GRAMS = 500;
-const small = (cheese: Cheese) => cheese.form.grams <= SMALL_GRAMS;
-const flows = (cheese: Cheese) => cheese.paste === 'runny' || cheese.rind.kind === 'bark';
-const angular = (cheese: Cheese) => is(cheese.form.shape, 'block', 'square');
-
-/** Supple paste slices clean and lies in a fan; a washed block has no better cut. Common practice, no source. */
-function fans({ texture, paste, form: { shape, grams } }: Cheese): 0 | 2 | 3 {
-  if (paste !== 'supple') return 0;
-  if (texture === 'washed' && shape === 'block') return 3;
-  return is(texture, 'semi-soft', 'firm') && grams > SMALL_GRAMS ? 2 : 0;
-}
 
 /** The cuts, one row each. Common practice, no source. */
 export const CUT_STYLES: readonly CutStyle[] = [

@@ -6,6 +6,7 @@ import { IconButton } from '../ui/IconButton';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
 import { Stepper } from '../ui/Stepper';
+import { ZoneField } from '../ui/ZoneField';
 import { useBrief } from './useBrief';
 import { Waits } from './Waits';
 import { say, word } from '../language/say';
@@ -74,6 +75,14 @@ export function PlaceFields() {
         onChange={(hours) => set(say`how long it lasts`, { hours })}
       />
       <Waits stage={say`Clock`}>
+        <div className="mb-4">
+          <ZoneField
+            label={say`Time zone`}
+            value={brief.timeZone}
+            usual={house.timeZone}
+            onCommit={(timeZone) => set(say`the time zone`, { timeZone })}
+          />
+        </div>
         <div className="flex flex-wrap gap-4">
           {degrees(say`At the table`, brief.roomCelsius, (roomCelsius) =>
             set(say`how warm it is`, { roomCelsius }),

@@ -115,6 +115,9 @@ function Knives({ title, tools }: { title: string; tools: readonly Tool[] }) {
               {tool.own === 'allergen' && say`its own, it carries an allergen: `}
               {names(tool.goods)}
             </span>
+            {tool.kit?.whose === 'customer' && (
+              <span className="block text-sm text-chalk-soft">{say`the customer has one: ${tool.kit.name}`}</span>
+            )}
             {!tool.kit && (
               <span className="block text-sm text-wax-lit">
                 {STAND_INS[tool.id]

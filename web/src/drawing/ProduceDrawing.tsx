@@ -5,7 +5,7 @@ import { box, path, type Place } from './ink';
 
 const SIZE = { screen: { wide: 420, high: 150 }, print: { wide: 152, high: 62 } };
 /** Room for the measures. */
-const LABEL = { screen: 84, print: 56 };
+const LABEL = { screen: 84, print: 64 };
 const GAP = { screen: 24, print: 12 };
 const MOST_SCALE = 3.2;
 

@@ -1,6 +1,7 @@
 import { type House } from '@rotula/core';
 import { NumberField } from '../ui/NumberField';
 import { Stepper } from '../ui/Stepper';
+import { ZoneField } from '../ui/ZoneField';
 import type { Format } from '../ui/format';
 import { say, word } from '../language/say';
 
@@ -54,15 +55,12 @@ export function WorkFields({
             onCommit={(n) => onSet({ wareShare: n / 100 })}
           />
         </label>
-        <label className="block">
-          <span className="mb-1 block">{say`Time zone`}</span>
-          <input
-            key={house.timeZone}
-            className="field w-full"
-            defaultValue={house.timeZone}
-            onBlur={(e) => e.target.value !== house.timeZone && onSet({ timeZone: e.target.value })}
-          />
-        </label>
+        <ZoneField
+          label={say`Time zone`}
+          value={house.timeZone}
+          usual={null}
+          onCommit={(timeZone) => timeZone && onSet({ timeZone })}
+        />
       </div>
       <p className="mt-4 mb-2 text-ink-soft">{say`Margin, per cent of the selling price, where a good names no supplier’s price. The shop’s own figures; common practice, no source.`}</p>
       <div className="flex flex-wrap gap-4">

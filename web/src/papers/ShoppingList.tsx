@@ -76,6 +76,9 @@ export function ShoppingList() {
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
         {say`In all ${format.money(plan.sum.price)}`}
       </p>
+      {plan.sum.agreed !== null && (
+        <p className="text-right text-[13pt] font-bold">{say`Agreed: ${format.money(plan.sum.agreed)}`}</p>
+      )}
       <p className="text-right text-[10.5pt]">
         {document.order.drinks === 'suggested' && say`Drinks are suggested and not in the sum. `}
         {say`Own plates, work and hire are in the sum; jars are charged by the share used.`}

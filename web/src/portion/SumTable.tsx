@@ -23,6 +23,7 @@ export function SumTable() {
     { label: say`Own plates`, price: priceOf((line) => line.for === 'own plate') },
     { label: say`Drinks`, price: priceOf((line) => line.for === 'drinks') },
     { label: say`Work`, price: priceOf((line) => line.subject === 'cutting') },
+    { label: say`Wear of knives`, price: priceOf((line) => line.subject === 'wear') },
     { label: say`Hire of boards`, price: priceOf((line) => line.subject === 'board hire') },
   ].filter(({ price }) => price > 0);
   const paid = sum.agreed ?? sum.price;

@@ -4,12 +4,14 @@ import {
   cuttingOrder,
   cutsFor,
   cutTableOf,
+  kitOf,
   knivesFor,
+  wearOf,
   type Cut,
   type Tool,
   type Turn,
 } from '../../cut/index.js';
-import { grams, money, type Grams } from '../../units/index.js';
+import { grams, money, type Grams, type Money } from '../../units/index.js';
 import type { Cutting } from '../order.js';
 import { weighedOf } from '../weighed.js';
 import { stage, without } from './row.js';
@@ -81,23 +83,25 @@ export const cutStage = stage({
       }),
     );
     const cuts = weighed.size > 0 ? cutsFor(mains, shares, order.cuts, table, brief.servingAt) : first;
-    const wares = waresOn(counter);
+    const kits = kitOf(waresOn(counter), brief.wares);
     const uses = (of: 'knife' | 'serving') => cuts.map((cut, i) => ({ main: mains[i]!, tool: cut[of] }));
     return {
       shares,
       cuts,
       weighed,
       turns: cuttingOrder(mains),
-      cutting: knivesFor(uses('knife'), 'fewest', wares),
-      serving: knivesFor(uses('serving'), house.knives, wares),
+      cutting: knivesFor(uses('knife'), 'fewest', kits),
+      serving: knivesFor(uses('serving'), house.knives, kits),
     };
   },
-  lines: ({ cut: { cuts } }, { house }) => {
+  lines: ({ cut: { cuts, cutting, serving } }, { house }) => {
     const seconds = cuts.reduce((sum, cut) => sum + cut.seconds, 0);
-    const work = money((house.wage * seconds) / 3600);
-    return work > 0
-      ? [{ subject: 'cutting', good: null, for: 'service' as const, amount: null, price: work, cost: work }]
-      : [];
+    const charged = (subject: string, price: Money) =>
+      price > 0 ? [{ subject, good: null, for: 'service' as const, amount: null, price, cost: price }] : [];
+    return [
+      ...charged('cutting', money((house.wage * seconds) / 3600)),
+      ...charged('wear', wearOf([...cutting, ...serving], house.wareShare)),
+    ];
   },
   summary: ({ cuts, cutting }) => ({
     goods: [...new Set([...Object.keys(cuts), ...cutting.entries.map(({ goodId }) => goodId)])],
