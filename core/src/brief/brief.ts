@@ -4,38 +4,15 @@ import { Limit, LIMITS } from '../care/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 import { PLACE_FIELDS } from './place.js';
 import { ROLES } from './roles.js';
+import { FLIGHTS, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES, THEME_HOLDS } from './words.js';
 import type { Practice } from './practice.js';
 import type { ShareSchool } from './schools.js';
-
-/** Which role the food plays; the grams follow from it. */
 
 /** Wall-clock time at the table, to the minute; it has no time zone, as on an invitation. */
 const LocalDateTime = z
   .string()
   .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T18:30')
   .refine(isRealTime, 'there is no such day or time');
-
-/** Where it is eaten; heat shortens the time out and melts what is soft. */
-export const SETTINGS = ['indoors', 'outdoors', 'outdoors, hot'] as const;
-export const TABLES = ['walk around', 'against a wall', 'seated', 'passed round'] as const;
-export const LIGHTS = ['bright', 'dim'] as const;
-export const MANNERS = ['plain', 'usual', 'lavish'] as const;
-export const SURFACES = [
-  'wood',
-  'slate',
-  'marble',
-  'metal',
-  'plate',
-  'salt block',
-  'tiered stand',
-  'several small boards',
-  'bare table',
-  'boxes',
-] as const;
-const THEME_HOLDS = ['milk', 'family', 'region', 'colour', 'flavour'] as const;
-const FLIGHTS = ['vertical', 'face-off'] as const;
-export type ThemeHolds = (typeof THEME_HOLDS)[number];
-export type Flight = (typeof FLIGHTS)[number];
 
 const Short = z.string().trim().max(120);
 const Heads = z.number().int().min(0).max(10000);

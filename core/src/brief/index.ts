@@ -2,7 +2,8 @@ export { COVERS, type CompanySchool, type CoverSchool, type ShareSchool } from '
 export { keptHouse } from './keptHouse.js';
 export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
-export { Brief, type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './brief.js';
+export { Brief } from './brief.js';
+export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
 export { HOUSE_FORMAT } from './houseFormat.js';

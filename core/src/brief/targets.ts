@@ -9,7 +9,8 @@ import {
   type Main,
   type Texture,
 } from '../counter/index.js';
-import type { Brief, Flight } from './brief.js';
+import type { Brief } from './brief.js';
+import type { Flight } from './words.js';
 import type { Role } from './roles.js';
 import { heads, headsThatEat } from './heads.js';
 import type { House } from './house.js';

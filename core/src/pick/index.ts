@@ -12,10 +12,8 @@ export {
 export {
   DEFAULT_NODE_LIMIT,
   HIGHEST_NODE_LIMIT,
-  Locks,
   namesOf,
   pick,
-  Search,
   solve,
   type Found,
   type Pick,
@@ -35,3 +33,4 @@ export {
   type SplurgeAndSave,
 } from './steps.js';
 export { bestOffer, bridgeFor, gentlerFor, otherMilkFor, reliefFor } from './offers.js';
+export { Locks, Search } from './request.js';

@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { GoodId, type Good, type Main } from '../counter/index.js';
+import type { Good, Main } from '../counter/index.js';
 import type { Brief, House } from '../brief/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import { instanceOf } from './question.js';
@@ -16,25 +15,9 @@ declare module '../units/reason.js' {
   }
 }
 
-export const Locks = z.object({
-  locked: z.array(GoodId).max(20).default([]),
-  leftOut: z.array(GoodId).max(5000).default([]),
-});
-
 export const DEFAULT_NODE_LIMIT = 12_000;
 /** The most that anybody may ask for: on a counter of 5,000 goods half a minute or so. */
 export const HIGHEST_NODE_LIMIT = 12_000;
-
-/** `seed` is kept with the answer; this search is exact and takes none of its choices by chance. */
-export const Search = z.object({
-  seed: z
-    .number()
-    .int()
-    .min(0)
-    .max(2 ** 31)
-    .default(1),
-  nodeLimit: z.number().int().min(1).max(HIGHEST_NODE_LIMIT).default(DEFAULT_NODE_LIMIT),
-});
 
 /** A selection on the way to the best one, or the best one itself. */
 export interface Found {
