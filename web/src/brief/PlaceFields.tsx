@@ -107,6 +107,8 @@ export function PlaceFields() {
             onChange={(v) => set(say`the open sides`, { openSides: v === 'usual' ? null : Number(v) })}
           />
         </div>
+      </Waits>
+      <div>
         <ul className="mt-3 space-y-2" aria-label={say`What the customer has`}>
           {brief.wares.map((ware, i) => (
             <li key={i} className="flex items-center gap-2">
@@ -155,7 +157,8 @@ export function PlaceFields() {
         >
           <Plus size={18} /> {say`What the customer has`}
         </Button>
-      </Waits>
+        <p className="mt-1 text-sm text-ink-soft">{say`A knife or spoon of theirs is kit at once; boards and bowls are kept for Lay.`}</p>
+      </div>
     </div>
   );
 }
