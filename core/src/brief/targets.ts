@@ -120,13 +120,13 @@ function perHead(kind: Main['kind'], kinds: number, brief: Brief, house: House):
   if (house.amountSchool === 'per head' || range.high === 0) {
     const g = grams(mid(range));
     const [low, high] = [grams(range.low), grams(range.high)];
-    return [g, reason('per head', { kind, role, low, high }, { effect: g })];
+    return [g, reason('per head', { kind, role, low, high }, { subject: kind, effect: g })];
   }
   const each = grams(gramsPerKind.low);
   const [asked, cap] = [grams(kinds * each), grams(range.high)];
   return asked > cap
-    ? [cap, reason('cap for the role', { kinds, each, asked, cap, role }, { effect: cap })]
-    : [asked, reason('per kind', { kind, kinds, each }, { effect: asked })];
+    ? [cap, reason('cap for the role', { kinds, each, asked, cap, role }, { subject: kind, effect: cap })]
+    : [asked, reason('per kind', { kind, kinds, each }, { subject: kind, effect: asked })];
 }
 
 /** What the limits keep off the board, of a whole counter; worked out again only when the limits are others. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
-import { allergensOf, GLUTEN_CEREALS } from '../counter/index.js';
+import { allergensOf, GLUTEN_CEREALS, Lot } from '../counter/index.js';
 import { plan } from '../order/index.js';
 import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import {
@@ -162,8 +162,34 @@ describe('a sheet for each pair of hands', () => {
     const lines = shoppingList(p).flatMap(({ lines: some }) => some);
     const counted = lines.filter(({ onHand }) => onHand !== null);
     expect(counted.length).toBeGreaterThan(3);
-    for (const { onHand, toBuy, amount } of counted) expect(toBuy).toBe(Math.max(0, amount! - onHand!));
+    for (const { onHand, toBuy, amount, jars } of counted)
+      if (jars === null) expect(toBuy).toBe(Math.max(0, amount! - onHand!));
     const jar = lines.find(({ portion }) => portion?.byShare)!;
     expect(jar.stays).toBe(jar.portion!.bought - jar.portion!.gross);
+  });
+  // Common practice, no source: the open jar first.
+  test('an open jar is used first; what it lacks comes out of new ones, and what is left stays open', () => {
+    const jar = shoppingList(p)
+      .flatMap(({ lines }) => lines)
+      .find(({ portion }) => portion?.byShare)!;
+    const { gross, good } = jar.portion!;
+    const pack = good.pack.grams!;
+    const withOpen = (open: number, closed: number) => {
+      const lot = (id: string, grams: number, opened: boolean) => Lot.parse({ id, grams, opened });
+      const lots = [lot('open', open, true), ...(closed > 0 ? [lot('new', closed * pack, false)] : [])];
+      const shelf = counter.map((g) => (g.id === good.id ? { ...g, lots } : g));
+      const made = plan(anOrder({ selection: { goods: picked } }), shelf as typeof counter, DEFAULT_HOUSE);
+      return shoppingList(made)
+        .flatMap(({ lines }) => lines)
+        .find(({ good: g }) => g.id === good.id)!;
+    };
+    expect(withOpen(gross + 40, 0)).toMatchObject({ fromOpen: gross, jars: 0, stays: 40, toBuy: 0 });
+    expect(withOpen(gross - 30, 0)).toMatchObject({
+      fromOpen: gross - 30,
+      jars: 1,
+      stays: pack - 30,
+      toBuy: pack,
+    });
+    expect(withOpen(gross - 30, 2)).toMatchObject({ jars: 1, stays: pack - 30, toBuy: 0 });
   });
 });
