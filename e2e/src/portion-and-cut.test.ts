@@ -3,6 +3,7 @@ import { Shop } from './shop';
 
 let shop: Shop;
 const ORDER = '/orders/choir-after-concert';
+const BOATYARD = '/orders/boatyard-launch-supper';
 
 beforeAll(async () => {
   shop = await Shop.open();
@@ -104,10 +105,35 @@ describe('Cut', () => {
     await shop.saved();
     await shop.press('p');
     await shop.reads('[data-station="cheese"]', /weighed [\d.]+ k?g \(simulated scale\)/);
-    await shop.press('4');
+    const order = (await shop.driver.getCurrentUrl()).replace(/.*\/orders\/([^/]+).*/, '/orders/$1');
+    // What was cut is off its lot, on the counter and for every other order.
+    await shop.go('/counter/hare-fell');
+    await shop.reads('[data-taken]', /cut for orders since it was counted: .* left/);
+    await shop.go(`${order}/cut`);
     await (await shop.see('[data-good="hare-fell"]')).click();
     await shop.click('Take back');
     await shop.reads('[data-scale]', 'empty');
+    await shop.saved();
+    await shop.go('/counter/hare-fell');
+    await shop.see('[data-lot]');
+    expect(await shop.texts('[data-taken]')).toEqual([]);
+  });
+
+  test('produce is drawn with its pieces, and its slices say into how many they are cut', async () => {
+    await shop.go(`${BOATYARD}/cut`);
+    await (await shop.see('nav[aria-label="What is cut"] [data-good="apple"]')).click();
+    await shop.see('svg[data-produce]');
+    await shop.reads('main', /in thin slices, of about \d/i);
+    await shop.press('p');
+    await shop.see('[data-station="produce"] svg[data-produce]');
+  });
+
+  test('what is over says where it goes', async () => {
+    await shop.go(`${BOATYARD}/portion`);
+    await shop.reads('[data-over-list]', /with the order|open jar|second use/);
+    await shop.press('p');
+    await shop.click('Shopping list');
+    await shop.reads('.paper-sheet', 'of the open jar');
   });
 
   test('the house that cuts all leaves nothing whole', async () => {
