@@ -5,6 +5,8 @@ import { money, type Money } from '../units/index.js';
 const GUESTS_A_BOARD = 25;
 /** Work on one cheese or meat, before it is known how it is cut, minutes. House's own figure. */
 const MINUTES_A_GOOD = 6;
+/** And on produce and bread, for each kind on the board. House's own figure. */
+const MINUTES_BESIDE = 2;
 
 /** Hire of the boards of an order. */
 export const hireOf = (brief: Brief, house: House): Money =>
@@ -12,7 +14,7 @@ export const hireOf = (brief: Brief, house: House): Money =>
 
 /** What hire and work will take of the budget for so many kinds, before any is chosen. */
 export const serviceEstimate = (brief: Brief, house: House, kinds: number): Money =>
-  money(kinds > 0 ? hireOf(brief, house) + (house.wage * kinds * MINUTES_A_GOOD) / 60 : 0);
+  money(kinds > 0 ? hireOf(brief, house) + (house.wage * kinds * (MINUTES_A_GOOD + MINUTES_BESIDE)) / 60 : 0);
 
 /** What own plates cost for each unit of money that the board does: as much a head. */
 export function plateShare(brief: Brief): number {

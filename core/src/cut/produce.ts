@@ -24,6 +24,8 @@ export interface ProduceCut {
   readonly piece: ProducePiece | null;
   /** Each slice or cracker is cut or snapped into so many. */
   readonly parts: number;
+  /** Washing, cutting and filling, by practised hands, s. */
+  readonly seconds: number;
   /** What is too much for one or two bites, and what is done about it. */
   readonly reasons: readonly Reason[];
 }
@@ -108,11 +110,14 @@ export function produceCut(good: Companion, net: number): ProduceCut {
   const piece = producePiece(good, row.form, parts);
   const whole = breadOf(good, row.form);
   const { grams } = good.piece;
+  const wholes = grams ? Math.round(net / grams) : null;
+  const pieces = grams && piece?.grams ? Math.round(net / piece.grams) : null;
   return {
     form: row.form,
     when: row.when,
-    wholes: grams ? Math.round(net / grams) : null,
-    pieces: grams && piece?.grams ? Math.round(net / piece.grams) : null,
+    wholes,
+    pieces,
+    seconds: net > 0 ? secondsOf(good, row.form, wholes, pieces) : 0,
     piece,
     parts: into,
     reasons: [
@@ -130,6 +135,29 @@ export function produceCut(good: Companion, net: number): ProduceCut {
         : []),
     ],
   };
+}
+
+/** Minutes of the trade: wash and dry a fruit 3, into clusters 1.5, slice a fruit 2, slice bread 2, a stick 1.5 s, fill a vessel 45 s. */
+const SECONDS = { wash: 180, clusters: 90, aFruit: 120, bread: 120, stick: 1.5, vessel: 45 };
+const SLICED: readonly ProduceForm[] = [
+  'in thin slices',
+  'in crescents, peel off',
+  'in short sticks, peel and core off',
+  'quartered',
+  'in segments',
+];
+
+function secondsOf(
+  { role }: Companion,
+  form: ProduceForm,
+  wholes: number | null,
+  pieces: number | null,
+): number {
+  if (role === 'bread') return SECONDS.bread;
+  if (!['fruit', 'vegetable'].includes(role)) return SECONDS.vessel;
+  if (form === 'in clusters of 3 to 6') return SECONDS.wash + SECONDS.clusters;
+  if (SLICED.includes(form)) return SECONDS.wash + SECONDS.aFruit * Math.max(1, wholes ?? 1);
+  return SECONDS.wash + (form === 'in sticks one dip long' ? SECONDS.stick * (pieces ?? 0) : 0);
 }
 
 /** What is put into the mouth as it lies there; a cracker is snapped by its own rule, and a cluster is eaten berry by berry. */

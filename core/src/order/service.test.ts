@@ -8,8 +8,8 @@ import { plateShare, serviceEstimate } from '../amount/index.js';
 
 const house = House.parse({ wage: 1800, boardHire: 500 });
 
-test('hire for every 25 guests, and six minutes of work for each kind', () => {
-  expect(serviceEstimate(aBrief({ guests: { adults: 26 } }), house, 5)).toBe(2 * 500 + 1800 / 2);
+test('hire for every 25 guests, and eight minutes of work for each kind and what stands beside it', () => {
+  expect(serviceEstimate(aBrief({ guests: { adults: 26 } }), house, 5)).toBe(2 * 500 + (1800 * 5 * 8) / 60);
   expect(serviceEstimate(aBrief(), House.parse({}), 5)).toBe(0);
   expect(serviceEstimate(aBrief(), house, 0)).toBe(0);
 });

@@ -7,6 +7,7 @@ export {
   type Station,
   stations,
 } from './cutSheet.js';
+export { platesToCut } from './plateCuts.js';
 export { offeredBeside, plateShopping, shoppingList } from './shopping.js';
 export { type GuestCard, type PlateCard, guestCards, heldBack, plateCards, styleOnBoard } from './cards.js';
 export { tableList } from './tableList.js';

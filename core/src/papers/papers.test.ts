@@ -9,6 +9,7 @@ import {
   guestCards,
   heldBack,
   plateCards,
+  platesToCut,
   planRows,
   plateShopping,
   produceLines,
@@ -21,6 +22,24 @@ import {
 const counter = demoCounter();
 const picked = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];
 const p = plan(anOrder({ selection: { goods: picked } }), counter, DEFAULT_HOUSE);
+
+test('own plates are cut as the board is, and what lies only on them by its own best cut', () => {
+  const limit = { ...newLimit('allergen:milk'), guests: 2 };
+  const made = plan(
+    anOrder({ brief: aBrief({ limits: [limit], guests: { adults: 8 } }), selection: { goods: picked } }),
+    counter,
+    DEFAULT_HOUSE,
+  );
+  const [{ plate, cuts }] = platesToCut(made, DEFAULT_HOUSE) as [ReturnType<typeof platesToCut>[number]];
+  expect(cuts.map(({ line }) => line)).toEqual(plate.lines);
+  for (const { line, cut, produce, pieces } of cuts) {
+    expect((cut === null) !== (produce === null)).toBe(true);
+    const onBoard = made.cuts.find(({ goodId }) => goodId === line.good.id);
+    if (onBoard) expect(cut).toBe(onBoard);
+    if (cut) expect(pieces).toBe(Math.max(1, Math.round(line.net / cut.pieceGrams)));
+  }
+  expect(cuts.some(({ cut }) => cut !== null)).toBe(true);
+});
 
 test('the cut sheet has every good once, numbered along the walk', () => {
   const lines = cutSheet(p);

@@ -1,5 +1,6 @@
 import {
   facesOf,
+  platesToCut,
   produceLines,
   reasonKey,
   stations,
@@ -17,19 +18,14 @@ import { say, word } from '../language/say';
 
 /** For the hands at the counter: read at arm's length. */
 export function CutSheet() {
-  const { plan, format, document } = useWorkbench();
+  const { plan, house, format, document } = useWorkbench();
   // A guest with a plate of their own has a box for it; the others read the cards.
   const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
   const byCard = plan.cautions.filter((c) => c.rule === 'guest’s limit' && !plated.has(c.subject));
-  /** Cut as on the board, where it lies there too. */
-  const piecesOf = (id: string, net: number) => {
-    const each = plan.cuts.find(({ goodId }) => goodId === id)?.pieceGrams ?? 0;
-    return each > 0 ? say` in ${Math.max(1, Math.round(net / each))}` : '';
-  };
   return (
     <>
       <SheetHead title={say`Cut sheet`} />
-      {plan.ownPlates.map((plate) => (
+      {platesToCut(plan, house).map(({ plate, cuts }) => (
         <div
           key={plateLabel(plate)}
           className="mb-[3mm] border-2 border-black p-[2mm] leading-snug"
@@ -41,8 +37,16 @@ export function CutSheet() {
             {say`, cut first, clean board, own knife: ${plateLabel(plate)}`}
           </p>
           <p className="text-[12pt]">
-            {plate.lines
-              .map(({ good, net, gross }) => `${good.name} ${format.grams(gross)}${piecesOf(good.id, net)}`)
+            {cuts
+              .map(({ line: { good, gross }, cut, produce, pieces }) =>
+                [
+                  `${good.name} ${format.grams(gross)}`,
+                  pieces !== null && say` in ${pieces}`,
+                  cut ? ` (${cutLabel(cut.styleId)})` : produce?.piece && ` (${word(produce.form)})`,
+                ]
+                  .filter(Boolean)
+                  .join(''),
+              )
               .join(' · ')}
           </p>
         </div>

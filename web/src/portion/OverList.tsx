@@ -16,10 +16,7 @@ export function OverList() {
   const over = useMemo(() => overOf(document.order, plan, shelf), [document.order, plan, shelf]);
   if (over.length === 0) return null;
   return (
-    <SlateSection
-      title={say`What is over`}
-      aside={format.grams(over.reduce((sum, { grams }) => sum + grams, 0))}
-    >
+    <SlateSection title={say`What is over`}>
       <ul className="space-y-1.5" data-over-list>
         {over.map(({ good, grams, goes, instead }) => (
           <li key={`${good.id} ${goes}`}>
@@ -32,7 +29,7 @@ export function OverList() {
               {instead && (
                 <>
                   {' · '}
-                  {say`${instead.good.name} would leave ${format.grams(instead.left)}`}
+                  {say`${instead.good.name} would leave ${instead.left < 1 ? say`nothing` : format.grams(instead.left)}`}
                 </>
               )}
             </span>

@@ -22,7 +22,7 @@ export function SumTable() {
     { label: say`Companions`, price: priceOf((line) => line.for === 'beside') },
     { label: say`Own plates`, price: priceOf((line) => line.for === 'own plate') },
     { label: say`Drinks`, price: priceOf((line) => line.for === 'drinks') },
-    { label: say`Work`, price: priceOf((line) => line.subject === 'cutting') },
+    { label: say`Work`, price: priceOf(({ subject }) => subject === 'cutting' || subject === 'produce') },
     { label: say`Wear of knives`, price: priceOf((line) => line.subject === 'wear') },
     { label: say`Hire of boards`, price: priceOf((line) => line.subject === 'board hire') },
   ].filter(({ price }) => price > 0);

@@ -1,6 +1,6 @@
 import { costAt, drinkPortions, hireOf, type DrinkPortion } from '../../amount/index.js';
-import { isDrink, type Drink, type Good } from '../../counter/index.js';
-import { aheadOf, type Ahead, type Cut } from '../../cut/index.js';
+import { isCompanion, isDrink, type Drink, type Good } from '../../counter/index.js';
+import { aheadOf, produceCut, type Ahead, type Cut } from '../../cut/index.js';
 import { ALCOHOL_FREE_ABV } from '../../pair/index.js';
 import { portionsFor, wavesFor, type Portions, type Waves } from '../../portion/index.js';
 import { minutes, money, reason, type Grams, type Minutes, type Money } from '../../units/index.js';
@@ -84,6 +84,11 @@ export const portionStage = stage({
       cost: costAt(price, good, house),
     });
     const hire = hireOf(brief, house);
+    const seconds = portions.companions.reduce(
+      (sum, { good, net }) => sum + (isCompanion(good) ? produceCut(good, net).seconds : 0),
+      0,
+    );
+    const work = money((house.wage * seconds) / 3600);
     return [
       ...portions.mains.map(({ good, bought, price }) => sold(good, 'board', bought, price)),
       ...portions.companions.map(({ good, bought, price }) => sold(good, 'beside', bought, price)),
@@ -92,6 +97,9 @@ export const portionStage = stage({
           ? sold(good, 'drinks', null, price)
           : { ...sold(good, 'suggested', null, price), price: null, cost: null },
       ),
+      ...(work > 0
+        ? [{ subject: 'produce', good: null, for: 'service' as const, amount: null, price: work, cost: work }]
+        : []),
       ...(hire > 0 && portions.mains.length > 0
         ? [
             {
