@@ -8,13 +8,12 @@ import { FINDER_FIELD, found, type FinderProps } from './found';
 export default function FinderList(
   props: FinderProps<unknown> & { readonly typed: string; readonly focused: boolean },
 ) {
-  const { label, placeholder, keyOf, show, onTake, id, disabled, typed, focused } = props;
+  const { label, placeholder, onTake, id, disabled, typed, focused } = props;
   const [query, setQuery] = useState(typed);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (focused) field.current?.focus();
   }, [focused]);
-  const shown = found(props, query);
   const take = (item: unknown) => {
     if (item) onTake(item);
     setQuery('');
@@ -27,7 +26,7 @@ export default function FinderList(
       onChange={take}
       onClose={() => setQuery('')}
     >
-      {({ activeOption }) => (
+      {({ activeOption, open }) => (
         <>
           <div className="relative">
             <Search size={18} className="pointer-events-none absolute top-3 left-3 text-ink-soft" />
@@ -43,7 +42,8 @@ export default function FinderList(
               onKeyDown={(e) => {
                 if (e.key !== 'Enter' || activeOption !== null || query.trim() === '') return;
                 e.preventDefault();
-                if (shown.length > 0) take(shown[0]);
+                const [first] = found(props, query);
+                if (first !== undefined) take(first);
               }}
             />
           </div>
@@ -51,21 +51,30 @@ export default function FinderList(
             anchor={{ to: 'bottom start', gap: 4 }}
             className="z-20 max-h-96 w-[var(--input-width)] overflow-y-auto rounded-lg border border-line bg-paper-lit p-1 text-ink shadow-xl empty:hidden"
           >
-            {shown.map((item) => (
-              <ComboboxOption
-                key={keyOf(item)}
-                value={item}
-                className="min-h-11 cursor-pointer rounded-md px-3 py-1.5 data-focus:bg-shade"
-              >
-                {show(item)}
-              </ComboboxOption>
-            ))}
-            {shown.length === 0 && (
-              <div className="px-3 py-2 text-ink-soft">{say`Nothing is called that.`}</div>
-            )}
+            {open && <Shown finder={props} query={query} />}
           </ComboboxOptions>
         </>
       )}
     </Combobox>
+  );
+}
+
+/** What fits the words so far; made only while the list is open. */
+function Shown({ finder, query }: { finder: FinderProps<unknown>; query: string }) {
+  const { keyOf, show } = finder;
+  const shown = found(finder, query);
+  return (
+    <>
+      {shown.map((item) => (
+        <ComboboxOption
+          key={keyOf(item)}
+          value={item}
+          className="min-h-11 cursor-pointer rounded-md px-3 py-1.5 data-focus:bg-shade"
+        >
+          {show(item)}
+        </ComboboxOption>
+      ))}
+      {shown.length === 0 && <div className="px-3 py-2 text-ink-soft">{say`Nothing is called that.`}</div>}
+    </>
   );
 }
