@@ -1,13 +1,11 @@
 import {
   goodsById,
-  leaveOut,
   onCounter,
   plan as planOf,
   withLots,
   type Good,
   type House,
   type Order,
-  type OrderBody,
 } from '@rotula/core';
 import { lazy, Suspense, use, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
@@ -118,8 +116,7 @@ function OpenOrder({
     window.document.title = say`${order.title} · Rotula`;
   }, [order.title]);
 
-  const [rehearsal] = useState(() => rehearsalOf(order, shelf, house));
-  useEffect(() => aheadOfTime([...Object.values(CODE), conflictSheet, ...rehearsal]), [rehearsal]);
+  useEffect(() => aheadOfTime([...Object.values(CODE), conflictSheet]), []);
 
   const screen = TABS.find(({ path }) => path === stage);
   if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
@@ -141,16 +138,6 @@ function OpenOrder({
     </WorkbenchContext>
   );
 }
-
-/** The first plans of a page take three times as long as the later ones, until the engine has learnt them: it learns while nothing else is done. */
-const REHEARSALS = 8;
-const rehearsalOf = (order: OrderBody, shelf: readonly Good[], house: House) => {
-  const picked = order.selection.goods ?? [];
-  const without = (i: number) => leaveOut(order, picked[i % picked.length]!);
-  return picked.length === 0
-    ? []
-    : Array.from({ length: REHEARSALS }, (_, i) => async () => planOf(without(i), shelf, house));
-};
 
 /** A new order gets its first proposal by itself, once. */
 function useFirstProposal(wanted: boolean, proposeNow: () => Promise<void>) {
