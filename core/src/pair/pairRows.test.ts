@@ -1,0 +1,43 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoCounter } from '../testing/goods.js';
+import { holds, pairRows } from '../testing/pairRows.js';
+import { scoreOf } from './rank.js';
+
+/** What pairing is judged by: the rows of pairs.csv (common practice) on every good of the demo that is meant. */
+
+const rows = pairRows(demoCounter());
+
+test('every style and companion of a row stands for goods of the counter, each among those of its kind', () => {
+  expect(rows.length).toBeGreaterThan(100);
+  for (const { style, companion, goods, besides, candidates } of rows) {
+    expect([style, goods.length > 0, goods.every(Boolean)]).toEqual([style, true, true]);
+    expect([companion, besides.length > 0]).toEqual([companion, true]);
+    for (const beside of besides) expect(candidates).toContain(beside);
+  }
+});
+
+describe('where a companion is wanted, of eight', () => {
+  const scores = [8, 7, 6, 5, 4, 3, 2, 1];
+  test.each([
+    ['top', [0, 1]],
+    ['half', [0, 1, 2, 3]],
+    ['not top', [2, 3, 4, 5, 6, 7]],
+    ['bottom', [6, 7]],
+  ] as const)('%s: places %p', (expected, places) => {
+    expect(scores.map((_, at) => at).filter((at) => holds(expected, scores, at))).toEqual([...places]);
+  });
+  test('a tie counts for it', () => {
+    expect(holds('top', [5, 5, 5, 5], 3)).toBe(true);
+    expect(holds('bottom', [5, 5, 5, 5], 0)).toBe(true);
+  });
+});
+
+test('the model does not fall behind what it held when this was written', () => {
+  const held = rows.filter(({ goods, besides, candidates, expected }) =>
+    goods.every((main) => {
+      const scores = candidates.map((beside) => scoreOf(main, beside));
+      return besides.every((beside) => holds(expected, scores, candidates.indexOf(beside)));
+    }),
+  );
+  expect(held.length).toBeGreaterThanOrEqual(55);
+});
