@@ -1,0 +1,49 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { overOf, plan, planOut } from '../order/index.js';
+import { anyShop } from '../testing/anyShop.js';
+import { cutSheet, platesToCut, produceLines, shoppingList, stations } from './index.js';
+
+/** Every figure of a thing, however deep, with the way to it. */
+function figuresIn(value: unknown, at = ''): [string, number][] {
+  if (typeof value === 'number') return [[at, value]];
+  if (Array.isArray(value)) return value.flatMap((v, i) => figuresIn(v, `${at}[${i}]`));
+  if (value && typeof value === 'object')
+    return Object.entries(value).flatMap(([key, v]) => figuresIn(v, `${at}.${key}`));
+  return [];
+}
+
+test('the papers of any order in any shop hold together: every figure is one, and every cut adds up', () => {
+  fc.assert(
+    fc.property(anyShop, ({ order, shelf, house }) => {
+      const made = plan(order, shelf, house);
+      const papers = {
+        cut: cutSheet(made).map(({ cut, ahead, steps }) => ({ cut, ahead, steps })),
+        stations: stations(made).map(({ lines }) => lines.map(({ steps }) => steps)),
+        produce: produceLines(made).map(({ cut }) => cut),
+        plates: platesToCut(made, house).map(({ cuts }) =>
+          cuts.map(({ pieces, produce }) => ({ pieces, produce })),
+        ),
+        shopping: shoppingList(made).map(({ lines }) =>
+          lines.map(({ onHand, toBuy, fromOpen, jars, stays, price }) => ({
+            onHand,
+            toBuy,
+            fromOpen,
+            jars,
+            stays,
+            price,
+          })),
+        ),
+        over: overOf(order, made, shelf).map(({ grams, instead }) => ({ grams, left: instead?.left })),
+        sum: planOut(made).sum,
+      };
+      expect(figuresIn(papers).filter(([, figure]) => !Number.isFinite(figure))).toEqual([]);
+      for (const { net, gross, trim, offcuts, handle, loss } of made.cuts)
+        expect(Math.abs(net + trim + offcuts + handle + loss - gross)).toBeLessThanOrEqual(
+          0.01 * Math.max(1, gross),
+        );
+      for (const { grams } of papers.over) expect(grams).toBeGreaterThan(0);
+    }),
+    { numRuns: 40, seed: 21 },
+  );
+});
