@@ -127,3 +127,24 @@ test('why milk is avoided is asked, and each answer is another limit', async () 
   await shop.reads('main', 'public-health advice on listeria');
   await shop.reads('main', '(UK, US, EU)');
 });
+
+test('a clash chosen by hand is advice at once; a jar turned round says what it is for', async () => {
+  await shop.go(`${ORDER}/pair`);
+  const cell = 'section[aria-label="Meadow Pearls"] button[data-slot="brine"]';
+  await (await shop.see(cell)).click();
+  const finder = await shop.finder('Another brine for Meadow Pearls');
+  await finder.sendKeys('smooth hot mustard');
+  await shop.reads('[role="option"]', 'mustard');
+  await finder.sendKeys('\uE007');
+  await shop.reads('aside', /beside Meadow Pearls: .*(would sit better|water between)/);
+  await shop.reads(cell, '✕');
+  await shop.click('as Rotula would');
+  await shop.saved();
+  const jar = await shop.see('[data-turn]');
+  const name = (await jar.getText()).trim();
+  await jar.click();
+  await shop.reads('aside h2', `What ${name} is for`);
+  await shop.see('[data-turned] li[data-good]');
+  await shop.undo(2);
+  await shop.saved();
+});

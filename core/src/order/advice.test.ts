@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
-import { aBrief, aCheese, aMeat, anOrder } from '../testing/goods.js';
+import { aBrief, aCheese, aMeat, anOrder, demoCounter } from '../testing/goods.js';
 import { reasonKey } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
 import { type OrderBody } from './order.js';
@@ -48,5 +48,24 @@ describe('advice is left by rule and subject', () => {
         { rule: 'number of kinds', subject: 'meat' },
       ],
     });
+  });
+});
+
+describe('a clash that a person chose', () => {
+  const counter = demoCounter();
+  const order = (pairs: object) => anOrder({ selection: { goods: ['morning-basket', 'tarpot'] }, pairs });
+  const told = (pairs: object) =>
+    planOf(order(pairs), counter).advice.filter(({ rule }) => rule === 'clash by hand');
+  test('is advice at once, with why and what would sit better; taken back, it is gone', () => {
+    expect(told({})).toEqual([]);
+    const [advice] = told({ 'morning-basket': { brine: 'smooth-mustard' } });
+    expect(advice!.subject).toBe('morning-basket smooth-mustard');
+    expect(advice!.effect).toBeLessThan(0);
+    const { why, instead } = advice!.figures as unknown as { why: { effect: number }; instead: string[] };
+    expect(why.effect).toBeLessThan(0);
+    expect(instead).not.toContain('Smooth Mustard');
+  });
+  test('a match that a person chose is none', () => {
+    expect(told({ tarpot: { sweet: 'apple' } })).toEqual([]);
   });
 });

@@ -1,11 +1,11 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { newLimit } from '../care/index.js';
-import { isMain } from '../counter/index.js';
+import { isMain, type Companion } from '../counter/index.js';
 import { aBrief, aCheese, aCompanion, cheeses, demoCounter } from '../testing/goods.js';
 import { boardSet, isGlutenFree } from './boardSet.js';
 import { pairsFor } from './pairs.js';
-import { matchOf, rankBeside } from './rank.js';
+import { matchOf, rankBeside, rankGoods } from './rank.js';
 import { candidatesFor, SLOTS, type Slot } from './slots.js';
 
 const counter = demoCounter();
@@ -84,4 +84,27 @@ test('a set of one is the best single companion for all, by trying each', () => 
 test('ranking is by score, then by id', () => {
   const twins = [aCompanion('b'), aCompanion('a')];
   expect(rankBeside(aCheese('c'), twins).map((m) => m.beside.id)).toEqual(['a', 'b']);
+});
+
+describe('what weighs most is said first', () => {
+  test('a clash is not hidden behind a smaller praise', () => {
+    const whey = counter.find((g) => g.id === 'morning-basket') as (typeof mains)[number];
+    const mustard = counter.find((g) => g.id === 'smooth-mustard') as Companion;
+    const match = matchOf(whey, mustard);
+    expect(match.reasons.some(({ effect }) => effect > 0)).toBe(true);
+    const chosen = pairsFor([whey], counter, aBrief(), { [whey.id]: { brine: mustard.id } });
+    const { why } = chosen.byGood.get(whey.id)!.find(({ slot }) => slot === 'brine')!;
+    expect(why!.effect).toBeLessThan(0);
+    expect(Math.abs(why!.effect)).toBe(Math.max(...match.reasons.map(({ effect }) => Math.abs(effect))));
+  });
+});
+
+test('turned round: goods for one companion, by the same scores, the best first', () => {
+  const honey = counter.find((g) => g.id === 'moorland-heather-honey') as Companion;
+  const ranked = rankGoods(honey, mains);
+  expect(ranked.map(({ main }) => main.id).sort()).toEqual(mains.map(({ id }) => id).sort());
+  ranked.forEach(({ main, match }, i) => {
+    expect(match.score).toBe(matchOf(main, honey).score);
+    if (i > 0) expect(match.score).toBeLessThanOrEqual(ranked[i - 1]!.match.score);
+  });
 });

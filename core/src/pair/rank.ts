@@ -61,11 +61,16 @@ export function rankBeside(main: Main, candidates: readonly Beside[]): Match[] {
     .sort((a, b) => b.score - a.score || (a.beside.id < b.beside.id ? -1 : 1));
 }
 
-/** The one sentence for a match: its strongest reason for it, or what is against it. */
-export function leadReason(match: Match): Reason {
-  return (
-    match.reasons.find((r) => r.effect > 0) ??
-    match.reasons[0] ??
-    reason('plain company', NONE, { subject: match.beside.id })
-  );
+/** The other way round: goods for one companion or drink, the best first; ties by id. */
+export function rankGoods(
+  beside: Beside,
+  mains: readonly Main[],
+): { readonly main: Main; readonly match: Match }[] {
+  return mains
+    .map((main) => ({ main, match: matchOf(main, beside) }))
+    .sort((a, b) => b.match.score - a.match.score || (a.main.id < b.main.id ? -1 : 1));
 }
+
+/** The one sentence for a match: what weighs most, praise or blame. */
+export const leadReason = ({ reasons, beside }: Match): Reason =>
+  reasons[0] ?? reason('plain company', NONE, { subject: beside.id });

@@ -1,5 +1,6 @@
 import { rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
 import clsx from 'clsx';
+import { AdviceList } from '../frame/AdviceList';
 import { Cautions, GuestCautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { Finder } from '../ui/Finder';
@@ -8,11 +9,23 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
 import { say, word } from '../language/say';
+import { TurnedRound } from './TurnedRound';
 
 const SHOWN = 6;
 
 /** Why this stands beside that, what else would, and the set of the whole board. */
-export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
+export function PairSlate({
+  main,
+  slot,
+  turned,
+  onTurn,
+}: {
+  main: Main | null;
+  slot: Slot;
+  /** The companion or drink that the question is turned round for; null: it is not. */
+  turned: string | null;
+  onTurn: (beside: string | null) => void;
+}) {
   const { plan, document, format } = useWorkbench();
   if (!main) return null;
   const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
@@ -31,6 +44,8 @@ export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
   return (
     <>
       <GuestCautions />
+      <AdviceList />
+      {turned && <TurnedRound id={turned} onBack={() => onTurn(null)} />}
       {pair?.match && (
         <SlateSection title={say`Why ${pair.match.beside.name}`} aside={say`beside ${main.name}`}>
           <Reasons
@@ -105,14 +120,26 @@ export function PairSlate({ main, slot }: { main: Main | null; slot: Slot }) {
         )}
       </SlateSection>
       <SlateSection title={say`The board's set`} aside={count(plan.pairs.set.length, 'thing')}>
-        <p className="mb-2 text-sm text-chalk-soft">{say`Few jars serve many goods.`}</p>
+        <p className="mb-2 text-sm text-chalk-soft">{say`Few jars serve many goods. Touch one to see what it is for.`}</p>
         {SLOTS.map((s) => (
           <p key={s}>
             <span className="text-chalk-soft">{word(s)}: </span>
             {plan.pairs.set
               .filter((e) => e.slot === s)
-              .map((e) => `${e.beside.name}${e.serves.length === 0 ? say` (gluten-free)` : ''}`)
-              .join(', ') || 'none'}
+              .map(({ beside, serves }) => (
+                <button
+                  key={beside.id}
+                  type="button"
+                  data-turn={beside.id}
+                  aria-pressed={turned === beside.id}
+                  className="mr-3 inline-flex min-h-11 items-center underline decoration-slate-line underline-offset-4 hover:text-chalk aria-pressed:font-bold"
+                  onClick={() => onTurn(turned === beside.id ? null : beside.id)}
+                >
+                  {beside.name}
+                  {serves.length === 0 && say` (gluten-free)`}
+                </button>
+              ))}
+            {!plan.pairs.set.some((e) => e.slot === s) && say`none`}
           </p>
         ))}
       </SlateSection>

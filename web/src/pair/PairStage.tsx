@@ -12,8 +12,9 @@ import { say, word } from '../language/say';
 export default function PairStage() {
   const { plan, focus, setFocus, format } = useWorkbench();
   const [slot, setSlot] = useState<Slot>('sweet');
+  const [turned, setTurned] = useState<string | null>(null);
   return (
-    <StageLayout slate={<PairSlate main={focus} slot={slot} />}>
+    <StageLayout slate={<PairSlate main={focus} slot={slot} turned={turned} onTurn={setTurned} />}>
       <div className="space-y-3">
         {plan.walk.steps.map(({ number, main }) => (
           <section
@@ -46,6 +47,7 @@ export default function PairStage() {
                       onClick={() => {
                         setFocus(main.id);
                         setSlot(pair.slot);
+                        setTurned(null);
                       }}
                     >
                       {pair.match && <GoodPicture good={pair.match.beside} size={30} />}
@@ -54,7 +56,13 @@ export default function PairStage() {
                           <span className="sr-only">{say`${word(pair.slot)} beside ${main.name}:`} </span>
                           {pair.match?.beside.name ?? 'nothing'}
                         </span>
-                        <span className="block text-sm leading-4 text-ink-soft">
+                        <span
+                          className={clsx(
+                            'block text-sm leading-4',
+                            pair.why && pair.why.effect < 0 ? 'text-annatto-text' : 'text-ink-soft',
+                          )}
+                        >
+                          {pair.why && pair.why.effect < 0 && <span aria-label={say`against it:`}>✕ </span>}
                           {pair.match
                             ? pair.why && sentence(pair.why, format)
                             : say`no ${word(pair.slot)} allowed`}

@@ -14,6 +14,7 @@ export const adviceWords: WordsOf<
   | 'strength jumps'
   | 'meat without its cheese'
   | 'low carb'
+  | 'clash by hand'
   | 'nothing touches'
   | 'travels'
   | 'salt block'
@@ -33,6 +34,8 @@ export const adviceWords: WordsOf<
     say`A jump of ${points} from ${from} to ${to}${between ? say`: ${between} lies between` : say`, and nothing on the counter lies between`}.`,
   'meat without its cheese': ({ meat, instead }) =>
     say`No cheese on this board suits ${meat}${instead ? say`: ${instead} has one` : say`, and no other meat that may be offered has one`}.`,
+  'clash by hand': ({ good, beside, why, instead }, { list }, tell) =>
+    say`${beside} beside ${good}: ${tell(why)}. ${instead.length > 0 ? say`${list(instead)} would sit better, or serve it after and water between.` : say`Serve it after, and water between.`}`,
   'low carb': ({ guests, instead }, { list }) => {
     const who = say`${guests} ${guests === 1 ? say`guest eats` : say`guests eat`} few carbohydrates`;
     const offer =

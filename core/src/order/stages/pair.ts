@@ -1,13 +1,14 @@
 import { exclusionsOf } from '../../care/index.js';
-import { isCompanion, type Companion, type Good } from '../../counter/index.js';
-import { pairsFor, type Pairs } from '../../pair/index.js';
-import { reason } from '../../units/index.js';
+import { isCompanion, type Companion, type Good, type Main } from '../../counter/index.js';
+import { pairsFor, rankBeside, type Pairs } from '../../pair/index.js';
+import { reason, type Reason } from '../../units/index.js';
 import { insteadOfBread } from '../boardAdvice.js';
 import { byHand, stage, without } from './row.js';
 
 declare module '../../units/reason.js' {
   interface Rules {
     'low carb': { guests: number; instead: readonly string[] };
+    'clash by hand': { good: string; beside: string; why: Reason; instead: readonly string[] };
   }
 }
 
@@ -25,6 +26,26 @@ export interface PairPart {
   readonly beside: readonly Good[];
 }
 
+/** So many ways out are named, the best first. */
+const WAYS_OUT = 2;
+
+/** What a person set beside a good though it clashes, with what of its slot would sit better there. */
+function clashesByHand(mains: readonly Main[], pairs: Pairs): Reason[] {
+  return [...pairs.byGood].flatMap(([id, slots]) =>
+    slots.flatMap(({ slot, match, byHand: chosen }): Reason[] => {
+      const main = mains.find((m) => m.id === id);
+      if (!main || !chosen || !match || match.score >= 0) return [];
+      const instead = rankBeside(main, pairs.candidates[slot])
+        .slice(0, WAYS_OUT)
+        .filter(({ score }) => score > 0)
+        .map(({ beside }) => beside.name);
+      const why = match.reasons.find(({ effect }) => effect < 0)!;
+      const figures = { good: main.name, beside: match.beside.name, why, instead };
+      return [reason('clash by hand', figures, { subject: `${id} ${match.beside.id}`, effect: match.score })];
+    }),
+  );
+}
+
 export const pairStage = stage({
   id: 'pair',
   place: 5,
@@ -40,11 +61,17 @@ export const pairStage = stage({
     });
     return { pairs, extras, beside: [...pairs.set.map((entry) => entry.beside), ...extras] };
   },
-  advise: ({ brief: { brief }, pair: { beside } }, { counter }) => {
-    if (brief.lowCarb === 0) return [];
-    const instead = insteadOfBread(brief, beside, counter).map((good) => good.name);
-    return [reason('low carb', { guests: brief.lowCarb, instead })];
-  },
+  advise: ({ brief: { brief }, pick: { mains }, pair: { pairs, beside } }, { counter }) => [
+    ...clashesByHand(mains, pairs),
+    ...(brief.lowCarb > 0
+      ? [
+          reason('low carb', {
+            guests: brief.lowCarb,
+            instead: insteadOfBread(brief, beside, counter).map((good) => good.name),
+          }),
+        ]
+      : []),
+  ],
   summary: ({ pairs, extras }) => ({
     ...byHand(pairs),
     words: [],

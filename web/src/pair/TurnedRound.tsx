@@ -1,0 +1,68 @@
+import { isMain, rankGoods, servedGood, type Main, type Match } from '@rotula/core';
+import { useMemo } from 'react';
+import { useWorkbench } from '../frame/context';
+import { SlateSection } from '../ui/Slate';
+import { signed } from '../ui/format';
+import { GoodPicture } from '../ui/picture/GoodPicture';
+import { lineOf, sentence } from '../words';
+import { say } from '../language/say';
+
+const SHOWN = 5;
+
+/** The question turned round: what a jar or bottle is for, on this board and on the whole counter, the best first. */
+export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) {
+  const { plan, counter } = useWorkbench();
+  const beside = plan.pairs.set.find((entry) => entry.beside.id === id)?.beside ?? null;
+  const picked = useMemo(() => new Set(plan.mains.map((main) => main.id)), [plan.mains]);
+  const elsewhere = useMemo(
+    () =>
+      counter
+        .filter((good): good is Main => isMain(good) && !picked.has(good.id))
+        .map((good) => servedGood(good, plan.brief.servingAt)),
+    [counter, picked, plan.brief.servingAt],
+  );
+  if (!beside) return null;
+  return (
+    <SlateSection
+      title={say`What ${beside.name} is for`}
+      aside={
+        <button
+          type="button"
+          aria-label={say`Back to the goods`}
+          className="min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
+          onClick={onBack}
+        >{say`back`}</button>
+      }
+    >
+      <div data-turned={beside.id}>
+        <Ranked list={rankGoods(beside, plan.mains)} />
+        <h3 className="mt-3 mb-1 text-chalk-soft">{say`And on the counter`}</h3>
+        <Ranked list={rankGoods(beside, elsewhere).slice(0, SHOWN)} />
+      </div>
+    </SlateSection>
+  );
+}
+
+function Ranked({ list }: { list: readonly { readonly main: Main; readonly match: Match }[] }) {
+  const { plan, format } = useWorkbench();
+  return (
+    <ol>
+      {list.map(({ main, match }) => (
+        <li key={main.id} className="flex items-center gap-3 py-1" data-good={main.id}>
+          <span className="rounded-full bg-paper p-0.5">
+            <GoodPicture good={main} size={30} />
+          </span>
+          <span className="min-w-0 flex-1">
+            <span className="block font-bold">{main.name}</span>
+            <span className="block text-sm text-chalk-soft">
+              {match.reasons[0] ? sentence(match.reasons[0], format) : lineOf(main, plan.brief.servingAt)}
+            </span>
+          </span>
+          <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>
+            {signed(match.score, 1)}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
