@@ -11,7 +11,7 @@ import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT } from './lib/setup.m
 
 const ORDER = '/orders/boatyard-launch-supper';
 const VIEWS = {
-  book: { path: '/' },
+  book: { path: '/', until: 'of 100' },
   brief: { path: `${ORDER}/brief` },
   pick: { path: `${ORDER}/pick` },
   portion: { path: `${ORDER}/portion` },

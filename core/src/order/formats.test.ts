@@ -99,6 +99,21 @@ describe('format 4', () => {
       heatproof: false,
     });
   });
+  test('format 5: when a lot was counted was not written down, so that every weighing comes off it', () => {
+    const ware = {
+      kind: 'ware',
+      id: 'w',
+      name: 'Board',
+      style: 'oak',
+      price: { amount: 1, per: 'piece' },
+      pack: { form: 'piece' },
+      colours: ['#8a6b4a'],
+      use: 'board',
+      lots: [{ id: 'w-1', grams: 0, pieces: 4, arrival: null }],
+    };
+    const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 4, goods: [ware] });
+    expect(goods[0]!.lots[0]).toMatchObject({ pieces: 4, countedAt: null });
+  });
   test('every format has a step from each version before it', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
       for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();
