@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { By } from 'selenium-webdriver';
 import { Shop } from './shop';
 
 /** The pick, argued with: collisions and ways out, alternatives, price steps, lenses, themes and schools. */
@@ -140,6 +141,11 @@ test('a clash chosen by hand is advice at once; a jar turned round says what it 
   await shop.reads(cell, '✕');
   await shop.click('as Rotula would');
   await shop.saved();
+  // A cell of the table opens its reasons, and can be set.
+  const marks = await shop.driver.findElements(By.css('[data-cell^="meadow-pearls "]'));
+  expect(marks.length).toBeGreaterThan(8);
+  await marks[0]!.click();
+  await shop.reads('aside h2', /^Why /);
   const jar = await shop.see('[data-turn]');
   const name = (await jar.getText()).trim();
   await jar.click();

@@ -1,4 +1,4 @@
-import { rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
+import { matchOf, rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
 import clsx from 'clsx';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions, GuestCautions } from '../frame/Cautions';
@@ -9,6 +9,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Reasons, SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
 import { say, word } from '../language/say';
+import type { Cell } from './PairMatrix';
 import { TurnedRound } from './TurnedRound';
 
 const SHOWN = 6;
@@ -17,11 +18,14 @@ const SHOWN = 6;
 export function PairSlate({
   main,
   slot,
+  cell = null,
   turned,
   onTurn,
 }: {
   main: Main | null;
   slot: Slot;
+  /** The two whose reasons are asked for, where they are not what stands beside each other. */
+  cell?: Cell | null;
   /** The companion or drink that the question is turned round for; null: it is not. */
   turned: string | null;
   onTurn: (beside: string | null) => void;
@@ -29,6 +33,10 @@ export function PairSlate({
   const { plan, document, format } = useWorkbench();
   if (!main) return null;
   const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
+  const asked =
+    cell?.main === main.id ? plan.pairs.set.find((entry) => entry.beside.id === cell.beside) : null;
+  const shown = asked ? matchOf(main, asked.beside) : (pair?.match ?? null);
+  const stands = shown !== null && shown.beside.id === pair?.match?.beside.id;
   const ranked = rankBeside(main, plan.pairs.candidates[slot]);
   const choose = (id: string | null, name: string) =>
     document.change(
@@ -44,20 +52,26 @@ export function PairSlate({
   return (
     <>
       <GuestCautions />
-      <AdviceList />
       {turned && <TurnedRound id={turned} onBack={() => onTurn(null)} />}
-      {pair?.match && (
-        <SlateSection title={say`Why ${pair.match.beside.name}`} aside={say`beside ${main.name}`}>
+      {shown && (
+        <SlateSection title={say`Why ${shown.beside.name}`} aside={say`beside ${main.name}`}>
           <Reasons
-            reasons={pair.match.reasons.slice(0, 6).map((r) => ({
+            reasons={shown.reasons.slice(0, 6).map((r) => ({
               effect: signed(r.effect, 1),
               good: r.effect > 0,
               says: sentence(r, format),
               source: r.source,
             }))}
           />
-          {pair.match.reasons.length === 0 && <p>{say`Plain company, in nobody's way.`}</p>}
-          {pair.byHand && (
+          {shown.reasons.length === 0 && <p>{say`Plain company, in nobody's way.`}</p>}
+          {asked && !stands && (
+            <button
+              type="button"
+              className="mt-2 mr-4 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
+              onClick={() => choose(asked.beside.id, asked.beside.name)}
+            >{say`Set it beside ${main.name}`}</button>
+          )}
+          {stands && pair?.byHand && (
             <button
               type="button"
               className="mt-2 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
@@ -66,6 +80,7 @@ export function PairSlate({
           )}
         </SlateSection>
       )}
+      <AdviceList />
       <SlateSection title={say`${capital(word(slot))} for ${main.name}`} aside={say`fit`}>
         <ul>
           {ranked.slice(0, SHOWN).map((match) => (

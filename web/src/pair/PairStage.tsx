@@ -5,6 +5,7 @@ import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { sentence } from '../words';
+import { PairMatrix, type Cell } from './PairMatrix';
 import { PairSlate } from './PairSlate';
 import { say, word } from '../language/say';
 
@@ -13,8 +14,22 @@ export default function PairStage() {
   const { plan, focus, setFocus, format } = useWorkbench();
   const [slot, setSlot] = useState<Slot>('sweet');
   const [turned, setTurned] = useState<string | null>(null);
+  const [cell, setCell] = useState<Cell | null>(null);
   return (
-    <StageLayout slate={<PairSlate main={focus} slot={slot} turned={turned} onTurn={setTurned} />}>
+    <StageLayout
+      slate={<PairSlate main={focus} slot={slot} cell={cell} turned={turned} onTurn={setTurned} />}
+    >
+      <PairMatrix
+        cell={cell}
+        turned={turned}
+        onCell={(main, entry) => {
+          setFocus(main.id);
+          setSlot(entry.slot);
+          setCell({ main: main.id, beside: entry.beside.id });
+          setTurned(null);
+        }}
+        onTurn={(beside) => setTurned(turned === beside ? null : beside)}
+      />
       <div className="space-y-3">
         {plan.walk.steps.map(({ number, main }) => (
           <section
@@ -48,6 +63,7 @@ export default function PairStage() {
                         setFocus(main.id);
                         setSlot(pair.slot);
                         setTurned(null);
+                        setCell(null);
                       }}
                     >
                       {pair.match && <GoodPicture good={pair.match.beside} size={30} />}

@@ -1,12 +1,14 @@
 /** @jest-environment jsdom */
-import { afterEach, expect, test } from '@jest/globals';
-import { House, isDrink, plan, rankGoods } from '@rotula/core';
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { House, isDrink, plan, rankGoods, scoreOf } from '@rotula/core';
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
 import { useWorkbench } from '../frame/context';
 import { onBench } from '../testing/bench';
+import { signed } from '../ui/format';
+import { PairMatrix } from './PairMatrix';
 import { PairSlate } from './PairSlate';
 
 afterEach(cleanup);
@@ -44,4 +46,56 @@ test('a clash chosen by hand is advice beside it, and what Rotula would take is 
   await userEvent.click(screen.getByRole('button', { name: 'as Rotula would' }));
   expect(seen.order.pairs['wren-curd']).toEqual({});
   expect(screen.queryByText(/would sit better/)).toBeNull();
+});
+
+describe('the whole board at a glance', () => {
+  const seen: { cells: string[]; turned: string[] } = { cells: [], turned: [] };
+  function Matrix() {
+    return (
+      <PairMatrix
+        cell={null}
+        turned={null}
+        onCell={(main, { beside }) => seen.cells.push(`${main.id} ${beside.id}`)}
+        onTurn={(beside) => seen.turned.push(beside)}
+      />
+    );
+  }
+  const made = plan(order(), counter, House.parse({}));
+  const cellOf = (main: string, beside: string) =>
+    document.querySelector<HTMLElement>(`[data-cell="${main} ${beside}"]`)!;
+  test('every good against everything chosen, the score said, a disc or a cross by its sign, one ringed of each slot', () => {
+    onBench(<Matrix />, order(), counter);
+    for (const { main } of made.walk.steps) {
+      for (const { beside } of made.pairs.set) {
+        const cell = cellOf(main.id, beside.id);
+        const score = scoreOf(main, beside);
+        expect(cell.getAttribute('aria-label')).toContain(
+          `${beside.name} beside ${main.name}: ${signed(score, 1)}`,
+        );
+        expect(cell.querySelector('path') !== null).toBe(score < 0);
+      }
+      for (const slot of new Set(made.pairs.set.map((entry) => entry.slot))) {
+        const own = made.pairs.set.filter((entry) => entry.slot === slot);
+        const ringed = own.filter(({ beside }) =>
+          cellOf(main.id, beside.id).getAttribute('aria-label')!.includes('the best of its kind'),
+        );
+        expect(ringed).toHaveLength(1);
+        const best = Math.max(...own.map(({ beside }) => scoreOf(main, beside)));
+        expect(scoreOf(main, ringed[0]!.beside)).toBe(best);
+      }
+    }
+  });
+  test('a cell opens its reasons, a heading turns the question round, the arrow keys walk', async () => {
+    onBench(<Matrix />, order(), counter);
+    const [a, b] = made.pairs.set;
+    const { main } = made.walk.steps[0]!;
+    await userEvent.click(cellOf(main.id, a!.beside.id));
+    expect(seen.cells).toEqual([`${main.id} ${a!.beside.id}`]);
+    await userEvent.keyboard('{ArrowRight}');
+    expect(document.activeElement).toBe(cellOf(main.id, b!.beside.id));
+    await userEvent.keyboard('{ArrowUp}');
+    expect((document.activeElement as HTMLElement).dataset.turnColumn).toBe(b!.beside.id);
+    await userEvent.keyboard('{Enter}');
+    expect(seen.turned).toEqual([b!.beside.id]);
+  });
 });
