@@ -57,7 +57,6 @@ export {
   takeLot,
   takeProposal,
   toggleLock,
-  usesGood,
 } from './moves.js';
 // Their rules belong to the union of reasons, though their functions stay here.
 export type * from './boardAdvice.js';
@@ -69,3 +68,4 @@ export { repairsOf, type Repair, type RepairKind } from './repairs.js';
 export { type Refused, type Storable, holdBack } from './holdBack.js';
 export { readLenses } from './lensReading.js';
 export { besideSteps, type BesideStep } from './besideSteps.js';
+export { usesGood } from './uses.js';

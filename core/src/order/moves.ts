@@ -1,11 +1,12 @@
 import { keptHouse as houseToKeep, onCounter, type House } from '../brief/index.js';
-import { baseId, goodsById, type Good } from '../counter/index.js';
+import { goodsById, type Good } from '../counter/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
 import { STAGES } from './stages/index.js';
 import { NO_SNAPSHOT, snapshotOf } from './snapshot.js';
 import type { SnapshotEntry } from './snapshotSchema.js';
+import { chosenIn } from './uses.js';
 
 /** The moves of an order, each a new document. After each, `settledOrder` tidies and takes the snapshot. */
 
@@ -87,22 +88,9 @@ export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
   extras: order.extras.filter((e) => e !== id),
 });
 
-/** Every good that a person chose for this order: picked, added, or set beside by hand. */
-const chosenIn = (order: OrderBody): string[] => [
-  ...new Set([
-    ...goodsOf(order),
-    ...order.extras,
-    ...Object.values(order.pairs).flatMap((slots) => Object.values(slots)),
-  ]),
-];
-
 /** The counter with those ages of a cheese apart that this order tells apart. */
 const toldApart = (order: OrderBody, counter: readonly Good[]): readonly Good[] =>
   onCounter(order.brief, counter, [...goodsOf(order), ...Object.keys(order.snapshot.goods)]).counter;
-
-/** Does an order use a good: chosen by hand, or kept with a finished order? */
-export const usesGood = (order: OrderBody, id: string): boolean =>
-  [...chosenIn(order), ...Object.keys(order.snapshot.goods)].some((used) => baseId(used) === id);
 
 /** Everything that a plan uses. */
 const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {
