@@ -151,6 +151,10 @@ test('a clash chosen by hand is advice at once; a jar turned round says what it 
   await jar.click();
   await shop.reads('aside h2', `What ${name} is for`);
   await shop.see('[data-turned] li[data-good]');
-  await shop.undo(2);
+  // Taking it off says first what that costs.
+  await shop.reads('[data-take-off]', /(points|no loss), (saves|costs)/);
+  await shop.clickIn('[data-take-off]');
+  await shop.reads('[data-taken-off]', name);
+  await shop.undo(3);
   await shop.saved();
 });

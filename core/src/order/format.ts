@@ -9,12 +9,17 @@ import { NO_SNAPSHOT } from './snapshot.js';
  * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
  * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
  * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
+ * 5: companions that were taken off; none was.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 4,
-  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3 },
+  version: 5,
+  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3, 4: upgradeOrder4 },
 };
+
+function upgradeOrder4(order: Record<string, unknown>): unknown {
+  return { ...order, takenOff: [] };
+}
 
 function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
   const limits = (order.brief.limits ?? []).map((limit) => ({ ...limit, who: '' }));

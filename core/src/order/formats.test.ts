@@ -114,6 +114,14 @@ describe('format 4', () => {
     const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 4, goods: [ware] });
     expect(goods[0]!.lots[0]).toMatchObject({ pieces: 4, countedAt: null });
   });
+  test('an order of format 4 had nothing taken off', () => {
+    const { order } = OrderFile.parse({
+      format: 'rotula.order',
+      formatVersion: 4,
+      order: { ...ORDER_3, snapshot: undefined },
+    });
+    expect(order.takenOff).toEqual([]);
+  });
   test('every format has a step from each version before it', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
       for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();

@@ -50,6 +50,8 @@ export {
   addExtra,
   bringBack,
   dropExtra,
+  putBack,
+  takeOff,
   leaveOut,
   refreshed,
   settledOrder,
@@ -69,3 +71,4 @@ export { type Refused, type Storable, holdBack } from './holdBack.js';
 export { readLenses } from './lensReading.js';
 export { besideSteps, type BesideStep } from './besideSteps.js';
 export { usesGood } from './uses.js';
+export { withoutIt } from './withoutIt.js';

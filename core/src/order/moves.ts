@@ -131,3 +131,22 @@ export function refreshed(order: OrderBody, counter: readonly Good[], house: Hou
   const gone = Object.fromEntries(Object.entries(order.snapshot.goods).filter(([id]) => !now.has(id)));
   return settledOrder({ ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } }, counter, house);
 }
+
+/** Take a companion or drink off the board; what a person set beside a good by hand goes with it. */
+export const takeOff = (order: OrderBody, id: string): OrderBody => ({
+  ...order,
+  extras: order.extras.filter((extra) => extra !== id),
+  pairs: Object.fromEntries(
+    Object.entries(order.pairs).map(([good, slots]) => [
+      good,
+      Object.fromEntries(Object.entries(slots).filter(([, beside]) => beside !== id)),
+    ]),
+  ),
+  takenOff: [...order.takenOff.filter((off) => off !== id), id],
+});
+
+/** It may stand on the board again. */
+export const putBack = (order: OrderBody, id: string): OrderBody => ({
+  ...order,
+  takenOff: order.takenOff.filter((off) => off !== id),
+});

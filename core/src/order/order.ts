@@ -85,6 +85,8 @@ export const OrderBody = z.object({
   pairs: ById(z.partialRecord(z.enum(SLOTS), GoodId)).default({}),
   /** Companions added by hand, beside those that the pairing chose. */
   extras: z.array(GoodId).max(MOST_EXTRAS).default([]),
+  /** Companions and drinks that were taken off the board: the pairing chooses among the others. */
+  takenOff: z.array(GoodId).max(200).default([]),
   /** Order of tasting set by hand. */
   walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
   /** The goods it uses, as they were when they were chosen. */

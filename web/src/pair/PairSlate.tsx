@@ -1,4 +1,4 @@
-import { matchOf, rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
+import { matchOf, putBack, rankBeside, SLOTS, type Main, type Slot } from '@rotula/core';
 import clsx from 'clsx';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions, GuestCautions } from '../frame/Cautions';
@@ -30,7 +30,7 @@ export function PairSlate({
   turned: string | null;
   onTurn: (beside: string | null) => void;
 }) {
-  const { plan, document, format } = useWorkbench();
+  const { plan, document, goods, format } = useWorkbench();
   if (!main) return null;
   const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
   const asked =
@@ -157,6 +157,25 @@ export function PairSlate({
             {!plan.pairs.set.some((e) => e.slot === s) && say`none`}
           </p>
         ))}
+        {document.order.takenOff.length > 0 && (
+          <p className="mt-2" data-taken-off>
+            <span className="text-chalk-soft">{say`taken off: `}</span>
+            {document.order.takenOff.map((id) => (
+              <button
+                key={id}
+                type="button"
+                className="mr-3 inline-flex min-h-11 items-center underline decoration-slate-line underline-offset-4 hover:text-chalk"
+                onClick={() =>
+                  document.change(say`${goods.get(id)?.name ?? id} may stand again`, (order) =>
+                    putBack(order, id),
+                  )
+                }
+              >
+                {goods.get(id)?.name ?? id}
+              </button>
+            ))}
+          </p>
+        )}
       </SlateSection>
       <Cautions />
     </>

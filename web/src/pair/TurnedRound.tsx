@@ -1,4 +1,13 @@
-import { isMain, rankGoods, servedGood, type Main, type Match } from '@rotula/core';
+import {
+  isMain,
+  rankGoods,
+  servedGood,
+  settledOrder,
+  takeOff,
+  withoutIt,
+  type Main,
+  type Match,
+} from '@rotula/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
@@ -11,7 +20,8 @@ const SHOWN = 5;
 
 /** The question turned round: what a jar or bottle is for, on this board and on the whole counter, the best first. */
 export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) {
-  const { plan, counter } = useWorkbench();
+  const { plan, counter, document, shelf, house, format } = useWorkbench();
+  const { order } = document;
   const beside = plan.pairs.set.find((entry) => entry.beside.id === id)?.beside ?? null;
   const picked = useMemo(() => new Set(plan.mains.map((main) => main.id)), [plan.mains]);
   const elsewhere = useMemo(
@@ -21,7 +31,12 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
         .map((good) => servedGood(good, plan.brief.servingAt)),
     [counter, picked, plan.brief.servingAt],
   );
-  if (!beside) return null;
+  const without = useMemo(
+    () => beside && withoutIt(order, plan, shelf, house, beside.id),
+    [beside, order, plan, shelf, house],
+  );
+  if (!beside || !without) return null;
+  const { loses, saves, instead } = without;
   return (
     <SlateSection
       title={say`What ${beside.name} is for`}
@@ -36,6 +51,24 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
     >
       <div data-turned={beside.id}>
         <Ranked list={rankGoods(beside, plan.mains)} />
+        <button
+          type="button"
+          data-take-off={beside.id}
+          className="my-2 w-full rounded-lg border-[1.5px] border-slate-line px-3 py-2 text-left hover:border-chalk-soft"
+          onClick={() => {
+            document.change(say`${beside.name} off the board`, (o) =>
+              settledOrder(takeOff(o, beside.id), shelf, house),
+            );
+            onBack();
+          }}
+        >
+          <span className="block">{say`Take ${beside.name} off`}</span>
+          <span className="block text-sm text-chalk-soft">
+            {Math.abs(loses) < 0.05 ? say`no loss` : say`${signed(-loses, 1)} points`}
+            {say`, ${saves >= 0 ? say`saves ${format.money(saves)}` : say`costs ${format.money(-saves)} more`}`}
+            {instead.length > 0 && say`; ${format.list(instead.map(({ name }) => name))} in its place`}
+          </span>
+        </button>
         <h3 className="mt-3 mb-1 text-chalk-soft">{say`And on the counter`}</h3>
         <Ranked list={rankGoods(beside, elsewhere).slice(0, SHOWN)} />
       </div>

@@ -36,6 +36,19 @@ test('a jar of the set, touched, says what it is for: the board’s goods and th
   expect(document.querySelector('[data-turned]')).toBeNull();
 });
 
+test('taking a jar off says first what it costs, and it may stand again', async () => {
+  const seen = onBench(<Slate id="tarpot" />, order(), counter);
+  const { beside } = plan(order(), counter, House.parse({})).pairs.set[0]!;
+  await userEvent.click(document.querySelector(`[data-turn="${beside.id}"]`)!);
+  const off = document.querySelector<HTMLElement>(`[data-take-off="${beside.id}"]`)!;
+  expect(off.textContent).toMatch(/(points|no loss), (saves|costs)/);
+  await userEvent.click(off);
+  expect(seen.order.takenOff).toEqual([beside.id]);
+  expect(document.querySelector(`[data-turn="${beside.id}"]`)).toBeNull();
+  await userEvent.click(document.querySelector('[data-taken-off] button')!);
+  expect(seen.order.takenOff).toEqual([]);
+});
+
 test('a clash chosen by hand is advice beside it, and what Rotula would take is one touch away', async () => {
   const seen = onBench(
     <Slate id="wren-curd" />,

@@ -50,10 +50,18 @@ export const pairStage = stage({
   id: 'pair',
   place: 5,
   reads: ['brief', 'pick'],
-  fields: ['pairs', 'extras'],
+  fields: ['pairs', 'extras', 'takenOff'],
   tidy: (order, left) => ({ ...order, pairs: without(order.pairs, left) }),
   derive: ({ order, counter, goods, stands }, { brief: { brief }, pick: { mains } }): PairPart => {
-    const pairs = pairsFor(mains, counter, brief, order.pairs, stands);
+    const off = new Set(order.takenOff);
+    const may = (beside: { readonly id: string }) => !off.has(beside.id);
+    const pairs = pairsFor(
+      mains,
+      counter,
+      brief,
+      order.pairs,
+      (beside) => may(beside) && (stands?.(beside) ?? true),
+    );
     const extras = order.extras.flatMap((id) => {
       const good = goods.get(id);
       const fits = good && isCompanion(good) && exclusionsOf(good, brief.limits).length === 0;
@@ -72,9 +80,9 @@ export const pairStage = stage({
         ]
       : []),
   ],
-  summary: ({ pairs, extras }) => ({
+  summary: ({ pairs, extras, takenOff }) => ({
     ...byHand(pairs),
     words: [],
-    goods: [...Object.keys(pairs), ...extras],
+    goods: [...Object.keys(pairs), ...extras, ...takenOff],
   }),
 });
