@@ -51,6 +51,18 @@ const ORDER_3 = {
   },
 };
 
+/** A ware with the least that is told of one. */
+const WARE = {
+  kind: 'ware',
+  id: 'w',
+  name: 'Board',
+  style: 'oak',
+  price: { amount: 1, per: 'piece' },
+  pack: { form: 'piece' },
+  colours: ['#8a6b4a'],
+  use: 'board',
+};
+
 describe('format 4', () => {
   test('an order of format 3 is read: three hours, nothing cut, kept goods and house with it', () => {
     const { order } = OrderFile.parse({ format: 'rotula.order', formatVersion: 3, order: ORDER_3 });
@@ -79,17 +91,7 @@ describe('format 4', () => {
     });
   });
   test('goods of format 3 get what nobody had told: no supplier’s price, no measures', () => {
-    const ware = {
-      kind: 'ware',
-      id: 'w',
-      name: 'Board',
-      style: 'oak',
-      price: { amount: 1, per: 'piece' },
-      pack: { form: 'piece' },
-      colours: ['#8a6b4a'],
-      use: 'board',
-    };
-    const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 3, goods: [ware] });
+    const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 3, goods: [WARE] });
     expect(goods[0]).toMatchObject({
       supplierPrice: null,
       height: null,
@@ -101,14 +103,7 @@ describe('format 4', () => {
   });
   test('format 5: when a lot was counted was not written down, so that every weighing comes off it', () => {
     const ware = {
-      kind: 'ware',
-      id: 'w',
-      name: 'Board',
-      style: 'oak',
-      price: { amount: 1, per: 'piece' },
-      pack: { form: 'piece' },
-      colours: ['#8a6b4a'],
-      use: 'board',
+      ...WARE,
       lots: [{ id: 'w-1', grams: 0, pieces: 4, arrival: null }],
     };
     const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 4, goods: [ware] });

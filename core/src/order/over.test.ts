@@ -3,6 +3,7 @@ import { usualPurchase } from '../amount/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { isMain } from '../counter/index.js';
 import { aBrief, aCheese, anOrder, demoCounter } from '../testing/goods.js';
+import { jarsOf } from '../portion/index.js';
 import { swap } from './moves.js';
 import { overOf } from './over.js';
 import { plan } from './plan.js';
@@ -27,7 +28,7 @@ describe('what is over', () => {
       const cut = made.cuts.find(({ goodId }) => goodId === good.id);
       const expected = {
         'with the order': portion.left,
-        'open jar': portion.bought - portion.gross,
+        'open jar': jarsOf(portion, made.brief.servingAt)?.stays ?? 0,
         'second use': cut?.offcuts ?? 0,
       }[goes];
       expect(grams).toBeCloseTo(expected, 9);

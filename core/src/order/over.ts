@@ -1,7 +1,7 @@
 import { purchase, usualPurchase } from '../amount/index.js';
 import { exclusionsOf } from '../care/index.js';
 import { isCompanion, isMain, servedOn, type Companion, type Good, type Main } from '../counter/index.js';
-import type { Portion } from '../portion/index.js';
+import { jarsOf, type Portion } from '../portion/index.js';
 import { grams, type Grams } from '../units/index.js';
 import type { OrderBody } from './order.js';
 import type { Plan } from './plan.js';
@@ -31,9 +31,10 @@ export function overOf(order: OrderBody, plan: Plan, shelf: readonly Good[]): Ov
   const counter = servedOn(shelf, plan.brief.servingAt);
   const { mains, companions } = plan.portions;
   const fromPacks = [...mains, ...companions].flatMap((portion): Over[] => {
-    const { good, left, byShare, bought, gross } = portion;
-    if (byShare && bought - gross >= WORTH_SAYING)
-      return [{ good, grams: grams(bought - gross), goes: 'open jar', instead: null }];
+    const { good, left } = portion;
+    const jars = jarsOf(portion, plan.brief.servingAt);
+    if (jars)
+      return jars.stays >= WORTH_SAYING ? [{ good, grams: jars.stays, goes: 'open jar', instead: null }] : [];
     if (left < WORTH_SAYING) return [];
     const instead = isMain(good)
       ? leastLeft(portion, mainsInstead(order, plan, counter, good))

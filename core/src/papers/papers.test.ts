@@ -184,7 +184,7 @@ describe('a sheet for each pair of hands', () => {
     for (const { onHand, toBuy, amount, jars } of counted)
       if (jars === null) expect(toBuy).toBe(Math.max(0, amount! - onHand!));
     const jar = lines.find(({ portion }) => portion?.byShare)!;
-    expect(jar.stays).toBe(jar.portion!.bought - jar.portion!.gross);
+    expect(jar.jars!.stays).toBe(jar.portion!.bought - jar.portion!.gross);
   });
   // Common practice, no source: the open jar first.
   test('an open jar is used first; what it lacks comes out of new ones, and what is left stays open', () => {
@@ -202,13 +202,14 @@ describe('a sheet for each pair of hands', () => {
         .flatMap(({ lines }) => lines)
         .find(({ good: g }) => g.id === good.id)!;
     };
-    expect(withOpen(gross + 40, 0)).toMatchObject({ fromOpen: gross, jars: 0, stays: 40, toBuy: 0 });
+    expect(withOpen(gross + 40, 0)).toMatchObject({
+      jars: { fromOpen: gross, opened: 0, stays: 40 },
+      toBuy: 0,
+    });
     expect(withOpen(gross - 30, 0)).toMatchObject({
-      fromOpen: gross - 30,
-      jars: 1,
-      stays: pack - 30,
+      jars: { fromOpen: gross - 30, opened: 1, stays: pack - 30 },
       toBuy: pack,
     });
-    expect(withOpen(gross - 30, 2)).toMatchObject({ jars: 1, stays: pack - 30, toBuy: 0 });
+    expect(withOpen(gross - 30, 2)).toMatchObject({ jars: { opened: 1, stays: pack - 30 }, toBuy: 0 });
   });
 });

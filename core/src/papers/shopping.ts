@@ -1,9 +1,9 @@
 import type { DrinkPortion } from '../amount/index.js';
-import { gramsOnHand, lotsInOrder, packGrams, type Good } from '../counter/index.js';
-import { grams, wholesFor, type Grams } from '../units/index.js';
+import { gramsOnHand, packGrams, type Good } from '../counter/index.js';
+import { grams, type Grams } from '../units/index.js';
 import type { Line, Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
-import type { Portion } from '../portion/index.js';
+import { jarsOf, type Jars, type Portion } from '../portion/index.js';
 
 const DEPARTMENTS = [
   'Cheese',
@@ -23,10 +23,8 @@ export interface ShoppingLine extends Line {
   /** What the counter holds of it on the day, and what must be bought in beyond that; null: nobody counts it. */
   readonly onHand: Grams | null;
   readonly toBuy: Grams | null;
-  /** Of a jar that the shop opens: what the open one gives, how many new ones are opened, and what stays open, dated. */
-  readonly fromOpen: Grams | null;
-  readonly jars: number | null;
-  readonly stays: Grams | null;
+  /** Of a jar that the shop opens: the open one first; null for all else. */
+  readonly jars: Jars | null;
 }
 
 function departmentOf(good: Good): Department {
@@ -39,30 +37,18 @@ function departmentOf(good: Good): Department {
   return 'Jars and dry goods';
 }
 
-type Stock = Pick<ShoppingLine, 'onHand' | 'toBuy' | 'fromOpen' | 'jars' | 'stays'>;
-const UNCOUNTED: Stock = { onHand: null, toBuy: null, fromOpen: null, jars: null, stays: null };
+type Stock = Pick<ShoppingLine, 'onHand' | 'toBuy' | 'jars'>;
 
-/**
- * What is on hand of a good comes off what must be bought. Of jars that the shop opens the open one is used first; what it
- * lacks comes out of new ones, and what is left of the last stays at the shop, open and dated. Common practice, no source.
- */
+/** What is on hand of a good comes off what must be bought; of jars only whole new ones are bought. */
 function stockOf(good: Good, amount: Grams | null, portion: Portion | null, date: string): Stock {
-  if (amount === null) return UNCOUNTED;
-  const held = gramsOnHand(good, date);
-  const onHand = held === null ? null : grams(held);
-  const pack = packGrams(good);
-  if (!portion?.byShare || !pack)
-    return { ...UNCOUNTED, onHand, toBuy: onHand === null ? null : grams(Math.max(0, amount - onHand)) };
-  const open = lotsInOrder(good, date).reduce((sum, lot) => sum + (lot.opened ? lot.grams : 0), 0);
-  const jars = wholesFor(Math.max(0, portion.gross - open) / pack);
-  const closed = onHand === null ? null : Math.floor((onHand - open) / pack);
-  return {
-    onHand,
-    toBuy: closed === null ? null : grams(Math.max(0, jars - closed) * pack),
-    fromOpen: grams(Math.min(open, portion.gross)),
-    jars,
-    stays: grams(Math.max(0, open + jars * pack - portion.gross)),
-  };
+  const jars = portion && jarsOf(portion, date);
+  const held = amount === null ? null : gramsOnHand(good, date);
+  if (amount === null || held === null) return { onHand: null, toBuy: null, jars };
+  const onHand = grams(held);
+  if (!jars) return { onHand, toBuy: grams(Math.max(0, amount - onHand)), jars };
+  const pack = packGrams(good)!;
+  const closed = good.lots.reduce((sum, lot) => sum + (lot.opened ? 0 : Math.floor(lot.grams / pack)), 0);
+  return { onHand, toBuy: grams(Math.max(0, jars.opened - closed) * pack), jars };
 }
 
 /** What to fetch for the shared board, by department, from the lines of all stages; departments with nothing are left out. */

@@ -1,29 +1,25 @@
 import {
-  compositionOf,
   ageOn,
   allergensOf,
   contentsOf,
   contradictions,
-  densityOf,
   familyCheck,
   fitsLimit,
   gramsOnHand,
   insideOf,
-  isCheese,
   isMain,
   lotOn,
   moneyAtRisk,
   newLimit,
-  pasteDensity,
   SENSES,
   servedGood,
   sweetnessWords,
-  type Cheese,
   type Good,
 } from '@rotula/core';
 import { capital, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
+import { MadeOf } from './MadeOf';
 import { ageWords, allergenLabel, sentence } from '../words';
 import { say, word } from '../language/say';
 
@@ -275,39 +271,3 @@ function factsOf(good: Good, format: Format): [string, string][] {
       return [[say`use`, word(good.use)]];
   }
 }
-
-/** What it is made of; where nobody told it, what its style usually is, and that is said. */
-function MadeOf({ good }: { good: Good }) {
-  const made = compositionOf(good);
-  const parts = [
-    [say`water`, made.water],
-    [say`fat`, made.fat],
-    [say`protein`, made.protein],
-    [say`carbohydrate`, made.carbohydrate],
-    [say`ash`, made.ash],
-  ] as const;
-  return (
-    <SlateSection
-      title={say`Made of`}
-      aside={made.estimated ? say`estimated by its style` : say`as it is told`}
-    >
-      <p>{parts.map(([name, share]) => `${name} ${share.toFixed(share < 10 ? 1 : 0)} %`).join(', ')}</p>
-      {isCheese(good) && <PasteDensity cheese={good} />}
-    </SlateSection>
-  );
-}
-
-/** Does the weight of the whole piece go with its measures? */
-function PasteDensity({ cheese }: { cheese: Cheese }) {
-  const paste = pasteDensity(cheese);
-  const measured = densityOf(cheese.form) * 1e6;
-  return (
-    <p className="mt-1 text-sm text-chalk-soft" data-density>
-      {paste === null
-        ? say`Its paste holds air: it is weighed, no measure tells its weight.`
-        : say`Such paste is ${times(paste / WATER)} times as heavy as water (Choi and Okos); by weight and measures this one is ${times(measured / WATER)}.`}
-    </p>
-  );
-}
-const WATER = 1000;
-const times = (n: number) => n.toFixed(2);

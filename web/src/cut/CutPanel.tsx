@@ -3,6 +3,7 @@ import clsx from 'clsx';
 import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
 import { cutLabel, cutterFaces, rindName, sentence } from '../words';
+import { PanelHead } from './PanelHead';
 import { say } from '../language/say';
 import { CutDrawing } from '../drawing/CutDrawing';
 import { PieceDrawing } from '../drawing/PieceDrawing';
@@ -17,15 +18,11 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
   const faces = facesOf(main);
   return (
     <section aria-label={main.name} className="min-w-0">
-      <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-[1.5rem] leading-7">
-          {main.name}: {cutLabel(cut.styleId)}
-        </h2>
-        <span className="text-ink-soft">
-          {say`${format.grams(cut.net)} to eat of ${format.grams(cut.gross)}`}
-          {lot && say` · lot ${lot.lot.id}${lot.lot.opened ? say`, opened` : ''}`}
-        </span>
-      </div>
+      <PanelHead
+        name={main.name}
+        how={cutLabel(cut.styleId)}
+        aside={say`${format.grams(cut.net)} to eat of ${format.grams(cut.gross)}${lot ? say` · lot ${lot.lot.id}${lot.lot.opened ? say`, opened` : ''}` : ''}`}
+      />
       {cut.answer ? (
         <CutDrawing main={main} cut={cut} answer={cut.answer} steps={steps} format={format} />
       ) : (

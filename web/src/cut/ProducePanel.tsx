@@ -3,6 +3,7 @@ import { useWorkbench } from '../frame/context';
 import { ProduceDrawing } from '../drawing/ProduceDrawing';
 import { capital, count } from '../ui/format';
 import { produceWhen, sentence } from '../words';
+import { PanelHead } from './PanelHead';
 import { say, word } from '../language/say';
 
 /** A companion at the produce board: how it is cut, how large a piece is, how many, and when. */
@@ -11,12 +12,11 @@ export function ProducePanel({ line: { good, portion, cut } }: { line: ProduceLi
   const { piece } = cut;
   return (
     <section aria-label={good.name} className="min-w-0">
-      <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-[1.5rem] leading-7">
-          {good.name}: {word(cut.form)}
-        </h2>
-        <span className="text-ink-soft">{say`${format.grams(portion.net)} to eat of ${format.grams(portion.gross)}`}</span>
-      </div>
+      <PanelHead
+        name={good.name}
+        how={word(cut.form)}
+        aside={say`${format.grams(portion.net)} to eat of ${format.grams(portion.gross)}`}
+      />
       {piece ? (
         <ProduceDrawing good={good} piece={piece} format={format} />
       ) : (

@@ -27,7 +27,7 @@ export function ShoppingList() {
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {shoppingList(plan).map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
-            {lines.map(({ good, portion, drink, toBuy, fromOpen, jars, stays }) => (
+            {lines.map(({ good, portion, drink, toBuy, jars }) => (
               <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
                 {drink && (
                   <>
@@ -37,13 +37,13 @@ export function ShoppingList() {
                 )}
                 {portion && (
                   <>
-                    {fromOpen !== null && fromOpen >= 1
-                      ? say`${format.grams(fromOpen)} of the open jar${jars! > 0 ? say`, ${count(jars!, 'jar')} more` : ''}`
+                    {jars && jars.fromOpen >= 1
+                      ? say`${format.grams(jars.fromOpen)} of the open jar${jars.opened > 0 ? say`, ${count(jars.opened, 'jar')} more` : ''}`
                       : amount(portion)}
                     <span className="block text-[10.5pt]">
                       {format.money(portion.price)}
                       {toBuy !== null && (toBuy > 0 ? say`, buy ${format.grams(toBuy)}` : say`, in stock`)}
-                      {stays !== null && stays >= 1 && say`, ${format.grams(stays)} stay open`}
+                      {jars && jars.stays >= 1 && say`, ${format.grams(jars.stays)} stay open`}
                     </span>
                   </>
                 )}

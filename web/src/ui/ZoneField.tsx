@@ -1,11 +1,13 @@
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import { say } from '../language/say';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
 const known = new Map([...ZONES, 'UTC'].map((zone) => [zone.toLowerCase(), zone]));
+/** Made once: there are more than four hundred. */
+const OPTIONS = ZONES.map((zone) => <option key={zone} value={zone} />);
 
 /**
- * A time zone by region and city, found while it is typed. What is none stays where it was.
+ * A time zone by region and city, found while it is typed. What is none is said, and the field goes back to what it was.
  * @param usual the zone that stands when the field is empty; null: it may not be empty
  */
 export function ZoneField({
@@ -20,6 +22,15 @@ export function ZoneField({
   onCommit: (zone: string | null) => void;
 }) {
   const list = useId();
+  const [refused, setRefused] = useState<string | null>(null);
+  const commit = (field: HTMLInputElement) => {
+    const typed = field.value.trim();
+    const zone = known.get(typed.toLowerCase().replace(/ /g, '_')) ?? null;
+    const isNone = zone === null && (typed !== '' || usual === null);
+    setRefused(isNone ? typed : null);
+    if (isNone) field.value = value ?? '';
+    else if (zone !== value) onCommit(zone);
+  };
   return (
     <label className="block">
       <span className="mb-1 block">{label}</span>
@@ -30,20 +41,15 @@ export function ZoneField({
         aria-label={label}
         placeholder={usual === null ? undefined : say`as the shop, ${usual}`}
         defaultValue={value ?? ''}
-        onBlur={(e) => {
-          const typed = e.target.value.trim();
-          const zone = known.get(typed.toLowerCase().replace(/ /g, '_')) ?? null;
-          const next = typed === '' && usual !== null ? null : (zone ?? value);
-          if (next !== value) onCommit(next);
-          e.target.value = next ?? '';
-        }}
+        onBlur={(e) => commit(e.target)}
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
       />
-      <datalist id={list}>
-        {ZONES.map((zone) => (
-          <option key={zone} value={zone} />
-        ))}
-      </datalist>
+      <datalist id={list}>{OPTIONS}</datalist>
+      {refused !== null && (
+        <span role="alert" className="mt-1 block text-annatto-text">
+          {say`“${refused}” is no time zone: type region and city, such as Europe/Dublin. It stays ${value ?? usual ?? ''}.`}
+        </span>
+      )}
     </label>
   );
 }

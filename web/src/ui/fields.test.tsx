@@ -10,6 +10,7 @@ import { Select } from './Select';
 import { formatFor } from './format';
 import { NumberField } from './NumberField';
 import { Stepper } from './Stepper';
+import { ZoneField } from './ZoneField';
 
 afterEach(cleanup);
 
@@ -177,5 +178,37 @@ describe('choosing', () => {
     expect(options.map((o) => o.textContent)).toEqual(['Candle', 'Daylight']);
     await userEvent.click(options[1]!);
     expect(onChange.mock.calls).toEqual([['b']]);
+  });
+});
+
+describe('a time zone', () => {
+  const onCommit = jest.fn<(zone: string | null) => void>();
+  const shown = (value: string | null, usual: string | null = 'Europe/Dublin') =>
+    render(<ZoneField label="Time zone" value={value} usual={usual} onCommit={onCommit} />);
+  const field = () => screen.getByRole<HTMLInputElement>('combobox', { name: 'Time zone' });
+  const type = async (text: string) => {
+    await userEvent.clear(field());
+    await userEvent.type(field(), `${text}{Enter}`);
+  };
+  test('is found however it is written; emptied, that of the shop stands', async () => {
+    onCommit.mockClear();
+    shown(null);
+    await type('america/new york');
+    expect(onCommit).toHaveBeenLastCalledWith('America/New_York');
+    cleanup();
+    shown('America/New_York');
+    await userEvent.clear(field());
+    await userEvent.tab();
+    expect(onCommit).toHaveBeenLastCalledWith(null);
+  });
+  test('what is none is said with what to type, and nothing is lost', async () => {
+    onCommit.mockClear();
+    shown('Europe/Paris');
+    await type('Middle Earth');
+    expect(screen.getByRole('alert').textContent).toMatch(
+      /“Middle Earth” is no time zone.*It stays Europe\/Paris/,
+    );
+    expect(field().value).toBe('Europe/Paris');
+    expect(onCommit).not.toHaveBeenCalled();
   });
 });

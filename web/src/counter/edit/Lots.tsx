@@ -1,27 +1,15 @@
-import {
-  freeId,
-  takenOf,
-  TREATMENTS,
-  UNCHECKED,
-  verdictOn,
-  VERDICTS,
-  type Good,
-  type Lot,
-  type Taking,
-} from '@rotula/core';
+import { freeId, takenOf, TREATMENTS, UNCHECKED, type Good, type Lot, type Taking } from '@rotula/core';
 import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
 import { Select } from '../../ui/Select';
 import { DateField } from '../../ui/DateTimeField';
-import { capital, type Format } from '../../ui/format';
+import { type Format } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';
-import { keeping } from '../../ui/keeping';
 import { NumberField } from '../../ui/NumberField';
 import { minorPerPrice } from './price';
 import { ArrivalCheck } from './ArrivalCheck';
 import { SellingDays } from './SellingDays';
+import { Tasting } from './Tasting';
 import { say, word } from '../../language/say';
 
 const NEW_LOT = {
@@ -134,23 +122,26 @@ function LotFields({
   const small = format.small;
   const minor = minorPerPrice(good, format);
   const gone = taken.reduce((sum, { grams }) => sum + grams, 0);
+  const left = Math.max(0, lot.grams - gone);
   return (
     <>
       {taken.length > 0 && (
         <p className="mb-2" data-taken>
           {say`${format.grams(gone)} cut for orders since it was counted:`}{' '}
-          <strong>{say`${format.grams(Math.max(0, lot.grams - gone))} left.`}</strong>{' '}
+          <strong>{say`${format.grams(left)} left.`}</strong>{' '}
           <span className="text-ink-soft">{say`A new count starts anew.`}</span>
         </p>
       )}
       <div className="grid grid-cols-2 items-end gap-3 min-[700px]:grid-cols-4">
         <label>
-          <span className="mb-1 block text-ink-soft">{say`Counted, ${small.name}`}</span>
+          <span className="mb-1 block text-ink-soft">
+            {taken.length > 0 ? say`Left, ${small.name}` : say`Counted, ${small.name}`}
+          </span>
           <NumberField
             label={say`Weight counted`}
             className="field w-full"
-            value={Math.round((lot.grams / small.grams) * 10) / 10}
-            onCommit={(n) => onEdit(say`the count`, { grams: (n * small.grams) as never })}
+            value={Math.round((left / small.grams) * 10) / 10}
+            onCommit={(n) => onEdit(say`the count`, counted(n * small.grams))}
           />
         </label>
         <label>
@@ -232,76 +223,8 @@ function LotFields({
   );
 }
 
-/** Thumb on the rind, a taste with the iron: the verdict, by whom and when. */
-function Tasting({
-  good,
-  lot,
-  format,
-  today,
-  onEdit,
-}: {
-  good: Good;
-  lot: Lot;
-  format: Format;
-  today: string;
-  onEdit: (what: string, part: Partial<Lot>) => void;
-}) {
-  const [taster, setTaster] = useState(lot.verdict?.taster ?? keeping.read('rotula.taster') ?? '');
-  const [note, setNote] = useState(lot.verdict?.note ?? '');
-  const carried = verdictOn(good, lot, today);
-  const taste = (says: NonNullable<Lot['verdict']>['says']) => {
-    const name = taster.trim() || 'the counter';
-    keeping.write('rotula.taster', name);
-    onEdit(say`tasted: ${says}`, { verdict: { says, taster: name, on: today, note } });
-  };
-  const keepWords = () => {
-    if (lot.verdict && (note !== lot.verdict.note || (taster.trim() && taster.trim() !== lot.verdict.taster)))
-      onEdit(say`the tasting note`, {
-        verdict: { ...lot.verdict, note, taster: taster.trim() || lot.verdict.taster },
-      });
-  };
-  return (
-    <div className="mt-3 border-t border-line pt-3">
-      <p className="mb-2">
-        {carried ? (
-          <>
-            <strong>{capital(word(carried.says))}</strong>
-            {carried.carried && say` today; ${word(carried.tasted.says)} when tasted`}{' '}
-            <span className="text-ink-soft">
-              ({carried.tasted.taster}, {format.day(carried.tasted.on)})
-            </span>
-          </>
-        ) : (
-          <span className="text-ink-soft">{say`Not tasted. How is it today?`}</span>
-        )}
-      </p>
-      <Choice
-        label={say`Verdict on ${lot.id}`}
-        className="grid-cols-3 min-[700px]:grid-cols-5"
-        value={(lot.verdict?.on === today ? lot.verdict.says : '') as (typeof VERDICTS)[number]}
-        options={VERDICTS.map((v) => ({ value: v, label: word(v) }))}
-        onChange={taste}
-      />
-      <div className="mt-2 grid gap-3 min-[700px]:grid-cols-[180px_1fr]">
-        <input
-          className="field"
-          aria-label={say`Taster`}
-          placeholder={say`Taster`}
-          value={taster}
-          maxLength={120}
-          onChange={(e) => setTaster(e.target.value)}
-          onBlur={keepWords}
-        />
-        <input
-          className="field"
-          aria-label={say`Tasting note`}
-          placeholder={say`A note: chalky heart, runs at the edge …`}
-          value={note}
-          maxLength={500}
-          onChange={(e) => setNote(e.target.value)}
-          onBlur={keepWords}
-        />
-      </div>
-    </div>
-  );
-}
+/** A count is of its moment, also when it reads as the last one did. */
+const counted = (weight: number): Partial<Lot> => ({
+  grams: weight as never,
+  countedAt: new Date().toISOString(),
+});

@@ -1,6 +1,15 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { House, isIn, UNCHECKED, type Arrival, type Cheese, type Good, type Lot } from '@rotula/core';
+import {
+  House,
+  isIn,
+  takenOf,
+  UNCHECKED,
+  type Arrival,
+  type Cheese,
+  type Good,
+  type Lot,
+} from '@rotula/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -53,7 +62,8 @@ describe('lots', () => {
     const [, [lot]] = onSet.mock.calls[0] as [string, [Lot]];
     expect(lot).toMatchObject({ id: 'c-1', receivedOn: '2026-11-26', arrival: UNCHECKED });
   });
-  test('what orders cut since the count is said, and what is left', () => {
+  test('what orders cut since the count is said, and what is left; topped up to the last count it is a new count', async () => {
+    const onSet = jest.fn<(what: string, lots: readonly Lot[]) => void>();
     const lots = [{ id: 'l', grams: 2000, countedAt: null, arrival: null, verdict: null } as Lot];
     const takings = [{ id: 'w', order: 'o', goodId: 'c', lot: 'l', grams: 430, at: '2026-11-26T10:00' }];
     render(
@@ -63,10 +73,17 @@ describe('lots', () => {
         takings={takings}
         format={metric}
         today="2026-11-26"
-        onSet={() => undefined}
+        onSet={onSet}
       />,
     );
     expect(document.querySelector('[data-taken]')!.textContent).toMatch(/430 g cut .* 1.57 kg left/);
+    const field = screen.getByRole<HTMLInputElement>('textbox', { name: 'Weight counted' });
+    expect(field.value).toBe('1570');
+    await userEvent.clear(field);
+    await userEvent.type(field, '2000{Enter}');
+    const [, [lot]] = onSet.mock.calls[0] as [string, [Lot]];
+    expect(lot.grams).toBe(2000);
+    expect(takenOf('c', lot, takings)).toEqual([]);
   });
   test('the ages at which its line is sold are days of the house', () => {
     const young = aCheese('young', { line: 'L', ageDays: 90 });
