@@ -29,6 +29,7 @@ export const BESIDE_OF: Record<CompanionRole, BesideFigure> = {
   'dried fruit': 'dried fruit',
   chocolate: 'chocolate',
   butter: 'butter',
+  seasoning: 'seasoning',
   garnish: 'garnish',
 };
 

@@ -77,6 +77,7 @@ export const BESIDE_PER_ADULT = {
   honey: { low: 6, high: 10 },
   chocolate: { low: 10, high: 10 },
   butter: { low: 8, high: 10 },
+  seasoning: { low: 0.5, high: 1 },
   garnish: { low: 1, high: 2 },
 } as const satisfies Record<string, Range>;
 /** A figure of the practice tables for what stands beside. */

@@ -27,6 +27,7 @@ import {
   MILKS,
   MEAT_ANIMALS,
   FLAVOURS,
+  AROMAS,
   RINDS,
   RIND_VERDICTS,
 } from './words.js';
@@ -93,7 +94,11 @@ const Common = z.object({
   pack: Pack,
   colours: z.array(Colour).min(1).max(6),
   sense: Sense,
+  /** Scales that nobody has tasted: `sense` holds what its kind, salting, age and composition lead to expect. */
+  estimated: z.array(z.enum(SENSES)).default([]),
   flavours: z.array(z.enum(FLAVOURS)).max(4).default([]),
+  /** What it smells and tastes of, most telling first; none: not told. */
+  aromas: z.array(z.enum(AROMAS)).max(4).default([]),
   allergens: AllergenStatement.default({
     contains: [],
     mayContain: [],
@@ -192,6 +197,7 @@ export const COMPANION_ROLES = [
   'cracker',
   'chocolate',
   'butter',
+  'seasoning',
   'garnish',
 ] as const;
 export type CompanionRole = (typeof COMPANION_ROLES)[number];
@@ -240,7 +246,7 @@ export const Drink = Common.extend({
 });
 export type Drink = z.infer<typeof Drink>;
 
-export const Ware = Common.omit({ sense: true }).extend({
+export const Ware = Common.omit({ sense: true, estimated: true, aromas: true }).extend({
   kind: z.literal('ware'),
   use: z.enum(WARE_USES),
   length: Millimetres.nullable().default(null),

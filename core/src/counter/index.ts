@@ -17,6 +17,8 @@ export {
   CERTIFICATES,
   EYES,
   FLAVOURS,
+  AROMAS,
+  type Aroma,
   GELATINES,
   GOOD_KINDS,
   type GoodKind,

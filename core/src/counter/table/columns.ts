@@ -43,6 +43,7 @@ export const COLUMNS: readonly Column[] = [
   ...column('number', ALL, 'supplierPrice'),
   ...column('number', ALL, ...of('pack', 'grams', 'ml', 'pieces')),
   ...column('list', ALL, 'colours', 'adjectives', 'flavours'),
+  ...column('list', TASTED, 'aromas', 'estimated'),
   ...column('text', ALL, 'note'),
   ...column('number', TASTED, ...of('sense', ...SENSES)),
   ...column('list', ALL, ...of('allergens', 'contains', 'mayContain', 'free', 'unknown')),

@@ -6,6 +6,7 @@ import {
   COMPANION_ROLES,
   DRINK_TYPES,
   EYES,
+  AROMAS,
   FLAVOURS,
   GELATINES,
   KNOWN,
@@ -198,6 +199,7 @@ export const SECTIONS: readonly Section[] = [
       scale('sense.heat', say`Heat`),
       scale('sense.smoke', say`Smoke`),
       { path: 'flavours', label: say`Flavours, four at most`, is: 'many', of: FLAVOURS },
+      { path: 'aromas', label: say`Aromas, four at most, the most telling first`, is: 'many', of: AROMAS },
     ],
   },
   {

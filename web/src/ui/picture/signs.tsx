@@ -120,6 +120,14 @@ export const COMPANION_SIGNS: Record<CompanionRole, (c: string) => ReactNode> = 
     </>
   ),
   butter: (c) => <path d="M8 22l8-8h24v14l-8 8H8z" fill={c} stroke={INK} strokeWidth="1.4" />,
+  seasoning: (c) => (
+    <>
+      <path d="M16 18h16l3 22H13z" fill="#fdfaf2" stroke={INK} strokeWidth="1.4" />
+      <path d="M14 31h20l1 9H13z" fill={c} />
+      <path d="M16 18q0-8 8-8t8 8z" fill="#8d8778" stroke={INK} strokeWidth="1.4" />
+      <path d="M21 14h.01M24 13h.01M27 14h.01" {...line} />
+    </>
+  ),
   garnish: (c) => (
     <path d="M24 42Q6 30 12 10q24 2 12 32zM24 42q2-16-6-24" fill={c} stroke={INK} strokeWidth="1.4" />
   ),
