@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Money } from '../units/index.js';
 import { GOOD_KINDS, type GoodKind } from '../counter/words.js';
 import { TimeZone } from './place.js';
+import { PairWord } from './pairWord.js';
 import { wrongFigures } from './practice.js';
 import {
   AIM_SCHOOLS,
@@ -49,6 +50,14 @@ export const House = z.object({
   cutSchool: z.enum(CUT_SCHOOLS).default('by paste'),
   /** Knives at the table: the fewest that keep apart what must be, or one each. */
   knives: z.enum(KNIFE_SCHOOLS).default('fewest'),
+  /** What a point of the pairing is worth for each guest: more money buys more jars. */
+  pairPoint: Money.refine((n) => n >= 1 && n <= 10_000, 'a point costs between 1 and 10,000 of the smallest unit').default(
+    20 as never,
+  ),
+  /** Pairs that the house always sells, never serves or calls its own. */
+  pairWords: z.array(PairWord).max(500).default([]),
+  /** May the shop sell drinks with alcohol? If not, styles are named without a price. */
+  licensed: z.boolean().default(true),
   timeZone: TimeZone.default('UTC'),
   /** Pairs of hands, and ovens, for the day's work. */
   hands: z.number().int().min(1).max(50).default(1),

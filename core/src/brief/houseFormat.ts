@@ -5,7 +5,7 @@ import type { Format } from '../units/index.js';
  * zone, hands, ovens, wage, hire and margins, which nobody had told. */
 export const HOUSE_FORMAT: Format = {
   name: 'the house',
-  version: 4,
+  version: 5,
   upgrades: {
     1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }),
     2: (house: Record<string, unknown>) => ({ ...house, practice: {} }),
@@ -13,6 +13,8 @@ export const HOUSE_FORMAT: Format = {
       ...house,
       practice: breadByRole((house.practice ?? {}) as Record<string, number>),
     }),
+    // Nobody had told: the usual worth of a point, no pairs of its own, a licence as before.
+    4: (house: Record<string, unknown>) => ({ ...house, pairPoint: 20, pairWords: [], licensed: true }),
   },
 };
 

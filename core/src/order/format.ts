@@ -9,16 +9,36 @@ import { NO_SNAPSHOT } from './snapshot.js';
  * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
  * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
  * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
- * 5: companions that were taken off; none was.
+ * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. Kept goods and house go
+ * with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 5,
-  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3, 4: upgradeOrder4 },
+  version: 6,
+  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3, 4: upgradeOrder4, 5: upgradeOrder5 },
 };
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {
   return { ...order, takenOff: [] };
+}
+
+function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
+  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[4]!(snapshot.house as never) : null;
+  return { ...order, pairKinds: null, snapshot: { ...snapshot, goods: liftedGoods(snapshot, 5), house } };
+}
+
+/** A snapshot as it was stored. */
+interface Kept {
+  readonly goods?: Record<string, { good: unknown }>;
+  readonly house?: unknown;
+}
+
+function liftedGoods(snapshot: Kept | undefined, version: number) {
+  const goods = Object.entries(snapshot?.goods ?? {}).map(([id, entry]) => {
+    const up = upgradedGoods([entry.good], version);
+    return [id, 'document' in up ? { ...entry, good: (up.document as unknown[])[0] } : entry];
+  });
+  return Object.fromEntries(goods) as Record<string, unknown>;
 }
 
 function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
@@ -67,16 +87,12 @@ function upgradeOrder3({
   ...order
 }: {
   brief: object;
-  snapshot?: { goods?: Record<string, { good: unknown }>; house?: unknown };
+  snapshot?: Kept;
 }): unknown {
-  const goods = Object.entries(snapshot?.goods ?? {}).map(([id, entry]) => {
-    const up = upgradedGoods([entry.good], 3);
-    return [id, 'document' in up ? { ...entry, good: (up.document as unknown[])[0] } : entry];
-  });
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[3]!(snapshot.house as never) : null;
   return {
     ...order,
     brief: { ...order.brief, hours: 3 },
-    snapshot: { ...snapshot, goods: Object.fromEntries(goods), house },
+    snapshot: { ...snapshot, goods: liftedGoods(snapshot, 3), house },
   };
 }

@@ -87,6 +87,8 @@ export const OrderBody = z.object({
   extras: z.array(GoodId).max(MOST_EXTRAS).default([]),
   /** Companions and drinks that were taken off the board: the pairing chooses among the others. */
   takenOff: z.array(GoodId).max(200).default([]),
+  /** How many companions and drinks the pairing chooses; null: as many as pay. */
+  pairKinds: z.number().int().min(1).max(40).nullable().default(null),
   /** Order of tasting set by hand. */
   walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
   /** The goods it uses, as they were when they were chosen. */

@@ -1,45 +1,156 @@
+import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index.js';
+import { headsThatEat, isTimid, type Brief, type PairWord } from '../brief/index.js';
 import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
+import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
+import { grams } from '../units/index.js';
+import type { Beside } from './facts.js';
 import { scoresBeside } from './rank.js';
-import type { Beside, Slot } from './slots.js';
+import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
+import { ALCOHOL_FREE_ABV, SET_SIZE, SMALL_TABLE, type Slot } from './slots.js';
+import { standsBy, wordOn } from './word.js';
+
+/** From this score on a good is served; below it a slot is a clash, and counts threefold against a set. House's own figures. */
+export const SERVED = 0;
+const CLASH = 3;
+/** Points for each taste, mouthfeel and element that is on the board. House's own figure. */
+const PRESENT = 1;
+/** An open jar is taken before a new one: it costs half. House's own figure. */
+const OPEN = 0.5;
+/** Of what all pours of a drink cost, what counts against it, so that a dear bottle must be better; and of a bottle, what stays. House's own figures. */
+const DEARER = 0.25;
+const NOT_DRUNK_OUT = 0.5;
+/** From so many goods on one bottle cannot serve them all. House's own figure. */
+const MANY = 4;
+/** What a timid table likes less, for each point of strength or heat above this. House's own figures. */
+const BOLD_FROM = 5;
+const BOLD = 0.3;
+/** Sets that are looked at in each slot; a counter of thousands is cut short, and says by how much. */
+const NODE_LIMIT = 40_000;
+
+/** What the set should show, and bit by bit where it stands. */
+const WANTED: readonly Tag[] = [
+  ...new Set(LENSES.filter(({ id }) => ['tastes', 'mouthfeels', 'elements'].includes(id)).flatMap(({ tags }) => tags)),
+].filter((tag) => tag !== 'cheese' && tag !== 'meat' && tag !== 'garnish' && tag in TAGS);
+const bitsOf = (good: Main | Beside): number =>
+  tagsOf(good).reduce((bits, tag) => (WANTED.includes(tag) ? bits | (1 << WANTED.indexOf(tag)) : bits), 0);
 
 export const isGlutenFree = (beside: Beside): boolean =>
   GLUTEN_CEREALS.every((cereal) => allergenOf(beside, cereal) === 'free');
 
+/** A carrier that says nothing itself. */
+export const isPlain = (beside: Beside): boolean =>
+  beside.kind === 'companion' && beside.scented <= 1 && beside.sense.intensity <= 2.5 && beside.sense.sweet <= 3;
+const crunchOf = (beside: Beside): number => (beside.kind === 'companion' ? beside.crunch : 0);
+/** What weak teeth can bite. */
+const SOFT_NUT = 6;
+const SOFT_BREAD = 4;
+
+export interface SetInput {
+  readonly mains: readonly Main[];
+  readonly candidates: Readonly<Record<Slot, readonly Beside[]>>;
+  readonly brief: Brief;
+  readonly slots: readonly Slot[];
+  readonly words: readonly PairWord[];
+  /** What a point is worth for each guest, smallest unit of money. */
+  readonly point: number;
+  readonly licensed: boolean;
+  /** So many things at the most; null: as many as the knee of the curve says. */
+  readonly kinds: number | null;
+}
+
+export interface BoardSet {
+  readonly chosen: Readonly<Partial<Record<Slot, readonly Beside[]>>>;
+  /** Value against number of things. */
+  readonly curve: readonly SetPoint[];
+  readonly kinds: number;
+  readonly knee: number;
+  readonly gap: number;
+  readonly nodes: number;
+}
+
+/** What the usual share of a good costs the table, in points. */
+function costOf(beside: Beside, { brief, point, licensed }: SetInput, sharing: number): number {
+  const heads = Math.max(1, headsThatEat(brief));
+  if (beside.kind === 'drink') {
+    const alcoholic = beside.abv > ALCOHOL_FREE_ABV;
+    if (alcoholic && !licensed) return 0;
+    // Drinks share the pours: one more costs little but the bottle that is not drunk out.
+    const [portion] = drinkPortions([beside], brief, () => alcoholic);
+    return (portion!.price * DEARER + beside.price.amount * NOT_DRUNK_OUT) / sharing / heads / point;
+  }
+  const share = grams(Math.round(besideTotal(brief, BESIDE_OF[beside.role]) / sharing));
+  const { price } = purchase(beside, share, brief.practice);
+  const isOpen = beside.lots.some((lot) => lot.opened && lot.grams > 0);
+  return ((isOpen ? OPEN : 1) * price) / heads / point;
+}
+
+/** What a score counts for in a set. */
+export const counted = (score: number): number => (score >= SERVED ? score : SERVED + CLASH * (score - SERVED));
+
+function questionOf(slot: Slot, input: SetInput, size: 'small' | 'large'): SlotQuestion {
+  const { mains, brief, words } = input;
+  const candidates = input.candidates[slot];
+  const most = Math.min(candidates.length, mostOf(slot, brief, size));
+  const bold = isTimid(brief) && slot !== 'bread' ? BOLD : 0;
+  const worth = mains.map((main) => {
+    const scores = scoresBeside(main, candidates);
+    return Float64Array.from(candidates, (beside, c) => {
+      const { intensity, heat } = beside.sense;
+      const shy = bold * (Math.max(0, intensity - BOLD_FROM) + heat);
+      return counted(scores[c]! - shy) + (words.length > 0 ? standsBy(wordOn(words, main, beside)) : 0);
+    });
+  });
+  const group = (test: (beside: Beside) => boolean): ReadonlySet<number> =>
+    new Set([...candidates.keys()].filter((c) => test(candidates[c]!)));
+  const frail = brief.limits.some(({ what, reach }) => what === 'risk:frail' && reach === 'board');
+  const always = words
+    .filter(({ says }) => says === 'always')
+    .map((word) => group((beside) => mains.some((main) => wordOn([word], main, beside) !== null)));
+  const oneOf: ReadonlySet<number>[] =
+    slot === 'bread'
+      ? [
+          group(isGlutenFree),
+          ...always,
+          group(isPlain),
+          ...(frail ? [group((beside) => crunchOf(beside) <= SOFT_BREAD)] : []),
+          ...(most >= 3 ? [group((beside) => !isPlain(beside))] : []),
+        ]
+      : [...always, ...(slot === 'crunchy' && frail ? [group((beside) => crunchOf(beside) <= SOFT_NUT)] : [])];
+  return {
+    worth,
+    cost: candidates.map((beside) => costOf(beside, input, Math.max(1, most))),
+    brings: candidates.map((beside) => (beside.kind === 'drink' ? 0 : bitsOf(beside))),
+    // A white and a red at the least, where there is much to drink them with.
+    least: Math.min(slot === 'drink' && mains.length >= MANY ? 2 : 1, most),
+    most,
+    oneOf,
+  };
+}
+
+/** A sweet tooth has one more sweet thing to choose from, a savoury table one less. */
+function mostOf(slot: Slot, { sweetTooth }: Brief, size: 'small' | 'large'): number {
+  const usual = SET_SIZE[slot][size];
+  if (slot !== 'sweet') return usual;
+  return Math.max(1, usual + (sweetTooth >= 5 ? 1 : sweetTooth <= 1 ? -1 : 0));
+}
+
 /**
- * A few companions that together serve every good best: the set that raises the sum, over the goods, of the best
- * match inside it, grown one by one. Greedy is within 63 % of the best set for such sums, and near it in practice
- * (Nemhauser, Wolsey, Fisher 1978). Bread always has a gluten-free one where the counter does (common practice).
+ * The companions and bottles that serve the whole board best for their money, exactly (docs/pairing.md): pairing value less money, under few
+ * jars, with what the board lacks of tastes, mouthfeels and elements. How many is the knee of value against number, unless a person says.
  */
-export function boardSet(
-  slot: Slot,
-  mains: readonly Main[],
-  candidates: readonly Beside[],
-  size: number,
-): Beside[] {
-  const scores = mains.map((main) => scoresBeside(main, candidates));
-  const best = mains.map(() => -Infinity);
-  const chosen: number[] = [];
-  const gain = (c: number) => {
-    let sum = 0;
-    for (let m = 0; m < scores.length; m++) sum += Math.max(0, scores[m]![c]! - Math.max(best[m]!, -10));
-    return sum;
-  };
-  const take = (pool: readonly number[]) => {
-    let winner = -1;
-    let most = -Infinity;
-    for (const c of pool) {
-      const g = gain(c);
-      if (g > most + 1e-12) {
-        most = g;
-        winner = c;
-      }
-    }
-    if (winner < 0) return;
-    chosen.push(winner);
-    scores.forEach((of, m) => (best[m] = Math.max(best[m]!, of[winner]!)));
-  };
-  const all = [...candidates.keys()];
-  if (slot === 'bread') take(all.filter((c) => isGlutenFree(candidates[c]!)));
-  while (chosen.length < Math.min(size, candidates.length)) take(all.filter((c) => !chosen.includes(c)));
-  return chosen.map((c) => candidates[c]!);
+export function boardSet(input: SetInput): BoardSet {
+  const { mains, brief, slots, candidates, kinds } = input;
+  const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
+  const has = mains.reduce((bits, main) => bits | bitsOf(main), 0);
+  const { curve, gap, nodes }: BestSets = bestSets(
+    { slots: slots.map((slot) => questionOf(slot, input, size)), has, perBit: PRESENT },
+    NODE_LIMIT,
+  );
+  const knee = kneeOf(curve);
+  const asked = kinds === null ? knee : ([...curve].reverse().find((point) => point.kinds <= kinds) ?? curve[0]);
+  const chosen: Partial<Record<Slot, readonly Beside[]>> = {};
+  slots.forEach((slot, s) => {
+    chosen[slot] = (asked?.chosen[s] ?? []).map((c) => candidates[slot][c]!);
+  });
+  return { chosen, curve, kinds: asked?.kinds ?? 0, knee: knee?.kinds ?? 0, gap, nodes };
 }

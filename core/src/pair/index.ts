@@ -1,5 +1,21 @@
-export { ALCOHOL_FREE_ABV, SLOTS, type Slot } from './slots.js';
-export { type PairRuleId } from './rules.js';
+export {
+  ALCOHOL_FREE_ABV,
+  SHELVES,
+  SLOTS,
+  type ShelfId,
+  type Slot,
+  USUAL_SLOTS,
+  shelfOf,
+  shelvesOf,
+} from './slots.js';
+export type * from './rules/index.js';
+export type * from './rules/shared.js';
+export { type Beside, type Company, type Host } from './facts.js';
 export { type Match, matchOf, rankBeside, rankGoods, scoreOf, scoresBeside } from './rank.js';
-export { type Pairs, pairsFor } from './pairs.js';
+export { type PairHouse, type Pairs, type SlotPair, pairsFor } from './pairs.js';
+export { standsBy, wordOn } from './word.js';
+export { type Bottles, bottlesFor, oneOfEachColour } from './bottles.js';
+export { type Bridge, bridgesOf, hiddenNeighbours } from './bridges.js';
+export { goesWithEverything } from './everything.js';
+export { type Dispute, disputesOver } from './disputed.js';
 export { besideCheese, cheeseFor } from './meats.js';

@@ -1,9 +1,11 @@
 import type { Good, Main } from '../counter/index.js';
-import { headsThatEat, type Brief } from '../brief/index.js';
-import type { Reason } from '../units/index.js';
-import { boardSet } from './boardSet.js';
-import { leadReason, matchOf, rankBeside, type Match } from './rank.js';
-import { candidatesFor, SET_SIZE, SLOTS, SMALL_TABLE, type Beside, type Slot } from './slots.js';
+import { lately, sameValue, type Reason } from '../units/index.js';
+import type { Brief, House, PairWord } from '../brief/index.js';
+import { boardSet, SERVED, type BoardSet, type SetInput } from './boardSet.js';
+import type { Beside } from './facts.js';
+import { leadReason, matchOf, scoreOf, type Match } from './rank.js';
+import { candidatesFor, SLOTS, USUAL_SLOTS, type Slot } from './slots.js';
+import { standsBy, wordOn } from './word.js';
 
 /** What a person chose for a good's slot: good id -> slot -> companion id. */
 export type PairChoices = Readonly<Record<string, Partial<Record<Slot, string>>>>;
@@ -11,10 +13,15 @@ export type PairChoices = Readonly<Record<string, Partial<Record<Slot, string>>>
 export interface SlotPair {
   readonly slot: Slot;
   /** null: the counter has nothing for it that the limits allow. */
-  readonly match: Match | null;
+  readonly match: Match<Beside> | null;
   readonly why: Reason | null;
   readonly byHand: boolean;
+  /** What the house says of this pair; it stands above the model. */
+  readonly word: PairWord | null;
 }
+
+/** What the house decides of the pairing. */
+export type PairHouse = Pick<House, 'pairPoint' | 'pairWords' | 'licensed'>;
 
 export interface Pairs {
   readonly byGood: ReadonlyMap<string, readonly SlotPair[]>;
@@ -24,45 +31,101 @@ export interface Pairs {
     readonly beside: Beside;
     readonly serves: readonly string[];
   }[];
-  readonly candidates: Readonly<Record<Slot, readonly Beside[]>>;
+  readonly candidates: Candidates;
+  /** How the set was chosen: value against number of things, the knee, and how sure. Null: nothing is picked. */
+  readonly choice: Omit<BoardSet, 'chosen'> | null;
+  /** Goods that nothing of the counter serves in a slot. */
+  readonly unserved: readonly { readonly main: Main; readonly slot: Slot }[];
 }
 
-/**
- * For each good a match in each slot out of one small set for the whole board, or what the person chose.
- * @param stands of an order that is finished: the set is chosen among these alone; by hand anything may still be chosen
- */
-export function pairsFor(
-  mains: readonly Main[],
-  counter: readonly Good[],
-  brief: Brief,
-  choices: PairChoices,
-  stands: ((beside: Beside) => boolean) | null = null,
-): Pairs {
-  const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
+export interface PairsInput {
+  readonly mains: readonly Main[];
+  readonly counter: readonly Good[];
+  readonly brief: Brief;
+  readonly choices: PairChoices;
+  readonly house: PairHouse;
+  /** How many things the set has; null: as many as pay. */
+  readonly kinds: number | null;
+  /** May this stand by itself? By hand anything may still be chosen. */
+  readonly may: (beside: Beside) => boolean;
+}
+
+/** For each good a match in each slot out of one small set for the whole board, or what the person chose. */
+export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: PairsInput): Pairs {
+  const words = house.pairWords;
+  const candidates = Object.fromEntries(
+    SLOTS.map((slot) => [slot, candidatesFor(slot, counter, brief)]),
+  ) as Record<Slot, readonly Beside[]>;
+  if (mains.length === 0)
+    return { byGood: new Map(), set: [], candidates, choice: null, unserved: [] };
+  const open = openOf(candidates, may);
+  const { chosen, ...choice } = setFor({ mains, candidates: open, brief, slots: USUAL_SLOTS, words, point: house.pairPoint, licensed: house.licensed, kinds });
   const byGood = new Map<string, SlotPair[]>(mains.map((main) => [main.id, []]));
   const set: { slot: Slot; beside: Beside; serves: string[] }[] = [];
-  const candidates = {} as Record<Slot, readonly Beside[]>;
   for (const slot of SLOTS) {
-    candidates[slot] = candidatesFor(slot, counter, brief);
-    // Nothing picked: nothing stands beside it, and nothing is bought.
-    if (mains.length === 0) continue;
-    const pool = stands ? candidates[slot].filter(stands) : candidates[slot];
-    const chosen = boardSet(slot, mains, pool, SET_SIZE[slot][size]);
+    const ofSet = chosen[slot] ?? [];
     for (const main of mains) {
       const wanted = choices[main.id]?.[slot];
       const asked = wanted ? candidates[slot].find((beside) => beside.id === wanted) : undefined;
-      const match = asked ? matchOf(main, asked) : (rankBeside(main, chosen)[0] ?? null);
-      byGood
-        .get(main.id)!
-        .push({ slot, match, why: match && leadReason(match), byHand: asked !== undefined });
-      if (!match) continue;
-      const entry = set.find((e) => e.beside.id === match.beside.id);
+      const beside = asked ?? bestOf(main, ofSet, words);
+      if (!beside && !USUAL_SLOTS.includes(slot)) continue;
+      const match = beside && matchOf(main, beside);
+      byGood.get(main.id)!.push({
+        slot,
+        match: match ?? null,
+        why: match ? leadReason(match) : null,
+        byHand: asked !== undefined,
+        word: beside ? wordOn(words, main, beside) : null,
+      });
+      if (!beside) continue;
+      const entry = set.find((e) => e.beside.id === beside.id);
       if (entry) entry.serves.push(main.id);
-      else set.push({ slot, beside: match.beside, serves: [main.id] });
+      else set.push({ slot, beside, serves: [main.id] });
     }
-    // The gluten-free bread stays for the guest who needs it, though no good prefers it.
-    for (const beside of slot === 'bread' ? chosen.slice(0, 1) : [])
+    // The plain and the gluten-free bread stay for whoever needs them, though no good prefers them.
+    for (const beside of slot === 'bread' ? ofSet : [])
       if (!set.some((e) => e.beside.id === beside.id)) set.push({ slot, beside, serves: [] });
   }
-  return { byGood, set, candidates };
+  return { byGood, set, candidates, choice, unserved: unservedOf(mains, open) };
 }
+
+type Candidates = Readonly<Record<Slot, readonly Beside[]>>;
+
+/** Without what may not stand by itself; a slot that loses nothing stays the same list, whose scores are known. */
+const openOf = (candidates: Candidates, may: (beside: Beside) => boolean): Candidates =>
+  Object.fromEntries(
+    SLOTS.map((slot) => [
+      slot,
+      candidates[slot].every(may) ? candidates[slot] : candidates[slot].filter(may),
+    ]),
+  ) as Record<Slot, readonly Beside[]>;
+
+const sameList = <T>(a: readonly T[], b: readonly T[]): boolean =>
+  a === b || (a.length === b.length && a.every((x, i) => x === b[i]));
+
+/** The set of the last few boards: most edits leave it as it is. */
+const setFor = lately(
+  boardSet,
+  (a: SetInput, b: SetInput) =>
+    a.point === b.point &&
+    a.kinds === b.kinds &&
+    a.licensed === b.licensed &&
+    sameList(a.mains, b.mains) &&
+    SLOTS.every((slot) => sameList(a.candidates[slot], b.candidates[slot])) &&
+    sameList(a.words, b.words) &&
+    sameValue(a.brief, b.brief),
+);
+
+/** Out of a few the one that stands best beside a good: by the house's word, then by the model, then by id. */
+function bestOf(main: Main, besides: readonly Beside[], words: readonly PairWord[]): Beside | undefined {
+  const points = (beside: Beside) => scoreOf(main, beside) + standsBy(wordOn(words, main, beside));
+  return [...besides].sort((a, b) => points(b) - points(a) || (a.id < b.id ? -1 : 1))[0];
+}
+
+/** Goods for which a slot has candidates, but none that suits. */
+const unservedOf = (mains: readonly Main[], open: Candidates) =>
+  USUAL_SLOTS.flatMap((slot) =>
+    mains
+      .filter((main) => open[slot].length > 0 && open[slot].every((beside) => scoreOf(main, beside) < SERVED))
+      .map((main) => ({ main, slot })),
+  );

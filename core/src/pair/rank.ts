@@ -1,74 +1,76 @@
 import { NONE, reason, rememberedByBoth, type Reason, type Rules } from '../units/index.js';
-import type { Main } from '../counter/index.js';
-import { COMPANION_RULES, DRINK_RULES, drinkFacts, type PairRule, type PairRuleId } from './rules.js';
-import type { Beside } from './slots.js';
+import { companyFacts, hostFacts, type Company, type Host } from './facts.js';
+import { RULES, type CompanyKind, type PairRule } from './rules/index.js';
+import { WEIGHTS } from './weights.js';
 
-export interface Match {
-  readonly beside: Beside;
+export interface Match<C extends Company = Company> {
+  readonly beside: C;
   readonly score: number;
   /** Every rule that has an effect, the strongest first. */
   readonly reasons: readonly Reason[];
 }
 
-/** Effects smaller than this are not worth a sentence. */
-const SILENT = 0.05;
-
-interface Effect {
-  readonly id: PairRuleId;
-  readonly effect: number;
-  readonly figures: () => Rules[PairRuleId];
+/** A rule with what one unit of it is worth, signed. */
+interface Weighed {
+  readonly rule: PairRule;
+  readonly points: number;
 }
 
-/** Every rule with its effect on a good and what stands beside it. */
-function effectsOf(main: Main, beside: Beside): Effect[] {
-  const apply = <B>(rules: readonly PairRule<B>[], facts: B) =>
-    rules.map((rule) => ({
-      id: rule.id,
-      effect: rule.effect(main, facts),
-      figures: () => rule.figures?.(main, facts) ?? NONE,
-    }));
-  return beside.kind === 'drink' ? apply(DRINK_RULES, drinkFacts(beside)) : apply(COMPANION_RULES, beside);
-}
+/** The rules of each kind with their fitted weights; one that weighs nothing is left out. */
+const WEIGHED = Object.fromEntries(
+  (Object.keys(RULES) as CompanyKind[]).map((kind) => [
+    kind,
+    RULES[kind]
+      .map((rule) => ({ rule, points: rule.sign * (WEIGHTS[kind][rule.id] ?? rule.prior) }))
+      .filter(({ points }) => points !== 0),
+  ]),
+) as unknown as Readonly<Record<CompanyKind, readonly Weighed[]>>;
 
-const isHeard = ({ effect }: { effect: number }) => Math.abs(effect) > SILENT;
-
-/** How well a companion or drink sits beside a good, in points. Remembered for each two goods: an edit asks for the same. */
-export const scoreOf = rememberedByBoth((main: Main, beside: Beside): number =>
-  effectsOf(main, beside)
-    .filter(isHeard)
-    .reduce((sum, { effect }) => sum + effect, 0),
-);
+/** How well company sits beside a good, in points. Remembered for each two goods: an edit asks for the same. */
+export const scoreOf = rememberedByBoth((host: Host, beside: Company): number => {
+  const h = hostFacts(host);
+  const b = companyFacts(beside);
+  let sum = 0;
+  for (const { rule, points } of WEIGHED[beside.kind]) sum += points * rule.of(h, b);
+  return sum;
+});
 
 /** The scores of a whole shelf beside a good, in its order; worked out once for each shelf. */
-export const scoresBeside = rememberedByBoth((main: Main, shelf: readonly Beside[]): Float64Array =>
-  Float64Array.from(shelf, (beside) => scoreOf(main, beside)),
+export const scoresBeside = rememberedByBoth((host: Host, shelf: readonly Company[]): Float64Array =>
+  Float64Array.from(shelf, (beside) => scoreOf(host, beside)),
 );
 
 /** The same with its signed reasons, which add up to the score. */
-export function matchOf(main: Main, beside: Beside): Match {
-  const reasons = effectsOf(main, beside)
-    .filter(isHeard)
-    .map(({ id, effect, figures }) => reason(id, figures(), { subject: beside.id, effect }));
-  const score = reasons.reduce((sum, r) => sum + r.effect, 0);
+export function matchOf<C extends Company>(host: Host, beside: C): Match<C> {
+  const h = hostFacts(host);
+  const b = companyFacts(beside);
+  const reasons = WEIGHED[beside.kind].flatMap(({ rule, points }): Reason[] => {
+    const effect = points * rule.of(h, b);
+    if (effect === 0) return [];
+    const figures = (rule.figures?.(h, b) ?? NONE) as Rules[typeof rule.id];
+    return [reason(rule.id, figures, { subject: beside.id, effect })];
+  });
   reasons.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
-  return { beside, score, reasons };
+  return { beside, score: scoreOf(host, beside), reasons };
 }
 
-/** Candidates for one good, the best first; ties by id. */
-export function rankBeside(main: Main, candidates: readonly Beside[]): Match[] {
+const byId = (a: { readonly id: string }, b: { readonly id: string }) => (a.id < b.id ? -1 : 1);
+
+/** Company for one good, the best first; ties by id. */
+export function rankBeside<C extends Company>(host: Host, candidates: readonly C[]): Match<C>[] {
   return candidates
-    .map((beside) => matchOf(main, beside))
-    .sort((a, b) => b.score - a.score || (a.beside.id < b.beside.id ? -1 : 1));
+    .map((beside) => matchOf(host, beside))
+    .sort((a, b) => b.score - a.score || byId(a.beside, b.beside));
 }
 
-/** The other way round: goods for one companion or drink, the best first; ties by id. */
-export function rankGoods(
-  beside: Beside,
-  mains: readonly Main[],
-): { readonly main: Main; readonly match: Match }[] {
-  return mains
+/** The other way round: goods for one companion, drink or meat, the best first; ties by id. */
+export function rankGoods<H extends Host>(
+  beside: Company,
+  hosts: readonly H[],
+): { readonly main: H; readonly match: Match }[] {
+  return hosts
     .map((main) => ({ main, match: matchOf(main, beside) }))
-    .sort((a, b) => b.match.score - a.match.score || (a.main.id < b.main.id ? -1 : 1));
+    .sort((a, b) => b.match.score - a.match.score || byId(a.main, b.main));
 }
 
 /** The one sentence for a match: what weighs most, praise or blame. */

@@ -2,36 +2,75 @@ import { BESIDE_OF, besidePerAdult } from '../amount/index.js';
 import { exclusionsOf } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import { drinkersOf, outOfSeason } from '../brief/index.js';
-import {
-  companionsOn,
-  drinksOn,
-  type Companion,
-  type CompanionRole,
-  type Drink,
-  type Good,
-} from '../counter/index.js';
+import { companionsOn, drinksOn, type CompanionRole, type Drink, type Good } from '../counter/index.js';
 import { canonicalText, rememberedBy } from '../units/index.js';
+import type { Beside } from './facts.js';
 
-/** What stands beside a good: one of each slot. */
-export const SLOTS = ['sweet', 'brine', 'crunchy', 'bread', 'drink', 'no-alcohol'] as const;
+/** What stands beside a good: one of each slot; of the last three only where somebody asks for it. */
+export const SLOTS = [
+  'sweet',
+  'brine',
+  'crunchy',
+  'bread',
+  'drink',
+  'no-alcohol',
+  'butter',
+  'dip',
+  'seasoning',
+] as const;
 export type Slot = (typeof SLOTS)[number];
-export type Beside = Companion | Drink;
-
-const SLOT_ROLES: Record<'sweet' | 'brine' | 'crunchy' | 'bread', readonly CompanionRole[]> = {
-  sweet: ['honey', 'preserve', 'fruit', 'dried fruit', 'chocolate'],
-  brine: ['brine', 'savoury spread', 'mustard', 'chutney', 'dip'],
-  crunchy: ['nut', 'vegetable'],
-  bread: ['bread', 'cracker'],
-};
+/** Slots that a board has without being asked. */
+export const USUAL_SLOTS: readonly Slot[] = SLOTS.slice(0, 6);
 
 /** More than this is a drink with alcohol (EU: to be declared above 1.2 %; the strict 0.5 % is used). */
 export const ALCOHOL_FREE_ABV = 0.5;
+const isStrong = (drink: Drink): boolean => drink.abv > ALCOHOL_FREE_ABV;
 
-export function inSlot(good: Good, slot: Slot): good is Beside {
-  if (slot === 'drink') return good.kind === 'drink' && good.abv > ALCOHOL_FREE_ABV;
-  if (slot === 'no-alcohol') return good.kind === 'drink' && good.abv <= ALCOHOL_FREE_ABV;
-  return good.kind === 'companion' && SLOT_ROLES[slot].includes(good.role);
+/** A shelf of the shop: what is ranked against what. Several shelves fill a slot. */
+export interface Shelf {
+  readonly id: string;
+  readonly slot: Slot;
+  readonly holds: (good: Good) => boolean;
 }
+const ofRoles =
+  (...roles: readonly CompanionRole[]) =>
+  (good: Good) =>
+    good.kind === 'companion' && roles.includes(good.role);
+const ofDrinks = (test: (drink: Drink) => boolean) => (good: Good) => good.kind === 'drink' && test(good);
+const BREWED: readonly Drink['type'][] = ['beer', 'cider'];
+
+export const SHELVES = [
+  { id: 'honey', slot: 'sweet', holds: ofRoles('honey') },
+  { id: 'preserve', slot: 'sweet', holds: ofRoles('preserve') },
+  { id: 'fruit', slot: 'sweet', holds: ofRoles('fruit') },
+  { id: 'dried fruit', slot: 'sweet', holds: ofRoles('dried fruit') },
+  { id: 'chocolate', slot: 'sweet', holds: ofRoles('chocolate') },
+  { id: 'brine', slot: 'brine', holds: ofRoles('brine') },
+  { id: 'savoury spread', slot: 'brine', holds: ofRoles('savoury spread', 'mustard', 'chutney') },
+  { id: 'nut', slot: 'crunchy', holds: ofRoles('nut') },
+  { id: 'vegetable', slot: 'crunchy', holds: ofRoles('vegetable') },
+  { id: 'bread', slot: 'bread', holds: ofRoles('bread', 'cracker') },
+  { id: 'wine', slot: 'drink', holds: ofDrinks((drink) => isStrong(drink) && !BREWED.includes(drink.type)) },
+  {
+    id: 'other drink',
+    slot: 'drink',
+    holds: ofDrinks((drink) => isStrong(drink) && BREWED.includes(drink.type)),
+  },
+  { id: 'no-alcohol', slot: 'no-alcohol', holds: ofDrinks((drink) => !isStrong(drink)) },
+  { id: 'butter', slot: 'butter', holds: ofRoles('butter') },
+  { id: 'dip', slot: 'dip', holds: ofRoles('dip', 'oil') },
+  { id: 'seasoning', slot: 'seasoning', holds: ofRoles('seasoning') },
+] as const satisfies readonly Shelf[];
+export type ShelfId = (typeof SHELVES)[number]['id'];
+
+export const shelvesOf = (slot: Slot): readonly (typeof SHELVES)[number][] =>
+  SHELVES.filter((shelf) => shelf.slot === slot);
+
+/** The shelf that a good stands on; null where it is none of what stands beside. */
+export const shelfOf = (good: Good): ShelfId | null => SHELVES.find(({ holds }) => holds(good))?.id ?? null;
+
+export const inSlot = (good: Good, slot: Slot): good is Beside =>
+  SHELVES.some((shelf) => shelf.slot === slot && shelf.holds(good));
 
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
 export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): readonly Beside[] {
@@ -63,7 +102,7 @@ const candidatesOf = rememberedBy((counter: readonly Good[]) => {
   >;
 });
 
-/** How many of each slot a board carries, so that few jars serve many goods; small for up to 8 heads. */
+/** The most of each slot that a board carries, so that few jars serve many goods; small for up to 8 heads. */
 export const SET_SIZE: Record<Slot, { small: number; large: number }> = {
   sweet: { small: 2, large: 3 },
   brine: { small: 1, large: 2 },
@@ -71,5 +110,8 @@ export const SET_SIZE: Record<Slot, { small: number; large: number }> = {
   bread: { small: 2, large: 3 },
   drink: { small: 2, large: 3 },
   'no-alcohol': { small: 1, large: 2 },
+  butter: { small: 0, large: 0 },
+  dip: { small: 0, large: 0 },
+  seasoning: { small: 0, large: 0 },
 };
 export const SMALL_TABLE = 8;

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { isCompanion, isDrink, isMain, type Good, type Main } from '../counter/index.js';
-import { ALCOHOL_FREE_ABV, type Beside } from '../pair/slots.js';
+import { isCompanion, isDrink, isMeat, type Good } from '../counter/index.js';
+import type { Company, Host } from '../pair/facts.js';
+import { ALCOHOL_FREE_ABV } from '../pair/slots.js';
 import { reference } from './reference.js';
 
 /** Where among the companions of its kind a row wants one: `pairs.csv`. */
@@ -12,16 +13,17 @@ export interface PairRow {
   readonly companion: string;
   readonly kind: string;
   readonly expected: Expected;
-  readonly goods: readonly Main[];
-  readonly besides: readonly Beside[];
+  readonly goods: readonly Host[];
+  readonly besides: readonly Company[];
   /** Everything of the companion's kind on the counter. */
-  readonly candidates: readonly Beside[];
+  readonly candidates: readonly Company[];
 }
 
 /** Which goods are of a companion kind of `pairs.csv`. */
 const KINDS: Record<string, (good: Good) => boolean> = {
   drink: (good) => isDrink(good) && good.abv > ALCOHOL_FREE_ABV,
   'no-alcohol': (good) => isDrink(good) && good.abv <= ALCOHOL_FREE_ABV,
+  meat: isMeat,
   'savoury spread': (good) =>
     isCompanion(good) && ['savoury spread', 'mustard', 'chutney'].includes(good.role),
   bread: (good) => isCompanion(good) && ['bread', 'cracker'].includes(good.role),
@@ -33,12 +35,11 @@ interface Styles {
   readonly companions: Record<string, readonly string[]>;
 }
 
-/** Every row of a cheese or meat with a companion or drink. Meats beside cheeses and chocolate with drinks are another model's. */
+/** Every row of `pairs.csv`: cheeses, meats and chocolate with companions and drinks, and cheeses with meats. */
 export function pairRows(counter: readonly Good[]): PairRow[] {
   const styles = JSON.parse(readFileSync('core/src/testing/reference/pair-styles.json', 'utf8')) as Styles;
   const good = (id: string) => counter.find((g) => g.id === id)!;
   return reference('pairs')
-    .filter((row) => row.kind !== 'chocolate' && row.companion_kind !== 'meat')
     .map((row): PairRow => {
       const kind = row.companion_kind!;
       return {
@@ -46,9 +47,9 @@ export function pairRows(counter: readonly Good[]): PairRow[] {
         companion: row.companion!,
         kind,
         expected: row.expectation as Expected,
-        goods: (styles.goods[row.good!] ?? []).map(good).filter(isMain),
-        besides: (styles.companions[row.companion!] ?? []).map((id) => good(id) as Beside),
-        candidates: counter.filter(ofKind(kind)) as Beside[],
+        goods: (styles.goods[row.good!] ?? []).map((id) => good(id) as Host),
+        besides: (styles.companions[row.companion!] ?? []).map((id) => good(id) as Company),
+        candidates: counter.filter(ofKind(kind)) as Company[],
       };
     });
 }
@@ -64,3 +65,13 @@ export function holds(expected: Expected, scores: readonly number[], at: number)
   if (expected === 'not top') return above >= quarter;
   return below < quarter;
 }
+
+/** A row holds when it holds on every good and companion that it means. */
+export const rowHolds = (
+  { expected, goods, besides, candidates }: PairRow,
+  score: (host: Host, beside: Company) => number,
+): boolean =>
+  goods.every((host) => {
+    const scores = candidates.map((beside) => score(host, beside));
+    return besides.every((beside) => holds(expected, scores, candidates.indexOf(beside)));
+  });

@@ -29,5 +29,5 @@ export { canonicalText, hashOf, sameValue } from './canonical.js';
 export { type Format, type Upgraded, upgraded } from './upgrade.js';
 export { type Read, readDocument } from './read.js';
 export { dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
-export { lastOf, remembered, rememberedBy, rememberedByBoth } from './remembered.js';
+export { lastOf, lately, remembered, rememberedBy, rememberedByBoth } from './remembered.js';
 export { linearAt, slopeAt } from './piecewise.js';

@@ -50,18 +50,20 @@ export const pairStage = stage({
   id: 'pair',
   place: 5,
   reads: ['brief', 'pick'],
-  fields: ['pairs', 'extras', 'takenOff'],
+  fields: ['pairs', 'extras', 'takenOff', 'pairKinds'],
   tidy: (order, left) => ({ ...order, pairs: without(order.pairs, left) }),
-  derive: ({ order, counter, goods, stands }, { brief: { brief }, pick: { mains } }): PairPart => {
+  derive: ({ order, house, counter, goods, stands }, { brief: { brief }, pick: { mains } }): PairPart => {
     const off = new Set(order.takenOff);
     const may = (beside: { readonly id: string }) => !off.has(beside.id);
-    const pairs = pairsFor(
+    const pairs = pairsFor({
       mains,
       counter,
       brief,
-      order.pairs,
-      (beside) => may(beside) && (stands?.(beside) ?? true),
-    );
+      house,
+      choices: order.pairs,
+      kinds: order.pairKinds,
+      may: (beside) => may(beside) && (stands?.(beside) ?? true),
+    });
     const extras = order.extras.flatMap((id) => {
       const good = goods.get(id);
       const fits = good && isCompanion(good) && exclusionsOf(good, brief.limits).length === 0;

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+
+/** What the house says of a pair: it always sells it, never serves it, or calls it its own. */
+export const PAIR_WORDS = ['always', 'own', 'never'] as const;
+export type PairSaying = (typeof PAIR_WORDS)[number];
+
+const Named = z.string().trim().min(1).max(120);
+
+/** A pair of the house, by the id of a good or by its style; it stands above the model. */
+export const PairWord = z.object({
+  good: Named,
+  beside: Named,
+  says: z.enum(PAIR_WORDS),
+  why: z.string().trim().max(400).default(''),
+});
+export type PairWord = z.infer<typeof PairWord>;

@@ -1,0 +1,222 @@
+/**
+ * The exact choice of a small set: a few things of each slot that serve every good best for their money, and bring what is not there yet.
+ * It knows nothing of cheese. Each slot's sets are enumerated with a bound; slots are put together by dynamic programming over
+ * how many there are and what they bring, so that the best of every number comes out at once.
+ */
+
+export interface SlotQuestion {
+  /** What each candidate is worth to each good: rows are goods. Already as it counts: a clash counts more than a match. */
+  readonly worth: readonly Float64Array[];
+  /** What each candidate costs, in points. */
+  readonly cost: readonly number[];
+  /** What each candidate brings, as bits. */
+  readonly brings: readonly number[];
+  readonly least: number;
+  readonly most: number;
+  /** Each is a group of candidates of which one at least must be there; a group that is empty asks nothing. */
+  readonly oneOf: readonly ReadonlySet<number>[];
+}
+
+export interface SetQuestion {
+  readonly slots: readonly SlotQuestion[];
+  /** What is there already, as bits. */
+  readonly has: number;
+  /** Points for each bit that is there. */
+  readonly perBit: number;
+}
+
+/** The best set of so many things. */
+export interface SetPoint {
+  readonly kinds: number;
+  readonly value: number;
+  /** For each slot the candidates, by number. */
+  readonly chosen: readonly (readonly number[])[];
+}
+
+export interface BestSets {
+  /** One point for each number of things that can be had, fewest first. */
+  readonly curve: readonly SetPoint[];
+  /** Sets looked at. */
+  readonly nodes: number;
+  /** How much better a set could at most be; 0: proven. */
+  readonly gap: number;
+}
+
+interface Option {
+  readonly chosen: readonly number[];
+  readonly value: number;
+  readonly bits: number;
+}
+
+/** @param limit sets that are looked at in each slot at the most */
+export function bestSets({ slots, has, perBit }: SetQuestion, limit: number): BestSets {
+  let nodes = 0;
+  let gap = 0;
+  const known = slots.reduce((bits, { brings }) => brings.reduce((all, b) => all | b, bits), has);
+  const all = slots.map((slot) => {
+    const found = optionsOf(slot, perBit * countBits(known & ~has), limit);
+    nodes += found.nodes;
+    gap += found.gap;
+    return found.options;
+  });
+  return { curve: together(all, has, perBit), nodes, gap };
+}
+
+export function countBits(bits: number): number {
+  let n = 0;
+  for (let b = bits; b !== 0; b &= b - 1) n++;
+  return n;
+}
+
+/** For every number of a slot the best set for each thing that it may bring; what another set beats in all is left out. */
+function optionsOf(slot: SlotQuestion, mostBits: number, limit: number) {
+  const { worth, cost, brings, most } = slot;
+  const n = cost.length;
+  const goods = worth.length;
+  const asked = slot.oneOf.filter((group) => group.size > 0);
+  // Fewer than the groups ask cannot be met.
+  const least = Math.min(n, Math.max(slot.least, 0));
+  const best: Map<number, Option>[] = Array.from({ length: most + 1 }, () => new Map());
+  const floor = Float64Array.from({ length: most + 1 }, () => -Infinity);
+  const alone = cost.map((c, i) => {
+    let sum = 0;
+    for (let m = 0; m < goods; m++) sum += worth[m]![i]!;
+    return sum - c;
+  });
+  const order = [...cost.keys()].sort((a, b) => alone[b]! - alone[a]! || a - b);
+  let nodes = 0;
+  let gap = 0;
+  const chosen: number[] = [];
+  const visit = (value: number, bits: number) => {
+    nodes++;
+    const size = chosen.length;
+    if (size < least) return;
+    if (!asked.every((group) => chosen.some((c) => group.has(c)))) return;
+    const at = best[size]!;
+    const known = at.get(bits);
+    if (!known || value > known.value + 1e-12) at.set(bits, { chosen: [...chosen], value, bits });
+    if (value > floor[size]!) floor[size] = value;
+  };
+  const served: Float64Array[] = [new Float64Array(goods).fill(NaN)];
+  const grow = (from: number, spent: number, bits: number) => {
+    const depth = chosen.length;
+    if (depth === most) return;
+    const now = served[depth]!;
+    // What each further candidate would add to what is chosen; a set of such sums adds no more than its parts.
+    const adds: { c: number; add: number; place: number }[] = [];
+    for (let place = from; place < n; place++) {
+      const c = order[place]!;
+      let add = -cost[c]!;
+      for (let m = 0; m < goods; m++) {
+        const w = worth[m]![c]!;
+        add += depth === 0 ? w : w > now[m]! ? w - now[m]! : 0;
+      }
+      adds.push({ c, add, place });
+    }
+    const mostAdds = adds.map(({ add }) => add).sort((a, b) => b - a);
+    const value = valueOf(now, depth) - spent;
+    for (const { c, add, place } of adds) {
+      // Could any set with this one still be wanted at any size?
+      let hope = false;
+      let could = 0;
+      for (let more = 1; more <= most - depth && !hope; more++) {
+        let bound = value + add;
+        for (let k = 0; k < more - 1; k++) bound += Math.max(0, mostAdds[k] ?? 0);
+        hope = bound + mostBits >= floor[depth + more]!;
+        could = Math.max(could, bound + mostBits - Math.max(floor[depth + more]!, -1e9));
+      }
+      if (!hope) continue;
+      if (nodes >= limit) {
+        if (could > gap && could < 1e8) gap = could;
+        continue;
+      }
+      const next = (served[depth + 1] ??= new Float64Array(goods));
+      for (let m = 0; m < goods; m++) {
+        const w = worth[m]![c]!;
+        next[m] = depth === 0 ? w : Math.max(now[m]!, w);
+      }
+      chosen.push(c);
+      visit(valueOf(next, depth + 1) - spent - cost[c]!, bits | brings[c]!);
+      grow(place + 1, spent + cost[c]!, bits | brings[c]!);
+      chosen.pop();
+    }
+  };
+  if (least === 0) visit(0, 0);
+  grow(0, 0, 0);
+  const options = best.map((of) => undominated([...of.values()]));
+  return { options, nodes, gap };
+}
+
+function valueOf(served: Float64Array, depth: number): number {
+  if (depth === 0) return 0;
+  let sum = 0;
+  for (const x of served) sum += x;
+  return sum;
+}
+
+/** Without those that bring nothing more than another and are worth no more. */
+const undominated = (all: readonly Option[]): Option[] => {
+  const sorted = [...all].sort((a, b) => b.value - a.value);
+  const kept: Option[] = [];
+  for (const option of sorted) if (!kept.some(({ bits }) => (bits | option.bits) === bits)) kept.push(option);
+  return kept;
+};
+
+/** Slots put together: the best of every number of things. */
+function together(slots: readonly (readonly (readonly Option[])[])[], has: number, perBit: number): SetPoint[] {
+  interface State {
+    readonly value: number;
+    readonly chosen: readonly (readonly number[])[];
+  }
+  let states = new Map<number, State>([[stateKey(0, has), { value: 0, chosen: [] }]]);
+  for (const slot of slots) {
+    const next = new Map<number, State>();
+    const sizes = slot.map((options, size) => ({ options, size })).filter(({ options }) => options.length > 0);
+    // Nothing of it can be had: the slot stays empty.
+    const open = sizes.length > 0 ? sizes : [{ options: [{ chosen: [], value: 0, bits: 0 }], size: 0 }];
+    for (const [key, state] of states)
+      for (const { options, size } of open)
+        for (const option of options) {
+          const to = stateKey((key >>> BITS) + size, (key & MASK) | option.bits);
+          const value = state.value + option.value;
+          const known = next.get(to);
+          if (!known || value > known.value + 1e-12)
+            next.set(to, { value, chosen: [...state.chosen, option.chosen] });
+        }
+    states = next;
+  }
+  const points = new Map<number, SetPoint>();
+  for (const [key, { value, chosen }] of states) {
+    const kinds = key >>> BITS;
+    const whole = value + perBit * countBits(key & MASK);
+    const known = points.get(kinds);
+    if (!known || whole > known.value + 1e-12) points.set(kinds, { kinds, value: whole, chosen });
+  }
+  return [...points.values()].sort((a, b) => a.kinds - b.kinds);
+}
+
+const BITS = 20;
+const MASK = (1 << BITS) - 1;
+const stateKey = (kinds: number, bits: number): number => (kinds << BITS) | bits;
+
+/**
+ * The knee of a curve: the point that lies farthest above the line from its first to its best (Satopää and others, 2011). A curve that bends
+ * nowhere has its knee at its best.
+ */
+export function kneeOf(curve: readonly SetPoint[]): SetPoint | null {
+  const best = curve.reduce<SetPoint | null>((a, b) => (a && a.value >= b.value ? a : b), null);
+  const first = curve[0];
+  if (!best || !first || best.kinds <= first.kinds + 1) return best;
+  const slope = (best.value - first.value) / (best.kinds - first.kinds);
+  let knee = best;
+  let most = 1e-9;
+  for (const point of curve) {
+    if (point.kinds > best.kinds) break;
+    const above = point.value - (first.value + slope * (point.kinds - first.kinds));
+    if (above > most) {
+      most = above;
+      knee = point;
+    }
+  }
+  return knee;
+}
