@@ -17,16 +17,22 @@ const { pairRows, rowHolds } = await dist('testing/pairRows.js');
 const { demoCounter } = await dist('testing/goods.js');
 process.chdir(ROOT);
 
-const option = (name, usual) => Number(process.argv.find((a) => a.startsWith(`--${name}=`))?.split('=')[1] ?? usual);
+const option = (name, usual) =>
+  Number(process.argv.find((a) => a.startsWith(`--${name}=`))?.split('=')[1] ?? usual);
 const SEED = option('seed', 7);
 const MOVED = option('moved', 2);
 const DRAWN = option('drawn', 1);
 const KINDS = Object.keys(RULES);
-const priors = Object.fromEntries(KINDS.map((kind) => [kind, Float64Array.from(RULES[kind], (r) => r.prior)]));
+const priors = Object.fromEntries(
+  KINDS.map((kind) => [kind, Float64Array.from(RULES[kind], (r) => r.prior)]),
+);
 const facts = (host, beside) => [hostFacts(host), companyFacts(beside)];
 const counter = demoCounter();
 const rows = pairRows(counter);
-const counters = [counter, ...Array.from({ length: MOVED }, (_, i) => perturbedCounter(counter, 1000 * SEED + i))];
+const counters = [
+  counter,
+  ...Array.from({ length: MOVED }, (_, i) => perturbedCounter(counter, 1000 * SEED + i)),
+];
 // For each row its prepared copies, one a counter.
 const ready = counters.map((c) => pairRows(c).map((row) => prepared(row, (kind) => RULES[kind], facts)));
 const copies = rows.map((_, i) => ready.map((all) => all[i]));
@@ -34,12 +40,26 @@ const kindOf = (i) => ready[0][i].kind;
 
 // Every shelf before all cheeses and meats: what is first there should not be the same thing everywhere.
 const SHELF_OF = {
-  preserve: 'preserve', mustard: 'savoury', chutney: 'savoury', 'savoury spread': 'savoury', cracker: 'bread', dip: 'dip', oil: 'dip',
+  preserve: 'preserve',
+  mustard: 'savoury',
+  chutney: 'savoury',
+  'savoury spread': 'savoury',
+  cracker: 'bread',
+  dip: 'dip',
+  oil: 'dip',
 };
 const shelfOf = (good) =>
   good.kind === 'drink'
-    ? good.abv <= 0.5 ? 'no-alcohol' : ['beer', 'cider'].includes(good.type) ? 'other drink' : 'wine'
-    : good.kind === 'companion' ? (SHELF_OF[good.role] ?? good.role) : good.kind === 'meat' ? 'meat' : null;
+    ? good.abv <= 0.5
+      ? 'no-alcohol'
+      : ['beer', 'cider'].includes(good.type)
+        ? 'other drink'
+        : 'wine'
+    : good.kind === 'companion'
+      ? (SHELF_OF[good.role] ?? good.role)
+      : good.kind === 'meat'
+        ? 'meat'
+        : null;
 const isFree = ({ role, style }) =>
   ((role === 'bread' || role === 'cracker') && !/fruit|seed|rosemary|walnut/.test(style)) ||
   (role === 'fruit' && /grape|apple|pear|fig/.test(style) && !/pine|roast/.test(style));
@@ -50,16 +70,18 @@ const shelves = Object.fromEntries(
     const hosts = kind === 'meat' ? mains.filter((main) => main.kind === 'cheese') : mains;
     return [
       kind,
-      [...new Set(goods.map(shelfOf))].map((name) => {
-        const all = goods.filter((good) => shelfOf(good) === name);
-        const tables = hosts.map((host) =>
-          all.map((beside) => {
-            const [h, b] = facts(host, beside);
-            return Float64Array.from(RULES[kind], (rule) => rule.sign * rule.of(h, b));
-          }),
-        );
-        return { tables, most: all.length >= 10 ? 0.2 : 2 / all.length, free: all.map(isFree) };
-      }).filter(({ tables }) => tables[0].length > 3),
+      [...new Set(goods.map(shelfOf))]
+        .map((name) => {
+          const all = goods.filter((good) => shelfOf(good) === name);
+          const tables = hosts.map((host) =>
+            all.map((beside) => {
+              const [h, b] = facts(host, beside);
+              return Float64Array.from(RULES[kind], (rule) => rule.sign * rule.of(h, b));
+            }),
+          );
+          return { tables, most: all.length >= 10 ? 0.2 : 2 / all.length, free: all.map(isFree) };
+        })
+        .filter(({ tables }) => tables[0].length > 3),
     ];
   }),
 );
@@ -120,12 +142,21 @@ function earned(kind) {
       { drawn: DRAWN, fixed: RULES[kind].map((r) => r.fixed ?? false), shelves: shelves[kind] },
     );
     const after = places(w);
-    const moved = before.filter((row, r) => row.some((host, h) => host.some((x, c) => Math.abs(x - after[r][h][c]) >= 0.1))).length;
+    const moved = before.filter((row, r) =>
+      row.some((host, h) => host.some((x, c) => Math.abs(x - after[r][h][c]) >= 0.1)),
+    ).length;
     return [rule.id, moved];
   });
 }
 if (process.argv.includes('--earn')) {
-  for (const kind of KINDS) console.log(kind, earned(kind).sort((a, b) => a[1] - b[1]).map(([id, n]) => `${id} ${n}`).join('; '));
+  for (const kind of KINDS)
+    console.log(
+      kind,
+      earned(kind)
+        .sort((a, b) => a[1] - b[1])
+        .map(([id, n]) => `${id} ${n}`)
+        .join('; '),
+    );
   process.exit(0);
 }
 
@@ -136,7 +167,9 @@ if (!process.argv.includes('--quick')) {
   figures['left out by companion'] = share(leftOut((row) => row.companion).n);
   if (process.argv.includes('--fails')) console.log(style.missed.join('\n'));
 }
-figures['by mere popularity, left out by style'] = share(rows.filter((row) => rowHolds(row, popularity(rows, row))).length);
+figures['by mere popularity, left out by style'] = share(
+  rows.filter((row) => rowHolds(row, popularity(rows, row))).length,
+);
 const always = rows.map(() => true);
 for (let seed = 1; seed <= 20; seed++)
   pairRows(perturbedCounter(counter, seed)).forEach((row, i) => {
@@ -152,23 +185,40 @@ if (process.argv.includes('--fails'))
       const scores = row.candidates.map((b) => score(host, b));
       return `${host.id} ${row.besides.map((b) => 1 + scores.filter((s) => s > score(host, b)).length).join('/')}`;
     });
-    console.log(`${row.style} | ${row.kind}: ${row.companion} | ${row.expected} of ${row.candidates.length} | ${at.join(', ')}`);
+    console.log(
+      `${row.style} | ${row.kind}: ${row.companion} | ${row.expected} of ${row.candidates.length} | ${at.join(', ')}`,
+    );
     if (process.argv.includes('--why')) {
       const host = row.goods[0];
       const kind = kindOf(i);
       const list = row.candidates.map((b) => [score(host, b), b]).sort((a, b) => b[0] - a[0]);
       const say = (b) => {
         const [h, f] = facts(host, b);
-        return RULES[kind].map((r, k) => [r.sign * weights[kind][k] * r.of(h, f), r.id]).filter(([e]) => Math.abs(e) > 0.15).sort((a, b) => Math.abs(b[0]) - Math.abs(a[0])).slice(0, 7).map(([e, id]) => `${id} ${e.toFixed(1)}`).join(', ');
+        return RULES[kind]
+          .map((r, k) => [r.sign * weights[kind][k] * r.of(h, f), r.id])
+          .filter(([e]) => Math.abs(e) > 0.15)
+          .sort((a, b) => Math.abs(b[0]) - Math.abs(a[0]))
+          .slice(0, 7)
+          .map(([e, id]) => `${id} ${e.toFixed(1)}`)
+          .join(', ');
       };
-      console.log('   order: ' + list.slice(0, 16).map(([s, b]) => `${b.id} ${s.toFixed(1)}`).join(', '));
+      console.log(
+        '   order: ' +
+          list
+            .slice(0, 16)
+            .map(([s, b]) => `${b.id} ${s.toFixed(1)}`)
+            .join(', '),
+      );
       for (const [s, b] of list.slice(0, 2)) console.log(`   + ${b.id} ${s.toFixed(1)}: ${say(b)}`);
       for (const b of row.besides) console.log(`   = ${b.id} ${score(host, b).toFixed(1)}: ${say(b)}`);
     }
   });
 if (process.argv.includes('--weights'))
   for (const kind of KINDS)
-    console.log(kind, RULES[kind].map((r, k) => `${r.id} ${r.prior}->${weights[kind][k].toFixed(2)}`).join('; '));
+    console.log(
+      kind,
+      RULES[kind].map((r, k) => `${r.id} ${r.prior}->${weights[kind][k].toFixed(2)}`).join('; '),
+    );
 if (process.argv.includes('--write')) {
   const round = (x) => Math.round(x * 1000) / 1000;
   const body = KINDS.map(

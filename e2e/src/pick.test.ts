@@ -146,6 +146,7 @@ test('a clash chosen by hand is advice at once; a jar turned round says what it 
   expect(marks.length).toBeGreaterThan(8);
   await marks[0]!.click();
   await shop.reads('aside h2', /^Why /);
+  await shop.click('The set');
   const jar = await shop.see('[data-turn]');
   const name = (await jar.getText()).trim();
   await jar.click();
@@ -157,4 +158,45 @@ test('a clash chosen by hand is advice at once; a jar turned round says what it 
   await shop.reads('[data-taken-off]', name);
   await shop.undo(3);
   await shop.saved();
+});
+
+test('any bottle may be asked what it is for; two for the table are poured with one touch; the house has its word', async () => {
+  await shop.go(`${ORDER}/pair`);
+  const finder = await shop.finder('What is a bottle or a jar for?');
+  await finder.sendKeys('sweet fortified');
+  await shop.reads('[role="option"]', 'sweet fortified');
+  await finder.sendKeys('\uE007');
+  await shop.reads('aside h2', /^What .* is for/);
+  await shop.see('[data-turned] li[data-good]');
+  await shop.click('back');
+  await shop.click('Drinks');
+  const names = await shop.driver.executeScript<string[]>(
+    `return [...document.querySelectorAll('[data-bottles="2"] li')].map((li) => li.firstChild.textContent.trim())`,
+  );
+  expect(names).toHaveLength(2);
+  await shop.clickIn('[data-bottles="2"] button');
+  for (const name of names) await shop.reads('table[aria-label="What goes with what"] thead', name);
+  await shop.reads('[data-standard-drinks]', /US standard drinks/);
+  await shop.undo(1);
+  await shop.saved();
+  // What the house says of a pair stands above the model, in every order.
+  await shop.click('This pair');
+  await shop.clickIn('[data-shelf="honey"]');
+  const last = await shop.driver.executeScript<string>(
+    `return [...document.querySelectorAll('[data-ranked]')].at(-1).dataset.ranked`,
+  );
+  await shop.clickIn(`[data-ranked="${last}"]`);
+  await shop.click('The house’s own word on this pair');
+  await shop.clickIn('[data-says="own"]');
+  await shop.reads('[data-ranked] .bg-butter', 'house: our own');
+  const first = await shop.driver.executeScript<string>(
+    `return document.querySelector('[data-ranked]').dataset.ranked`,
+  );
+  expect(first).toBe(last);
+  await shop.undo(1);
+  await shop.saved();
+  await shop.go('/house');
+  await shop.reads('main', /Pairs of the house[^]*our own/);
+  await shop.click('Take away');
+  await shop.reads('main', 'None yet. On the stage Pair');
 });

@@ -25,7 +25,9 @@ for (let seed = 1; seed <= SEEDS; seed++)
   pairRows(perturbedCounter(counter, seed)).forEach((row, i) => (always[i] &&= rowHolds(row, scoreOf)));
 console.table({
   'rows that hold on every good that is meant': share(held.length),
-  'by mere popularity, left out by style': share(rows.filter((row) => rowHolds(row, popularity(rows, row))).length),
+  'by mere popularity, left out by style': share(
+    rows.filter((row) => rowHolds(row, popularity(rows, row))).length,
+  ),
   [`in all of ${SEEDS} seeded perturbations by up to 1`]: share(always.filter(Boolean).length),
 });
 if (process.argv.includes('--fails'))
@@ -35,5 +37,7 @@ if (process.argv.includes('--fails'))
         const scores = row.candidates.map((b) => scoreOf(host, b));
         return `${host.id} ${row.besides.map((b) => 1 + scores.filter((s) => s > scoreOf(host, b)).length).join('/')}`;
       });
-      console.log(`${row.style} | ${row.kind}: ${row.companion} | ${row.expected} of ${row.candidates.length} | ${at.join(', ')}`);
+      console.log(
+        `${row.style} | ${row.kind}: ${row.companion} | ${row.expected} of ${row.candidates.length} | ${at.join(', ')}`,
+      );
     }

@@ -8,3 +8,5 @@ export { costAt } from './money.js';
 export { type DrinkPortion, drinkPortions } from './drinks.js';
 export { usualPurchase } from './usual.js';
 export { BESIDE_OF, besideEstimate, besidePerAdult, besideTotal } from './beside.js';
+export { carbohydratePerAdult } from './carbohydrate.js';
+export { ukUnits, usStandardDrinks } from './standardDrinks.js';

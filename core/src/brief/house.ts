@@ -51,9 +51,10 @@ export const House = z.object({
   /** Knives at the table: the fewest that keep apart what must be, or one each. */
   knives: z.enum(KNIFE_SCHOOLS).default('fewest'),
   /** What a point of the pairing is worth for each guest: more money buys more jars. */
-  pairPoint: Money.refine((n) => n >= 1 && n <= 10_000, 'a point costs between 1 and 10,000 of the smallest unit').default(
-    20 as never,
-  ),
+  pairPoint: Money.refine(
+    (n) => n >= 1 && n <= 10_000,
+    'a point costs between 1 and 10,000 of the smallest unit',
+  ).default(20 as never),
   /** Pairs that the house always sells, never serves or calls its own. */
   pairWords: z.array(PairWord).max(500).default([]),
   /** May the shop sell drinks with alcohol? If not, styles are named without a price. */

@@ -82,13 +82,7 @@ function upgradeOrder2({ waved, ...order }: { waved?: readonly string[] }): unkn
 }
 
 /** Every party was reckoned at three hours; what else is new was not asked. Kept goods of a snapshot go with the counter's. */
-function upgradeOrder3({
-  snapshot,
-  ...order
-}: {
-  brief: object;
-  snapshot?: Kept;
-}): unknown {
+function upgradeOrder3({ snapshot, ...order }: { brief: object; snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[3]!(snapshot.house as never) : null;
   return {
     ...order,

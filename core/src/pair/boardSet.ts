@@ -6,7 +6,7 @@ import { grams } from '../units/index.js';
 import type { Beside } from './facts.js';
 import { scoresBeside } from './rank.js';
 import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
-import { ALCOHOL_FREE_ABV, SET_SIZE, SMALL_TABLE, type Slot } from './slots.js';
+import { ALCOHOL_FREE_ABV, SET_SIZE, shelfOf, SMALL_TABLE, type Slot } from './slots.js';
 import { standsBy, wordOn } from './word.js';
 
 /** From this score on a good is served; below it a slot is a clash, and counts threefold against a set. House's own figures. */
@@ -29,7 +29,9 @@ const NODE_LIMIT = 40_000;
 
 /** What the set should show, and bit by bit where it stands. */
 const WANTED: readonly Tag[] = [
-  ...new Set(LENSES.filter(({ id }) => ['tastes', 'mouthfeels', 'elements'].includes(id)).flatMap(({ tags }) => tags)),
+  ...new Set(
+    LENSES.filter(({ id }) => ['tastes', 'mouthfeels', 'elements'].includes(id)).flatMap(({ tags }) => tags),
+  ),
 ].filter((tag) => tag !== 'cheese' && tag !== 'meat' && tag !== 'garnish' && tag in TAGS);
 const bitsOf = (good: Main | Beside): number =>
   tagsOf(good).reduce((bits, tag) => (WANTED.includes(tag) ? bits | (1 << WANTED.indexOf(tag)) : bits), 0);
@@ -39,8 +41,12 @@ export const isGlutenFree = (beside: Beside): boolean =>
 
 /** A carrier that says nothing itself. */
 export const isPlain = (beside: Beside): boolean =>
-  beside.kind === 'companion' && beside.scented <= 1 && beside.sense.intensity <= 2.5 && beside.sense.sweet <= 3;
+  beside.kind === 'companion' &&
+  beside.scented <= 1 &&
+  beside.sense.intensity <= 2.5 &&
+  beside.sense.sweet <= 3;
 const crunchOf = (beside: Beside): number => (beside.kind === 'companion' ? beside.crunch : 0);
+const isWine = (beside: Beside): boolean => shelfOf(beside) === 'wine';
 /** What weak teeth can bite. */
 const SOFT_NUT = 6;
 const SOFT_BREAD = 4;
@@ -85,7 +91,8 @@ function costOf(beside: Beside, { brief, point, licensed }: SetInput, sharing: n
 }
 
 /** What a score counts for in a set. */
-export const counted = (score: number): number => (score >= SERVED ? score : SERVED + CLASH * (score - SERVED));
+export const counted = (score: number): number =>
+  score >= SERVED ? score : SERVED + CLASH * (score - SERVED);
 
 function questionOf(slot: Slot, input: SetInput, size: 'small' | 'large'): SlotQuestion {
   const { mains, brief, words } = input;
@@ -115,7 +122,12 @@ function questionOf(slot: Slot, input: SetInput, size: 'small' | 'large'): SlotQ
           ...(frail ? [group((beside) => crunchOf(beside) <= SOFT_BREAD)] : []),
           ...(most >= 3 ? [group((beside) => !isPlain(beside))] : []),
         ]
-      : [...always, ...(slot === 'crunchy' && frail ? [group((beside) => crunchOf(beside) <= SOFT_NUT)] : [])];
+      : [
+          ...always,
+          // A wine at the least, whatever a beer saves: nobody should have to ask for it (common practice, no source).
+          ...(slot === 'drink' ? [group(isWine)] : []),
+          ...(slot === 'crunchy' && frail ? [group((beside) => crunchOf(beside) <= SOFT_NUT)] : []),
+        ];
   return {
     worth,
     cost: candidates.map((beside) => costOf(beside, input, Math.max(1, most))),
@@ -147,7 +159,8 @@ export function boardSet(input: SetInput): BoardSet {
     NODE_LIMIT,
   );
   const knee = kneeOf(curve);
-  const asked = kinds === null ? knee : ([...curve].reverse().find((point) => point.kinds <= kinds) ?? curve[0]);
+  const asked =
+    kinds === null ? knee : ([...curve].reverse().find((point) => point.kinds <= kinds) ?? curve[0]);
   const chosen: Partial<Record<Slot, readonly Beside[]>> = {};
   slots.forEach((slot, s) => {
     chosen[slot] = (asked?.chosen[s] ?? []).map((c) => candidates[slot][c]!);

@@ -16,8 +16,8 @@ export interface Bottles {
 
 /** Light and dry first, strong and sweet last: a fresh white or a sharp beer early, red, then fortified late (common practice, no source). */
 const lateness = (drink: Drink): number => {
-  const { body, burn, sweet, tannin } = companyFacts(drink);
-  return body + burn / 2 + 1.5 * sweet + tannin / 3;
+  const { body, burn, bubbles, sweet, tannin } = companyFacts(drink);
+  return body + burn / 2 + 1.5 * sweet + tannin / 3 - bubbles / 3;
 };
 
 const MOST = 3;
@@ -25,7 +25,11 @@ const LIMIT = 200_000;
 const COLOURS: readonly Drink['type'][] = ['sparkling', 'white', 'red'];
 
 /** The best bottles with at least one of each of these groups, by number; exact (each set of three is looked at or bounded). */
-function best(mains: readonly Main[], drinks: readonly Drink[], oneOf: readonly ReadonlySet<number>[]): Bottles[] {
+function best(
+  mains: readonly Main[],
+  drinks: readonly Drink[],
+  oneOf: readonly ReadonlySet<number>[],
+): Bottles[] {
   if (mains.length === 0 || drinks.length === 0) return [];
   const scores = mains.map((main) => scoresBeside(main, drinks));
   const { curve } = bestSets(
@@ -59,7 +63,8 @@ function best(mains: readonly Main[], drinks: readonly Drink[], oneOf: readonly 
 }
 
 /** The best one, two and three bottles over all goods. */
-export const bottlesFor = (mains: readonly Main[], drinks: readonly Drink[]): Bottles[] => best(mains, drinks, []);
+export const bottlesFor = (mains: readonly Main[], drinks: readonly Drink[]): Bottles[] =>
+  best(mains, drinks, []);
 
 /** The best with a sparkling, a white and a red; null where the counter lacks one of them. */
 export function oneOfEachColour(mains: readonly Main[], drinks: readonly Drink[]): Bottles | null {

@@ -3,10 +3,14 @@ import type { Company, Host } from './facts.js';
 /** Where practitioners disagree about a pair: both sides are shown, and none is hidden. Common practice, no source. */
 export type Dispute = 'berries' | 'chilli and alcohol' | 'red wine and cheese' | 'mustard and mild cheese';
 
-const DISPUTES: readonly { readonly id: Dispute; readonly about: (host: Host, beside: Company) => boolean }[] = [
+const DISPUTES: readonly {
+  readonly id: Dispute;
+  readonly about: (host: Host, beside: Company) => boolean;
+}[] = [
   {
     id: 'berries',
-    about: (_, beside) => beside.kind === 'companion' && beside.role === 'fruit' && beside.aromas.includes('berry'),
+    about: (_, beside) =>
+      beside.kind === 'companion' && beside.role === 'fruit' && beside.aromas.includes('berry'),
   },
   {
     id: 'chilli and alcohol',

@@ -59,7 +59,14 @@ function asksSweet(host: Host): number {
   const mould = host.kind === 'cheese' && host.texture === 'blue' ? 4 : 0;
   const rich = host.kind === 'meat' ? 2 * more(fat, 6) : 0;
   return (
-    0.5 + mould + rich + 0.4 * more(salty, 5) + 0.5 * more(heat, 3) + 0.5 * more(funk, 5) + 2 * more(sweet, 3) + 0.8 * more(bitter, 3)
+    0.5 +
+    mould +
+    rich +
+    0.4 * more(salty, 5) +
+    0.5 * more(heat, 3) +
+    0.5 * more(funk, 5) +
+    2 * more(sweet, 3) +
+    0.8 * more(bitter, 3)
   );
 }
 
@@ -69,7 +76,10 @@ export const hostFacts = rememberedBy((host: Host): HostFacts => ({
   aromas: host.aromas,
   place: placeOf(host as Company),
   soft: softOf(host),
-  cream: host.kind === 'cheese' || (host.kind === 'meat' && host.build === 'spreadable') ? more(softOf(host), 5) : 0,
+  cream:
+    host.kind === 'cheese' || (host.kind === 'meat' && host.build === 'spreadable')
+      ? more(softOf(host), 5)
+      : 0,
   quiet: host.kind === 'meat' ? 0 : Math.max(0, 4.5 - host.sense.intensity),
   asksSweet: asksSweet(host),
   mould: host.kind === 'cheese' && host.texture === 'blue' ? 1 : 0,
@@ -77,10 +87,26 @@ export const hostFacts = rememberedBy((host: Host): HostFacts => ({
   meat: host.kind === 'meat' ? 1 : 0,
 }));
 
-const NOTHING = { crunch: 0, juice: 0, scented: 0, tannin: 0, bubbles: 0, body: 0, burn: 0, spice: 0, carrier: 0 };
+const NOTHING = {
+  crunch: 0,
+  juice: 0,
+  scented: 0,
+  tannin: 0,
+  bubbles: 0,
+  body: 0,
+  burn: 0,
+  spice: 0,
+  carrier: 0,
+};
 
 export const companyFacts = rememberedBy((company: Company): CompanyFacts => {
-  const common = { ...NOTHING, ...company.sense, name: company.name, aromas: company.aromas, place: placeOf(company) };
+  const common = {
+    ...NOTHING,
+    ...company.sense,
+    name: company.name,
+    aromas: company.aromas,
+    place: placeOf(company),
+  };
   if (company.kind === 'meat') return common;
   if (company.kind === 'drink') {
     const { sweet, acid, tannin, bubbles, body, burn, spice, intensity } = drinkSense(company);

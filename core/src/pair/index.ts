@@ -13,7 +13,7 @@ export type * from './rules/shared.js';
 export { type Beside, type Company, type Host } from './facts.js';
 export { type Match, matchOf, rankBeside, rankGoods, scoreOf, scoresBeside } from './rank.js';
 export { type PairHouse, type Pairs, type SlotPair, pairsFor } from './pairs.js';
-export { standsBy, wordOn } from './word.js';
+export { rankedByHouse, standsBy, wordOn, wordsWith } from './word.js';
 export { type Bottles, bottlesFor, oneOfEachColour } from './bottles.js';
 export { type Bridge, bridgesOf, hiddenNeighbours } from './bridges.js';
 export { goesWithEverything } from './everything.js';

@@ -14,8 +14,21 @@ const mains = counter
   .filter(isMain)
   .filter((m) => ['wren-curd', 'tarpot', 'slate-quay', 'bosun-ham'].includes(m.id));
 const house = DEFAULT_HOUSE;
-const pairsOf = (of: readonly Main[], brief: Brief, choices: PairChoices = {}, also: Partial<PairHouse> = {}) =>
-  pairsFor({ mains: of, counter, brief, choices, house: { ...house, ...also }, kinds: null, may: () => true });
+const pairsOf = (
+  of: readonly Main[],
+  brief: Brief,
+  choices: PairChoices = {},
+  also: Partial<PairHouse> = {},
+) =>
+  pairsFor({
+    mains: of,
+    counter,
+    brief,
+    choices,
+    house: { ...house, ...also },
+    kinds: null,
+    may: () => true,
+  });
 const pairs = (brief = aBrief(), choices: PairChoices = {}) => pairsOf(mains, brief, choices);
 
 test('every good has one of each slot, each with its reason', () => {

@@ -56,10 +56,18 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
   const candidates = Object.fromEntries(
     SLOTS.map((slot) => [slot, candidatesFor(slot, counter, brief)]),
   ) as Record<Slot, readonly Beside[]>;
-  if (mains.length === 0)
-    return { byGood: new Map(), set: [], candidates, choice: null, unserved: [] };
+  if (mains.length === 0) return { byGood: new Map(), set: [], candidates, choice: null, unserved: [] };
   const open = openOf(candidates, may);
-  const { chosen, ...choice } = setFor({ mains, candidates: open, brief, slots: USUAL_SLOTS, words, point: house.pairPoint, licensed: house.licensed, kinds });
+  const { chosen, ...choice } = setFor({
+    mains,
+    candidates: open,
+    brief,
+    slots: USUAL_SLOTS,
+    words,
+    point: house.pairPoint,
+    licensed: house.licensed,
+    kinds,
+  });
   const byGood = new Map<string, SlotPair[]>(mains.map((main) => [main.id, []]));
   const set: { slot: Slot; beside: Beside; serves: string[] }[] = [];
   for (const slot of SLOTS) {

@@ -163,7 +163,11 @@ const undominated = (all: readonly Option[]): Option[] => {
 };
 
 /** Slots put together: the best of every number of things. */
-function together(slots: readonly (readonly (readonly Option[])[])[], has: number, perBit: number): SetPoint[] {
+function together(
+  slots: readonly (readonly (readonly Option[])[])[],
+  has: number,
+  perBit: number,
+): SetPoint[] {
   interface State {
     readonly value: number;
     readonly chosen: readonly (readonly number[])[];
@@ -171,7 +175,9 @@ function together(slots: readonly (readonly (readonly Option[])[])[], has: numbe
   let states = new Map<number, State>([[stateKey(0, has), { value: 0, chosen: [] }]]);
   for (const slot of slots) {
     const next = new Map<number, State>();
-    const sizes = slot.map((options, size) => ({ options, size })).filter(({ options }) => options.length > 0);
+    const sizes = slot
+      .map((options, size) => ({ options, size }))
+      .filter(({ options }) => options.length > 0);
     // Nothing of it can be had: the slot stays empty.
     const open = sizes.length > 0 ? sizes : [{ options: [{ chosen: [], value: 0, bits: 0 }], size: 0 }];
     for (const [key, state] of states)
@@ -199,6 +205,9 @@ const BITS = 20;
 const MASK = (1 << BITS) - 1;
 const stateKey = (kinds: number, bits: number): number => (kinds << BITS) | bits;
 
+/** A curve whose points lie nearer to the line than this share of its rise bends nowhere. House's own figure. */
+const BENDS = 0.1;
+
 /**
  * The knee of a curve: the point that lies farthest above the line from its first to its best (Satopää and others, 2011). A curve that bends
  * nowhere has its knee at its best.
@@ -209,7 +218,7 @@ export function kneeOf(curve: readonly SetPoint[]): SetPoint | null {
   if (!best || !first || best.kinds <= first.kinds + 1) return best;
   const slope = (best.value - first.value) / (best.kinds - first.kinds);
   let knee = best;
-  let most = 1e-9;
+  let most = BENDS * (best.value - first.value);
   for (const point of curve) {
     if (point.kinds > best.kinds) break;
     const above = point.value - (first.value + slope * (point.kinds - first.kinds));

@@ -1,5 +1,6 @@
 import type { PairWord } from '../brief/index.js';
 import type { Company, Host } from './facts.js';
+import { rankBeside, type Match } from './rank.js';
 
 /** Points by which the house's word stands above the model. */
 const STANDS: Record<PairWord['says'], number> = { always: 100, own: 50, never: -100 };
@@ -24,3 +25,28 @@ export function wordOn(words: readonly PairWord[], host: Host, beside: Company):
 
 /** What the house's word adds when goods are put in order; 0 where it says nothing. */
 export const standsBy = (word: PairWord | null): number => (word ? STANDS[word.says] : 0);
+
+/** Company for one good with what the house says of it: its own pairs first, what it never serves last, else the best first. */
+export function rankedByHouse<C extends Company>(
+  host: Host,
+  candidates: readonly C[],
+  words: readonly PairWord[],
+): { readonly match: Match<C>; readonly word: PairWord | null }[] {
+  const ranked = rankBeside(host, candidates).map((match) => ({
+    match,
+    word: wordOn(words, host, match.beside),
+  }));
+  if (words.length === 0) return ranked;
+  const points = ({ match, word }: (typeof ranked)[number]) => match.score + standsBy(word);
+  return ranked.sort((a, b) => points(b) - points(a));
+}
+
+/** Words of the house with one pair said anew; null: nothing is said of it any more. */
+export function wordsWith(
+  words: readonly PairWord[],
+  pair: Pick<PairWord, 'good' | 'beside'>,
+  said: Pick<PairWord, 'says' | 'why'> | null,
+): PairWord[] {
+  const others = words.filter(({ good, beside }) => good !== pair.good || beside !== pair.beside);
+  return said ? [...others, { ...pair, ...said }] : others;
+}

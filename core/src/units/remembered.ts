@@ -46,7 +46,11 @@ export function lastOf<K extends object, V>(work: (key: K, also: string) => V): 
 }
 
 /** The last few answers, for questions of many parts: two are the same where `same` says so. For what is dear to work out and asked again at every edit. */
-export function lately<Q, V>(work: (question: Q) => V, same: (a: Q, b: Q) => boolean, many = 4): (question: Q) => V {
+export function lately<Q, V>(
+  work: (question: Q) => V,
+  same: (a: Q, b: Q) => boolean,
+  many = 4,
+): (question: Q) => V {
   const known: { readonly question: Q; readonly value: V }[] = [];
   return (question) => {
     const before = known.find((entry) => same(entry.question, question));

@@ -13,6 +13,7 @@ import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
+import { PairFields } from './PairFields';
 import { WorkFields } from './WorkFields';
 import { say, word } from '../language/say';
 
@@ -183,6 +184,7 @@ function Settings({ house }: { house: StoredHouse }) {
               />
             </section>
           ))}
+          <PairFields house={house} format={format} onSet={(part) => void set(part)} />
           <WorkFields house={house} format={format} onSet={(part) => void set(part)} />
           <Suspense fallback={null}>
             <Figures house={house} format={format} onSet={(practice) => void set({ practice })} />

@@ -1,9 +1,10 @@
-import { scoreOf, type Main, type Pairs } from '@rotula/core';
+import { scoreOf, wordOn, type Main, type Pairs } from '@rotula/core';
 import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
 import { useWorkbench } from '../frame/context';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
+import { SAYING_WORDS } from '../words';
 import { say } from '../language/say';
 
 type Entry = Pairs['set'][number];
@@ -74,7 +75,7 @@ export function PairMatrix({
         </tbody>
       </table>
       <p className="mt-1 text-sm text-ink-soft">
-        {say`● suits, ✕ clashes; the larger, the more. Ringed: the best of its kind for that good.`}
+        {say`● suits, ✕ clashes; the larger, the more. Ringed: the best of its kind for that good. A little house: the shop’s own word.`}
       </p>
     </div>
   );
@@ -93,6 +94,7 @@ function Row({
   cell: Cell | null;
   onCell: (main: Main, entry: Entry) => void;
 }) {
+  const { house } = useWorkbench();
   const scores = set.map(({ beside }) => scoreOf(main, beside));
   const isBest = (i: number) =>
     set.every(
@@ -110,20 +112,21 @@ function Row({
       {set.map((entry, i) => {
         const on = cell?.main === main.id && cell.beside === entry.beside.id;
         const score = scores[i]!;
+        const word = wordOn(house.pairWords, main, entry.beside);
         return (
           <td key={entry.beside.id} className={clsx('p-0', startsSlot(set, i) && 'pl-1.5')}>
             <button
               type="button"
               data-cell={`${main.id} ${entry.beside.id}`}
               aria-pressed={on}
-              aria-label={say`${entry.beside.name} beside ${main.name}: ${signed(score, 1)}${isBest(i) ? say`, the best of its kind` : ''}`}
+              aria-label={say`${entry.beside.name} beside ${main.name}: ${signed(score, 1)}${isBest(i) ? say`, the best of its kind` : ''}${word ? say`, the house: ${SAYING_WORDS[word.says]}` : ''}`}
               className={clsx(
                 'flex h-11 w-[2.4rem] items-center justify-center rounded-md hover:bg-shade',
                 on && 'bg-paper-lit outline-2 outline-annatto',
               )}
               onClick={() => onCell(main, entry)}
             >
-              <Mark score={score} ringed={isBest(i)} />
+              <Mark score={score} ringed={isBest(i)} house={word !== null} />
             </button>
           </td>
         );
@@ -133,11 +136,12 @@ function Row({
 }
 
 /** A disc that suits or a cross that clashes, as large as it matters. */
-function Mark({ score, ringed }: { score: number; ringed: boolean }) {
+function Mark({ score, ringed, house }: { score: number; ringed: boolean; house: boolean }) {
   const r = SMALLEST + (LARGEST - SMALLEST) * Math.sqrt(Math.min(1, Math.abs(score) / FULL));
   const arm = 0.7 * r;
   return (
     <svg viewBox="-20 -20 40 40" width={37} height={37} aria-hidden>
+      {house && <path d="M8 19v-8l5-5 5 5v8z" fill="var(--color-annatto)" />}
       {ringed && <circle r={18} fill="none" stroke="var(--color-ink)" strokeWidth={1.6} />}
       {score >= 0 ? (
         <circle r={r} fill="var(--color-leaf)" />

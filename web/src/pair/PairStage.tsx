@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { GoodPicture } from '../ui/picture/GoodPicture';
-import { sentence } from '../words';
+import { SAYING_WORDS, sentence } from '../words';
 import { PairMatrix, type Cell } from './PairMatrix';
 import { PairSlate } from './PairSlate';
 import { say, word } from '../language/say';
@@ -17,7 +17,19 @@ export default function PairStage() {
   const [cell, setCell] = useState<Cell | null>(null);
   return (
     <StageLayout
-      slate={<PairSlate main={focus} slot={slot} cell={cell} turned={turned} onTurn={setTurned} />}
+      slate={
+        <PairSlate
+          main={focus}
+          slot={slot}
+          cell={cell}
+          turned={turned}
+          onTurn={setTurned}
+          onSlot={(other) => {
+            setSlot(other);
+            setCell(null);
+          }}
+        />
+      }
     >
       <PairMatrix
         cell={cell}
@@ -79,6 +91,7 @@ export default function PairStage() {
                           )}
                         >
                           {pair.why && pair.why.effect < 0 && <span aria-label={say`against it:`}>✕ </span>}
+                          {pair.word && say`house: ${SAYING_WORDS[pair.word.says]} · `}
                           {pair.match
                             ? pair.why && sentence(pair.why, format)
                             : say`no ${word(pair.slot)} allowed`}

@@ -1,10 +1,12 @@
 import {
   isMain,
+  rankBeside,
   rankGoods,
   servedGood,
   settledOrder,
   takeOff,
   withoutIt,
+  type Companion,
   type Main,
   type Match,
 } from '@rotula/core';
@@ -22,7 +24,14 @@ const SHOWN = 5;
 export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) {
   const { plan, counter, document, shelf, house, format } = useWorkbench();
   const { order } = document;
-  const beside = plan.pairs.set.find((entry) => entry.beside.id === id)?.beside ?? null;
+  const stands = plan.pairs.set.some((entry) => entry.beside.id === id);
+  const beside = useMemo(
+    () =>
+      [...plan.pairs.set.map((entry) => entry.beside), ...Object.values(plan.pairs.candidates).flat()].find(
+        (any) => any.id === id,
+      ) ?? null,
+    [plan.pairs, id],
+  );
   const picked = useMemo(() => new Set(plan.mains.map((main) => main.id)), [plan.mains]);
   const elsewhere = useMemo(
     () =>
@@ -32,11 +41,10 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
     [counter, picked, plan.brief.servingAt],
   );
   const without = useMemo(
-    () => beside && withoutIt(order, plan, shelf, house, beside.id),
-    [beside, order, plan, shelf, house],
+    () => (stands ? withoutIt(order, plan, shelf, house, id) : null),
+    [stands, id, order, plan, shelf, house],
   );
-  if (!beside || !without) return null;
-  const { loses, saves, instead } = without;
+  if (!beside) return null;
   return (
     <SlateSection
       title={say`What ${beside.name} is for`}
@@ -51,28 +59,53 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
     >
       <div data-turned={beside.id}>
         <Ranked list={rankGoods(beside, plan.mains)} />
-        <button
-          type="button"
-          data-take-off={beside.id}
-          className="my-2 w-full rounded-lg border-[1.5px] border-slate-line px-3 py-2 text-left hover:border-chalk-soft"
-          onClick={() => {
-            document.change(say`${beside.name} off the board`, (o) =>
-              settledOrder(takeOff(o, beside.id), shelf, house),
-            );
-            onBack();
-          }}
-        >
-          <span className="block">{say`Take ${beside.name} off`}</span>
-          <span className="block text-sm text-chalk-soft">
-            {Math.abs(loses) < 0.05 ? say`no loss` : say`${signed(-loses, 1)} points`}
-            {say`, ${saves >= 0 ? say`saves ${format.money(saves)}` : say`costs ${format.money(-saves)} more`}`}
-            {instead.length > 0 && say`; ${format.list(instead.map(({ name }) => name))} in its place`}
-          </span>
-        </button>
+        {without && (
+          <button
+            type="button"
+            data-take-off={beside.id}
+            className="my-2 w-full rounded-lg border-[1.5px] border-slate-line px-3 py-2 text-left hover:border-chalk-soft"
+            onClick={() => {
+              document.change(say`${beside.name} off the board`, (o) =>
+                settledOrder(takeOff(o, beside.id), shelf, house),
+              );
+              onBack();
+            }}
+          >
+            <span className="block">{say`Take ${beside.name} off`}</span>
+            <span className="block text-sm text-chalk-soft">
+              {Math.abs(without.loses) < 0.05 ? say`no loss` : say`${signed(-without.loses, 1)} points`}
+              {say`, ${without.saves >= 0 ? say`saves ${format.money(without.saves)}` : say`costs ${format.money(-without.saves)} more`}`}
+              {without.instead.length > 0 &&
+                say`; ${format.list(without.instead.map(({ name }) => name))} in its place`}
+            </span>
+          </button>
+        )}
+        {beside.kind === 'companion' && beside.role === 'chocolate' && <Poured host={beside} />}
         <h3 className="mt-3 mb-1 text-chalk-soft">{say`And on the counter`}</h3>
         <Ranked list={rankGoods(beside, elsewhere).slice(0, SHOWN)} />
       </div>
     </SlateSection>
+  );
+}
+
+/** Chocolate is tasted for itself: what is poured beside it. */
+function Poured({ host }: { host: Companion }) {
+  const { plan } = useWorkbench();
+  const drinks = rankBeside(host, plan.pairs.candidates.drink).slice(0, 3);
+  return (
+    <>
+      <h3 className="mt-3 mb-1 text-chalk-soft">{say`Poured beside it`}</h3>
+      <ol>
+        {drinks.map(({ beside, score }) => (
+          <li key={beside.id} className="flex gap-3 py-0.5">
+            <span className="flex-1">
+              {beside.name} <span className="text-sm text-chalk-soft">{beside.style}</span>
+            </span>
+            <span className={score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(score, 1)}</span>
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
 

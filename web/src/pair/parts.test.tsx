@@ -1,7 +1,16 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { House, isDrink, plan, rankGoods, scoreOf } from '@rotula/core';
-import { cleanup, screen } from '@testing-library/react';
+import {
+  bottlesFor,
+  House,
+  isDrink,
+  plan,
+  rankGoods,
+  scoreOf,
+  type Companion,
+  type Main,
+} from '@rotula/core';
+import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
@@ -16,7 +25,7 @@ const counter = demoCounter();
 const goods = ['wren-curd', 'tarpot', 'slate-quay', 'bosun-ham'];
 const order = (more: object = {}) => anOrder({ brief: aBrief(), selection: { goods }, ...more });
 
-function Slate({ id, slot = 'brine' }: { id: string; slot?: 'brine' | 'sweet' }) {
+function Slate({ id, slot = 'brine' }: { id: string; slot?: 'brine' | 'sweet' | 'drink' }) {
   const { plan: made } = useWorkbench();
   const [turned, setTurned] = useState<string | null>(null);
   const main = made.mains.find((m) => m.id === id) ?? null;
@@ -27,6 +36,7 @@ test('a jar of the set, touched, says what it is for: the board’s goods and th
   onBench(<Slate id="tarpot" />, order(), counter);
   const made = plan(order(), counter, House.parse({}));
   const { beside } = made.pairs.set.find((entry) => !isDrink(entry.beside))!;
+  await userEvent.click(screen.getByRole('tab', { name: 'The set' }));
   await userEvent.click(document.querySelector(`[data-turn="${beside.id}"]`)!);
   const shown = [...document.querySelectorAll<HTMLElement>(`[data-turned="${beside.id}"] li`)];
   const onBoard = rankGoods(beside, made.mains).map(({ main }) => main.id);
@@ -39,6 +49,7 @@ test('a jar of the set, touched, says what it is for: the board’s goods and th
 test('taking a jar off says first what it costs, and it may stand again', async () => {
   const seen = onBench(<Slate id="tarpot" />, order(), counter);
   const { beside } = plan(order(), counter, House.parse({})).pairs.set[0]!;
+  await userEvent.click(screen.getByRole('tab', { name: 'The set' }));
   await userEvent.click(document.querySelector(`[data-turn="${beside.id}"]`)!);
   const off = document.querySelector<HTMLElement>(`[data-take-off="${beside.id}"]`)!;
   expect(off.textContent).toMatch(/(points|no loss), (saves|costs)/);
@@ -75,6 +86,66 @@ test('a clash chosen by hand is advice beside it, and what Rotula would take is 
   await userEvent.click(screen.getByRole('button', { name: 'as Rotula would' }));
   expect(seen.order.pairs['wren-curd']).toEqual({});
   expect(screen.queryByText(/would sit better/)).toBeNull();
+});
+
+test('one shelf of a slot alone, and another slot, may be looked through', async () => {
+  onBench(<Slate id="tarpot" slot="sweet" />, order(), counter);
+  const listed = () =>
+    [...document.querySelectorAll<HTMLElement>('[data-ranked]')].map((e) => e.dataset.ranked!);
+  const of = (id: string) => counter.find((good) => good.id === id)!;
+  await userEvent.click(screen.getByRole('button', { name: 'Honeys' }));
+  expect(listed().length).toBeGreaterThan(3);
+  for (const id of listed()) expect(of(id)).toMatchObject({ role: 'honey' });
+  const points = listed().map((id) => scoreOf(of('tarpot') as Main, of(id) as Companion));
+  expect(points).toEqual([...points].sort((a, b) => b - a));
+});
+
+test('how many things stand beside follows the curve until a person says', async () => {
+  const seen = onBench(<Slate id="tarpot" />, order(), counter);
+  await userEvent.click(screen.getByRole('tab', { name: 'The set' }));
+  const kinds = Number(document.querySelector('[data-kinds]')!.textContent);
+  await userEvent.click(screen.getByRole('button', { name: 'One thing fewer' }));
+  expect(seen.order.pairKinds).toBe(kinds - 1);
+  expect(Number(document.querySelector('[data-kinds]')!.textContent)).toBe(kinds - 1);
+  await userEvent.click(screen.getByRole('button', { name: 'As many as pay' }));
+  expect(seen.order.pairKinds).toBeNull();
+});
+
+test('drinks for the table: one, two or three bottles, and with one touch they are poured and no others', async () => {
+  const seen = onBench(<Slate id="tarpot" />, order(), counter);
+  await userEvent.click(screen.getByRole('tab', { name: 'Drinks' }));
+  const two = document.querySelector<HTMLElement>('[data-bottles="2"]')!;
+  const made = plan(order(), counter, House.parse({}));
+  const best = bottlesFor(made.mains, made.pairs.candidates.drink.filter(isDrink))[1]!;
+  for (const { name } of best.drinks) expect(two.textContent).toContain(name);
+  await userEvent.click(within(two).getByRole('button', { name: 'Pour these' }));
+  const now = plan(seen.order, counter, House.parse({}));
+  const poured = now.pairs.set.filter(({ slot }) => slot === 'drink').map(({ beside }) => beside.id);
+  expect(poured.sort()).toEqual(best.drinks.map(({ id }) => id).sort());
+  expect(document.querySelector('[data-standard-drinks]')!.textContent).toMatch(
+    /US standard drinks, .* UK units/,
+  );
+});
+
+test('where the shop has no licence, styles are named and nothing is priced', async () => {
+  onBench(<Slate id="tarpot" />, order(), counter, House.parse({ licensed: false }));
+  await userEvent.click(screen.getByRole('tab', { name: 'Drinks' }));
+  const one = document.querySelector<HTMLElement>('[data-bottles="1"]')!;
+  const made = plan(order(), counter, House.parse({}));
+  const [best] = bottlesFor(made.mains, made.pairs.candidates.drink.filter(isDrink));
+  expect(one.textContent).not.toContain(best!.drinks[0]!.name);
+  expect(one.textContent!.toLowerCase()).toContain(best!.drinks[0]!.style.toLowerCase());
+  expect(screen.getAllByText('unpriced').length).toBeGreaterThan(0);
+});
+
+test('where the trade disagrees both sides are read', () => {
+  onBench(
+    <Slate id="tarpot" slot="drink" />,
+    order({ pairs: { tarpot: { drink: 'hull-number-nine' } } }),
+    counter,
+  );
+  const disputed = document.querySelector('[data-dispute="red wine and cheese"]')!;
+  expect(disputed.textContent).toMatch(/Red belongs.*White, sparkling and fortified/);
 });
 
 describe('the whole board at a glance', () => {

@@ -15,6 +15,9 @@ export const adviceWords: WordsOf<
   | 'meat without its cheese'
   | 'low carb'
   | 'clash by hand'
+  | 'not served'
+  | 'house never serves'
+  | 'hidden by its neighbour'
   | 'nothing touches'
   | 'travels'
   | 'salt block'
@@ -34,15 +37,31 @@ export const adviceWords: WordsOf<
     say`A jump of ${points} from ${from} to ${to}${between ? say`: ${between} lies between` : say`, and nothing on the counter lies between`}.`,
   'meat without its cheese': ({ meat, instead }) =>
     say`No cheese on this board suits ${meat}${instead ? say`: ${instead} has one` : say`, and no other meat that may be offered has one`}.`,
-  'clash by hand': ({ good, beside, why, instead }, { list }, tell) =>
-    say`${beside} beside ${good}: ${tell(why)}. ${instead.length > 0 ? say`${list(instead)} would sit better, or serve it after and water between.` : say`Serve it after, and water between.`}`,
-  'low carb': ({ guests, instead }, { list }) => {
+  'clash by hand': ({ good, beside, why, instead, elsewhere, cleanser }, { list }, tell) => {
+    const clash = say`${beside} beside ${good}: ${tell(why)}.`;
+    const better = instead.length > 0 ? ' ' + say`${list(instead)} would sit better.` : '';
+    const place = elsewhere ? ' ' + say`It suits ${elsewhere} best.` : '';
+    return (
+      clash +
+      better +
+      place +
+      ' ' +
+      say`Or serve it after, with ${cleanser ? say`${cleanser} and water` : say`water`} between.`
+    );
+  },
+  'not served': ({ good, slot }) =>
+    say`Nothing on the counter suits ${good} as its ${word(slot)}: leave the place empty, or let it be plain.`,
+  'house never serves': ({ good, beside, why }) =>
+    say`The house never serves ${beside} with ${good}${why ? say`: ${why}` : ''}. It stands because it was chosen by hand.`,
+  'hidden by its neighbour': ({ good, by }) =>
+    say`${by} stands next to ${good} and hides it: taste them apart, with water between.`,
+  'low carb': ({ guests, instead, each, bread }, { list, grams }) => {
     const who = say`${guests} ${guests === 1 ? say`guest eats` : say`guests eat`} few carbohydrates`;
     const offer =
       instead.length > 0
         ? say`offer ${list(instead)} in place of bread`
         : say`nothing on the counter that the limits allow stands in for bread`;
-    return say`${who}: count the sugar in jam and fruit, and ${offer}.`;
+    return say`${who}: a guest’s share of what stands beside holds about ${grams(each)} of sugar and starch, ${grams(bread)} of it in bread; ${offer}.`;
   },
   'nothing touches': () =>
     say`Somebody dislikes food that touches: keep air between the kinds, or lay them their own plate.`,

@@ -27,7 +27,7 @@ export const AROMA_WORDS: Readonly<Record<Aroma, string>> = {
   mushroom: say`mushroom`,
   earth: say`earthy`,
   resin: say`resin`,
-  green: say`green`,
+  green: say`fresh green`,
   herb: say`herbal`,
   anise: say`aniseed`,
   blossom: say`flowery`,

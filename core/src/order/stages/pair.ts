@@ -1,14 +1,27 @@
+import { carbohydratePerAdult } from '../../amount/index.js';
+import type { Brief } from '../../brief/index.js';
 import { exclusionsOf } from '../../care/index.js';
 import { isCompanion, type Companion, type Good, type Main } from '../../counter/index.js';
-import { pairsFor, rankBeside, type Pairs } from '../../pair/index.js';
-import { reason, type Reason } from '../../units/index.js';
+import { pairsFor, rankBeside, rankGoods, type Pairs, type Slot } from '../../pair/index.js';
+import { reason, type Grams, type Reason } from '../../units/index.js';
 import { insteadOfBread } from '../boardAdvice.js';
 import { byHand, stage, without } from './row.js';
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'low carb': { guests: number; instead: readonly string[] };
-    'clash by hand': { good: string; beside: string; why: Reason; instead: readonly string[] };
+    'low carb': { guests: number; instead: readonly string[]; each: Grams; bread: Grams };
+    'clash by hand': {
+      good: string;
+      beside: string;
+      why: Reason;
+      instead: readonly string[];
+      /** Where on this board it would sit better. */
+      elsewhere: string | null;
+      /** What clears the palate between the two. */
+      cleanser: string | null;
+    };
+    'not served': { good: string; slot: Slot };
+    'house never serves': { good: string; beside: string; why: string };
   }
 }
 
@@ -26,6 +39,11 @@ export interface PairPart {
   readonly beside: readonly Good[];
 }
 
+const carbohydrateOf = (beside: readonly Good[], brief: Brief) => {
+  const { all, bread } = carbohydratePerAdult(beside.filter(isCompanion), brief);
+  return { each: all, bread };
+};
+
 /** So many ways out are named, the best first. */
 const WAYS_OUT = 2;
 
@@ -40,11 +58,36 @@ function clashesByHand(mains: readonly Main[], pairs: Pairs): Reason[] {
         .filter(({ score }) => score > 0)
         .map(({ beside }) => beside.name);
       const why = match.reasons.find(({ effect }) => effect < 0)!;
-      const figures = { good: main.name, beside: match.beside.name, why, instead };
+      const [best] = rankGoods(match.beside, mains);
+      const elsewhere = best && best.match.score > 0 && best.main.id !== id ? best.main.name : null;
+      const cleanser = cleanserOf(pairs)?.name ?? null;
+      const figures = { good: main.name, beside: match.beside.name, why, instead, elsewhere, cleanser };
       return [reason('clash by hand', figures, { subject: `${id} ${match.beside.id}`, effect: match.score })];
     }),
   );
 }
+
+/** Juicy, sharp and quiet, or plain bread: what of the set clears the palate between two that clash. */
+const cleanserOf = ({ set }: Pairs) =>
+  set.find(({ beside }) => beside.kind === 'companion' && beside.role === 'fruit' && beside.juice >= 7)
+    ?.beside ?? set.find(({ beside }) => beside.kind === 'companion' && beside.role === 'bread')?.beside;
+
+/** What a person set beside a good though the house never serves the two together. */
+const neverServed = (mains: readonly Main[], pairs: Pairs): Reason[] =>
+  [...pairs.byGood].flatMap(([id, slots]) =>
+    slots.flatMap(({ match, byHand: chosen, word }): Reason[] => {
+      const main = mains.find((m) => m.id === id);
+      if (!main || !chosen || !match || word?.says !== 'never') return [];
+      const figures = { good: main.name, beside: match.beside.name, why: word.why };
+      return [reason('house never serves', figures, { subject: `${id} ${match.beside.id}` })];
+    }),
+  );
+
+/** Goods that nothing on the counter suits in a slot. */
+const notServed = ({ unserved }: Pairs): Reason[] =>
+  unserved.map(({ main, slot }) =>
+    reason('not served', { good: main.name, slot }, { subject: `${main.id} ${slot}` }),
+  );
 
 export const pairStage = stage({
   id: 'pair',
@@ -73,11 +116,14 @@ export const pairStage = stage({
   },
   advise: ({ brief: { brief }, pick: { mains }, pair: { pairs, beside } }, { counter }) => [
     ...clashesByHand(mains, pairs),
+    ...neverServed(mains, pairs),
+    ...notServed(pairs),
     ...(brief.lowCarb > 0
       ? [
           reason('low carb', {
             guests: brief.lowCarb,
             instead: insteadOfBread(brief, beside, counter).map((good) => good.name),
+            ...carbohydrateOf(beside, brief),
           }),
         ]
       : []),

@@ -93,7 +93,7 @@ export const portionStage = stage({
       ...portions.mains.map(({ good, bought, price }) => sold(good, 'board', bought, price)),
       ...portions.companions.map(({ good, bought, price }) => sold(good, 'beside', bought, price)),
       ...drinks.map(({ good, price }) =>
-        order.drinks === 'with the order'
+        order.drinks === 'with the order' && (house.licensed || !isAlcoholic(good))
           ? sold(good, 'drinks', null, price)
           : { ...sold(good, 'suggested', null, price), price: null, cost: null },
       ),

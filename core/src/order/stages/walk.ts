@@ -1,10 +1,18 @@
 import type { Companion } from '../../counter/index.js';
 import { cleanserFor, walkFor, type Walk } from '../../walk/index.js';
+import { hiddenNeighbours } from '../../pair/index.js';
+import { reason } from '../../units/index.js';
 import { stage } from './row.js';
 
 declare module './row.js' {
   interface Parts {
     walk: WalkPart;
+  }
+}
+
+declare module '../../units/reason.js' {
+  interface Rules {
+    'hidden by its neighbour': { good: string; by: string };
   }
 }
 
@@ -27,5 +35,13 @@ export const walkStage = stage({
     walk: walkFor(mains, order.walk),
     cleanser: cleanserFor(beside, stands ? counter.filter(stands) : counter, brief),
   }),
+  advise: ({ walk: { walk } }) =>
+    hiddenNeighbours(walk.steps.map(({ main }) => main)).map(({ hidden, by }) =>
+      reason(
+        'hidden by its neighbour',
+        { good: hidden.name, by: by.name },
+        { subject: `${hidden.id} ${by.id}` },
+      ),
+    ),
   summary: ({ walk }) => ({ goods: walk ?? [], words: [] }),
 });

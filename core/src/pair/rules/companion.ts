@@ -86,13 +86,28 @@ export const COMPANION_RULES: readonly PairRule[] = [
     prior: 0.4,
     of: (h, b) => (b.scented * (over(h.funk, 4) + 2 * h.mould)) / 5,
   },
-  { id: 'heat wakes fat', sign: 1, prior: 0.5, of: (h, b) => (h.heat < 1 ? (b.heat * over(h.fat, 4)) / 10 : 0) },
+  {
+    id: 'heat wakes fat',
+    sign: 1,
+    prior: 0.5,
+    of: (h, b) => (h.heat < 1 ? (b.heat * over(h.fat, 4)) / 10 : 0),
+  },
   { id: 'heat on heat', sign: -1, prior: 0.5, of: (h, b) => (b.heat * h.heat) / 5 },
   { id: 'bitter skin, sweet paste', sign: 1, prior: 0.5, of: (h, b) => (b.bitter * over(h.sweet, 2)) / 5 },
   // Salt takes bitterness away (Breslin and Beauchamp, Nature 387, 1997; from memory).
-  { id: 'salt takes bitterness', sign: 1, prior: 0.5, of: (h, b) => (Math.min(3, b.bitter) * over(h.salty, 4)) / 6 },
+  {
+    id: 'salt takes bitterness',
+    sign: 1,
+    prior: 0.5,
+    of: (h, b) => (Math.min(3, b.bitter) * over(h.salty, 4)) / 6,
+  },
   { id: 'bitter on cream', sign: -1, prior: 0.5, of: (h, b) => (over(b.bitter, 1) * h.cream) / 6 },
-  { id: 'acid sharpens salt', sign: -1, prior: 0.5, of: (h, b) => (over(b.sour, 1) * over(h.salty, 5.5)) / 6 },
+  {
+    id: 'acid sharpens salt',
+    sign: -1,
+    prior: 0.5,
+    of: (h, b) => (over(b.sour, 1) * over(h.salty, 5.5)) / 6,
+  },
   { id: 'acid feeds heat', sign: -1, prior: 0.5, of: (h, b) => (over(b.sour, 2) * over(h.heat, 3)) / 8 },
   { id: 'fat cools heat', sign: 1, prior: 0.5, of: (h, b) => (b.fat * over(h.heat, 3)) / 12 },
   {

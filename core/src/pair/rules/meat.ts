@@ -1,7 +1,12 @@
 import { over, type PairRule } from './rule.js';
 import { kinship } from './shared.js';
 
-type Plain = 'salt meat, milky cheese' | 'lean meat, rich cheese' | 'fat meat, tangy cheese' | 'smoke on quiet' | 'of a strength';
+type Plain =
+  | 'salt meat, milky cheese'
+  | 'lean meat, rich cheese'
+  | 'fat meat, tangy cheese'
+  | 'smoke on quiet'
+  | 'of a strength';
 
 export type MeatRuleId = Plain;
 
@@ -32,7 +37,12 @@ export const MEAT_RULES: readonly PairRule[] = [
   { id: 'salt on salt', sign: -1, prior: 0.6, of: (h, b) => (over(b.salty, 5) * over(h.salty, 4.5)) / 4 },
   { id: 'lean meat, rich cheese', sign: 1, prior: 0.4, of: (h, b) => (over(6, b.fat) * over(h.fat, 4)) / 8 },
   { id: 'fat meat, tangy cheese', sign: 1, prior: 0.4, of: (h, b) => (over(b.fat, 4) * over(h.sour, 2)) / 8 },
-  { id: 'heat wakes fat', sign: 1, prior: 0.3, of: (h, b) => (Math.min(3, b.heat) * over(h.fat, 4) * over(h.intensity, 3)) / 20 },
+  {
+    id: 'heat wakes fat',
+    sign: 1,
+    prior: 0.3,
+    of: (h, b) => (Math.min(3, b.heat) * over(h.fat, 4) * over(h.intensity, 3)) / 20,
+  },
   { id: 'savour on savour', sign: 1, prior: 0.4, of: (h, b) => (over(b.umami, 3) * over(h.umami, 3)) / 10 },
   ...kinship({ shared: 0.8, kindred: 0.5, place: 0.3 }),
 ];

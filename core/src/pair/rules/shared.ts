@@ -16,7 +16,10 @@ declare module '../../units/reason.js' {
 /** More of the same adds little. */
 const MOST = 1.5;
 const sum = (pairs: readonly AromaPair[]): number =>
-  Math.min(MOST, pairs.reduce((total, { weight }) => total + weight, 0));
+  Math.min(
+    MOST,
+    pairs.reduce((total, { weight }) => total + weight, 0),
+  );
 
 /**
  * What speaks for any two things that stand beside each other. Common practice, no source. Kinship of place is not fitted: the demo's
