@@ -54,7 +54,7 @@ export function bestSets({ slots, has, perBit }: SetQuestion, limit: number): Be
   let gap = 0;
   const known = slots.reduce((bits, { brings }) => brings.reduce((all, b) => all | b, bits), has);
   const all = slots.map((slot) => {
-    const found = optionsOf(slot, perBit * countBits(known & ~has), limit);
+    const found = openTo(slot, perBit * countBits(known & ~has), limit);
     nodes += found.nodes;
     gap += found.gap;
     return found.options;
@@ -68,8 +68,23 @@ export function countBits(bits: number): number {
   return n;
 }
 
-/** For every number of a slot the best set for each thing that it may bring; what another set beats in all is left out. */
-function optionsOf(slot: SlotQuestion, mostBits: number, limit: number) {
+interface Options {
+  /** By number of things. */
+  readonly options: readonly (readonly Option[])[];
+  readonly nodes: number;
+  readonly gap: number;
+}
+
+/** The options of a slot; of what it asks the last goes first where it cannot have everything. */
+function openTo(slot: SlotQuestion, mostBits: number, limit: number): Options {
+  for (let asked = slot.oneOf.length; ; asked--) {
+    const found = optionsOf({ ...slot, oneOf: slot.oneOf.slice(0, asked) }, mostBits, limit);
+    if (found) return found;
+  }
+}
+
+/** For every number of a slot the best set for each thing that it may bring; what another set beats in all is left out. Null: not all that is asked fits. */
+function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options | null {
   const { worth, cost, brings, most } = slot;
   const n = cost.length;
   const goods = worth.length;
@@ -142,6 +157,18 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number) {
     }
   };
   if (least === 0) visit(0, 0);
+  // Something that keeps what is asked is known before the limit can be reached.
+  for (const group of asked)
+    if (!chosen.some((c) => group.has(c))) chosen.push(order.find((c) => group.has(c))!);
+  if (chosen.length > most) return null;
+  if (chosen.length > 0) {
+    const first = Float64Array.from(worth, (row) => Math.max(...chosen.map((c) => row[c]!)));
+    visit(
+      valueOf(first, chosen.length) - chosen.reduce((sum, c) => sum + cost[c]!, 0),
+      chosen.reduce((bits, c) => bits | brings[c]!, 0),
+    );
+  }
+  chosen.length = 0;
   grow(0, 0, 0);
   const options = best.map((of) => undominated([...of.values()]));
   return { options, nodes, gap };

@@ -39,19 +39,18 @@ interface Styles {
 export function pairRows(counter: readonly Good[]): PairRow[] {
   const styles = JSON.parse(readFileSync('core/src/testing/reference/pair-styles.json', 'utf8')) as Styles;
   const good = (id: string) => counter.find((g) => g.id === id)!;
-  return reference('pairs')
-    .map((row): PairRow => {
-      const kind = row.companion_kind!;
-      return {
-        style: row.good!,
-        companion: row.companion!,
-        kind,
-        expected: row.expectation as Expected,
-        goods: (styles.goods[row.good!] ?? []).map((id) => good(id) as Host),
-        besides: (styles.companions[row.companion!] ?? []).map((id) => good(id) as Company),
-        candidates: counter.filter(ofKind(kind)) as Company[],
-      };
-    });
+  return reference('pairs').map((row): PairRow => {
+    const kind = row.companion_kind!;
+    return {
+      style: row.good!,
+      companion: row.companion!,
+      kind,
+      expected: row.expectation as Expected,
+      goods: (styles.goods[row.good!] ?? []).map((id) => good(id) as Host),
+      besides: (styles.companions[row.companion!] ?? []).map((id) => good(id) as Company),
+      candidates: counter.filter(ofKind(kind)) as Company[],
+    };
+  });
 }
 
 /** Does one companion stand where it is wanted, by these scores of its kind? Ties count for it. */
