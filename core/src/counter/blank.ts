@@ -1,21 +1,11 @@
+import { reestimated } from './estimate.js';
 import { Good } from './good.js';
-import type { GoodKind } from './words.js';
+import { SENSES, type GoodKind } from './words.js';
 
 /** What a new good starts from: the commonest of its kind, with everything that is not known left unknown. */
 
-const SENSE = {
-  sweet: 2,
-  sour: 2,
-  salty: 4,
-  bitter: 1,
-  umami: 4,
-  fat: 6,
-  heat: 0,
-  smoke: 0,
-  funk: 1,
-  intensity: 4,
-  persistence: 4,
-};
+/** Until it is estimated (estimate.ts). */
+const SENSE = Object.fromEntries(SENSES.map((scale) => [scale, 0]));
 
 const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   cheese: {
@@ -47,7 +37,7 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
     slice: { mm: 1.5, diameter: 60 },
   },
   companion: {
-    sense: { ...SENSE, salty: 0, umami: 0, fat: 0 },
+    sense: SENSE,
     price: { amount: 600, per: 'pack' },
     pack: { form: 'jar', grams: 250 },
     colours: ['#c9782b'],
@@ -56,7 +46,7 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
     juice: 3,
   },
   drink: {
-    sense: { ...SENSE, salty: 0, umami: 0, fat: 0 },
+    sense: SENSE,
     price: { amount: 1400, per: 'piece' },
     pack: { form: 'bottle', ml: 750 },
     colours: ['#e7dc9a'],
@@ -80,7 +70,8 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
 
 /** A new good of a kind, under an id that is not taken. */
 export function blankGood(kind: GoodKind, name: string, id: string, style: string): Good {
-  return Good.parse({ kind, id, name, style, ...BLANKS[kind] });
+  const estimated = kind === 'ware' ? undefined : [...SENSES];
+  return reestimated(Good.parse({ kind, id, name, style, estimated, ...BLANKS[kind] }));
 }
 
 /** An id like the one that was wanted, with a number behind it where it is taken. */

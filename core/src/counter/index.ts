@@ -124,3 +124,4 @@ export { compositionOf, type KnownComposition } from './compositionOf.js';
 export { densityOfMade, pasteDensity } from './density.js';
 export { facesOf, type Face } from './faces.js';
 export { trimOf } from './rind.js';
+export { estimatedSense, reestimated, tastedScale } from './estimate.js';

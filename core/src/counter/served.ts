@@ -1,5 +1,6 @@
 import { lastOf, rememberedByBoth } from '../units/index.js';
-import type { Good } from './good.js';
+import { agedSense } from './estimate.js';
+import type { Good, Main } from './good.js';
 import { isMain } from './kinds.js';
 import { ageOn, lotOn } from './lots.js';
 import { ripened } from './ripening.js';
@@ -30,10 +31,16 @@ function asServed<G extends Good>(good: G, date: string): G {
   const priced =
     used.lot.price === null ? good : { ...good, price: { ...good.price, amount: used.lot.price as never } };
   if (!isMain(priced)) return priced;
-  const aged = { ...priced, ageDays: ageOn(priced, date) };
+  const aged = agedTo(priced, ageOn(priced, date));
   const treated =
     aged.kind === 'cheese' && used.lot.treatment !== null ? { ...aged, treatment: used.lot.treatment } : aged;
   return (used.verdict ? ripened(treated, used.verdict.says) : treated) as typeof priced;
+}
+
+/** A cheese or meat at an age: a lot at three years is saltier and stronger than the same cheese at three months. */
+function agedTo<M extends Main>(main: M, ageDays: number): M {
+  if (main.kind !== 'cheese') return { ...main, ageDays };
+  return { ...main, ageDays, sense: agedSense(main.texture, main.sense, main.ageDays, ageDays) };
 }
 
 /** Which lot of a good an order takes, by good id, where a person chose one. */

@@ -3,6 +3,7 @@ import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '../brief/index.js';
 import { GOOD_FORMAT } from '../counter/index.js';
 import { upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
+import { aCompanion } from '../testing/goods.js';
 import { CounterFile, OrderFile } from './order.js';
 
 /** Documents as they were written by format 3, with nothing of what came later. */
@@ -116,6 +117,37 @@ describe('format 4', () => {
       order: { ...ORDER_3, snapshot: undefined },
     });
     expect(order.takenOff).toEqual([]);
+  });
+  test('an order of format 5 has as many things beside as pay, and what it kept is lifted too', () => {
+    const { order } = OrderFile.parse({
+      format: 'rotula.order',
+      formatVersion: 5,
+      order: { ...ORDER_3, takenOff: [], snapshot: undefined },
+    });
+    expect(order.pairKinds).toBeNull();
+    const lifted = ORDER_FORMAT.upgrades[5]!({
+      takenOff: [],
+      snapshot: {
+        goods: { h: { good: { kind: 'companion', id: 'h' }, lot: null } },
+        house: { currency: 'EUR' },
+      },
+    } as never) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
+    expect(lifted.snapshot.goods.h!.good).toMatchObject({ estimated: [], aromas: [] });
+    expect(lifted.snapshot.house).toMatchObject({ pairWords: [], licensed: true });
+  });
+  test('a house of format 4 has no pairs of its own, the usual worth of a point, and its licence', () => {
+    const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 4);
+    expect(House.parse('document' in up ? up.document : null)).toMatchObject({
+      pairPoint: 20,
+      pairWords: [],
+      licensed: true,
+    });
+  });
+  test('goods of format 5 were set by whoever stored them: nothing of them is an estimate; no aroma was told', () => {
+    const { composition: _c, ...rest } = aCompanion('old');
+    const { estimated: _e, aromas: _a, ...old } = rest;
+    const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 5, goods: [old] });
+    expect(goods[0]).toMatchObject({ estimated: [], aromas: [] });
   });
   test('every format has a step from each version before it', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])

@@ -23,11 +23,19 @@ export function FieldRow(props: Props) {
   const Wrap = named ? 'div' : 'label';
   return (
     <Wrap className={clsx('block', wide && 'min-[700px]:col-span-2')}>
-      <span className="mb-1 block text-ink-soft">{field.label}</span>
+      <span className="mb-1 block text-ink-soft">
+        {field.label}
+        {isEstimated(props.good, field.path) && (
+          <em className="ml-2 text-sm" data-estimated={field.path}>{say`estimated; set it once tasted`}</em>
+        )}
+      </span>
       <Input {...props} />
     </Wrap>
   );
 }
+
+const isEstimated = (good: Good, path: string): boolean =>
+  good.kind !== 'ware' && good.estimated.some((scale) => path === `sense.${scale}`);
 
 const splitWords = (text: string) =>
   text

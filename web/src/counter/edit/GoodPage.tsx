@@ -1,4 +1,4 @@
-import { SCHEMAS, usesGood, type Good } from '@rotula/core';
+import { reestimated, SCHEMAS, tastedScale, usesGood, type Good, type Sense } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
@@ -62,7 +62,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
   /** Store a changed good if it is one; else say what is wrong with it, and leave it as it was. */
   const store = (what: string, next: unknown) => {
     const parsed = SCHEMAS[good.kind].safeParse(next);
-    if (parsed.success) void edits.put(`${good.name}: ${what}`, [parsed.data as Good]);
+    if (parsed.success) void edits.put(`${good.name}: ${what}`, [reestimated(parsed.data as Good)]);
     else {
       const issue = parsed.error.issues[0]!;
       toast.error(say`${what}: ${issue.message}. It stays as it was.`);
@@ -159,9 +159,12 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
   );
 }
 
-/** Whoever says which milk it is knows it. */
-const nowKnown = (path: string, next: unknown): unknown =>
-  path === 'milk' ? { ...(next as Good), milkKnown: true } : next;
+/** Whoever says which milk it is knows it; whoever sets a scale has tasted it. */
+const nowKnown = (path: string, next: unknown): unknown => {
+  const [part, scale] = path.split('.');
+  if (part === 'sense') return tastedScale(next as Good, scale as keyof Sense);
+  return path === 'milk' ? { ...(next as Good), milkKnown: true } : next;
+};
 
 /** Water and fat make a composition together: with both taken away there is none, with one the other starts at 0. */
 function withComposition(next: unknown): unknown {
