@@ -40,6 +40,7 @@ export async function benchCore(row) {
     'ms',
     4,
   );
+  await benchPairs(core, counter, settled.brief, house, row);
   // A counter of ten thousand, prepared: each edit is another order on the same counter.
   const large = Array.from({ length: 10_000 }, (_, i) => {
     const good = counter[i % counter.length];
@@ -80,4 +81,70 @@ export async function benchCore(row) {
     'ms',
   );
   row('the same under a budget', round(ask(order.brief), 2), 'ms');
+}
+
+/** Pairing: 300 companions and drinks for nine goods, first and after; the set with its curve. */
+async function benchPairs(core, counter, brief, house, row) {
+  const mains = counter.filter(({ kind }) => kind === 'cheese').slice(0, 9);
+  const shelf = counter.filter(({ kind }) => kind === 'companion' || kind === 'drink');
+  // Copies are goods that were never asked for: nothing of them is remembered.
+  const anew = (many) =>
+    Array.from({ length: many }, (_, i) => ({
+      ...shelf[i % shelf.length],
+      id: `${shelf[i % shelf.length].id}-${i}`,
+    }));
+  let fresh = Array.from({ length: 40 }, () => anew(300));
+  let hosts = Array.from({ length: 40 }, () => mains.map((main) => ({ ...main })));
+  row(
+    '300 companions and drinks for 9 goods, with reasons, the first time',
+    round(
+      time(20, () => {
+        const [candidates, goods] = [fresh.pop(), hosts.pop()];
+        for (const main of goods) core.rankBeside(main, candidates);
+      }),
+      2,
+    ),
+    'ms',
+    15,
+  );
+  const known = anew(300);
+  for (const main of mains) core.scoresBeside(main, known);
+  row(
+    'their scores after that',
+    round(
+      time(60, () => {
+        for (const main of mains) core.scoresBeside(main, known);
+      }),
+      3,
+    ),
+    'ms',
+    4,
+  );
+  const party = { ...brief, limits: [], guests: { adults: 24, children: 0, under5: 0, infants: 0 } };
+  const setOf = (goods, on) =>
+    core.pairsFor({
+      mains: goods,
+      counter: on,
+      brief: party,
+      choices: {},
+      house,
+      kinds: null,
+      may: () => true,
+    });
+  const sets = (on) => {
+    const boards = Array.from({ length: 40 }, () => mains.map((main) => ({ ...main })));
+    return time(20, () => setOf(boards.pop(), on));
+  };
+  row('the set for 9 goods and 24 guests, exact, with its curve', round(sets(counter), 1), 'ms', 200);
+  const wide = [...counter.filter(({ kind }) => kind !== 'companion' && kind !== 'drink'), ...anew(300)];
+  row('the same out of 300 companions and drinks', round(sets(wide), 1), 'ms', 1000);
+  const { choice } = setOf(
+    mains.map((main) => ({ ...main })),
+    wide,
+  );
+  row(
+    'sets looked at there, and what may be missed (points)',
+    `${choice.nodes}, ${round(choice.gap, 2)}`,
+    '',
+  );
 }

@@ -2,7 +2,7 @@ import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index
 import { headsThatEat, isTimid, type Brief, type PairWord } from '../brief/index.js';
 import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
 import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
-import { grams } from '../units/index.js';
+import { grams, lately, rememberedByBoth } from '../units/index.js';
 import type { Beside } from './facts.js';
 import { scoresBeside } from './rank.js';
 import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
@@ -72,6 +72,8 @@ export interface BoardSet {
   readonly knee: number;
   readonly gap: number;
   readonly nodes: number;
+  /** The counter has more than can all be looked at: the set was chosen among the best of each slot. */
+  readonly among: boolean;
 }
 
 /** What the usual share of a good costs the table, in points. */
@@ -94,9 +96,93 @@ function costOf(beside: Beside, { brief, point, licensed }: SetInput, sharing: n
 export const counted = (score: number): number =>
   score >= SERVED ? score : SERVED + CLASH * (score - SERVED);
 
-function questionOf(slot: Slot, input: SetInput, size: 'small' | 'large'): SlotQuestion {
+/** Of a slot with more candidates than this the set is chosen among the best; no demo or usual shop has so many. */
+const SHORTLIST = 120;
+
+const bestFirst = (of: Float64Array, many: number): number[] =>
+  [...of.keys()].sort((a, b) => of[b]! - of[a]! || a - b).slice(0, many);
+/** What is best beside one good of a long list; asked again at every edit. */
+const bestBeside = rememberedByBoth((main: Main, all: readonly Beside[]): readonly number[] =>
+  bestFirst(scoresBeside(main, all), SHORTLIST / 2),
+);
+/** What is best beside all of them together. */
+const bestForAll = lately(
+  ({
+    mains,
+    all,
+  }: {
+    readonly mains: readonly Main[];
+    readonly all: readonly Beside[];
+  }): readonly number[] => {
+    const sums = new Float64Array(all.length);
+    for (const main of mains) scoresBeside(main, all).forEach((score, c) => (sums[c]! += counted(score)));
+    return bestFirst(sums, SHORTLIST / 2);
+  },
+  (a, b) => a.all === b.all && a.mains.length === b.mains.length && a.mains.every((m, i) => m === b.mains[i]),
+  12,
+);
+
+/** The candidates that the set is chosen from: all, or those that are worth most to all goods together and to each. */
+function shortlist({ mains, candidates }: SetInput, slot: Slot): readonly Beside[] {
+  const all = candidates[slot];
+  if (all.length <= SHORTLIST) return all;
+  const each = Math.floor(SHORTLIST / 2 / mains.length);
+  const kept = new Set([
+    ...bestForAll({ mains, all }),
+    ...mains.flatMap((main) => bestBeside(main, all).slice(0, each)),
+  ]);
+  // What must be there is there to be chosen.
+  if (slot === 'bread')
+    for (const test of [isGlutenFree, isPlain]) {
+      const at = all.findIndex(test);
+      if (at >= 0) kept.add(at);
+    }
+  return [...kept].sort((a, b) => a - b).map((c) => all[c]!);
+}
+
+/**
+ * Without what another does as well in all: for every good, for its money, for what it brings and for what must be there. A set that has the
+ * other gains nothing by it.
+ */
+function withoutTwins(question: SlotQuestion): {
+  readonly question: SlotQuestion;
+  readonly kept: readonly number[];
+} {
+  const { worth, cost, brings, oneOf } = question;
+  const groups = cost.map((_, c) =>
+    oneOf.reduce((bits, group, g) => (group.has(c) ? bits | (1 << (g % 30)) : bits), 0),
+  );
+  const beats = (a: number, b: number) =>
+    cost[a]! <= cost[b]! &&
+    (brings[a]! | brings[b]!) === brings[a]! &&
+    (groups[a]! | groups[b]!) === groups[a]! &&
+    worth.every((row) => row[a]! >= row[b]!);
+  const kept: number[] = [];
+  const sum = cost.map((money, c) => worth.reduce((total, row) => total + row[c]!, 0) - money);
+  for (const c of [...cost.keys()].sort((a, b) => sum[b]! - sum[a]! || a - b))
+    if (!kept.some((other) => beats(other, c))) kept.push(c);
+  // As many as may be chosen stay, whatever they are.
+  for (const c of cost.keys()) if (kept.length < question.most && !kept.includes(c)) kept.push(c);
+  kept.sort((a, b) => a - b);
+  return {
+    kept,
+    question: {
+      ...question,
+      worth: worth.map((row) => Float64Array.from(kept, (c) => row[c]!)),
+      cost: kept.map((c) => cost[c]!),
+      brings: kept.map((c) => brings[c]!),
+      oneOf: oneOf.map((group) => new Set([...kept.keys()].filter((k) => group.has(kept[k]!)))),
+    },
+  };
+}
+
+function questionOf(
+  slot: Slot,
+  candidates: readonly Beside[],
+  input: SetInput,
+  size: 'small' | 'large',
+): SlotQuestion {
   const { mains, brief, words } = input;
-  const candidates = input.candidates[slot];
   const most = Math.min(candidates.length, mostOf(slot, brief, size));
   const bold = isTimid(brief) && slot !== 'bread' ? BOLD : 0;
   const worth = mains.map((main) => {
@@ -151,19 +237,22 @@ function mostOf(slot: Slot, { sweetTooth }: Brief, size: 'small' | 'large'): num
  * jars, with what the board lacks of tastes, mouthfeels and elements. How many is the knee of value against number, unless a person says.
  */
 export function boardSet(input: SetInput): BoardSet {
-  const { mains, brief, slots, candidates, kinds } = input;
+  const { mains, brief, slots, kinds } = input;
+  const lists = slots.map((slot) => shortlist(input, slot));
   const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
   const has = mains.reduce((bits, main) => bits | bitsOf(main), 0);
+  const asked = slots.map((slot, s) => withoutTwins(questionOf(slot, lists[s]!, input, size)));
   const { curve, gap, nodes }: BestSets = bestSets(
-    { slots: slots.map((slot) => questionOf(slot, input, size)), has, perBit: PRESENT },
+    { slots: asked.map(({ question }) => question), has, perBit: PRESENT },
     NODE_LIMIT,
   );
   const knee = kneeOf(curve);
-  const asked =
-    kinds === null ? knee : ([...curve].reverse().find((point) => point.kinds <= kinds) ?? curve[0]);
+  const point =
+    kinds === null ? knee : ([...curve].reverse().find((other) => other.kinds <= kinds) ?? curve[0]);
   const chosen: Partial<Record<Slot, readonly Beside[]>> = {};
   slots.forEach((slot, s) => {
-    chosen[slot] = (asked?.chosen[s] ?? []).map((c) => candidates[slot][c]!);
+    chosen[slot] = (point?.chosen[s] ?? []).map((c) => lists[s]![asked[s]!.kept[c]!]!);
   });
-  return { chosen, curve, kinds: asked?.kinds ?? 0, knee: knee?.kinds ?? 0, gap, nodes };
+  const among = slots.some((slot, s) => lists[s]!.length < input.candidates[slot].length);
+  return { chosen, curve, kinds: point?.kinds ?? 0, knee: knee?.kinds ?? 0, gap, nodes, among };
 }

@@ -87,31 +87,72 @@ export const hostFacts = rememberedBy((host: Host): HostFacts => ({
   meat: host.kind === 'meat' ? 1 : 0,
 }));
 
-const NOTHING = {
-  crunch: 0,
-  juice: 0,
-  scented: 0,
-  tannin: 0,
-  bubbles: 0,
-  body: 0,
-  burn: 0,
-  spice: 0,
-  carrier: 0,
-};
+interface Felt {
+  readonly sweet: number;
+  readonly sour: number;
+  readonly intensity: number;
+  readonly crunch: number;
+  readonly juice: number;
+  readonly scented: number;
+  readonly tannin: number;
+  readonly bubbles: number;
+  readonly body: number;
+  readonly burn: number;
+  readonly spice: number;
+  readonly carrier: number;
+}
 
+/** What a kind of company has of its own. */
+function feltOf(company: Company): Felt {
+  const { sweet, sour, intensity } = company.sense;
+  const none = {
+    crunch: 0,
+    juice: 0,
+    scented: 0,
+    tannin: 0,
+    bubbles: 0,
+    body: 0,
+    burn: 0,
+    spice: 0,
+    carrier: 0,
+  };
+  if (company.kind === 'meat') return { sweet, sour, intensity, ...none };
+  if (company.kind === 'drink') {
+    const { acid, ...felt } = drinkSense(company);
+    return { ...none, ...felt, sour: acid };
+  }
+  const { crunch, juice, scented, role } = company;
+  const carrier = role === 'bread' || role === 'cracker' ? 1 : 0;
+  return { sweet, sour, intensity, ...none, crunch, juice, scented, carrier };
+}
+
+/** All facts are built in one form: rules read millions of them. */
 export const companyFacts = rememberedBy((company: Company): CompanyFacts => {
-  const common = {
-    ...NOTHING,
-    ...company.sense,
+  const felt = feltOf(company);
+  const { salty, bitter, umami, fat, heat, smoke, funk, persistence } = company.sense;
+  return {
     name: company.name,
     aromas: company.aromas,
     place: placeOf(company),
+    sweet: felt.sweet,
+    sour: felt.sour,
+    salty,
+    bitter,
+    umami,
+    fat,
+    heat,
+    smoke,
+    funk,
+    intensity: felt.intensity,
+    persistence,
+    crunch: felt.crunch,
+    juice: felt.juice,
+    scented: felt.scented,
+    tannin: felt.tannin,
+    bubbles: felt.bubbles,
+    body: felt.body,
+    burn: felt.burn,
+    spice: felt.spice,
+    carrier: felt.carrier,
   };
-  if (company.kind === 'meat') return common;
-  if (company.kind === 'drink') {
-    const { sweet, acid, tannin, bubbles, body, burn, spice, intensity } = drinkSense(company);
-    return { ...common, sweet, sour: acid, tannin, bubbles, body, burn, spice, intensity };
-  }
-  const { crunch, juice, scented, role } = company;
-  return { ...common, crunch, juice, scented, carrier: role === 'bread' || role === 'cracker' ? 1 : 0 };
 });

@@ -1,5 +1,5 @@
 import { NONE, reason, rememberedByBoth, type Reason, type Rules } from '../units/index.js';
-import { companyFacts, hostFacts, type Company, type Host } from './facts.js';
+import { companyFacts, hostFacts, type Company, type Host, type HostFacts } from './facts.js';
 import { RULES, type CompanyKind, type PairRule } from './rules/index.js';
 import { WEIGHTS } from './weights.js';
 
@@ -40,26 +40,35 @@ export const scoresBeside = rememberedByBoth((host: Host, shelf: readonly Compan
   Float64Array.from(shelf, (beside) => scoreOf(host, beside)),
 );
 
+const strongestFirst = (a: Reason, b: Reason): number =>
+  Math.abs(b.effect) - Math.abs(a.effect) || (a.rule < b.rule ? -1 : 1);
+
 /** The same with its signed reasons, which add up to the score. */
-export function matchOf<C extends Company>(host: Host, beside: C): Match<C> {
-  const h = hostFacts(host);
+export const matchOf = <C extends Company>(host: Host, beside: C): Match<C> =>
+  matchFor(hostFacts(host), beside);
+
+function matchFor<C extends Company>(h: HostFacts, beside: C): Match<C> {
   const b = companyFacts(beside);
-  const reasons = WEIGHED[beside.kind].flatMap(({ rule, points }): Reason[] => {
+  const reasons: Reason[] = [];
+  let score = 0;
+  for (const { rule, points } of WEIGHED[beside.kind]) {
     const effect = points * rule.of(h, b);
-    if (effect === 0) return [];
+    if (effect === 0) continue;
+    score += effect;
     const figures = (rule.figures?.(h, b) ?? NONE) as Rules[typeof rule.id];
-    return [reason(rule.id, figures, { subject: beside.id, effect })];
-  });
-  reasons.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || a.rule.localeCompare(b.rule));
-  return { beside, score: scoreOf(host, beside), reasons };
+    reasons.push(reason(rule.id, figures, { subject: beside.id, effect }));
+  }
+  reasons.sort(strongestFirst);
+  return { beside, score, reasons };
 }
 
 const byId = (a: { readonly id: string }, b: { readonly id: string }) => (a.id < b.id ? -1 : 1);
 
 /** Company for one good, the best first; ties by id. */
 export function rankBeside<C extends Company>(host: Host, candidates: readonly C[]): Match<C>[] {
+  const h = hostFacts(host);
   return candidates
-    .map((beside) => matchOf(host, beside))
+    .map((beside) => matchFor(h, beside))
     .sort((a, b) => b.score - a.score || byId(a.beside, b.beside));
 }
 

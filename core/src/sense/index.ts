@@ -10,4 +10,4 @@ export {
 } from './sense.js';
 export { SIGHTS, hslOf, isPale, sightOf } from './colour.js';
 export { LENSES, type Lens, type LensId, TAGS, type Tag, carries, tagsOf } from './lenses.js';
-export { bridgedAromas, sharedAromas, type AromaPair } from './aromas.js';
+export { bridgedAromas, bridgedWeight, sharedAromas, sharedWeight } from './aromas.js';

@@ -117,6 +117,8 @@ function HowMany() {
       </div>
       <p className="mt-1 text-sm text-chalk-soft">
         {say`${knee} is where one more brings little for its money (a point is worth ${format.money(house.pairPoint)} a guest).`}{' '}
+        {choice.among &&
+          say`Chosen among the best of each kind: the counter has more than can all be weighed. `}
         {choice.gap > 0 && say`Not proven: a set better by ${signed(choice.gap, 1)} points may be had.`}
       </p>
       {document.order.pairKinds !== null && (

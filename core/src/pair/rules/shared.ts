@@ -1,5 +1,5 @@
 import type { Aroma } from '../../counter/index.js';
-import { bridgedAromas, sharedAromas, type AromaPair } from '../../sense/index.js';
+import { bridgedAromas, bridgedWeight, sharedAromas, sharedWeight } from '../../sense/index.js';
 import type { PairRule } from './rule.js';
 
 export type KinshipRuleId = 'shared aroma' | 'kindred aroma' | 'same place' | 'plain company';
@@ -15,12 +15,6 @@ declare module '../../units/reason.js' {
 
 /** More of the same adds little. */
 const MOST = 1.5;
-const sum = (pairs: readonly AromaPair[]): number =>
-  Math.min(
-    MOST,
-    pairs.reduce((total, { weight }) => total + weight, 0),
-  );
-
 /**
  * What speaks for any two things that stand beside each other. Common practice, no source. Kinship of place is not fitted: the demo's
  * places are invented.
@@ -30,16 +24,16 @@ export const kinship = (prior: { shared: number; kindred: number; place: number 
     id: 'shared aroma',
     sign: 1,
     prior: prior.shared,
-    of: (h, b) => sum(sharedAromas(h, b)),
-    figures: (h, b) => ({ aromas: sharedAromas(h, b).map(({ one }) => one) }),
+    of: (h, b) => Math.min(MOST, sharedWeight(h, b)),
+    figures: (h, b) => ({ aromas: sharedAromas(h, b) }),
   },
   {
     id: 'kindred aroma',
     sign: 1,
     prior: prior.kindred,
-    of: (h, b) => sum(bridgedAromas(h, b)),
+    of: (h, b) => Math.min(MOST, bridgedWeight(h, b)),
     figures: (h, b) => {
-      const { one, other } = bridgedAromas(h, b)[0]!;
+      const [one, other] = bridgedAromas(h, b)[0]!;
       return { one, other };
     },
   },
