@@ -21,7 +21,7 @@ const option = (name, usual) =>
   Number(process.argv.find((a) => a.startsWith(`--${name}=`))?.split('=')[1] ?? usual);
 const SEED = option('seed', 7);
 const MOVED = option('moved', 2);
-const DRAWN = option('drawn', 1);
+const DRAWN = option('drawn', 0.2);
 const KINDS = Object.keys(RULES);
 const priors = Object.fromEntries(
   KINDS.map((kind) => [kind, Float64Array.from(RULES[kind], (r) => r.prior)]),

@@ -55,7 +55,7 @@ test('a good is found with a slip of the finger, narrowed and sorted', async () 
   await shop.reads('main [role="group"]', 'clear 2');
   await shop.click('clear 2');
   await shop.pick('Sorted by', 'by price');
-  await shop.reads('main [role="status"]', '253 goods');
+  await shop.reads('main [role="status"]', '288 goods');
 });
 
 describe('a good is edited in place', () => {
@@ -171,7 +171,7 @@ describe('a file is taken in', () => {
     const text = await shop.driver.wait(() => readFileSync(path, 'utf8') || null, 15_000);
     await shop.go('/counter/intake');
     await give('again.csv', text!);
-    await shop.reads('main [role="group"]', 'as it is 254');
+    await shop.reads('main [role="group"]', 'as it is 289');
     await shop.reads('main [role="group"]', 'refused 0');
   });
 

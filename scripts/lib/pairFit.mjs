@@ -31,7 +31,7 @@ export function prepared(row, rulesOf, facts) {
 /** Points within which two scores are near. */
 const NEAR = 0.5;
 /** A weight stays within a factor of so much (as its logarithm) of its prior. */
-const FARTHEST = Math.log(4);
+const FARTHEST = Math.log(2.5);
 /** What is wanted should be praised, what is at the bottom blamed, by so much. */
 const PRAISED = 1;
 const SIGNED = 0.4;
@@ -85,7 +85,7 @@ function addRow(row, weights, slope, scale) {
 }
 
 /** How hard it weighs that one thing comes first beside too many goods. */
-const CROWDED = 0.5;
+const CROWDED = 0.35;
 /** Stays a little under what is asked. */
 const ROOM = 0.9;
 

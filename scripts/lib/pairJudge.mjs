@@ -11,7 +11,7 @@ export function popularity(rows, left) {
 }
 
 /** A seeded stream of numbers from -1 to 1. */
-export function seeded(seed) {
+function seeded(seed) {
   let state = seed * 2654435761;
   return () => {
     state = (Math.imul(state ^ (state >>> 15), 2246822507) + 0x9e3779b9) | 0;

@@ -185,10 +185,10 @@ describe.each(kinds)('beside as %s', (kind) => {
       { numRuns: 60 },
     );
   });
-  test('every fitted weight keeps its sign, within a factor of four of its prior', () => {
+  test('every fitted weight keeps its sign, within a factor of two and a half of its prior', () => {
     for (const { id, prior, fixed } of RULES[kind]) {
       const weight = WEIGHTS[kind][id]!;
-      expect([id, weight >= prior / 4.01 && weight <= prior * 4.01]).toEqual([id, true]);
+      expect([id, weight >= prior / 2.51 && weight <= prior * 2.51]).toEqual([id, true]);
       if (fixed) expect(weight).toBe(prior);
     }
   });

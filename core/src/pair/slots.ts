@@ -69,7 +69,7 @@ export const shelvesOf = (slot: Slot): readonly (typeof SHELVES)[number][] =>
 /** The shelf that a good stands on; null where it is none of what stands beside. */
 export const shelfOf = (good: Good): ShelfId | null => SHELVES.find(({ holds }) => holds(good))?.id ?? null;
 
-export const inSlot = (good: Good, slot: Slot): good is Beside =>
+const inSlot = (good: Good, slot: Slot): good is Beside =>
   SHELVES.some((shelf) => shelf.slot === slot && shelf.holds(good));
 
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */

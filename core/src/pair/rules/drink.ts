@@ -45,13 +45,13 @@ const bareBurn = (b: CompanyFacts): number => over(b.burn, b.sweet / 2);
 
 /** How a drink sits beside a good: acid, sweetness, tannin, alcohol, bubbles and body against what is eaten. Common practice, no source. */
 export const DRINK_RULES: readonly PairRule[] = [
-  { id: 'acid cuts fat', sign: 1, prior: 0.6, of: (h, b) => (b.sour * over(h.fat, 3.5)) / 15 },
-  { id: 'acid lifts salt', sign: 1, prior: 0.4, of: (h, b) => (b.sour * over(h.salty, 4)) / 15 },
+  { id: 'acid cuts fat', sign: 1, prior: 0.9, of: (h, b) => (b.sour * over(h.fat, 3.5)) / 15 },
+  { id: 'acid lifts salt', sign: 1, prior: 0.9, of: (h, b) => (b.sour * over(h.salty, 4)) / 15 },
   { id: 'acid with tang', sign: 1, prior: 0.7, of: (h, b) => (b.sour * over(h.sour, 2.5)) / 10 },
   { id: 'acid on bitter', sign: -1, prior: 0.6, of: (h, b) => (over(b.sour, 4) * over(h.bitter, 1.5)) / 5 },
-  { id: 'bubbles lift fat', sign: 1, prior: 0.5, of: (h, b) => (b.bubbles * over(h.fat, 4)) / 15 },
-  { id: 'bubbles lift salt', sign: 1, prior: 0.5, of: (h, b) => (b.bubbles * over(h.salty, 4)) / 15 },
-  { id: 'bubbles beside savour', sign: 1, prior: 0.7, of: (h, b) => (b.bubbles * over(h.umami, 4)) / 15 },
+  { id: 'bubbles lift fat', sign: 1, prior: 0.9, of: (h, b) => (b.bubbles * over(h.fat, 4)) / 15 },
+  { id: 'bubbles lift salt', sign: 1, prior: 0.9, of: (h, b) => (b.bubbles * over(h.salty, 4)) / 15 },
+  { id: 'bubbles beside savour', sign: 1, prior: 1.0, of: (h, b) => (b.bubbles * over(h.umami, 4)) / 15 },
   { id: 'sweet as it asks', sign: 1, prior: 0.8, of: (h, b) => Math.min(b.sweet, h.asksSweet) / 2 },
   { id: 'sweet cools heat', sign: 1, prior: 0.6, of: (h, b) => (Math.min(4, b.sweet) * over(h.heat, 2)) / 6 },
   { id: 'drier than the food', sign: -1, prior: 0.6, of: (h, b) => over(h.sweet, b.sweet + 3) },
@@ -74,7 +74,7 @@ export const DRINK_RULES: readonly PairRule[] = [
   {
     id: 'alcohol on salt and fat',
     sign: -1,
-    prior: 0.4,
+    prior: 0.8,
     of: (h, b) => (bareBurn(b) * (over(h.salty, 4) + over(h.fat, 5))) / 10,
   },
   {
@@ -94,6 +94,6 @@ export const DRINK_RULES: readonly PairRule[] = [
     of: (h, b) => (over(5, b.body + b.sweet / 2) * h.mould) / 2,
   },
   { id: 'louder drink', sign: -1, prior: 0.9, of: (h, b) => over(b.intensity, h.intensity + 1.5) / 1.5 },
-  { id: 'quieter drink', sign: -1, prior: 0.7, of: (h, b) => over(h.intensity, b.intensity + 1.5) / 1.5 },
-  ...kinship({ shared: 0.8, kindred: 0.5, place: 0.3 }),
+  { id: 'quieter drink', sign: -1, prior: 1.0, of: (h, b) => over(h.intensity, b.intensity + 1.5) / 1.5 },
+  ...kinship({ shared: 0.6, kindred: 0.5, place: 0.3 }),
 ];
