@@ -1,9 +1,10 @@
 import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index.js';
-import { headsThatEat, isTimid, type Brief, type PairWord } from '../brief/index.js';
+import { headsThatEat, type Brief, type PairWord } from '../brief/index.js';
 import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
 import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
 import { grams, lately, rememberedByBoth } from '../units/index.js';
 import type { Beside } from './facts.js';
+import { feels, keepsToTheme } from './felt.js';
 import { scoresBeside } from './rank.js';
 import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
 import { ALCOHOL_FREE_ABV, SET_SIZE, shelfOf, SMALL_TABLE, type Slot } from './slots.js';
@@ -24,6 +25,8 @@ const MANY = 4;
 /** What a timid table likes less, for each point of strength or heat above this. House's own figures. */
 const BOLD_FROM = 5;
 const BOLD = 0.3;
+/** What keeps to the theme of the board suits each of its goods so much better. House's own figure. */
+const THEME = 1;
 /** Sets that are looked at in each slot; a counter of thousands is cut short, and says by how much. */
 const NODE_LIMIT = 40_000;
 
@@ -184,18 +187,21 @@ function questionOf(
 ): SlotQuestion {
   const { mains, brief, words } = input;
   const most = Math.min(candidates.length, mostOf(slot, brief, size));
-  const bold = isTimid(brief) && slot !== 'bread' ? BOLD : 0;
+  const bold = feels(brief, 'timid') && slot !== 'bread' ? BOLD : 0;
   const worth = mains.map((main) => {
     const scores = scoresBeside(main, candidates);
     return Float64Array.from(candidates, (beside, c) => {
       const { intensity, heat } = beside.sense;
       const shy = bold * (Math.max(0, intensity - BOLD_FROM) + heat);
-      return counted(scores[c]! - shy) + (words.length > 0 ? standsBy(wordOn(words, main, beside)) : 0);
+      return (
+        counted(scores[c]! - shy + (keepsToTheme(beside, brief) ? THEME : 0)) +
+        (words.length > 0 ? standsBy(wordOn(words, main, beside)) : 0)
+      );
     });
   });
   const group = (test: (beside: Beside) => boolean): ReadonlySet<number> =>
     new Set([...candidates.keys()].filter((c) => test(candidates[c]!)));
-  const frail = brief.limits.some(({ what, reach }) => what === 'risk:frail' && reach === 'board');
+  const frail = feels(brief, 'frail');
   const always = words
     .filter(({ says }) => says === 'always')
     .map((word) => group((beside) => mains.some((main) => wordOn([word], main, beside) !== null)));
@@ -226,10 +232,10 @@ function questionOf(
 }
 
 /** A sweet tooth has one more sweet thing to choose from, a savoury table one less. */
-function mostOf(slot: Slot, { sweetTooth }: Brief, size: 'small' | 'large'): number {
+function mostOf(slot: Slot, brief: Brief, size: 'small' | 'large'): number {
   const usual = SET_SIZE[slot][size];
   if (slot !== 'sweet') return usual;
-  return Math.max(1, usual + (sweetTooth >= 5 ? 1 : sweetTooth <= 1 ? -1 : 0));
+  return Math.max(1, usual + (feels(brief, 'sweet tooth') ? 1 : feels(brief, 'savoury') ? -1 : 0));
 }
 
 /**

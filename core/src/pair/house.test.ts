@@ -4,6 +4,7 @@ import { newLimit } from '../care/index.js';
 import { isMain, type Companion, type Drink, type Main } from '../counter/index.js';
 import { aBrief, demoCounter } from '../testing/goods.js';
 import { isGlutenFree, isPlain } from './boardSet.js';
+import { feltIn } from './felt.js';
 import { pairsFor, type PairChoices, type PairHouse } from './pairs.js';
 import { scoreOf } from './rank.js';
 import { rankedByHouse, wordOn, wordsWith } from './word.js';
@@ -150,6 +151,21 @@ describe('what moves the set', () => {
         ...inSet(pairs(aBrief({ adventurous })), 'brine').map(({ sense }) => sense.intensity + sense.heat),
       );
     expect(bold(1)).toBeLessThanOrEqual(bold(5));
+  });
+  test('a theme of a region brings more that is made there', () => {
+    const made = (brief: Brief) =>
+      pairs(brief, {}, {}, 9).set.filter(({ beside }) => beside.origin.region === 'Saltmarsh').length;
+    const plain = aBrief();
+    const theme = { holds: 'region' as const, is: 'Saltmarsh' };
+    expect(made({ ...plain, theme })).toBeGreaterThan(made(plain));
+    expect(feltIn({ ...plain, theme })).toEqual(['theme']);
+    expect(feltIn(plain)).toEqual([]);
+    expect(feltIn(aBrief({ adventurous: 1, sweetTooth: 5, drinkers: 0, lowCarb: 2 }))).toEqual([
+      'timid',
+      'sweet tooth',
+      'low carb',
+      'nobody drinks',
+    ]);
   });
   test('a sweet tooth may have one sweet thing more', () => {
     const most = (sweetTooth: number) => pairs(aBrief({ sweetTooth })).choice!.curve.at(-1)!.kinds;

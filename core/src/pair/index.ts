@@ -19,3 +19,4 @@ export { type Bridge, bridgesOf, hiddenNeighbours } from './bridges.js';
 export { goesWithEverything } from './everything.js';
 export { type Dispute, disputesOver } from './disputed.js';
 export { besideCheese, cheeseFor } from './meats.js';
+export { feltIn, type Felt } from './felt.js';

@@ -1,8 +1,9 @@
-import { bridgesOf, putBack, SLOTS, USUAL_SLOTS } from '@rotula/core';
+import { bridgesOf, feltIn, putBack, SLOTS, USUAL_SLOTS } from '@rotula/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
 import { count, signed } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
+import { FELT_WORDS } from '../words';
 import { say, word } from '../language/say';
 
 const NAME =
@@ -44,6 +45,11 @@ export function BoardSetView({
             </p>
           );
         })}
+        {feltIn(plan.brief).map((felt) => (
+          <p key={felt} className="mt-1 text-sm text-chalk-soft" data-felt={felt}>
+            {FELT_WORDS[felt]}
+          </p>
+        ))}
         {document.order.takenOff.length > 0 && (
           <p className="mt-2" data-taken-off>
             <span className="text-chalk-soft">{say`taken off: `}</span>

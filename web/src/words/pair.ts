@@ -3,6 +3,7 @@ import type {
   CompanionRuleId,
   Dispute,
   DrinkRuleId,
+  Felt,
   KinshipRuleId,
   MeatRuleId,
   PairSaying,
@@ -65,6 +66,17 @@ export const SHELF_WORDS: Readonly<Record<ShelfId, string>> = {
   butter: say`Butter`,
   dip: say`Dips and oils`,
   seasoning: say`Salt and pepper`,
+};
+
+/** What of the brief is felt in the set. */
+export const FELT_WORDS: Readonly<Record<Felt, string>> = {
+  timid: say`A timid table: what is loud or hot counts less.`,
+  'sweet tooth': say`A sweet tooth: one sweet thing more may come.`,
+  savoury: say`Little sweet is liked: one sweet thing less.`,
+  frail: say`Frail guests: a soft nut or vegetable and a bread that can be bitten are among them.`,
+  theme: say`The theme: what keeps to it comes first.`,
+  'low carb': say`Few carbohydrates: what stands in for bread is said above.`,
+  'nobody drinks': say`Nobody drinks alcohol: none stands here.`,
 };
 
 /** What the house says of a pair. */
