@@ -95,6 +95,7 @@ describe('from Book to Papers on a new order', () => {
     await shop.reads('main ol', /\d+ pieces? of/);
     await shop.reads('aside', 'Blades behind the counter');
     await shop.press('5');
+    await shop.see('button[data-slot="sweet"]');
     const good = await (await shop.see('main section h2')).getText();
     await shop.clickIn('button[data-slot="sweet"]');
     const other = await shop.see(`[aria-label="Another sweet for ${good}"]`);

@@ -10,6 +10,7 @@ import {
   COVER_SCHOOLS,
   CUT_SCHOOLS,
   KNIFE_SCHOOLS,
+  LATE_SCHOOLS,
   SHARE_SCHOOLS,
 } from './schools.js';
 
@@ -50,6 +51,8 @@ export const House = z.object({
   cutSchool: z.enum(CUT_SCHOOLS).default('by paste'),
   /** Knives at the table: the fewest that keep apart what must be, or one each. */
   knives: z.enum(KNIFE_SCHOOLS).default('fewest'),
+  /** Do hot meats and then the blues come last whatever their strength, or is strength all that counts? */
+  lateSchool: z.enum(LATE_SCHOOLS).default('blue last'),
   /** What a point of the pairing is worth for each guest: more money buys more jars. */
   pairPoint: Money.refine(
     (n) => n >= 1 && n <= 10_000,

@@ -14,7 +14,13 @@ export const HOUSE_FORMAT: Format = {
       practice: breadByRole((house.practice ?? {}) as Record<string, number>),
     }),
     // Nobody had told: the usual worth of a point, no pairs of its own, a licence as before.
-    4: (house: Record<string, unknown>) => ({ ...house, pairPoint: 20, pairWords: [], licensed: true }),
+    4: (house: Record<string, unknown>) => ({
+      ...house,
+      pairPoint: 20,
+      pairWords: [],
+      licensed: true,
+      lateSchool: 'blue last',
+    }),
   },
 };
 

@@ -6,6 +6,7 @@ export { Brief } from './brief.js';
 export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
+export { LATE_SCHOOLS, type LateSchool } from './schools.js';
 export { PAIR_WORDS, PairWord, type PairSaying } from './pairWord.js';
 export { HOUSE_FORMAT } from './houseFormat.js';
 export {

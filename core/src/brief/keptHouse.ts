@@ -15,6 +15,7 @@ const SETTINGS: Record<keyof House, true> = {
   shares: true,
   cutSchool: true,
   knives: true,
+  lateSchool: true,
   pairPoint: true,
   pairWords: true,
   licensed: true,

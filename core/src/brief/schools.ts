@@ -19,6 +19,8 @@ export const COMPANY_SCHOOLS = ['free', 'a safe bet', 'a safe bet and a surprise
 export const SHARE_SCHOOLS = ['by liking', 'equal'] as const;
 export const CUT_SCHOOLS = ['by paste', 'pre-cut', 'whole'] as const;
 export const KNIFE_SCHOOLS = ['fewest', 'one each'] as const;
+export const LATE_SCHOOLS = ['blue last', 'by strength'] as const;
+export type LateSchool = (typeof LATE_SCHOOLS)[number];
 export type ShareSchool = (typeof SHARE_SCHOOLS)[number];
 export type CompanySchool = (typeof COMPANY_SCHOOLS)[number];
 

@@ -1,2 +1,5 @@
-export { type Walk, type WalkStep, walkFor } from './walk.js';
+export { lateness } from './cost.js';
+export { EXACT_UP_TO } from './order.js';
+export { changeOf, type Walk, type WalkStep, walkFor } from './walk.js';
 export { cleanserFor } from './cleanser.js';
+export { MOST_LEFT } from './relief.js';

@@ -1,28 +1,66 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { aCheese, aMeat, cheeses, meats, permutations } from '../testing/goods.js';
-import { bestOrder, EXACT_UP_TO, walkCost, walkFor } from './walk.js';
+import { aCheese, aMeat, cheeses, demoCounter, meats, permutations } from '../testing/goods.js';
+import { isMain, type Main } from '../counter/index.js';
+import { keepsLate, lateness, needsRelief, walkCost } from './cost.js';
+import { bestOrder, EXACT_UP_TO } from './order.js';
+import { changeOf, walkFor } from './walk.js';
 
-test('the order costs no more than any permutation of up to 8 goods', () => {
+/** The least cost of any order that keeps what comes late late. */
+function leastOf(goods: readonly Main[]): number {
+  let least = Infinity;
+  for (const order of permutations(goods))
+    if (keepsLate(order, 'blue last')) least = Math.min(least, walkCost(order));
+  return least;
+}
+
+test('the order costs no more than any permutation of up to 7 goods', () => {
   fc.assert(
     fc.property(cheeses(1, 5), meats(0, 2), (c, m) => {
       const goods = [...c, ...m];
-      const least = Math.min(...permutations(goods).map(walkCost));
-      expect(walkCost(bestOrder(goods))).toBeCloseTo(least, 9);
+      expect(walkCost(bestOrder(goods))).toBeCloseTo(leastOf(goods), 9);
+      expect(keepsLate(bestOrder(goods), 'blue last')).toBe(true);
     }),
-    { numRuns: 25 },
+    { numRuns: 40 },
   );
 });
 
-test('and of exactly 8', () => {
+test.each([8, 9])('and of exactly %d', (n) => {
   fc.assert(
-    fc.property(cheeses(8, 8), (goods) => {
-      let least = Infinity;
-      for (const order of permutations(goods)) least = Math.min(least, walkCost(order));
-      expect(walkCost(bestOrder(goods))).toBeCloseTo(least, 9);
+    fc.property(cheeses(n, n), (goods) => {
+      expect(walkCost(bestOrder(goods))).toBeCloseTo(leastOf(goods), 9);
     }),
-    { numRuns: 2 },
+    { numRuns: n === 9 ? 1 : 2 },
   );
+});
+
+test('by the other school strength alone counts, exactly', () => {
+  fc.assert(
+    fc.property(cheeses(2, 6), (goods) => {
+      const least = Math.min(...permutations(goods).map(walkCost));
+      expect(walkCost(bestOrder(goods, 'by strength'))).toBeCloseTo(least, 9);
+    }),
+    { numRuns: 20 },
+  );
+});
+
+test('two hundred seeded boards: nothing but blue after a blue, no strong pair without relief', () => {
+  const mains = demoCounter().filter(isMain);
+  let state = 12345;
+  const random = (n: number) => {
+    state = (Math.imul(state, 1103515245) + 12345) >>> 0;
+    return (state >>> 8) % n;
+  };
+  for (let seed = 1; seed <= 200; seed++) {
+    const goods = new Set<Main>();
+    while (goods.size < 3 + (seed % 7)) goods.add(mains[random(mains.length)]!);
+    const { steps } = walkFor([...goods], null);
+    steps.slice(1).forEach(({ main, cleanse }, i) => {
+      const before = steps[i]!.main;
+      expect(lateness(before, 'blue last')).toBeLessThanOrEqual(lateness(main, 'blue last'));
+      if (needsRelief(before, main)) expect(cleanse).toBe(true);
+    });
+  }
 });
 
 test('the order in which goods are given never matters', () => {
@@ -62,6 +100,39 @@ test('an order by hand stands; goods that it does not name find their place', ()
   expect(walk).toMatchObject({ byHand: true, exact: false });
   expect(walk.steps.map((s) => s.main.id).filter((id) => id !== 'c4')).toEqual(['c6', 'c2']);
   expect(walkFor(goods, ['gone']).byHand).toBe(false);
+});
+
+test('what a change by hand costs is the difference of the two orders', () => {
+  const goods = [2, 4, 6].map((i) => aCheese(`c${i}`, {}, { intensity: i, persistence: i }));
+  const [a, b, c] = goods as [Main, Main, Main];
+  expect(changeOf([a, b, c], [b, a, c])).toBeGreaterThan(0);
+  expect(changeOf([a, b, c], [a, b, c])).toBe(0);
+  const walk = walkFor(goods, ['c4', 'c2', 'c6']);
+  expect(walk.cost - walk.best).toBeCloseTo(changeOf([a, b, c], [b, a, c]), 9);
+});
+
+test('the parts of a step add up to what it costs, and the steps to the walk', () => {
+  fc.assert(
+    fc.property(cheeses(2, 7), (goods) => {
+      const { steps, cost } = walkFor(goods, null);
+      const sum = steps.reduce((total, step) => total + step.cost, 0.5 * steps[0]!.main.sense.intensity);
+      expect(sum).toBeCloseTo(cost, 9);
+      for (const step of steps.slice(1)) {
+        const told = step.reasons.reduce((total, { effect }) => total - effect, 0);
+        expect(Math.abs(told - step.cost)).toBeLessThan(0.05 * 8);
+      }
+    }),
+    { numRuns: 30 },
+  );
+});
+
+test('an order by hand may break what comes late, and says so', () => {
+  const goods = [
+    aCheese('blue', { texture: 'blue' }, { intensity: 7, persistence: 8 }),
+    aCheese('mild', {}, { intensity: 2, persistence: 2 }),
+  ];
+  expect(walkFor(goods, ['blue', 'mild']).breaksLate).toBe(true);
+  expect(walkFor(goods, null).breaksLate).toBe(false);
 });
 
 test('a large fall in strength asks for something to clear the palate', () => {

@@ -18,6 +18,9 @@ export const adviceWords: WordsOf<
   | 'not served'
   | 'house never serves'
   | 'hidden by its neighbour'
+  | 'after what comes last'
+  | 'too much is left over'
+  | 'no exact order'
   | 'nothing touches'
   | 'travels'
   | 'salt block'
@@ -53,6 +56,12 @@ export const adviceWords: WordsOf<
     say`Nothing on the counter suits ${good} as its ${word(slot)}: leave the place empty, or let it be plain.`,
   'house never serves': ({ good, beside, why }) =>
     say`The house never serves ${beside} with ${good}${why ? say`: ${why}` : ''}. It stands because it was chosen by hand.`,
+  'after what comes last': ({ good, after }) =>
+    say`${good} comes after ${after}: little of it will be tasted. Serve it before, or leave it so.`,
+  'too much is left over': ({ good, after }) =>
+    say`${after} is still there when ${good} comes, whatever clears the palate: taste it later, or wait.`,
+  'no exact order': ({ goods, most }) =>
+    say`${goods} goods are too many for one exact order (${most} are the most): they rise by strength. Two boards, each with its own order, would be tasted better.`,
   'hidden by its neighbour': ({ good, by }) =>
     say`${by} stands next to ${good} and hides it: taste them apart, with water between.`,
   'low carb': ({ guests, instead, each, bread }, { list, grams }) => {

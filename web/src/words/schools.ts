@@ -12,6 +12,7 @@ export const SCHOOLS = [
   'shares',
   'cutSchool',
   'knives',
+  'lateSchool',
 ] as const;
 export type School = (typeof SCHOOLS)[number];
 
@@ -131,6 +132,19 @@ const WORDS = {
       whole: {
         for: say`Wheels on the board with their knives: it looks like a cheese.`,
         against: say`Guests hesitate to start, and big pieces with blunt knives are the complaint.`,
+      },
+    },
+  },
+  lateSchool: {
+    question: say`What comes last?`,
+    options: {
+      'blue last': {
+        for: say`Hot meats, then the blues: nothing can be tasted after them.`,
+        against: say`A mild blue stands behind what is far stronger.`,
+      },
+      'by strength': {
+        for: say`Strength alone: a mild blue has its place in the middle.`,
+        against: say`Blue dulls the tongue for what follows.`,
       },
     },
   },
