@@ -38,6 +38,7 @@ try {
     ['Cut sheet'],
     ['Shopping list'],
     ['Tasting menu'],
+    ['Time line'],
     ['Allergens'],
     ['Cards', 'Cards'],
     ['Cards', 'Tents'],

@@ -100,6 +100,7 @@ describe('the papers of a shared board', () => {
     );
     for (const [name, says] of [
       ['Tasting menu', 'No menu yet'],
+      ['Time line', 'No time line yet'],
       ['Cards', 'No cards yet'],
       ['Allergens', 'No allergen list yet'],
     ] as const) {

@@ -17,7 +17,7 @@ export const SCREENS: readonly string[] = [
 
 /** Views inside a screen that are opened by a button. */
 const VIEWS: Readonly<Record<string, readonly string[]>> = {
-  papers: ['Shopping list', 'Tasting menu', 'Allergens', 'Cards', 'Tents', 'Flags', 'Slates'],
+  papers: ['Shopping list', 'Tasting menu', 'Time line', 'Allergens', 'Cards', 'Tents', 'Flags', 'Slates'],
   pick: ['Others', 'Money', 'Lenses'],
 };
 

@@ -15,7 +15,7 @@ export interface Bottles {
 }
 
 /** Light and dry first, strong and sweet last: a fresh white or a sharp beer early, red, then fortified late (common practice, no source). */
-const lateness = (drink: Drink): number => {
+export const pouredAt = (drink: Drink): number => {
   const { body, burn, bubbles, sweet, tannin } = companyFacts(drink);
   return body + burn / 2 + 1.5 * sweet + tannin / 3 - bubbles / 3;
 };
@@ -50,7 +50,7 @@ function best(
     LIMIT,
   );
   return curve.map(({ chosen }): Bottles => {
-    const at = [...chosen[0]!].sort((a, b) => lateness(drinks[a]!) - lateness(drinks[b]!));
+    const at = [...chosen[0]!].sort((a, b) => pouredAt(drinks[a]!) - pouredAt(drinks[b]!));
     const worst = at.map((c) =>
       mains.reduce<{ main: Main; score: number }>(
         (low, main, m) => (scores[m]![c]! < low.score ? { main, score: scores[m]![c]! } : low),

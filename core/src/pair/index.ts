@@ -14,7 +14,7 @@ export { type Beside, type Company, type Host } from './facts.js';
 export { type Match, matchOf, rankBeside, rankGoods, scoreOf, scoresBeside } from './rank.js';
 export { type PairHouse, type Pairs, type SlotPair, pairsFor } from './pairs.js';
 export { rankedByHouse, standsBy, wordOn, wordsWith } from './word.js';
-export { type Bottles, bottlesFor, oneOfEachColour } from './bottles.js';
+export { type Bottles, bottlesFor, oneOfEachColour, pouredAt } from './bottles.js';
 export { type Bridge, bridgesOf, hiddenNeighbours } from './bridges.js';
 export { goesWithEverything } from './everything.js';
 export { type Dispute, disputesOver } from './disputed.js';

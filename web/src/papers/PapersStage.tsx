@@ -14,6 +14,7 @@ import { CutSheet } from './CutSheet';
 import { GuestCards } from './GuestCards';
 import { ShoppingList } from './ShoppingList';
 import { TastingMenu } from './TastingMenu';
+import { TimeLine } from './TimeLine';
 import { capital } from '../ui/format';
 import { say, word } from '../language/say';
 import './papers.css';
@@ -23,6 +24,7 @@ const PAPERS = {
   'shopping list': ShoppingList,
   cards: GuestCards,
   'tasting menu': TastingMenu,
+  'time line': TimeLine,
   allergens: AllergenList,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;

@@ -40,7 +40,7 @@ function Cleanser() {
     >
       <Droplets size={18} className="text-vein" aria-hidden />
       {cleanser
-        ? say`${cleanser.name} clears the palate, ${places} ${places === 1 ? say`time` : say`times`}${lies ? say`; it lies on the board` : ''}.`
+        ? say`${cleanser.name} clears the palate ${places === 1 ? say`once` : say`${places} times`}${lies ? say`; it lies on the board` : ''}.`
         : say`Nothing on the counter that the limits allow clears the palate: water, ${places} ${places === 1 ? say`time` : say`times`}.`}
       {cleanser && !lies && (
         <button

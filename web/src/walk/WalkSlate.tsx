@@ -1,6 +1,6 @@
-import { reasonKey } from '@rotula/core';
+import { flightOf, isDrink, reasonKey } from '@rotula/core';
 import clsx from 'clsx';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
@@ -59,8 +59,44 @@ export function WalkSlate() {
           )}
         </SlateSection>
       )}
+      <Flight />
       <AdviceList />
       <Cautions />
     </>
+  );
+}
+
+/** The board's drinks in step with the food, light to strong, and by the hour. */
+function Flight() {
+  const { plan } = useWorkbench();
+  const { walk, brief } = plan;
+  const flight = useMemo(
+    () =>
+      flightOf(
+        walk.steps.map(({ main }) => main),
+        plan.pairs.set.flatMap(({ slot, beside }) => (slot === 'drink' && isDrink(beside) ? [beside] : [])),
+      ),
+    [walk, plan.pairs],
+  );
+  if (flight.length === 0) return null;
+  const steps = walk.steps.length;
+  return (
+    <SlateSection title={say`Drinks in step`} aside={say`light to strong`}>
+      <ol data-flight>
+        {flight.map(({ drink, from, to, points }) => (
+          <li key={drink.id} className="flex items-baseline gap-3 py-1">
+            <span className="w-12 shrink-0 text-chalk-soft">{from === to ? from : `${from}–${to}`}</span>
+            <span className="min-w-0 flex-1">
+              {drink.name} <span className="text-sm text-chalk-soft">{drink.style}</span>
+              <span className="block text-sm text-chalk-soft">
+                {say`from hour ${Math.floor(((from - 1) * brief.hours) / steps) + 1}`}
+              </span>
+            </span>
+            <span className={points >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(points, 1)}</span>
+          </li>
+        ))}
+      </ol>
+      <p className="text-sm text-chalk-soft">{say`Water and something without alcohol stand beside all of them.`}</p>
+    </SlateSection>
   );
 }

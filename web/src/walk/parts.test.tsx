@@ -29,7 +29,7 @@ test('what a move costs the palate stands on it before it is made, and the way b
   const last = steps.at(-1)!;
   expect(last.id).toBe('slate-quay');
   const next = [...steps.slice(0, -2), last, steps.at(-2)!];
-  const row = [...document.querySelectorAll('ol > li')].at(-1)!;
+  const row = [...document.querySelectorAll('ol.divide-y > li')].at(-1)!;
   expect(row.querySelector('[data-costs="earlier"]')!.textContent).toBe(signed(-changeOf(steps, next), 1));
   await userEvent.click(screen.getByRole('button', { name: `Move ${last.name} earlier` }));
   expect(seen.order.walk).toEqual(next.map(({ id }) => id));

@@ -1,0 +1,68 @@
+import { flightOf, isDrink, paceOf } from '@rotula/core';
+import { addMinutes, lightFormat } from 'date-fns';
+import { useWorkbench } from '../frame/context';
+import { say } from '../language/say';
+import { HeldWhileUnknown } from './Held';
+import { SheetHead } from './SheetHead';
+
+/** For the host of a seated tasting: when each good is served, what is poured with it, what to say before it. */
+export function TimeLine() {
+  const { plan, document, format } = useWorkbench();
+  const { brief } = document.order;
+  const drinks = plan.pairs.set.flatMap(({ slot, beside }) =>
+    slot === 'drink' && isDrink(beside) ? [beside] : [],
+  );
+  const flight = flightOf(
+    plan.walk.steps.map(({ main }) => main),
+    drinks,
+  );
+  const pace = paceOf(plan.walk, flight, plan.brief);
+  const at = (minutes: number) =>
+    format.time(lightFormat(addMinutes(new Date(brief.servingAt), minutes), "yyyy-MM-dd'T'HH:mm"));
+  return (
+    <HeldWhileUnknown paper="time line">
+      <SheetHead title={say`Time line for the host`} />
+      <table className="w-full text-[12pt]" aria-label={say`Time line for the host`}>
+        <thead>
+          <tr className="border-b border-black text-left">
+            <th scope="col" className="w-[22mm] py-[1mm]">{say`Time`}</th>
+            <th scope="col">{say`Taste`}</th>
+            <th scope="col">{say`Pour`}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {pace.steps.map(({ at: minutes, main, pours, cleanse }, i) => (
+            <tr key={main.id} className="border-b border-black/30 align-top">
+              <td className="py-[1.5mm] font-bold">{at(minutes)}</td>
+              <td className="py-[1.5mm]">
+                {cleanse && (
+                  <span className="block text-[10pt]">
+                    {plan.cleanser
+                      ? say`First a bite of ${plan.cleanser.name} and water.`
+                      : say`First a sip of water.`}
+                  </span>
+                )}
+                <strong>
+                  {i + 1} {main.name}
+                </strong>
+                , {main.style}
+                <span className="block text-[10pt] italic">{main.adjectives.join(', ')}</span>
+              </td>
+              <td className="py-[1.5mm]">{pours ? pours.name : i > 0 ? say`the glass stays` : '–'}</td>
+            </tr>
+          ))}
+          <tr>
+            <td className="py-[1.5mm] font-bold">{at(pace.minutes)}</td>
+            <td className="py-[1.5mm]" colSpan={2}>{say`End; what is left over goes round once more.`}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p className="mt-[4mm] text-[11pt]">
+        {say`Plates go clockwise, numbered as here. Taste the drink alone first, then bite, then sip.`}{' '}
+        {say`Water: ${format.ml(pace.water * 1000)} for all.`}{' '}
+        {pace.poured.map(({ drink, ml }) => say`${drink.name}: ${format.ml(ml)}. `).join('')}
+        {say`Nobody is poured who drives, is pregnant or under age; something without alcohol stands beside.`}
+      </p>
+    </HeldWhileUnknown>
+  );
+}
