@@ -7,7 +7,8 @@ export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './word
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
 export { LATE_SCHOOLS, type LateSchool } from './schools.js';
-export { PAIR_WORDS, PairWord, type PairSaying } from './pairWord.js';
+export { PairWord } from './pairWord.js';
+export { PAIR_WORDS, type PairSaying } from './words.js';
 export { HOUSE_FORMAT } from './houseFormat.js';
 export {
   ANY_NUMBER,

@@ -1,8 +1,5 @@
 import { z } from 'zod';
-
-/** What the house says of a pair: it always sells it, never serves it, or calls it its own. */
-export const PAIR_WORDS = ['always', 'own', 'never'] as const;
-export type PairSaying = (typeof PAIR_WORDS)[number];
+import { PAIR_WORDS } from './words.js';
 
 const Named = z.string().trim().min(1).max(120);
 

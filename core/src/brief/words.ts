@@ -21,3 +21,7 @@ export const THEME_HOLDS = ['milk', 'family', 'region', 'colour', 'flavour'] as 
 export const FLIGHTS = ['vertical', 'face-off'] as const;
 export type ThemeHolds = (typeof THEME_HOLDS)[number];
 export type Flight = (typeof FLIGHTS)[number];
+
+/** What the house says of a pair: it always sells it, never serves it, or calls it its own. */
+export const PAIR_WORDS = ['always', 'own', 'never'] as const;
+export type PairSaying = (typeof PAIR_WORDS)[number];

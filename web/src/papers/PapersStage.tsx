@@ -1,6 +1,6 @@
 import { planRows, type House } from '@rotula/core';
 import { Download, Printer } from 'lucide-react';
-import { useState, type ComponentType } from 'react';
+import { lazy, Suspense, useState, type ComponentType } from 'react';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
@@ -14,10 +14,11 @@ import { CutSheet } from './CutSheet';
 import { GuestCards } from './GuestCards';
 import { ShoppingList } from './ShoppingList';
 import { TastingMenu } from './TastingMenu';
-import { TimeLine } from './TimeLine';
 import { capital } from '../ui/format';
 import { say, word } from '../language/say';
 import './papers.css';
+
+const TimeLine = lazy(() => import('./TimeLine'));
 
 const PAPERS = {
   'cut sheet': CutSheet,
@@ -104,7 +105,9 @@ export default function PapersStage() {
         </Button>
       </div>
       <div className="paper-sheet" data-size={size}>
-        <Shown />
+        <Suspense fallback={null}>
+          <Shown />
+        </Suspense>
       </div>
     </StageLayout>
   );

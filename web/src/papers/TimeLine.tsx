@@ -6,7 +6,7 @@ import { HeldWhileUnknown } from './Held';
 import { SheetHead } from './SheetHead';
 
 /** For the host of a seated tasting: when each good is served, what is poured with it, what to say before it. */
-export function TimeLine() {
+export default function TimeLine() {
   const { plan, document, format } = useWorkbench();
   const { brief } = document.order;
   const drinks = plan.pairs.set.flatMap(({ slot, beside }) =>
