@@ -88,8 +88,27 @@ test('the best of every number is that of trying every choice, and is worth what
         expect(valueOf(question, chosen)).toBeCloseTo(value, 9);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: 400 },
   );
+});
+
+test('two that each clash with one good may serve both best together', () => {
+  const question: SetQuestion = {
+    slots: [
+      {
+        worth: [Float64Array.from([5, 5, 10, -9]), Float64Array.from([5, 5, -9, 10])],
+        cost: [0, 0, 0, 0],
+        brings: [0, 0, 0, 0],
+        least: 1,
+        most: 2,
+        oneOf: [],
+      },
+    ],
+    has: 0,
+    perBit: 0,
+  };
+  const [, two] = bestSets(question, 1e6).curve;
+  expect([two!.value, two!.chosen[0]]).toEqual([20, [2, 3]]);
 });
 
 test('cut short, it never says more than there is, and says what it may have missed', () => {

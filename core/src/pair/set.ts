@@ -112,6 +112,11 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
     if (!known || value > known.value + 1e-12) at.set(bits, { chosen: [...chosen], value, bits });
     if (value > floor[size]!) floor[size] = value;
   };
+  /** What every good would have if all candidates were there. */
+  const everything = worth.reduce(
+    (sum, row) => sum + row.reduce((most, w) => Math.max(most, w), -Infinity),
+    0,
+  );
   const served: Float64Array[] = [new Float64Array(goods).fill(NaN)];
   const grow = (from: number, spent: number, bits: number) => {
     const depth = chosen.length;
@@ -136,7 +141,9 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
       let could = 0;
       for (let more = 1; more <= most - depth && !hope; more++) {
         let bound = value + add;
-        for (let k = 0; k < more - 1; k++) bound += Math.max(0, mostAdds[k] ?? 0);
+        // Alone a clash counts, beside another it need not: before anything is chosen a sum of parts bounds nothing.
+        if (depth === 0 && more > 1) bound = everything - cost[c]!;
+        else for (let k = 0; k < more - 1; k++) bound += Math.max(0, mostAdds[k] ?? 0);
         hope = bound + mostBits >= floor[depth + more]!;
         could = Math.max(could, bound + mostBits - Math.max(floor[depth + more]!, -1e9));
       }
