@@ -28,17 +28,23 @@ async function freePort(host: string, wanted: number): Promise<number> {
 /** How long a stop waits for answers on their way before it hangs up. */
 const STOP_PATIENCE_MS = 3_000;
 
+/** How long what was sent before the signal has to be read. */
+const STOP_READS_MS = 150;
+
 /** Stop on a signal: nothing new is taken, what is on its way is answered, the data are closed; within five seconds. */
 function stopOn(signal: NodeJS.Signals, app: NestExpressApplication) {
   process.once(signal, () => {
     const server = app.getHttpServer() as Server;
     void app.get(PickPool).stop();
-    server.closeIdleConnections();
     const impatient = setTimeout(() => server.closeAllConnections(), STOP_PATIENCE_MS);
-    void app.close().finally(() => {
-      clearTimeout(impatient);
-      process.exit(0);
-    });
+    // A connection whose request lies unread looks idle: it is read before idle ones are closed.
+    setTimeout(() => {
+      server.closeIdleConnections();
+      void app.close().finally(() => {
+        clearTimeout(impatient);
+        process.exit(0);
+      });
+    }, STOP_READS_MS);
   });
 }
 
