@@ -65,6 +65,8 @@ const isSaid = (line: string, path: string) =>
 test.each(SCREENS)('%s', async (path) => {
   await shop.go(path);
   await shop.see('main h1, main h2');
+  // What comes a moment later is read too.
+  await shop.rest();
   const faults = (await shop.lines()).filter((line) => !isSaid(line, path));
   for (const view of viewsOf(path)) {
     await shop.click(`⟦${view}⟧`);

@@ -55,9 +55,9 @@ export function figureLabel(path: string): string {
   const end = ENDS[keys.at(-1) ?? ''] ?? '';
   switch (table) {
     case 'gramsPerAdult':
-      return `${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: ${keys[1]}, ${end}`;
+      return say`${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: ${word(keys[1]!)}, ${end}`;
     case 'besidePerAdult':
-      return `${keys[0]}, ${end}`;
+      return say`${word(keys[0]!)}, ${end}`;
     case 'breadPerAdult':
       return say`${ROLE_LABELS[keys[0] as keyof typeof ROLE_LABELS]}: bread and crackers, ${end}`;
     case 'besideByRole':
