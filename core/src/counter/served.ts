@@ -1,5 +1,5 @@
 import { lastOf, rememberedByBoth } from '../units/index.js';
-import { agedSense } from './estimate.js';
+import { agedSense } from './ageing.js';
 import type { Good, Main } from './good.js';
 import { isMain } from './kinds.js';
 import { ageOn, lotOn } from './lots.js';

@@ -2,17 +2,15 @@ import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index
 import { headsThatEat, type Brief, type PairWord } from '../brief/index.js';
 import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
 import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
-import { grams, lately, rememberedByBoth } from '../units/index.js';
+import { grams } from '../units/index.js';
 import type { Beside } from './facts.js';
 import { feels, keepsToTheme } from './felt.js';
 import { scoresBeside } from './rank.js';
 import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
 import { ALCOHOL_FREE_ABV, SET_SIZE, shelfOf, SMALL_TABLE, type Slot } from './slots.js';
+import { counted, shortlist } from './shortlist.js';
 import { standsBy, wordOn } from './word.js';
 
-/** From this score on a good is served; below it a slot is a clash, and counts threefold against a set. House's own figures. */
-export const SERVED = 0;
-const CLASH = 3;
 /** Points for each taste, mouthfeel and element that is on the board. House's own figure. */
 const PRESENT = 1;
 /** An open jar is taken before a new one: it costs half. House's own figure. */
@@ -95,54 +93,6 @@ function costOf(beside: Beside, { brief, point, licensed }: SetInput, sharing: n
   return ((isOpen ? OPEN : 1) * price) / heads / point;
 }
 
-/** What a score counts for in a set. */
-export const counted = (score: number): number =>
-  score >= SERVED ? score : SERVED + CLASH * (score - SERVED);
-
-/** Of a slot with more candidates than this the set is chosen among the best; no demo or usual shop has so many. */
-const SHORTLIST = 120;
-
-const bestFirst = (of: Float64Array, many: number): number[] =>
-  [...of.keys()].sort((a, b) => of[b]! - of[a]! || a - b).slice(0, many);
-/** What is best beside one good of a long list; asked again at every edit. */
-const bestBeside = rememberedByBoth((main: Main, all: readonly Beside[]): readonly number[] =>
-  bestFirst(scoresBeside(main, all), SHORTLIST / 2),
-);
-/** What is best beside all of them together. */
-const bestForAll = lately(
-  ({
-    mains,
-    all,
-  }: {
-    readonly mains: readonly Main[];
-    readonly all: readonly Beside[];
-  }): readonly number[] => {
-    const sums = new Float64Array(all.length);
-    for (const main of mains) scoresBeside(main, all).forEach((score, c) => (sums[c]! += counted(score)));
-    return bestFirst(sums, SHORTLIST / 2);
-  },
-  (a, b) => a.all === b.all && a.mains.length === b.mains.length && a.mains.every((m, i) => m === b.mains[i]),
-  12,
-);
-
-/** The candidates that the set is chosen from: all, or those that are worth most to all goods together and to each. */
-function shortlist({ mains, candidates }: SetInput, slot: Slot): readonly Beside[] {
-  const all = candidates[slot];
-  if (all.length <= SHORTLIST) return all;
-  const each = Math.floor(SHORTLIST / 2 / mains.length);
-  const kept = new Set([
-    ...bestForAll({ mains, all }),
-    ...mains.flatMap((main) => bestBeside(main, all).slice(0, each)),
-  ]);
-  // What must be there is there to be chosen.
-  if (slot === 'bread')
-    for (const test of [isGlutenFree, isPlain]) {
-      const at = all.findIndex(test);
-      if (at >= 0) kept.add(at);
-    }
-  return [...kept].sort((a, b) => a - b).map((c) => all[c]!);
-}
-
 /**
  * Without what another does as well in all: for every good, for its money, for what it brings and for what must be there. A set that has the
  * other gains nothing by it.
@@ -179,6 +129,38 @@ function withoutTwins(question: SlotQuestion): {
   };
 }
 
+type Test = (beside: Beside) => boolean;
+
+/** Of what a slot must have one at the least, the most needful first: what does not fit is let go from the end. */
+function mustsOf(
+  slot: Slot,
+  { mains, brief, words }: Pick<SetInput, 'mains' | 'brief' | 'words'>,
+  most: number,
+): Test[] {
+  const always = words
+    .filter(({ says }) => says === 'always')
+    .map(
+      (word): Test =>
+        (beside) =>
+          mains.some((main) => wordOn([word], main, beside) !== null),
+    );
+  const frail = feels(brief, 'frail');
+  if (slot === 'bread')
+    return [
+      isGlutenFree,
+      ...always,
+      isPlain,
+      ...(frail ? [(beside: Beside) => crunchOf(beside) <= SOFT_BREAD] : []),
+      ...(most >= 3 ? [(beside: Beside) => !isPlain(beside)] : []),
+    ];
+  return [
+    ...always,
+    // A wine at the least, whatever a beer saves: nobody should have to ask for it (common practice, no source).
+    ...(slot === 'drink' ? [isWine] : []),
+    ...(slot === 'crunchy' && frail ? [(beside: Beside) => crunchOf(beside) <= SOFT_NUT] : []),
+  ];
+}
+
 function questionOf(
   slot: Slot,
   candidates: readonly Beside[],
@@ -199,35 +181,16 @@ function questionOf(
       );
     });
   });
-  const group = (test: (beside: Beside) => boolean): ReadonlySet<number> =>
-    new Set([...candidates.keys()].filter((c) => test(candidates[c]!)));
-  const frail = feels(brief, 'frail');
-  const always = words
-    .filter(({ says }) => says === 'always')
-    .map((word) => group((beside) => mains.some((main) => wordOn([word], main, beside) !== null)));
-  const oneOf: ReadonlySet<number>[] =
-    slot === 'bread'
-      ? [
-          group(isGlutenFree),
-          ...always,
-          group(isPlain),
-          ...(frail ? [group((beside) => crunchOf(beside) <= SOFT_BREAD)] : []),
-          ...(most >= 3 ? [group((beside) => !isPlain(beside))] : []),
-        ]
-      : [
-          ...always,
-          // A wine at the least, whatever a beer saves: nobody should have to ask for it (common practice, no source).
-          ...(slot === 'drink' ? [group(isWine)] : []),
-          ...(slot === 'crunchy' && frail ? [group((beside) => crunchOf(beside) <= SOFT_NUT)] : []),
-        ];
   return {
     worth,
     cost: candidates.map((beside) => costOf(beside, input, Math.max(1, most))),
     brings: candidates.map((beside) => (beside.kind === 'drink' ? 0 : bitsOf(beside))),
-    // A white and a red at the least, where there is much to drink them with.
+    // Two drinks at the least, where there is much to drink them with.
     least: Math.min(slot === 'drink' && mains.length >= MANY ? 2 : 1, most),
     most,
-    oneOf,
+    oneOf: mustsOf(slot, input, most).map(
+      (test) => new Set([...candidates.keys()].filter((c) => test(candidates[c]!))),
+    ),
   };
 }
 
@@ -244,8 +207,10 @@ function mostOf(slot: Slot, brief: Brief, size: 'small' | 'large'): number {
  */
 export function boardSet(input: SetInput): BoardSet {
   const { mains, brief, slots, kinds } = input;
-  const lists = slots.map((slot) => shortlist(input, slot));
   const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
+  const lists = slots.map((slot) =>
+    shortlist(mains, input.candidates[slot], mustsOf(slot, input, mostOf(slot, brief, size))),
+  );
   const has = mains.reduce((bits, main) => bits | bitsOf(main), 0);
   const asked = slots.map((slot, s) => withoutTwins(questionOf(slot, lists[s]!, input, size)));
   const { curve, gap, nodes }: BestSets = bestSets(

@@ -1,5 +1,5 @@
 import type { Drink, Main } from '../counter/index.js';
-import { counted } from './boardSet.js';
+import { counted, shortlist } from './shortlist.js';
 import { companyFacts } from './facts.js';
 import { scoresBeside } from './rank.js';
 import { bestSets } from './set.js';
@@ -22,6 +22,8 @@ export const pouredAt = (drink: Drink): number => {
 
 const MOST = 3;
 const LIMIT = 200_000;
+/** Of one colour so many are weighed where the counter has more. */
+const OF_A_COLOUR = 40;
 const COLOURS: readonly Drink['type'][] = ['sparkling', 'white', 'red'];
 
 /** The best bottles with at least one of each of these groups, by number; exact (each set of three is looked at or bounded). */
@@ -67,7 +69,15 @@ export const bottlesFor = (mains: readonly Main[], drinks: readonly Drink[]): Bo
   best(mains, drinks, []);
 
 /** The best with a sparkling, a white and a red; null where the counter lacks one of them. */
-export function oneOfEachColour(mains: readonly Main[], drinks: readonly Drink[]): Bottles | null {
+export function oneOfEachColour(mains: readonly Main[], all: readonly Drink[]): Bottles | null {
+  const drinks = COLOURS.flatMap((type) =>
+    shortlist(
+      mains,
+      all.filter((drink) => drink.type === type),
+      [],
+      OF_A_COLOUR,
+    ),
+  );
   const groups = COLOURS.map((type) => new Set([...drinks.keys()].filter((c) => drinks[c]!.type === type)));
   if (groups.some((group) => group.size === 0)) return null;
   return best(mains, drinks, groups).at(-1) ?? null;

@@ -1,7 +1,7 @@
 import { isMeat, type Main } from '../counter/index.js';
 import type { Beside } from './facts.js';
 import { matchOf, scoreOf, scoresBeside } from './rank.js';
-import { SERVED } from './boardSet.js';
+import { SERVED } from './shortlist.js';
 import { shelfOf } from './slots.js';
 
 /** Something that suits two neighbours of the tasting: it stands between them. */

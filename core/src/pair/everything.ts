@@ -9,12 +9,20 @@ const THIRD = 1 / 3;
 /** Of one shelf at the most. */
 const MOST = 2;
 
+/** Of a counter of thousands so many goods, evenly spread over it, speak for all. */
+const GOODS = 150;
+const evenly = <T>(all: readonly T[], many: number): readonly T[] =>
+  all.length <= many
+    ? all
+    : Array.from({ length: many }, (_, i) => all[Math.floor((i * all.length) / many)]!);
+
 /**
  * What of a shelf goes with everything: among the best third for seven tenths of the goods, and a clash with none; at most two, the ones that are
  * among the best most often.
  */
 export const goesWithEverything = rememberedByBoth(
-  (mains: readonly Main[], shelf: readonly Beside[]): ReadonlySet<Beside> => {
+  (all: readonly Main[], shelf: readonly Beside[]): ReadonlySet<Beside> => {
+    const mains = evenly(all, GOODS);
     const best = new Int32Array(shelf.length);
     const clashes = new Uint8Array(shelf.length);
     const third = Math.ceil(shelf.length * THIRD);

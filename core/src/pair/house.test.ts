@@ -71,6 +71,11 @@ describe('the house’s word', () => {
       usual,
     );
   });
+  test('of two that it always sells with one good both are on the board', () => {
+    const both = ['bitter-orange', 'tomato-jam'].map((beside) => word({ beside, says: 'always' }));
+    const sweets = inSet(pairs(aBrief({ guests: { adults: 20 } }), { pairWords: both }), 'sweet');
+    expect(sweets.map(({ id }) => id)).toEqual(expect.arrayContaining(['bitter-orange', 'tomato-jam']));
+  });
   test('may speak of a style; a word on the good itself goes before it', () => {
     const tarpot = good('tarpot') as Main;
     const orange = good('bitter-orange') as Companion;

@@ -1,10 +1,11 @@
 import type { Good, Main } from '../counter/index.js';
 import { lately, sameValue, type Reason } from '../units/index.js';
 import type { Brief, House, PairWord } from '../brief/index.js';
-import { boardSet, SERVED, type BoardSet, type SetInput } from './boardSet.js';
+import { boardSet, type BoardSet, type SetInput } from './boardSet.js';
 import type { Beside } from './facts.js';
 import { leadReason, matchOf, scoreOf, type Match } from './rank.js';
 import { candidatesFor, SLOTS, USUAL_SLOTS, type Slot } from './slots.js';
+import { SERVED } from './shortlist.js';
 import { standsBy, wordOn } from './word.js';
 
 /** What a person chose for a good's slot: good id -> slot -> companion id. */
@@ -90,8 +91,10 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
       if (entry) entry.serves.push(main.id);
       else set.push({ slot, beside, serves: [main.id] });
     }
-    // The plain and the gluten-free bread stay for whoever needs them, though no good prefers them.
-    for (const beside of slot === 'bread' ? ofSet : [])
+    // The plain and the gluten-free bread, and what the house always sells, stay though no good prefers them.
+    const stays = (beside: Beside) =>
+      slot === 'bread' || mains.some((main) => wordOn(words, main, beside)?.says === 'always');
+    for (const beside of ofSet.filter(stays))
       if (!set.some((e) => e.beside.id === beside.id)) set.push({ slot, beside, serves: [] });
   }
   return { byGood, set, candidates, choice, unserved: unservedOf(mains, open) };

@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { isDrink, isMain, type Companion, type Drink, type Main } from '../counter/index.js';
 import { demoCounter } from '../testing/goods.js';
-import { counted } from './boardSet.js';
 import { bottlesFor, oneOfEachColour } from './bottles.js';
 import { bridgesOf, hiddenNeighbours } from './bridges.js';
 import { disputesOver } from './disputed.js';
 import { goesWithEverything } from './everything.js';
 import { rankBeside, scoreOf } from './rank.js';
+import { counted, SHORTLIST, shortlist } from './shortlist.js';
 import { shelfOf, SHELVES } from './slots.js';
 
 const counter = demoCounter();
@@ -109,4 +109,30 @@ test.each([
   ['tarpot', 'coarse-mustard', []],
 ])('%s with %s: %p', (main, beside, disputes) => {
   expect(disputesOver(good(main) as Main, good(beside) as Companion)).toEqual(disputes);
+});
+
+describe('of a counter of thousands', () => {
+  // The drinks of the demo, among more than a thousand that hardly suit anything.
+  const loud = good('strong-red') as Drink;
+  const many = [
+    ...drinks,
+    ...Array.from({ length: 1400 }, (_, i) => ({ ...loud, id: `strong-red-${i}`, tannin: 7 + (i % 3) })),
+  ];
+  test('the bottles are chosen among the best, and what must be there is among them', () => {
+    const red = (beside: { readonly kind: string }) => (beside as Drink).type === 'red';
+    const list = shortlist(board, many, [red]);
+    expect(list.length).toBeLessThanOrEqual(SHORTLIST + 1);
+    expect(list.some(red)).toBe(true);
+    const points = (set: readonly Drink[]) => bottlesFor(board, set).map((bottles) => bottles.points);
+    expect(points(many)).toEqual(points(drinks));
+    expect(oneOfEachColour(board, many)!.points).toBeCloseTo(oneOfEachColour(board, drinks)!.points, 9);
+  });
+  test('what goes with everything is told by a part of the goods, the same one each time', () => {
+    const mains = Array.from({ length: 4000 }, (_, i) => {
+      const main = board[i % board.length]!;
+      return { ...main, id: `${main.id}-${i}` };
+    });
+    const shelf = all.filter(({ kind }) => kind === 'companion').slice(0, 40);
+    expect([...goesWithEverything(mains, shelf)]).toEqual([...goesWithEverything([...mains], shelf)]);
+  });
 });

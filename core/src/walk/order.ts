@@ -63,7 +63,8 @@ function exactOrder(goods: readonly Main[], school: LateSchool): number[] {
       let least = Infinity;
       let best = -1;
       for (let to = 0; to < n; to++) {
-        if (!(left & (1 << to)) || late[to]! > earliest[left]!) continue;
+        // One that is too late to come next has no way on: what it would leave behind costs infinitely much.
+        if (!(left & (1 << to))) continue;
         const c =
           step[last]![to]! +
           memoryCost(strongest[before]!, goods[last]!, goods[to]!) +

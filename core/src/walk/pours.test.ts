@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { isDrink, isMain, type Drink, type Main } from '../counter/index.js';
 import { pouredAt, scoreOf } from '../pair/index.js';
 import { aBrief, demoCounter } from '../testing/goods.js';
@@ -30,6 +31,20 @@ test('the flight has the most points of all that rise with the food', () => {
   const flight = flightOf(order, drinks);
   const points = flight.reduce((sum, pour) => sum + pour.points, 0) - 0.5 * (flight.length - 1);
   expect(points).toBeCloseTo(bruteForce(order, poured), 9);
+});
+
+test('so it is in whatever order the goods come, though going back would often be worth more', () => {
+  const poured = [...drinks].sort((a, b) => pouredAt(a) - pouredAt(b));
+  fc.assert(
+    fc.property(fc.shuffledSubarray(order, { minLength: 2 }), (steps) => {
+      const flight = flightOf(steps, drinks);
+      const points = flight.reduce((sum, pour) => sum + pour.points, 0) - 0.5 * (flight.length - 1);
+      expect(points).toBeCloseTo(bruteForce(steps, poured), 9);
+      flight.slice(1).forEach(({ drink }, i) => {
+        expect(pouredAt(drink)).toBeGreaterThan(pouredAt(flight[i]!.drink));
+      });
+    }),
+  );
 });
 
 // Source: trade, section 5: "fresh white, or a sharp beer, early; red, then fortified late" (common practice).

@@ -40,6 +40,15 @@ test('the places are the fewest that keep what is left over low, by trying all, 
   );
 });
 
+test('as many goods as a board may have are no longer than a blink, whatever clears the palate', () => {
+  // Two dozen strong and mild in turn, and nothing but water: every choice of places would be eight million.
+  const order = Array.from({ length: 24 }, (_, i) =>
+    aCheese(`c${i}`, {}, { intensity: i % 2 ? 6.9 : 2, persistence: 8, salty: 6, fat: 7 }),
+  );
+  const { before, tooMuch } = reliefFor(order, 0.25);
+  expect([before.length, tooMuch.length > 0]).toEqual([24, true]);
+});
+
 // Source: trade, section 6: "cleansers between strong steps: after two bites (20 g) of strength 7 and more comes relief" (common practice).
 describe('relief', () => {
   const of = (...strengths: number[]) =>

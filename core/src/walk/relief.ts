@@ -54,45 +54,59 @@ export interface Relief {
   readonly tooMuch: readonly number[];
 }
 
-/**
- * The fewest places for something that clears the palate so that nowhere more is left over than may be, and one at least wherever strong follows strong;
- * of as few the one that leaves the least. Where none can do it, the places that leave the least excess. Exact: every choice of places
- * is looked at, fewest first.
- */
-export function reliefFor(order: readonly Main[], power: number): Relief {
-  const n = order.length;
-  const gaps = [...order.keys()].slice(1);
-  const must = gaps.filter((i) => needsRelief(order[i - 1]!, order[i]!));
-  const open = gaps.filter((i) => !must.includes(i));
-  const tried = (chosen: readonly number[]) => {
-    const before = order.map((_, i) => must.includes(i) || chosen.includes(i));
-    const left = leftOver(order, before, power);
-    return { before, left, excess: excessOf(order, left), total: left.reduce((a, b) => a + b, 0) };
-  };
-  let best = tried([]);
-  for (let size = 1; size <= open.length && best.excess > NOTHING; size++) {
-    let ofSize = best;
-    for (const chosen of subsets(open, size)) {
-      const one = tried(chosen);
-      const same = Math.abs(one.excess - ofSize.excess) <= NOTHING;
-      if (one.excess < ofSize.excess - NOTHING || (same && ofSize !== best && one.total < ofSize.total))
-        ofSize = one;
-    }
-    best = ofSize;
-  }
-  const { left } = best;
-  const tooMuch = [...Array(n).keys()].filter(
-    (i) => i > 0 && left[i]! > MOST_LEFT * order[i]!.sense.intensity + NOTHING,
-  );
-  return { before: best.before, left, tooMuch };
+/** A walk up to a step, with its places so far. */
+interface Path {
+  readonly many: number;
+  readonly excess: number;
+  readonly total: number;
+  /** What is left behind for the next step. */
+  readonly load: number;
+  readonly before: readonly boolean[];
 }
 
-/** Every choice of so many. */
-function* subsets<T>(all: readonly T[], size: number, from = 0): Generator<T[]> {
-  if (size === 0) {
-    yield [];
-    return;
-  }
-  for (let i = from; i <= all.length - size; i++)
-    for (const rest of subsets(all, size - 1, i + 1)) yield [all[i]!, ...rest];
+/** No way on can make b better than a. */
+const beats = (a: Path, b: Path): boolean =>
+  a.many <= b.many &&
+  a.excess <= b.excess + NOTHING &&
+  a.total <= b.total + NOTHING &&
+  a.load <= b.load + NOTHING;
+
+/** First the least excess, then the fewest places, then the least that is left over. */
+const order = (a: Path, b: Path): number =>
+  Math.abs(a.excess - b.excess) > NOTHING ? a.excess - b.excess : a.many - b.many || a.total - b.total;
+
+/**
+ * The fewest places for something that clears the palate so that nowhere more is left over than may be, and one at least wherever strong follows strong;
+ * of as few the one that leaves the least. Where none can do it, the places that leave the least excess. Exact, by dynamic programming along the walk: of the
+ * ways to a step only those are kept that no other beats in all.
+ */
+export function reliefFor(goods: readonly Main[], power: number): Relief {
+  let paths: Path[] = [{ many: 0, excess: 0, total: 0, load: 0, before: [] }];
+  goods.forEach((main, i) => {
+    const must = i > 0 && needsRelief(goods[i - 1]!, main);
+    const next = paths.flatMap((path) =>
+      (i === 0 ? [false] : must ? [true] : [false, true]).map((cleared): Path => {
+        const left = cleared ? path.load * (1 - power) : path.load;
+        return {
+          many: path.many + Number(cleared),
+          excess: path.excess + (i > 0 ? Math.max(0, left - MOST_LEFT * main.sense.intensity) : 0),
+          total: path.total + left,
+          load: FADES * left + loadOf(main),
+          before: [...path.before, cleared],
+        };
+      }),
+    );
+    paths = next
+      .sort(order)
+      .reduce<Path[]>(
+        (kept, path) => (kept.some((other) => beats(other, path)) ? kept : [...kept, path]),
+        [],
+      );
+  });
+  const { before } = [...paths].sort(order)[0]!;
+  const left = leftOver(goods, before, power);
+  const tooMuch = [...goods.keys()].filter(
+    (i) => i > 0 && left[i]! > MOST_LEFT * goods[i]!.sense.intensity + NOTHING,
+  );
+  return { before, left, tooMuch };
 }

@@ -1,4 +1,4 @@
-import { scoreOf, wordOn, type Main, type Pairs } from '@rotula/core';
+import { scoreOf, standsBy, wordOn, type Main, type Pairs } from '@rotula/core';
 import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
 import { useWorkbench } from '../frame/context';
@@ -96,13 +96,13 @@ function Row({
 }) {
   const { house } = useWorkbench();
   const scores = set.map(({ beside }) => scoreOf(main, beside));
+  const words = set.map(({ beside }) => wordOn(house.pairWords, main, beside));
+  // The house's word stands above the model here too.
+  const ranks = scores.map((score, i) => score + standsBy(words[i]!));
   const isBest = (i: number) =>
     set.every(
       (other, j) =>
-        other.slot !== set[i]!.slot ||
-        scores[j]! < scores[i]! ||
-        j === i ||
-        (scores[j] === scores[i] && i < j),
+        other.slot !== set[i]!.slot || ranks[j]! < ranks[i]! || j === i || (ranks[j] === ranks[i] && i < j),
     );
   return (
     <tr className="border-t border-line">
@@ -112,7 +112,7 @@ function Row({
       {set.map((entry, i) => {
         const on = cell?.main === main.id && cell.beside === entry.beside.id;
         const score = scores[i]!;
-        const word = wordOn(house.pairWords, main, entry.beside);
+        const word = words[i]!;
         return (
           <td key={entry.beside.id} className={clsx('p-0', startsSlot(set, i) && 'pl-1.5')}>
             <button

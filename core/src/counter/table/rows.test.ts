@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { aCheese, demoCounter } from '../../testing/goods.js';
 import { changed, changeTo, inverseOf, staleGoods } from '../changing.js';
+import { blankGood } from '../blank.js';
 import { Good } from '../good.js';
+import { SENSES } from '../words.js';
 import { goodsById } from '../kinds.js';
 import { guessColumns, unknownHeadings } from './headings.js';
 import { idFrom, intakeOfGoods, intakeOfTable } from './intake.js';
@@ -32,6 +34,11 @@ describe('a counter goes out as CSV and comes back without loss', () => {
       same: counter.length,
       refused: 0,
     });
+  });
+  test('a good whose scales are estimated stays so', () => {
+    const blank = blankGood('cheese', 'New', 'new', 'a cheese');
+    const { rows } = readBack([blank]);
+    expect(rows.map((row) => row.good)).toEqual([blank]);
   });
   const nasty = fc.string({
     unit: fc.constantFrom('a', 'é', ';', '\\', '"', ',', '=', '+', '-', '@', "'", '\t', '\n', ' ', '1'),
@@ -193,5 +200,46 @@ describe('a change of the counter and its inverse', () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('scales that a table does not tell', () => {
+  const cheese = tableOf([counter.find(({ id }) => id === 'tarpot')!]);
+  /** The table of one cheese under a new id, without these columns. */
+  const without = (gone: (heading: string) => boolean) => {
+    const kept = cheese[0]!.map((heading, i) => [heading, i] as const).filter(([heading]) => !gone(heading));
+    const body = cheese
+      .slice(1, 2)
+      .map((cells) => kept.map(([heading, i]) => (heading === 'id' ? 'another' : cells[i]!)));
+    return intakeOfTable(
+      kept.map(([heading]) => heading),
+      body,
+      [],
+      CENTS,
+    )!.rows[0]!;
+  };
+  test('are estimated and marked; what it tells stays', () => {
+    const { good, outcome } = without(
+      (h) => h === 'estimated' || (h.startsWith('sense.') && h !== 'sense.salty'),
+    );
+    expect(outcome).toBe('new');
+    expect(good).toMatchObject({
+      estimated: SENSES.filter((scale) => scale !== 'salty'),
+      sense: { salty: 6 },
+    });
+    expect((good as { sense: { intensity: number } }).sense.intensity).toBeGreaterThan(5);
+  });
+  test('are none where a table tells all of them', () => {
+    expect(without((h) => h === 'estimated').good).toMatchObject({ estimated: [] });
+  });
+  test('one that a table changes is no estimate any more, the others stay', () => {
+    const blank = blankGood('cheese', 'New', 'new', 'a cheese');
+    const rows = tableOf([blank]);
+    rows[1]![rows[0]!.indexOf('sense.salty')] = '9';
+    const { good } = intakeOfTable(rows[0]!, rows.slice(1), [blank], CENTS)!.rows[0]!;
+    expect(good).toMatchObject({
+      sense: { salty: 9 },
+      estimated: SENSES.filter((scale) => scale !== 'salty'),
+    });
   });
 });

@@ -1,10 +1,11 @@
 import type { z } from 'zod';
 import { COLUMNS, SCHEMAS, type Column } from './columns.js';
-import { type Good } from '../good.js';
+import { reestimated } from '../estimate.js';
+import { type Good, type Sense } from '../good.js';
 import { escapeCell } from './escape.js';
 import { Lot } from '../lot.js';
 import { wholePartOf, type ReadRow } from './readRow.js';
-import { GOOD_KINDS, type GoodKind } from '../words.js';
+import { GOOD_KINDS, SENSES, type GoodKind } from '../words.js';
 
 /** Goods to rows of text cells and back, without loss. What splits the text into cells is not our business. */
 
@@ -152,6 +153,27 @@ export function goodFrom(
     }
     tree.lots = lots;
   }
+  if (row && kind !== 'ware') withEstimates(tree, row, before);
   const parsed = SCHEMAS[kind].safeParse(tree);
-  return parsed.success ? { good: parsed.data } : { says: complaint(parsed.error) };
+  return parsed.success ? { good: reestimated(parsed.data as Good) } : { says: complaint(parsed.error) };
+}
+
+/**
+ * Scales that a new good does not tell are estimated; one that the table tells is no estimate any more. A table that has the
+ * column of estimates says itself which are, but for a scale that it changes.
+ */
+function withEstimates(tree: Tree, row: ReadRow, before: Good | null): void {
+  const told = new Map(
+    row.fields.flatMap(({ column, value }): [string, unknown][] =>
+      column.path.startsWith('sense.') && value !== null ? [[column.path.slice('sense.'.length), value]] : [],
+    ),
+  );
+  const missing = before === null ? SENSES.filter((scale) => !told.has(scale)) : [];
+  for (const scale of missing) put(tree, ['sense', scale], 0);
+  const says = row.fields.some(({ column }) => column.path === 'estimated');
+  const known = before && before.kind !== 'ware' ? before.sense : null;
+  const isTold = (scale: string) =>
+    told.has(scale) && !(says && (!known || known[scale as keyof Sense] === told.get(scale)));
+  const marked = Array.isArray(tree.estimated) ? (tree.estimated as string[]) : [];
+  tree.estimated = [...new Set([...marked, ...missing])].filter((scale) => !isTold(scale));
 }
