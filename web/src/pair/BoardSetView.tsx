@@ -38,7 +38,7 @@ export function BoardSetView({
                   onClick={() => onTurn(turned === beside.id ? null : beside.id)}
                 >
                   {beside.name}
-                  {serves.length === 0 && say` (for who needs it)`}
+                  {serves.length === 0 && (slot === 'bread' ? say` (for who needs it)` : say` (always sold)`)}
                 </button>
               ))}
               {entries.length === 0 && say`none`}
