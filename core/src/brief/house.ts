@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Money } from '../units/index.js';
 import { GOOD_KINDS, type GoodKind } from '../counter/words.js';
 import { TimeZone } from './place.js';
-import { PairWord } from './pairWord.js';
+import { Learnt, PairWord } from './pairWord.js';
 import { wrongFigures } from './practice.js';
 import {
   AIM_SCHOOLS,
@@ -60,6 +60,8 @@ export const House = z.object({
   ).default(20 as never),
   /** Pairs that the house always sells, never serves or calls its own. */
   pairWords: z.array(PairWord).max(500).default([]),
+  /** What its own tastings taught the pairing; null: nothing was accepted. */
+  learnt: Learnt.nullable().default(null),
   /** May the shop sell drinks with alcohol? If not, styles are named without a price. */
   licensed: z.boolean().default(true),
   timeZone: TimeZone.default('UTC'),

@@ -7,7 +7,7 @@ export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './word
 export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
 export { LATE_SCHOOLS, type LateSchool } from './schools.js';
-export { PairWord } from './pairWord.js';
+export { Learnt, PairWord } from './pairWord.js';
 export { PAIR_WORDS, type PairSaying } from './words.js';
 export { HOUSE_FORMAT } from './houseFormat.js';
 export {

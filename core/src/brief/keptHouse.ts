@@ -18,6 +18,7 @@ const SETTINGS: Record<keyof House, true> = {
   lateSchool: true,
   pairPoint: true,
   pairWords: true,
+  learnt: true,
   licensed: true,
   timeZone: true,
   hands: true,

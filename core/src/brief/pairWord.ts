@@ -11,3 +11,15 @@ export const PairWord = z.object({
   why: z.string().trim().max(400).default(''),
 });
 export type PairWord = z.infer<typeof PairWord>;
+
+/** What the house's own tastings taught the pairing, once it was accepted: what each rule about drinks weighs now. */
+export const Learnt = z.object({
+  /** The day on which it was accepted. */
+  on: z.string().max(40),
+  /** Of the sessions and what they say; when they change, a new fit may be better. */
+  fingerprint: z.string().max(64),
+  sessions: z.array(z.string().max(64)).max(2000),
+  notes: z.number().int().min(0),
+  weights: z.record(z.string().max(60), z.number().min(-1000).max(1000)),
+});
+export type Learnt = z.infer<typeof Learnt>;

@@ -5,11 +5,12 @@ import { upgraded, type Format, type Upgraded } from '../units/index.js';
  * stored before was described by whoever stored it, and its lots are treated as the good is. 3: `line` and `tradeStyle` on
  * cheeses, which nobody had told, and `arrival` on lots, which lay there before. 4: `supplierPrice`, `composition` of meats and
  * companions, measures of a companion's piece and of a ware: nobody had told them. 5: `countedAt` on lots; when they were counted was not written down.
- * 6: `estimated` and `aromas`, which nobody had told; what was stored before had been set by whoever stored it.
+ * 6: `estimated` and `aromas`, which nobody had told; what was stored before had been set by whoever stored it. 7: the taster's own words in
+ * the verdict on a lot; nobody had written any.
  */
 export const GOOD_FORMAT: Format = {
   name: 'a good',
-  version: 6,
+  version: 7,
   upgrades: {
     1: (good: Record<string, unknown>) =>
       good.kind === 'cheese' || good.kind === 'meat' ? { ...good, described: true } : good,
@@ -20,12 +21,14 @@ export const GOOD_FORMAT: Format = {
     4: (good: Record<string, unknown>) => good,
     5: (good: Record<string, unknown>) =>
       good.kind === 'ware' ? good : { ...good, estimated: [], aromas: [] },
+    // Its lots got a new field; goods keep step.
+    6: (good: Record<string, unknown>) => good,
   },
 };
 
 export const LOT_FORMAT: Format = {
   name: 'a lot',
-  version: 6,
+  version: 7,
   upgrades: {
     1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }),
     2: (lot: Record<string, unknown>) => ({ ...lot, arrival: null }),
@@ -33,6 +36,8 @@ export const LOT_FORMAT: Format = {
     3: (lot: Record<string, unknown>) => lot,
     4: (lot: Record<string, unknown>) => ({ ...lot, countedAt: null }),
     5: (lot: Record<string, unknown>) => lot,
+    6: (lot: { verdict?: object | null }) =>
+      lot.verdict ? { ...lot, verdict: { words: [], ...lot.verdict } } : lot,
   },
 };
 

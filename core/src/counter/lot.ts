@@ -42,7 +42,14 @@ export const Lot = z.object({
   /** The check when it came in; null: nothing is to be checked, it lay here before. */
   arrival: Arrival.nullable().default(null),
   verdict: z
-    .object({ says: z.enum(VERDICTS), taster: Name, on: IsoDate, note: Text.default('') })
+    .object({
+      says: z.enum(VERDICTS),
+      taster: Name,
+      on: IsoDate,
+      note: Text.default(''),
+      /** How it tastes, in the taster's own words: they stand first on menu and cards. */
+      words: z.array(Name).max(6).default([]),
+    })
     .nullable()
     .default(null),
 });

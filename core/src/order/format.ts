@@ -9,13 +9,20 @@ import { NO_SNAPSHOT } from './snapshot.js';
  * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
  * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
  * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
- * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. Kept goods and house go
- * with the counter's and the house's.
+ * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
+ * the dessert, and words and points for the cards that were accepted; there were none. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 6,
-  upgrades: { 1: upgradeOrder1, 2: upgradeOrder2, 3: upgradeOrder3, 4: upgradeOrder4, 5: upgradeOrder5 },
+  version: 7,
+  upgrades: {
+    1: upgradeOrder1,
+    2: upgradeOrder2,
+    3: upgradeOrder3,
+    4: upgradeOrder4,
+    5: upgradeOrder5,
+    6: upgradeOrder6,
+  },
 };
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {
@@ -25,6 +32,16 @@ function upgradeOrder4(order: Record<string, unknown>): unknown {
 function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[4]!(snapshot.house as never) : null;
   return { ...order, pairKinds: null, snapshot: { ...snapshot, goods: liftedGoods(snapshot, 5), house } };
+}
+
+function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {
+  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[5]!(snapshot.house as never) : null;
+  return {
+    ...order,
+    desserts: [],
+    telling: {},
+    snapshot: { ...snapshot, goods: liftedGoods(snapshot, 6), house },
+  };
 }
 
 /** A snapshot as it was stored. */

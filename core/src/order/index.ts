@@ -15,7 +15,7 @@ export {
   PlanRequest,
   orderFile,
 } from './order.js';
-export { DRINKS_COME, ORDER_STATES } from './states.js';
+export { DRINKS_COME, MOST_DESSERTS, ORDER_STATES } from './states.js';
 export { weighedOf } from './weighed.js';
 export { ORDER_FORMAT } from './format.js';
 export { defaultTitle } from './title.js';

@@ -5,7 +5,7 @@ import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
-import { DRINKS_COME, NOTHING_CUT, ORDER_STATES } from './states.js';
+import { DRINKS_COME, MOST_DESSERTS, NOTHING_CUT, ORDER_STATES } from './states.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { Snapshot } from './snapshotSchema.js';
 
@@ -14,6 +14,7 @@ import { Snapshot } from './snapshotSchema.js';
 /** Cheeses and meats that one board can hold; more overwhelms long before (trade: 5 to 7), and needs a second order. */
 export const MOST_MAINS = 24;
 export const MOST_EXTRAS = 20;
+
 const ById = <T extends z.ZodType>(value: T) => z.record(GoodId, value);
 
 const Selection = z.object({
@@ -31,6 +32,13 @@ const Selection = z.object({
   /** Fingerprint of the brief for which the selection was last proposed. */
   briefFingerprint: z.string().max(64).nullable().default(null),
 });
+
+/** Three words that tell a good, and one thing to say of it; null: as Rotula would. */
+const Telling = z.object({
+  words: z.array(z.string().trim().min(1).max(40)).max(3).nullable().default(null),
+  point: z.string().trim().max(200).nullable().default(null),
+});
+export type Telling = z.infer<typeof Telling>;
 
 /** What was really cut: targets that froze at the first cut, and every weighing. */
 
@@ -91,6 +99,10 @@ export const OrderBody = z.object({
   pairKinds: z.number().int().min(1).max(40).nullable().default(null),
   /** Order of tasting set by hand. */
   walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
+  /** Sweet things and sweet wine that are a step of their own, after all else. */
+  desserts: z.array(GoodId).max(MOST_DESSERTS).default([]),
+  /** What menu and cards say of a good, where a person said or accepted it. */
+  telling: ById(Telling).default({}),
   /** The goods it uses, as they were when they were chosen. */
   snapshot: Snapshot.default(NO_SNAPSHOT),
   /** Advice that was left, by rule and subject (a good's id, not its name); it stays visible as left. */

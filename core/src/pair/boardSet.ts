@@ -5,6 +5,7 @@ import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
 import { grams } from '../units/index.js';
 import type { Beside } from './facts.js';
 import { feels, keepsToTheme } from './felt.js';
+import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
 import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
 import { ALCOHOL_FREE_ABV, SET_SIZE, shelfOf, SMALL_TABLE, type Slot } from './slots.js';
@@ -58,6 +59,7 @@ export interface SetInput {
   readonly brief: Brief;
   readonly slots: readonly Slot[];
   readonly words: readonly PairWord[];
+  readonly weights: Weights;
   /** What a point is worth for each guest, smallest unit of money. */
   readonly point: number;
   readonly licensed: boolean;
@@ -167,11 +169,11 @@ function questionOf(
   input: SetInput,
   size: 'small' | 'large',
 ): SlotQuestion {
-  const { mains, brief, words } = input;
+  const { mains, brief, words, weights } = input;
   const most = Math.min(candidates.length, mostOf(slot, brief, size));
   const bold = feels(brief, 'timid') && slot !== 'bread' ? BOLD : 0;
   const worth = mains.map((main) => {
-    const scores = scoresBeside(main, candidates);
+    const scores = scoresBeside(main, candidates, weights);
     return Float64Array.from(candidates, (beside, c) => {
       const { intensity, heat } = beside.sense;
       const shy = bold * (Math.max(0, intensity - BOLD_FROM) + heat);
@@ -209,7 +211,7 @@ export function boardSet(input: SetInput): BoardSet {
   const { mains, brief, slots, kinds } = input;
   const size = headsThatEat(brief) <= SMALL_TABLE ? 'small' : 'large';
   const lists = slots.map((slot) =>
-    shortlist(mains, input.candidates[slot], mustsOf(slot, input, mostOf(slot, brief, size))),
+    shortlist(mains, input.candidates[slot], input.weights, mustsOf(slot, input, mostOf(slot, brief, size))),
   );
   const has = mains.reduce((bits, main) => bits | bitsOf(main), 0);
   const asked = slots.map((slot, s) => withoutTwins(questionOf(slot, lists[s]!, input, size)));

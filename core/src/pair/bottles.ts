@@ -1,8 +1,10 @@
 import type { Drink, Main } from '../counter/index.js';
 import { counted, shortlist } from './shortlist.js';
 import { companyFacts } from './facts.js';
+import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
 import { bestSets } from './set.js';
+import { WEIGHTS } from './weights.js';
 
 /** One, two or three bottles for the whole table. */
 export interface Bottles {
@@ -30,10 +32,11 @@ const COLOURS: readonly Drink['type'][] = ['sparkling', 'white', 'red'];
 function best(
   mains: readonly Main[],
   drinks: readonly Drink[],
+  weights: Weights,
   oneOf: readonly ReadonlySet<number>[],
 ): Bottles[] {
   if (mains.length === 0 || drinks.length === 0) return [];
-  const scores = mains.map((main) => scoresBeside(main, drinks));
+  const scores = mains.map((main) => scoresBeside(main, drinks, weights));
   const { curve } = bestSets(
     {
       slots: [
@@ -65,20 +68,28 @@ function best(
 }
 
 /** The best one, two and three bottles over all goods. */
-export const bottlesFor = (mains: readonly Main[], drinks: readonly Drink[]): Bottles[] =>
-  best(mains, drinks, []);
+export const bottlesFor = (
+  mains: readonly Main[],
+  drinks: readonly Drink[],
+  weights: Weights = WEIGHTS,
+): Bottles[] => best(mains, drinks, weights, []);
 
 /** The best with a sparkling, a white and a red; null where the counter lacks one of them. */
-export function oneOfEachColour(mains: readonly Main[], all: readonly Drink[]): Bottles | null {
+export function oneOfEachColour(
+  mains: readonly Main[],
+  all: readonly Drink[],
+  weights: Weights = WEIGHTS,
+): Bottles | null {
   const drinks = COLOURS.flatMap((type) =>
     shortlist(
       mains,
       all.filter((drink) => drink.type === type),
+      weights,
       [],
       OF_A_COLOUR,
     ),
   );
   const groups = COLOURS.map((type) => new Set([...drinks.keys()].filter((c) => drinks[c]!.type === type)));
   if (groups.some((group) => group.size === 0)) return null;
-  return best(mains, drinks, groups).at(-1) ?? null;
+  return best(mains, drinks, weights, groups).at(-1) ?? null;
 }

@@ -1,7 +1,9 @@
 import type { Main } from '../counter/index.js';
-import { rememberedByBoth } from '../units/index.js';
+import { rememberedBy, rememberedByBoth } from '../units/index.js';
 import type { Beside } from './facts.js';
+import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
+import { WEIGHTS } from './weights.js';
 
 /** In the top third for so many of the goods, and a clash with none. */
 const MOSTLY = 0.7;
@@ -16,18 +18,14 @@ const evenly = <T>(all: readonly T[], many: number): readonly T[] =>
     ? all
     : Array.from({ length: many }, (_, i) => all[Math.floor((i * all.length) / many)]!);
 
-/**
- * What of a shelf goes with everything: among the best third for seven tenths of the goods, and a clash with none; at most two, the ones that are
- * among the best most often.
- */
-export const goesWithEverything = rememberedByBoth(
-  (all: readonly Main[], shelf: readonly Beside[]): ReadonlySet<Beside> => {
+const goesBy = rememberedBy((weights: Weights) =>
+  rememberedByBoth((all: readonly Main[], shelf: readonly Beside[]): ReadonlySet<Beside> => {
     const mains = evenly(all, GOODS);
     const best = new Int32Array(shelf.length);
     const clashes = new Uint8Array(shelf.length);
     const third = Math.ceil(shelf.length * THIRD);
     for (const main of mains) {
-      const scores = scoresBeside(main, shelf);
+      const scores = scoresBeside(main, shelf, weights);
       const bar = [...scores].sort((a, b) => b - a)[third - 1]!;
       scores.forEach((score, c) => {
         if (score >= bar) best[c]!++;
@@ -41,5 +39,15 @@ export const goesWithEverything = rememberedByBoth(
         .slice(0, MOST)
         .map((c) => shelf[c]!),
     );
-  },
+  }),
 );
+
+/**
+ * What of a shelf goes with everything: among the best third for seven tenths of the goods, and a clash with none; at most two, the ones that are
+ * among the best most often.
+ */
+export const goesWithEverything = (
+  all: readonly Main[],
+  shelf: readonly Beside[],
+  weights: Weights = WEIGHTS,
+): ReadonlySet<Beside> => goesBy(weights)(all, shelf);

@@ -20,3 +20,4 @@ export { goesWithEverything } from './everything.js';
 export { type Dispute, disputesOver } from './disputed.js';
 export { besideCheese, cheeseFor } from './meats.js';
 export { feltIn, type Felt } from './felt.js';
+export { weightsOf, type Weights } from './learnt.js';

@@ -3,6 +3,7 @@ import { lately, sameValue, type Reason } from '../units/index.js';
 import type { Brief, House, PairWord } from '../brief/index.js';
 import { boardSet, type BoardSet, type SetInput } from './boardSet.js';
 import type { Beside } from './facts.js';
+import { weightsOf, type Weights } from './learnt.js';
 import { leadReason, matchOf, scoreOf, type Match } from './rank.js';
 import { candidatesFor, SLOTS, USUAL_SLOTS, type Slot } from './slots.js';
 import { SERVED } from './shortlist.js';
@@ -22,7 +23,7 @@ export interface SlotPair {
 }
 
 /** What the house decides of the pairing. */
-export type PairHouse = Pick<House, 'pairPoint' | 'pairWords' | 'licensed'>;
+export type PairHouse = Pick<House, 'pairPoint' | 'pairWords' | 'licensed' | 'learnt'>;
 
 export interface Pairs {
   readonly byGood: ReadonlyMap<string, readonly SlotPair[]>;
@@ -35,6 +36,8 @@ export interface Pairs {
   readonly candidates: Candidates;
   /** How the set was chosen: value against number of things, the knee, and how sure. Null: nothing is picked. */
   readonly choice: Omit<BoardSet, 'chosen'> | null;
+  /** What the rules weigh in this house. */
+  readonly weights: Weights;
   /** Goods that nothing of the counter serves in a slot. */
   readonly unserved: readonly { readonly main: Main; readonly slot: Slot }[];
 }
@@ -54,10 +57,12 @@ export interface PairsInput {
 /** For each good a match in each slot out of one small set for the whole board, or what the person chose. */
 export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: PairsInput): Pairs {
   const words = house.pairWords;
+  const weights = weightsOf(house);
   const candidates = Object.fromEntries(
     SLOTS.map((slot) => [slot, candidatesFor(slot, counter, brief)]),
   ) as Record<Slot, readonly Beside[]>;
-  if (mains.length === 0) return { byGood: new Map(), set: [], candidates, choice: null, unserved: [] };
+  if (mains.length === 0)
+    return { byGood: new Map(), set: [], candidates, choice: null, unserved: [], weights };
   const open = openOf(candidates, may);
   const { chosen, ...choice } = setFor({
     mains,
@@ -65,6 +70,7 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
     brief,
     slots: USUAL_SLOTS,
     words,
+    weights,
     point: house.pairPoint,
     licensed: house.licensed,
     kinds,
@@ -76,9 +82,9 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
     for (const main of mains) {
       const wanted = choices[main.id]?.[slot];
       const asked = wanted ? candidates[slot].find((beside) => beside.id === wanted) : undefined;
-      const beside = asked ?? bestOf(main, ofSet, words);
+      const beside = asked ?? bestOf(main, ofSet, words, weights);
       if (!beside && !USUAL_SLOTS.includes(slot)) continue;
-      const match = beside && matchOf(main, beside);
+      const match = beside && matchOf(main, beside, weights);
       byGood.get(main.id)!.push({
         slot,
         match: match ?? null,
@@ -97,7 +103,7 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
     for (const beside of ofSet.filter(stays))
       if (!set.some((e) => e.beside.id === beside.id)) set.push({ slot, beside, serves: [] });
   }
-  return { byGood, set, candidates, choice, unserved: unservedOf(mains, open) };
+  return { byGood, set, candidates, choice, unserved: unservedOf(mains, open, weights), weights };
 }
 
 type Candidates = Readonly<Record<Slot, readonly Beside[]>>;
@@ -124,19 +130,28 @@ const setFor = lately(
     sameList(a.mains, b.mains) &&
     SLOTS.every((slot) => sameList(a.candidates[slot], b.candidates[slot])) &&
     sameList(a.words, b.words) &&
+    a.weights === b.weights &&
     sameValue(a.brief, b.brief),
 );
 
 /** Out of a few the one that stands best beside a good: by the house's word, then by the model, then by id. */
-function bestOf(main: Main, besides: readonly Beside[], words: readonly PairWord[]): Beside | undefined {
-  const points = (beside: Beside) => scoreOf(main, beside) + standsBy(wordOn(words, main, beside));
+function bestOf(
+  main: Main,
+  besides: readonly Beside[],
+  words: readonly PairWord[],
+  weights: Weights,
+): Beside | undefined {
+  const points = (beside: Beside) => scoreOf(main, beside, weights) + standsBy(wordOn(words, main, beside));
   return [...besides].sort((a, b) => points(b) - points(a) || (a.id < b.id ? -1 : 1))[0];
 }
 
 /** Goods for which a slot has candidates, but none that suits. */
-const unservedOf = (mains: readonly Main[], open: Candidates) =>
+const unservedOf = (mains: readonly Main[], open: Candidates, weights: Weights) =>
   USUAL_SLOTS.flatMap((slot) =>
     mains
-      .filter((main) => open[slot].length > 0 && open[slot].every((beside) => scoreOf(main, beside) < SERVED))
+      .filter(
+        (main) =>
+          open[slot].length > 0 && open[slot].every((beside) => scoreOf(main, beside, weights) < SERVED),
+      )
       .map((main) => ({ main, slot })),
   );

@@ -1,7 +1,8 @@
-import { NONE, reason, rememberedByBoth, type Reason, type Rules } from '../units/index.js';
+import { NONE, reason, rememberedBy, rememberedByBoth, type Reason, type Rules } from '../units/index.js';
 import { companyFacts, hostFacts, type Company, type Host, type HostFacts } from './facts.js';
 import { RULES, type CompanyKind, type PairRule } from './rules/index.js';
 import { WEIGHTS } from './weights.js';
+import type { Weights } from './learnt.js';
 
 export interface Match<C extends Company = Company> {
   readonly beside: C;
@@ -16,42 +17,58 @@ interface Weighed {
   readonly points: number;
 }
 
-/** The rules of each kind with their fitted weights; one that weighs nothing is left out. */
-const WEIGHED = Object.fromEntries(
-  (Object.keys(RULES) as CompanyKind[]).map((kind) => [
-    kind,
-    RULES[kind]
-      .map((rule) => ({ rule, points: rule.sign * (WEIGHTS[kind][rule.id] ?? rule.prior) }))
-      .filter(({ points }) => points !== 0),
-  ]),
-) as unknown as Readonly<Record<CompanyKind, readonly Weighed[]>>;
+/** The rules of each kind with what they weigh; one that weighs nothing is left out. */
+const weighedBy = rememberedBy(
+  (weights: Weights) =>
+    Object.fromEntries(
+      (Object.keys(RULES) as CompanyKind[]).map((kind) => [
+        kind,
+        RULES[kind]
+          .map((rule) => ({ rule, points: rule.sign * (weights[kind][rule.id] ?? rule.prior) }))
+          .filter(({ points }) => points !== 0),
+      ]),
+    ) as unknown as Readonly<Record<CompanyKind, readonly Weighed[]>>,
+);
 
-/** How well company sits beside a good, in points. Remembered for each two goods: an edit asks for the same. */
-export const scoreOf = rememberedByBoth((host: Host, beside: Company): number => {
-  const h = hostFacts(host);
-  const b = companyFacts(beside);
-  let sum = 0;
-  for (const { rule, points } of WEIGHED[beside.kind]) sum += points * rule.of(h, b);
-  return sum;
+/** Scores by weights, remembered for each two goods and for each shelf: an edit asks for the same. */
+const scoresBy = rememberedBy((weights: Weights) => {
+  const weighed = weighedBy(weights);
+  const one = rememberedByBoth((host: Host, beside: Company): number => {
+    const h = hostFacts(host);
+    const b = companyFacts(beside);
+    let sum = 0;
+    for (const { rule, points } of weighed[beside.kind]) sum += points * rule.of(h, b);
+    return sum;
+  });
+  const shelf = rememberedByBoth((host: Host, all: readonly Company[]): Float64Array =>
+    Float64Array.from(all, (beside) => one(host, beside)),
+  );
+  return { one, shelf };
 });
 
+/** How well company sits beside a good, in points: by the fitted weights, or by what a house has learnt. */
+export const scoreOf = (host: Host, beside: Company, weights: Weights = WEIGHTS): number =>
+  scoresBy(weights).one(host, beside);
+
 /** The scores of a whole shelf beside a good, in its order; worked out once for each shelf. */
-export const scoresBeside = rememberedByBoth((host: Host, shelf: readonly Company[]): Float64Array =>
-  Float64Array.from(shelf, (beside) => scoreOf(host, beside)),
-);
+export const scoresBeside = (
+  host: Host,
+  shelf: readonly Company[],
+  weights: Weights = WEIGHTS,
+): Float64Array => scoresBy(weights).shelf(host, shelf);
 
 const strongestFirst = (a: Reason, b: Reason): number =>
   Math.abs(b.effect) - Math.abs(a.effect) || (a.rule < b.rule ? -1 : 1);
 
 /** The same with its signed reasons, which add up to the score. */
-export const matchOf = <C extends Company>(host: Host, beside: C): Match<C> =>
-  matchFor(hostFacts(host), beside);
+export const matchOf = <C extends Company>(host: Host, beside: C, weights: Weights = WEIGHTS): Match<C> =>
+  matchFor(hostFacts(host), beside, weights);
 
-function matchFor<C extends Company>(h: HostFacts, beside: C): Match<C> {
+function matchFor<C extends Company>(h: HostFacts, beside: C, weights: Weights): Match<C> {
   const b = companyFacts(beside);
   const reasons: Reason[] = [];
   let score = 0;
-  for (const { rule, points } of WEIGHED[beside.kind]) {
+  for (const { rule, points } of weighedBy(weights)[beside.kind]) {
     const effect = points * rule.of(h, b);
     if (effect === 0) continue;
     score += effect;
@@ -65,10 +82,14 @@ function matchFor<C extends Company>(h: HostFacts, beside: C): Match<C> {
 const byId = (a: { readonly id: string }, b: { readonly id: string }) => (a.id < b.id ? -1 : 1);
 
 /** Company for one good, the best first; ties by id. */
-export function rankBeside<C extends Company>(host: Host, candidates: readonly C[]): Match<C>[] {
+export function rankBeside<C extends Company>(
+  host: Host,
+  candidates: readonly C[],
+  weights: Weights = WEIGHTS,
+): Match<C>[] {
   const h = hostFacts(host);
   return candidates
-    .map((beside) => matchFor(h, beside))
+    .map((beside) => matchFor(h, beside, weights))
     .sort((a, b) => b.score - a.score || byId(a.beside, b.beside));
 }
 
@@ -76,9 +97,10 @@ export function rankBeside<C extends Company>(host: Host, candidates: readonly C
 export function rankGoods<H extends Host>(
   beside: Company,
   hosts: readonly H[],
+  weights: Weights = WEIGHTS,
 ): { readonly main: H; readonly match: Match }[] {
   return hosts
-    .map((main) => ({ main, match: matchOf(main, beside) }))
+    .map((main) => ({ main, match: matchOf(main, beside, weights) }))
     .sort((a, b) => b.match.score - a.match.score || byId(a.main, b.main));
 }
 

@@ -1,6 +1,7 @@
 import type { Main } from '../counter/index.js';
-import { lately, rememberedByBoth } from '../units/index.js';
+import { lately, rememberedBy, rememberedByBoth } from '../units/index.js';
 import type { Beside } from './facts.js';
+import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
 
 /** From this score on a good is served; below it company is a clash, and counts threefold against a set. House's own figures. */
@@ -18,23 +19,31 @@ const bestFirst = (of: Float64Array, many: number): number[] =>
   [...of.keys()].sort((a, b) => of[b]! - of[a]! || a - b).slice(0, many);
 
 /** What is best beside one good of a long list; asked again at every edit. */
-const bestBeside = rememberedByBoth((main: Main, all: readonly Beside[]): readonly number[] =>
-  bestFirst(scoresBeside(main, all), SHORTLIST / 2),
+const bestBeside = rememberedBy((weights: Weights) =>
+  rememberedByBoth((main: Main, all: readonly Beside[]): readonly number[] =>
+    bestFirst(scoresBeside(main, all, weights), SHORTLIST / 2),
+  ),
 );
 
 interface Question {
   readonly mains: readonly Main[];
   readonly all: readonly Beside[];
+  readonly weights: Weights;
 }
 
 /** What is best beside all of them together. */
 const bestForAll = lately(
-  ({ mains, all }: Question): readonly number[] => {
+  ({ mains, all, weights }: Question): readonly number[] => {
     const sums = new Float64Array(all.length);
-    for (const main of mains) scoresBeside(main, all).forEach((score, c) => (sums[c]! += counted(score)));
+    for (const main of mains)
+      scoresBeside(main, all, weights).forEach((score, c) => (sums[c]! += counted(score)));
     return bestFirst(sums, all.length);
   },
-  (a, b) => a.all === b.all && a.mains.length === b.mains.length && a.mains.every((m, i) => m === b.mains[i]),
+  (a, b) =>
+    a.all === b.all &&
+    a.weights === b.weights &&
+    a.mains.length === b.mains.length &&
+    a.mains.every((m, i) => m === b.mains[i]),
   12,
 );
 
@@ -45,15 +54,16 @@ const bestForAll = lately(
 export function shortlist<B extends Beside>(
   mains: readonly Main[],
   all: readonly B[],
+  weights: Weights,
   musts: readonly ((beside: Beside) => boolean)[] = [],
   most = SHORTLIST,
 ): readonly B[] {
   if (all.length <= most || mains.length === 0) return all;
   const each = Math.floor(most / 2 / mains.length);
-  const together = bestForAll({ mains, all });
+  const together = bestForAll({ mains, all, weights });
   const kept = new Set([
     ...together.slice(0, most / 2),
-    ...mains.flatMap((main) => bestBeside(main, all).slice(0, each)),
+    ...mains.flatMap((main) => bestBeside(weights)(main, all).slice(0, each)),
     ...musts.flatMap((test) => together.find((c) => test(all[c]!)) ?? []),
   ]);
   return [...kept].sort((a, b) => a - b).map((c) => all[c]!);

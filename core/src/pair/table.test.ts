@@ -5,6 +5,7 @@ import { bottlesFor, oneOfEachColour } from './bottles.js';
 import { bridgesOf, hiddenNeighbours } from './bridges.js';
 import { disputesOver } from './disputed.js';
 import { goesWithEverything } from './everything.js';
+import { WEIGHTS } from './weights.js';
 import { rankBeside, scoreOf } from './rank.js';
 import { counted, SHORTLIST, shortlist } from './shortlist.js';
 import { shelfOf, SHELVES } from './slots.js';
@@ -120,7 +121,7 @@ describe('of a counter of thousands', () => {
   ];
   test('the bottles are chosen among the best, and what must be there is among them', () => {
     const red = (beside: { readonly kind: string }) => (beside as Drink).type === 'red';
-    const list = shortlist(board, many, [red]);
+    const list = shortlist(board, many, WEIGHTS, [red]);
     expect(list.length).toBeLessThanOrEqual(SHORTLIST + 1);
     expect(list.some(red)).toBe(true);
     const points = (set: readonly Drink[]) => bottlesFor(board, set).map((bottles) => bottles.points);

@@ -1,5 +1,6 @@
 import type { PairWord } from '../brief/index.js';
 import type { Company, Host } from './facts.js';
+import type { Weights } from './learnt.js';
 import { rankBeside, type Match } from './rank.js';
 
 /** Points by which the house's word stands above the model. */
@@ -31,8 +32,9 @@ export function rankedByHouse<C extends Company>(
   host: Host,
   candidates: readonly C[],
   words: readonly PairWord[],
+  weights?: Weights,
 ): { readonly match: Match<C>; readonly word: PairWord | null }[] {
-  const ranked = rankBeside(host, candidates).map((match) => ({
+  const ranked = rankBeside(host, candidates, weights).map((match) => ({
     match,
     word: wordOn(words, host, match.beside),
   }));

@@ -80,10 +80,9 @@ export interface PlateShopping {
 export const plateShopping = (plan: Plan): PlateShopping[] =>
   plan.ownPlates.map((plate) => ({ plate, lines: plate.lines }));
 
-/** Goods that are offered though they are no part of the board: between steps, and to small children. */
+/** Goods that are offered to small children though they are no part of the board. */
 export function offeredBeside(plan: Plan): Good[] {
-  const bought = new Set(plan.portions.companions.map(({ good }) => good.id));
-  const cleans = plan.walk.steps.some((step) => step.cleanse) && plan.cleanser ? [plan.cleanser] : [];
-  const offered = [...cleans, ...plan.children.flatMap((line) => line.instead ?? [])];
+  const bought = new Set(plan.lines.map(({ subject }) => subject));
+  const offered = plan.children.flatMap((line) => line.instead ?? []);
   return offered.filter((good, i) => !bought.has(good.id) && offered.indexOf(good) === i);
 }

@@ -1,7 +1,9 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
-import { outOfSeason, type Brief } from '../brief/index.js';
+import { boardEatersOf, outOfSeason, type Brief } from '../brief/index.js';
+import { purchase, type Purchase } from '../amount/index.js';
 import { goodsById, isCompanion, type Companion, type Good } from '../counter/index.js';
-import { rememberedBy } from '../units/index.js';
+import { grams, rememberedBy } from '../units/index.js';
+import type { WalkStep } from './walk.js';
 
 /** What clears a palate: water-rich sharp fruit first, then a juicy raw vegetable, then plain bread. Common practice. */
 const CLEANS: readonly ((good: Companion) => boolean)[] = [
@@ -43,3 +45,27 @@ export function cleanserFor(
 const cleansersIn = (goods: readonly Good[]): Companion[] =>
   goods.filter(isCompanion).filter((good) => CLEANS.some((row) => row(good)));
 const cleansersOn = rememberedBy(cleansersIn);
+
+/** What clears the palate of a whole party: how often, how much a head each time, and what that comes to. */
+export interface Cleansing extends Purchase {
+  readonly good: Companion;
+  readonly places: number;
+  readonly each: number;
+}
+
+/** A bite that clears the palate, grams: three grapes, a slice of apple, a cracker. House's own figures. */
+const BITE: Partial<Record<Companion['role'], number>> = { fruit: 15, vegetable: 15, bread: 8, cracker: 4 };
+const OTHER_BITE = 10;
+
+/** How much of a cleanser the walk asks for; null: none, or only water. */
+export function reliefOf(
+  cleanser: Companion | null,
+  steps: readonly WalkStep[],
+  brief: Brief,
+): Cleansing | null {
+  const places = steps.filter(({ cleanse }) => cleanse).length;
+  if (!cleanser || places === 0) return null;
+  const each = BITE[cleanser.role] ?? OTHER_BITE;
+  const net = grams(each * places * boardEatersOf(brief));
+  return { ...purchase(cleanser, net, brief.practice), good: cleanser, places, each };
+}

@@ -26,12 +26,15 @@ const over = (x: number): number => (x > 0 ? x : 0);
 const animalOf = (main: Main): string =>
   main.kind === 'cheese' ? (main.milk[0]?.animal ?? '') : `meat ${main.animals[0]?.animal ?? ''}`;
 
+/** What a point of strength that a step falls back costs. */
+export const FALLS = 1.5;
+
 /** One step from a good to the next, and what it costs the palate; each row is a rule. Common practice, no source. */
 export const STEP_RULES: readonly {
   readonly rule: StepRuleId;
   readonly cost: (from: Main, to: Main) => number;
 }[] = [
-  { rule: 'falls back', cost: (a, b) => 1.5 * over(a.sense.intensity - b.sense.intensity) },
+  { rule: 'falls back', cost: (a, b) => FALLS * over(a.sense.intensity - b.sense.intensity) },
   { rule: 'lingers', cost: (a, b) => 0.8 * over(a.sense.persistence - b.sense.intensity) },
   { rule: 'leap', cost: (a, b) => 0.3 * over(b.sense.intensity - a.sense.intensity - 3) },
   { rule: 'heat stays', cost: (a, b) => 0.4 * a.sense.heat * (b.kind === 'cheese' ? 1 : 0.5) },
@@ -44,9 +47,11 @@ export const STEP_RULES: readonly {
 ];
 
 /** What the strongest good so far still does to a later one, beyond the good just before: the set before counts, not only the last. */
-const MEMORY = 0.15;
+export const MEMORY = 0.15;
+/** How strong something may have been before a step without telling on it. */
+export const bears = (from: Main, to: Main): number => Math.max(from.sense.intensity, to.sense.intensity + 1);
 export const memoryCost = (strongest: number, from: Main, to: Main): number =>
-  MEMORY * over(strongest - Math.max(from.sense.intensity, to.sense.intensity + 1));
+  MEMORY * over(strongest - bears(from, to));
 
 /** A walk starts mild: half a point for each point of intensity of the first good. */
 export const START = 0.5;

@@ -1,15 +1,16 @@
 import type { Main } from '../counter/index.js';
 import type { LateSchool } from '../brief/index.js';
 import { lately } from '../units/index.js';
-import { lateness, memoryCost, START, stepCost } from './cost.js';
+import { bears, FALLS, lateness, MEMORY, START, stepCost } from './cost.js';
 
-/** Held-Karp takes 2^n n^2 steps; above this the walk rises by strength instead, and says so. */
+/** Above this the walk rises by strength instead, and says so: nobody tastes so many in a row. */
 export const EXACT_UP_TO = 15;
 
 /**
  * The order of least cost, exactly, by dynamic programming over subsets (Held and Karp 1962; Bellman 1962): the cost of a step depends on
- * the set of goods before it, the last of them and the next. What comes late by rule comes late whatever it costs.
- * Ties go to the smaller id, so the order in which the goods are given never matters.
+ * the set of goods before it, the last of them and the next. What comes late by rule comes late whatever it costs. States from which nothing
+ * can be as good as an order that is known already are left out, which changes no answer.
+ * Goods are taken by id, so the order in which they are given never matters.
  */
 export function bestOrder(mains: readonly Main[], school: LateSchool = 'blue last'): Main[] {
   const goods = [...mains].sort((a, b) => (a.id < b.id ? -1 : 1));
@@ -36,63 +37,165 @@ const byStrength = (goods: readonly Main[], school: LateSchool): number[] =>
       goods[a]!.sense.intensity - goods[b]!.sense.intensity,
   );
 
-function exactOrder(goods: readonly Main[], school: LateSchool): number[] {
-  const n = goods.length;
-  if (n === 0) return [];
-  const late = goods.map((main) => lateness(main, school));
-  const strength = goods.map(({ sense }) => sense.intensity);
-  const step = goods.map((a) => goods.map((b) => stepCost(a, b)));
-  const full = (1 << n) - 1;
-  // The strongest of every set, and how late the latest of what is left may be: what is not yet late stands first.
-  const strongest = new Float64Array(full + 1);
-  const earliest = new Uint8Array(full + 1).fill(9);
-  for (let set = 1; set <= full; set++) {
+/** A board with what each step on it costs, worked out once; `step` and `bears` by from and to, in one row after the other. */
+interface Table {
+  readonly n: number;
+  readonly late: readonly number[];
+  readonly strength: readonly number[];
+  readonly step: Float64Array;
+  readonly bears: Float64Array;
+}
+
+function tableOf(goods: readonly Main[], school: LateSchool): Table {
+  const each = (of: (from: Main, to: Main) => number) =>
+    Float64Array.from(goods.flatMap((from) => goods.map((to) => of(from, to))));
+  return {
+    n: goods.length,
+    late: goods.map((main) => lateness(main, school)),
+    strength: goods.map(({ sense }) => sense.intensity),
+    step: each(stepCost),
+    bears: each(bears),
+  };
+}
+
+/** What a step costs after all that was before: the same as stepCost and memoryCost, from the table. */
+function costOf({ n, step, bears: may }: Table, strongest: number, from: number, to: number): number {
+  const at = from * n + to;
+  const above = strongest - may[at]!;
+  return step[at]! + (above > 0 ? MEMORY * above : 0);
+}
+
+function walked(order: readonly number[], table: Table): number {
+  let strongest = table.strength[order[0]!]!;
+  let sum = START * strongest;
+  for (let i = 1; i < order.length; i++) {
+    sum += costOf(table, strongest, order[i - 1]!, order[i]!);
+    strongest = Math.max(strongest, table.strength[order[i]!]!);
+  }
+  return sum;
+}
+
+/** Less than this is nothing. */
+const NOTHING = 1e-9;
+
+/** A good order: by strength, in which goods are moved one by one for as long as that helps. */
+function goodOrder(start: readonly number[], table: Table): readonly number[] {
+  const { n, late } = table;
+  let order = start;
+  let least = walked(order, table);
+  for (let better = true; better;) {
+    better = false;
+    for (let from = 0; from < n; from++)
+      for (let to = 0; to < n; to++) {
+        const by = to > from ? 1 : -1;
+        // Past what comes at another time it may not go.
+        if (to === from || late[order[to]!] !== late[order[from]!]) continue;
+        const tried = [...order];
+        for (let i = from; i !== to; i += by) tried[i] = order[i + by]!;
+        tried[to] = order[from]!;
+        const cost = walked(tried, table);
+        if (cost >= least - NOTHING) continue;
+        [order, least, better] = [tried, cost, true];
+      }
+  }
+  return order;
+}
+
+/** What is known of every set of goods. */
+function setsOf({ n, late, strength, step }: Table) {
+  const all = (1 << n) - 1;
+  const strongest = new Float64Array(all + 1);
+  const mildest = new Float64Array(all + 1).fill(Infinity);
+  const earliest = new Uint8Array(all + 1).fill(9);
+  /** The least that its goods cost to come to, but for what they fall back. */
+  const atLeast = new Float64Array(all + 1);
+  const entered = strength.map((to, t) =>
+    Math.min(
+      ...strength.map((from, f) =>
+        f === t || late[f]! > late[t]! ? Infinity : step[f * n + t]! - FALLS * Math.max(0, from - to),
+      ),
+    ),
+  );
+  for (let set = 1; set <= all; set++) {
     const low = 31 - Math.clz32(set & -set);
     const rest = set & (set - 1);
-    strongest[set] = Math.max(strength[low]!, rest ? strongest[rest]! : 0);
-    earliest[set] = Math.min(late[low]!, rest ? earliest[rest]! : 9);
+    strongest[set] = Math.max(strength[low]!, strongest[rest]!);
+    mildest[set] = Math.min(strength[low]!, mildest[rest]!);
+    earliest[set] = Math.min(late[low]!, earliest[rest]!);
+    atLeast[set] = entered[low]! + atLeast[rest]!;
   }
-  // cost[left * n + last]: least cost of walking all of `left` after `last`, when everything else was before.
-  const cost = new Float64Array((full + 1) * n).fill(Infinity);
-  const next = new Int8Array((full + 1) * n).fill(-1);
-  for (let last = 0; last < n; last++) cost[last] = 0;
-  for (let left = 1; left <= full; left++) {
-    const before = full & ~left;
-    for (let last = 0; last < n; last++) {
-      if (!(before & (1 << last)) || late[last]! > earliest[left]!) continue;
-      let least = Infinity;
-      let best = -1;
+  return { strongest, mildest, earliest, atLeast };
+}
+
+function exactOrder(goods: readonly Main[], school: LateSchool): readonly number[] {
+  const n = goods.length;
+  if (n === 0) return [];
+  const table = tableOf(goods, school);
+  const { late, strength } = table;
+  const good = goodOrder(byStrength(goods, school), table);
+  const known = walked(good, table) - NOTHING;
+  const { strongest, mildest, earliest, atLeast } = setsOf(table);
+  const all = (1 << n) - 1;
+  // reached[set * n + last]: the least cost of having tasted `set`, `last` at last; layer after layer.
+  const reached = new Float64Array((all + 1) * n).fill(Infinity);
+  const layers: number[][] = [];
+  const reach = (layer: number[], set: number, last: number, total: number) => {
+    const left = all & ~set;
+    if (late[last]! > earliest[left]!) return;
+    // From the last to the mildest still to come it falls back at least so far, by whatever way.
+    const falls = Math.max(0, strength[last]! - mildest[left]!);
+    const state = set * n + last;
+    if (total + atLeast[left]! + FALLS * falls >= known || total >= reached[state]!) return;
+    if (reached[state] === Infinity) layer.push(state);
+    reached[state] = total;
+  };
+  for (let size = 1; size <= n; size++) {
+    const layer: number[] = [];
+    if (size === 1) strength.forEach((s, to) => reach(layer, 1 << to, to, START * s));
+    for (const state of layers.at(-1) ?? []) {
+      const last = state % n;
+      const set = (state - last) / n;
+      for (let to = 0; to < n; to++)
+        if (!(set & (1 << to)))
+          reach(layer, set | (1 << to), to, reached[state]! + costOf(table, strongest[set]!, last, to));
+    }
+    layers.push(layer);
+  }
+  return layers.at(-1)!.length > 0 ? backwards(table, layers, strongest) : good;
+}
+
+/** Over what was reached, from the end: the least cost of what is still to come, and with which good it begins. */
+function backwards(table: Table, layers: readonly (readonly number[])[], strongest: Float64Array): number[] {
+  const { n, strength } = table;
+  const onward = new Float64Array((1 << n) * n).fill(Infinity);
+  const next = new Int8Array((1 << n) * n).fill(-1);
+  for (const state of layers[n - 1]!) onward[state] = 0;
+  for (let size = n - 2; size >= 0; size--)
+    for (const state of layers[size]!) {
+      const last = state % n;
+      const set = (state - last) / n;
       for (let to = 0; to < n; to++) {
-        // One that is too late to come next has no way on: what it would leave behind costs infinitely much.
-        if (!(left & (1 << to))) continue;
-        const c =
-          step[last]![to]! +
-          memoryCost(strongest[before]!, goods[last]!, goods[to]!) +
-          cost[(left & ~(1 << to)) * n + to]!;
-        if (c < least - 1e-12) {
-          least = c;
-          best = to;
-        }
+        if (set & (1 << to)) continue;
+        const total = costOf(table, strongest[set]!, last, to) + onward[(set | (1 << to)) * n + to]!;
+        if (total >= onward[state]! - NOTHING) continue;
+        onward[state] = total;
+        next[state] = to;
       }
-      cost[left * n + last] = least;
-      next[left * n + last] = best;
     }
-  }
-  let at = -1;
+  let set = 0;
   let least = Infinity;
-  for (let first = 0; first < n; first++) {
-    const left = full & ~(1 << first);
-    if (left && late[first]! > earliest[left]!) continue;
-    const total = START * strength[first]! + cost[left * n + first]!;
-    if (total < least - 1e-12) {
-      least = total;
-      at = first;
-    }
+  let at = -1;
+  for (const state of layers[0]!) {
+    const total = START * strength[state % n]! + onward[state]!;
+    if (total >= least - NOTHING) continue;
+    least = total;
+    at = state % n;
   }
-  const order = [at];
-  for (let left = full & ~(1 << at); left > 0; left &= ~(1 << at)) {
-    at = next[left * n + at]!;
+  const order: number[] = [];
+  while (at >= 0) {
     order.push(at);
+    set |= 1 << at;
+    at = next[set * n + at]!;
   }
   return order;
 }

@@ -1,5 +1,6 @@
 import { drinkersOf, headsThatEat, type Brief } from '../brief/index.js';
-import type { Main } from '../counter/index.js';
+import type { Companion, Drink, Main } from '../counter/index.js';
+import type { DessertStep } from './dessert.js';
 import type { Pour } from './pours.js';
 import type { Walk } from './walk.js';
 
@@ -13,7 +14,7 @@ const WATER_ML = 200;
 interface PacedStep {
   /** Minutes after the start at which it is served. */
   readonly at: number;
-  readonly main: Main;
+  readonly good: Main | Companion | Drink;
   /** The drink that is poured anew with it; null: the glass stays. */
   readonly pours: Pour['drink'] | null;
   readonly cleanse: boolean;
@@ -28,14 +29,23 @@ export interface Pace {
 }
 
 /** A seated tasting by the clock: when each good is served, what is poured with it, and how long it takes. */
-export function paceOf(walk: Walk, flight: readonly Pour[], brief: Brief): Pace {
+export function paceOf(
+  walk: Walk,
+  desserts: readonly DessertStep[],
+  flight: readonly Pour[],
+  brief: Brief,
+): Pace {
   let minutes = 0;
-  const steps = walk.steps.map(({ main, number, cleanse }): PacedStep => {
+  const all = [
+    ...walk.steps.map(({ main, ...step }) => ({ ...step, good: main })),
+    ...desserts.map((step) => ({ ...step, cleanse: false })),
+  ];
+  const steps = all.map(({ good, number, cleanse }): PacedStep => {
     if (cleanse) minutes += MINUTES_OF_RELIEF;
     const at = Math.round(minutes);
     minutes += MINUTES_A_STEP;
     const pours = flight.find(({ from }) => from === number)?.drink ?? null;
-    return { at, main, pours, cleanse };
+    return { at, good, pours, cleanse };
   });
   return {
     steps,

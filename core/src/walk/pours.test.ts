@@ -66,8 +66,8 @@ test('nothing to pour, or nothing to eat: no flight', () => {
 test('a seated tasting takes 5 to 8 minutes a step, pours of 50 ml and 200 ml of water a head', () => {
   const walk = walkFor(order, null);
   const brief = aBrief({ guests: { adults: 10 }, drinkers: 8 });
-  const { steps, minutes, water, poured } = paceOf(walk, flightOf(order, drinks), brief);
-  expect(steps.map(({ main }) => main.id)).toEqual(walk.steps.map(({ main }) => main.id));
+  const { steps, minutes, water, poured } = paceOf(walk, [], flightOf(order, drinks), brief);
+  expect(steps.map(({ good }) => good.id)).toEqual(walk.steps.map(({ main }) => main.id));
   steps.slice(1).forEach(({ at }, i) => {
     expect(at - steps[i]!.at).toBeGreaterThanOrEqual(5);
     expect(at - steps[i]!.at).toBeLessThanOrEqual(8);

@@ -1,5 +1,5 @@
 import type { Drink, Main } from '../counter/index.js';
-import { pouredAt, scoreOf } from '../pair/index.js';
+import { pouredAt, scoreOf, type Weights } from '../pair/index.js';
 
 /** One drink of the flight: what it is poured with, in the order of tasting. */
 export interface Pour {
@@ -17,7 +17,7 @@ const CHANGE = 0.5;
  * The drinks of a board in step with its walk: each step has one, and they only ever go from light and dry to strong and sweet, as the food rises. Exact, by
  * dynamic programming over steps and drinks: the most points less half a point for every change of glass. Ties go to the lighter drink.
  */
-export function flightOf(order: readonly Main[], drinks: readonly Drink[]): Pour[] {
+export function flightOf(order: readonly Main[], drinks: readonly Drink[], weights?: Weights): Pour[] {
   if (order.length === 0 || drinks.length === 0) return [];
   const poured = [...drinks].sort((a, b) => pouredAt(a) - pouredAt(b) || (a.id < b.id ? -1 : 1));
   const n = order.length;
@@ -35,14 +35,14 @@ export function flightOf(order: readonly Main[], drinks: readonly Drink[]): Pour
           next[i]![d] = e;
         }
       }
-      best[i]![d] = scoreOf(order[i]!, poured[d]!) + most;
+      best[i]![d] = scoreOf(order[i]!, poured[d]!, weights) + most;
     }
   let d = 0;
   for (let e = 1; e < k; e++) if (best[0]![e]! > best[0]![d]! + 1e-12) d = e;
   const flight: { drink: Drink; from: number; to: number; points: number }[] = [];
   for (let i = 0; i < n; i++) {
     const drink = poured[d]!;
-    const points = scoreOf(order[i]!, drink);
+    const points = scoreOf(order[i]!, drink, weights);
     const last = flight.at(-1);
     if (last?.drink === drink) {
       last.to = i + 1;

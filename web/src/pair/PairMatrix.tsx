@@ -94,8 +94,8 @@ function Row({
   cell: Cell | null;
   onCell: (main: Main, entry: Entry) => void;
 }) {
-  const { house } = useWorkbench();
-  const scores = set.map(({ beside }) => scoreOf(main, beside));
+  const { house, plan } = useWorkbench();
+  const scores = set.map(({ beside }) => scoreOf(main, beside, plan.pairs.weights));
   const words = set.map(({ beside }) => wordOn(house.pairWords, main, beside));
   // The house's word stands above the model here too.
   const ranks = scores.map((score, i) => score + standsBy(words[i]!));

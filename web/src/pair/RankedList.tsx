@@ -36,15 +36,19 @@ export function RankedList({
   const [shelf, setShelf] = useState<ShelfId | null>(null);
   const shelves = shelvesOf(slot);
   const open = shelves.find(({ id }) => id === shelf) ?? null;
+  const { weights } = plan.pairs;
   const candidates = plan.pairs.candidates[slot];
   const ranked = useMemo(
-    () => rankedByHouse(main, open ? candidates.filter(open.holds) : candidates, house.pairWords),
-    [main, open, candidates, house.pairWords],
+    () => rankedByHouse(main, open ? candidates.filter(open.holds) : candidates, house.pairWords, weights),
+    [main, open, candidates, house.pairWords, weights],
   );
   const mains = useMemo(() => counter.filter(isMain), [counter]);
   const everything = useMemo(
-    () => new Set(shelves.flatMap(({ holds }) => [...goesWithEverything(mains, shelfOf(candidates, holds))])),
-    [mains, shelves, candidates],
+    () =>
+      new Set(
+        shelves.flatMap(({ holds }) => [...goesWithEverything(mains, shelfOf(candidates, holds), weights)]),
+      ),
+    [mains, shelves, candidates, weights],
   );
   return (
     <SlateSection title={say`${capital(word(slot))} for ${main.name}`} aside={say`fit`}>

@@ -24,8 +24,10 @@ export function TableDrinks() {
     () => plan.pairs.candidates.drink.filter((beside): beside is Drink => isDrink(beside)),
     [plan.pairs.candidates],
   );
-  const best = useMemo(() => bottlesFor(plan.mains, drinks), [plan.mains, drinks]);
-  const colours = useMemo(() => oneOfEachColour(plan.mains, drinks), [plan.mains, drinks]);
+  const { mains } = plan;
+  const { weights } = plan.pairs;
+  const best = useMemo(() => bottlesFor(mains, drinks, weights), [mains, drinks, weights]);
+  const colours = useMemo(() => oneOfEachColour(mains, drinks, weights), [mains, drinks, weights]);
   return (
     <>
       <SlateSection title={say`Drinks for the table`} aside={say`points over all goods`}>
@@ -77,7 +79,7 @@ function Choice({ name, bottles }: { name: string; bottles: Bottles }) {
         className="min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
         onClick={() =>
           document.change(say`${format.list(bottles.drinks.map((d) => d.name))} for the table`, (order) =>
-            setBottles(order, plan.mains, bottles.drinks),
+            setBottles(order, plan.mains, bottles.drinks, plan.pairs.weights),
           )
         }
       >{say`Pour these`}</button>

@@ -58,7 +58,7 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
       }
     >
       <div data-turned={beside.id}>
-        <Ranked list={rankGoods(beside, plan.mains)} />
+        <Ranked list={rankGoods(beside, plan.mains, plan.pairs.weights)} />
         {without && (
           <button
             type="button"
@@ -82,7 +82,7 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
         )}
         {beside.kind === 'companion' && beside.role === 'chocolate' && <Poured host={beside} />}
         <h3 className="mt-3 mb-1 text-chalk-soft">{say`And on the counter`}</h3>
-        <Ranked list={rankGoods(beside, elsewhere).slice(0, SHOWN)} />
+        <Ranked list={rankGoods(beside, elsewhere, plan.pairs.weights).slice(0, SHOWN)} />
       </div>
     </SlateSection>
   );
@@ -91,7 +91,7 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
 /** Chocolate is tasted for itself: what is poured beside it. */
 function Poured({ host }: { host: Companion }) {
   const { plan } = useWorkbench();
-  const drinks = rankBeside(host, plan.pairs.candidates.drink).slice(0, 3);
+  const drinks = rankBeside(host, plan.pairs.candidates.drink, plan.pairs.weights).slice(0, 3);
   return (
     <>
       <h3 className="mt-3 mb-1 text-chalk-soft">{say`Poured beside it`}</h3>

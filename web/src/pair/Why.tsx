@@ -22,8 +22,8 @@ export function Why({
   pair: SlotPair | undefined;
   onChoose: (id: string | null, name: string) => void;
 }) {
-  const { format } = useWorkbench();
-  const match = matchOf(main, beside);
+  const { plan, format } = useWorkbench();
+  const match = matchOf(main, beside, plan.pairs.weights);
   const stands = pair?.match?.beside.id === beside.id;
   return (
     <SlateSection title={say`Why ${beside.name}`} aside={say`beside ${main.name}: ${signed(match.score, 1)}`}>

@@ -27,8 +27,14 @@ export function ShoppingList() {
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {shoppingList(plan).map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
-            {lines.map(({ good, portion, drink, toBuy, jars }) => (
+            {lines.map(({ good, portion, drink, toBuy, jars, amount: grams }) => (
               <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
+                {!portion && !drink && grams !== null && (
+                  <>
+                    {format.grams(grams)}
+                    <span className="block text-[10.5pt]">{say`to clear the palate; not in the sum`}</span>
+                  </>
+                )}
                 {drink && (
                   <>
                     {count(drink.bottles, 'bottle')}
@@ -69,7 +75,7 @@ export function ShoppingList() {
               <Line
                 key={good.id}
                 name={good.name}
-                about={say`${styleOnBoard(good)}: a little, between steps or for small children`}
+                about={say`${styleOnBoard(good)}: a little, for small children`}
               />
             ))}
           </Section>

@@ -1,4 +1,4 @@
-import { flightOf, isDrink, paceOf } from '@rotula/core';
+import { paceOf } from '@rotula/core';
 import { addMinutes, lightFormat } from 'date-fns';
 import { useWorkbench } from '../frame/context';
 import { say } from '../language/say';
@@ -9,14 +9,7 @@ import { SheetHead } from './SheetHead';
 export default function TimeLine() {
   const { plan, document, format } = useWorkbench();
   const { brief } = document.order;
-  const drinks = plan.pairs.set.flatMap(({ slot, beside }) =>
-    slot === 'drink' && isDrink(beside) ? [beside] : [],
-  );
-  const flight = flightOf(
-    plan.walk.steps.map(({ main }) => main),
-    drinks,
-  );
-  const pace = paceOf(plan.walk, flight, plan.brief);
+  const pace = paceOf(plan.walk, plan.desserts, plan.flight, plan.brief);
   const at = (minutes: number) =>
     format.time(lightFormat(addMinutes(new Date(brief.servingAt), minutes), "yyyy-MM-dd'T'HH:mm"));
   return (
@@ -31,14 +24,14 @@ export default function TimeLine() {
           </tr>
         </thead>
         <tbody>
-          {pace.steps.map(({ at: minutes, main, pours, cleanse }, i) => (
+          {pace.steps.map(({ at: minutes, good: main, pours, cleanse }, i) => (
             <tr key={main.id} className="border-b border-black/30 align-top">
               <td className="py-[1.5mm] font-bold">{at(minutes)}</td>
               <td className="py-[1.5mm]">
                 {cleanse && (
                   <span className="block text-[10pt]">
                     {plan.cleanser
-                      ? say`First a bite of ${plan.cleanser.name} and water.`
+                      ? say`First a bite of ${plan.cleanser.name} (${format.grams(plan.relief?.each ?? 0)} a head) and water.`
                       : say`First a sip of water.`}
                   </span>
                 )}

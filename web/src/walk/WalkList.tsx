@@ -7,6 +7,7 @@ import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { sentence, strengthOf } from '../words';
 import { say } from '../language/say';
+import { Desserts } from './Desserts';
 
 /** The order of tasting, mild to strong, with the drinks beside and relief where the palate needs it. */
 export function WalkList() {
@@ -19,14 +20,15 @@ export function WalkList() {
           <Step key={step.main.id} step={step} at={i} />
         ))}
       </ol>
+      <Desserts />
     </>
   );
 }
 
 /** What clears the palate on this board; where it does not lie there yet, it is one touch away. */
 function Cleanser() {
-  const { plan, document } = useWorkbench();
-  const { cleanser, walk, beside } = plan;
+  const { plan, document, format } = useWorkbench();
+  const { cleanser, walk, beside, relief } = plan;
   const places = walk.steps.filter(({ cleanse }) => cleanse).length;
   if (places === 0)
     return (
@@ -40,7 +42,7 @@ function Cleanser() {
     >
       <Droplets size={18} className="text-vein" aria-hidden />
       {cleanser
-        ? say`${cleanser.name} clears the palate ${places === 1 ? say`once` : say`${places} times`}${lies ? say`; it lies on the board` : ''}.`
+        ? say`${cleanser.name} clears the palate ${places === 1 ? say`once` : say`${places} times`}${lies ? say`; it lies on the board` : ''}: about ${format.grams(relief?.net ?? 0)} in all.`
         : say`Nothing on the counter that the limits allow clears the palate: water, ${places} ${places === 1 ? say`time` : say`times`}.`}
       {cleanser && !lies && (
         <button

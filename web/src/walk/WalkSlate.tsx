@@ -1,6 +1,6 @@
-import { flightOf, isDrink, reasonKey } from '@rotula/core';
+import { reasonKey } from '@rotula/core';
 import clsx from 'clsx';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense } from 'react';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
@@ -8,6 +8,7 @@ import { signed } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
 import { say } from '../language/say';
+import { ClockPath } from './ClockPath';
 
 const PalateCurve = lazy(() => import('./PalateCurve'));
 
@@ -59,6 +60,7 @@ export function WalkSlate() {
           )}
         </SlateSection>
       )}
+      <ClockPath />
       <Flight />
       <AdviceList />
       <Cautions />
@@ -69,15 +71,7 @@ export function WalkSlate() {
 /** The board's drinks in step with the food, light to strong, and by the hour. */
 function Flight() {
   const { plan } = useWorkbench();
-  const { walk, brief } = plan;
-  const flight = useMemo(
-    () =>
-      flightOf(
-        walk.steps.map(({ main }) => main),
-        plan.pairs.set.flatMap(({ slot, beside }) => (slot === 'drink' && isDrink(beside) ? [beside] : [])),
-      ),
-    [walk, plan.pairs],
-  );
+  const { walk, brief, flight } = plan;
   if (flight.length === 0) return null;
   const steps = walk.steps.length;
   return (

@@ -21,6 +21,7 @@ export const adviceWords: WordsOf<
   | 'after what comes last'
   | 'too much is left over'
   | 'no exact order'
+  | 'too little to clear the palate'
   | 'nothing touches'
   | 'travels'
   | 'salt block'
@@ -62,6 +63,8 @@ export const adviceWords: WordsOf<
     say`${after} is still there when ${good} comes, whatever clears the palate: taste it later, or wait.`,
   'no exact order': ({ goods, most }) =>
     say`${goods} goods are too many for one exact order (${most} are the most): they rise by strength. Two boards, each with its own order, would be tasted better.`,
+  'too little to clear the palate': ({ good, asks, has }, { grams }) =>
+    say`Clearing the palate alone asks for ${grams(asks)} of ${good}; ${grams(has)} lies on the board. Set more of it by hand, or fetch some to hand round.`,
   'hidden by its neighbour': ({ good, by }) =>
     say`${by} stands next to ${good} and hides it: taste them apart, with water between.`,
   'low carb': ({ guests, instead, each, bread }, { list, grams }) => {

@@ -53,12 +53,12 @@ function clashesByHand(mains: readonly Main[], pairs: Pairs): Reason[] {
     slots.flatMap(({ slot, match, byHand: chosen }): Reason[] => {
       const main = mains.find((m) => m.id === id);
       if (!main || !chosen || !match || match.score >= 0) return [];
-      const instead = rankBeside(main, pairs.candidates[slot])
+      const instead = rankBeside(main, pairs.candidates[slot], pairs.weights)
         .slice(0, WAYS_OUT)
         .filter(({ score }) => score > 0)
         .map(({ beside }) => beside.name);
       const why = match.reasons.find(({ effect }) => effect < 0)!;
-      const [best] = rankGoods(match.beside, mains);
+      const [best] = rankGoods(match.beside, mains, pairs.weights);
       const elsewhere = best && best.match.score > 0 && best.main.id !== id ? best.main.name : null;
       const cleanser = cleanserOf(pairs)?.name ?? null;
       const figures = { good: main.name, beside: match.beside.name, why, instead, elsewhere, cleanser };

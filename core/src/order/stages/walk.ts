@@ -1,9 +1,22 @@
-import type { Companion } from '../../counter/index.js';
+import { isDrink, type Companion, type Drink } from '../../counter/index.js';
 import type { LateSchool } from '../../brief/index.js';
-import { cleanserFor, EXACT_UP_TO, lateness, walkFor, type Walk } from '../../walk/index.js';
+import {
+  cleanserFor,
+  dessertsFor,
+  dessertSteps,
+  EXACT_UP_TO,
+  flightOf,
+  lateness,
+  reliefOf,
+  walkFor,
+  type DessertStep,
+  type Pour,
+  type Cleansing,
+  type Walk,
+} from '../../walk/index.js';
 import { hiddenNeighbours } from '../../pair/index.js';
-import { reason, type Reason } from '../../units/index.js';
-import { stage } from './row.js';
+import { reason, type Grams, type Reason } from '../../units/index.js';
+import { stage, without } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -17,6 +30,7 @@ declare module '../../units/reason.js' {
     'after what comes last': { good: string; after: string };
     'too much is left over': { good: string; after: string };
     'no exact order': { goods: number; most: number };
+    'too little to clear the palate': { good: string; asks: Grams; has: Grams };
   }
 }
 
@@ -24,6 +38,13 @@ export interface WalkPart {
   readonly walk: Walk;
   /** What clears the palate between strong steps; null: water. */
   readonly cleanser: Companion | null;
+  /** How much of it the walk asks for; null: none, or water. */
+  readonly relief: Cleansing | null;
+  /** Steps of their own after all else, and what could be one. */
+  readonly desserts: readonly DessertStep[];
+  readonly dessertChoices: readonly (Companion | Drink)[];
+  /** The board's drinks in step with the food. */
+  readonly flight: readonly Pour[];
 }
 
 /** In an order by hand: what follows something that should come after it. */
@@ -51,20 +72,63 @@ const leftOver = ({ steps }: Walk): Reason[] =>
         : [],
     );
 
+/** On the board lies less of it than the walk alone asks for. */
+const tooLittle = (
+  relief: Cleansing | null,
+  companions: readonly { readonly good: { readonly id: string }; readonly net: Grams }[],
+): Reason[] => {
+  const lies = relief && companions.find(({ good }) => good.id === relief.good.id);
+  return relief && lies && lies.net < relief.net
+    ? [
+        reason(
+          'too little to clear the palate',
+          { good: relief.good.name, asks: relief.net, has: lies.net },
+          { subject: relief.good.id },
+        ),
+      ]
+    : [];
+};
+
 export const walkStage = stage({
   id: 'walk',
   place: 6,
-  reads: ['brief', 'pick', 'pair'],
-  fields: ['walk'],
-  tidy: (order, left) => ({ ...order, walk: order.walk?.filter((id) => !left.has(id)) ?? null }),
+  reads: ['brief', 'pick', 'pair', 'portion'],
+  fields: ['walk', 'desserts', 'telling'],
+  tidy: (order, left) => ({
+    ...order,
+    walk: order.walk?.filter((id) => !left.has(id)) ?? null,
+    desserts: order.desserts.filter((id) => !left.has(id)),
+    telling: without(order.telling, left),
+  }),
   derive: (
-    { order, house, counter, stands },
-    { brief: { brief }, pick: { mains }, pair: { beside } },
+    { order, house, counter, goods, stands },
+    { brief: { brief }, pick: { mains }, pair: { beside, pairs } },
   ): WalkPart => {
-    const cleanser = cleanserFor(beside, stands ? counter.filter(stands) : counter, brief);
-    return { walk: walkFor(mains, order.walk, cleanser, house.lateSchool), cleanser };
+    const offered = stands ? counter.filter(stands) : counter;
+    const cleanser = cleanserFor(beside, offered, brief);
+    const walk = walkFor(mains, order.walk, cleanser, house.lateSchool);
+    const choices = dessertsFor(beside, offered, brief);
+    const asked = order.desserts.flatMap((id) => {
+      const good = goods.get(id);
+      return good && beside.some((other) => other.id === id) ? [good] : [];
+    });
+    return {
+      walk,
+      cleanser,
+      relief: reliefOf(cleanser, walk.steps, brief),
+      desserts: dessertSteps(asked, walk.steps.length),
+      dessertChoices: choices,
+      flight: flightOf(
+        walk.steps.map(({ main }) => main),
+        pairs.set.flatMap(({ slot, beside: poured }) =>
+          slot === 'drink' && isDrink(poured) ? [poured] : [],
+        ),
+        pairs.weights,
+      ),
+    };
   },
-  advise: ({ walk: { walk } }, { house }) => [
+  advise: ({ walk: { walk, relief }, portion: { portions } }, { house }) => [
+    ...tooLittle(relief, portions.companions),
     ...afterTheLast(walk, house.lateSchool),
     ...leftOver(walk),
     ...(walk.steps.length > EXACT_UP_TO
@@ -78,5 +142,22 @@ export const walkStage = stage({
       ),
     ),
   ],
-  summary: ({ walk }) => ({ goods: walk ?? [], words: [] }),
+  // What clears the palate and lies on no board is proposed: counted, and not in the sum.
+  lines: ({ walk: { relief }, portion: { portions } }) =>
+    relief && !portions.companions.some(({ good }) => good.id === relief.good.id)
+      ? [
+          {
+            subject: relief.good.id,
+            good: relief.good,
+            for: 'suggested' as const,
+            amount: relief.bought,
+            price: null,
+            cost: null,
+          },
+        ]
+      : [],
+  summary: ({ walk, desserts, telling }) => ({
+    goods: [...new Set([...(walk ?? []), ...desserts, ...Object.keys(telling)])],
+    words: [],
+  }),
 });

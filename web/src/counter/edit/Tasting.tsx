@@ -21,17 +21,23 @@ export function Tasting({
 }) {
   const [taster, setTaster] = useState(lot.verdict?.taster ?? keeping.read('rotula.taster') ?? '');
   const [note, setNote] = useState(lot.verdict?.note ?? '');
+  const [words, setWords] = useState(lot.verdict?.words.join(', ') ?? '');
   const carried = verdictOn(good, lot, today);
   const taste = (says: NonNullable<Lot['verdict']>['says']) => {
     const name = taster.trim() || 'the counter';
     keeping.write('rotula.taster', name);
-    onEdit(say`tasted: ${says}`, { verdict: { says, taster: name, on: today, note } });
+    onEdit(say`tasted: ${says}`, { verdict: { says, taster: name, on: today, note, words: listed(words) } });
   };
   const keepWords = () => {
-    if (lot.verdict && (note !== lot.verdict.note || (taster.trim() && taster.trim() !== lot.verdict.taster)))
-      onEdit(say`the tasting note`, {
-        verdict: { ...lot.verdict, note, taster: taster.trim() || lot.verdict.taster },
-      });
+    if (!lot.verdict) return;
+    const next = {
+      ...lot.verdict,
+      note,
+      taster: taster.trim() || lot.verdict.taster,
+      words: listed(words),
+    };
+    if (JSON.stringify(next) !== JSON.stringify(lot.verdict))
+      onEdit(say`the tasting note`, { verdict: next });
   };
   return (
     <div className="mt-3 border-t border-line pt-3">
@@ -74,7 +80,25 @@ export function Tasting({
           onChange={(e) => setNote(e.target.value)}
           onBlur={keepWords}
         />
+        <input
+          className="field min-[700px]:col-span-2"
+          aria-label={say`How it tastes, in own words`}
+          placeholder={say`How it tastes, in own words: nutty, sweet, long …`}
+          value={words}
+          maxLength={300}
+          onChange={(e) => setWords(e.target.value)}
+          onBlur={keepWords}
+        />
       </div>
+      <p className="mt-1 text-sm text-ink-soft">{say`Own words stand first on menu and cards.`}</p>
     </div>
   );
 }
+
+/** Words with commas between them; no more than a lot keeps. */
+const listed = (text: string): string[] =>
+  text
+    .split(',')
+    .map((word) => word.trim())
+    .filter(Boolean)
+    .slice(0, 6);

@@ -1,0 +1,105 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEFAULT_HOUSE } from '../brief/index.js';
+import { isCompanion, isDrink, isMain, type Drink } from '../counter/index.js';
+import { plan } from '../order/index.js';
+import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { reliefOf } from './cleanser.js';
+import { dessertsFor, dessertSteps, endsTasting } from './dessert.js';
+import { pathOf } from './path.js';
+import { walkFor } from './walk.js';
+
+const counter = demoCounter();
+const drinks = counter.filter(isDrink);
+const chocolate = counter.filter(isCompanion).find(({ role }) => role === 'chocolate')!;
+
+// Source: trade, section 6 and issue: nothing but chocolate, a sweet companion or sweet wine follows a blue (common practice).
+test('chocolate, honey and sweet wine end a tasting; cheese, meat, bread, pickle and dry wine never do', () => {
+  expect(counter.filter(isMain).some(endsTasting)).toBe(false);
+  expect(endsTasting(chocolate)).toBe(true);
+  for (const good of counter
+    .filter(isCompanion)
+    .filter(({ role }) => ['bread', 'brine', 'mustard'].includes(role)))
+    expect(endsTasting(good)).toBe(false);
+  const sugars = (ends: boolean) =>
+    drinks.filter((good) => endsTasting(good) === ends).map(({ residualSugar }) => residualSugar);
+  expect(Math.min(...sugars(true))).toBeGreaterThan(Math.max(...sugars(false)));
+  expect(Math.min(...sugars(true))).toBeGreaterThanOrEqual(45);
+});
+
+test('steps of a dessert go on counting, the sweeter later and chocolate last, however they are named', () => {
+  const sweet = [...drinks].sort((a, b) => b.residualSugar - a.residualSugar)[0] as Drink;
+  const honey = counter.filter(isCompanion).find(({ role }) => role === 'honey')!;
+  fc.assert(
+    fc.property(fc.shuffledSubarray([chocolate, sweet, honey], { minLength: 3 }), (asked) => {
+      const steps = dessertSteps(asked, 5);
+      expect(steps.map(({ number }) => number)).toEqual([6, 7, 8]);
+      expect(steps.at(-1)!.good).toBe(chocolate);
+    }),
+  );
+});
+
+test('what is asked for ends the walk after the blue, is offered where the board has it, and nothing that is not on the board', () => {
+  const goods = ['wren-curd', 'tarpot', 'slate-quay'];
+  const order = anOrder({ brief: aBrief(), selection: { goods } });
+  const bare = plan(order, counter, DEFAULT_HOUSE);
+  expect(bare.desserts).toEqual([]);
+  expect(bare.dessertChoices.some((good) => isCompanion(good) && good.role === 'chocolate')).toBe(true);
+  const with_ = plan({ ...order, extras: [chocolate.id], desserts: [chocolate.id] }, counter, DEFAULT_HOUSE);
+  expect(with_.desserts).toEqual([{ number: 4, good: chocolate }]);
+  expect(with_.walk.steps.at(-1)!.main.id).toBe('slate-quay');
+  const gone = plan({ ...order, extras: [], desserts: [chocolate.id] }, counter, DEFAULT_HOUSE);
+  expect(gone.desserts).toEqual([]);
+  expect(dessertsFor([], [], aBrief())).toEqual([]);
+});
+
+test('the path goes clockwise round the board, each step with the same room, and leaves the guest’s side free', () => {
+  const goods = counter.filter(isMain).slice(0, 6);
+  const stops = pathOf(walkFor(goods, null), dessertSteps([chocolate], 6));
+  expect(stops.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5, 6, 7]);
+  const turns = stops.slice(1).map(({ degrees }, i) => (degrees - stops[i]!.degrees + 360) % 360);
+  for (const turn of turns) expect(turn).toBeCloseTo(turns[0]!, 9);
+  expect(turns.reduce((a, b) => a + b, 0)).toBeLessThan(360);
+  // Six o'clock, where the guest stands, is 180 degrees.
+  for (const { degrees } of stops) expect(Math.abs(degrees - 180)).toBeGreaterThan(20);
+  expect(pathOf(walkFor([], null), [])).toEqual([]);
+});
+
+test('a cleanser is so much a head and place, bought with its waste, and only where the walk asks for it', () => {
+  const apple = aCompanion('apple', { role: 'fruit', juice: 8 }, { sour: 6 });
+  const { steps } = walkFor(
+    counter
+      .filter(isMain)
+      .filter(({ sense }) => sense.intensity >= 7)
+      .slice(0, 4),
+    null,
+  );
+  const brief = aBrief({ guests: { adults: 10 } });
+  const found = reliefOf(apple, steps, brief)!;
+  expect(found.places).toBe(steps.filter(({ cleanse }) => cleanse).length);
+  expect(found.places).toBeGreaterThan(0);
+  expect(found.net).toBe(15 * 10 * found.places);
+  expect(found.gross).toBeGreaterThanOrEqual(found.net);
+  expect([reliefOf(null, steps, brief), reliefOf(apple, [], brief)]).toEqual([null, null]);
+});
+
+test('what clears the palate stands on the list: as a line of its own where it lies on no board, as advice where too little does', () => {
+  const goods = counter
+    .filter(isMain)
+    .filter(({ sense }) => sense.intensity >= 7)
+    .slice(0, 5)
+    .map(({ id }) => id);
+  const order = anOrder({ brief: aBrief({ guests: { adults: 12 } }), selection: { goods } });
+  const first = plan(order, counter, DEFAULT_HOUSE);
+  const { good } = first.relief!;
+  const lies = plan({ ...order, extras: [good.id], portions: { [good.id]: 20 } }, counter, DEFAULT_HOUSE);
+  const short = lies.advice.find(({ rule }) => rule === 'too little to clear the palate');
+  expect(short).toMatchObject({ subject: good.id, figures: { asks: lies.relief!.net, has: 20 } });
+  expect(lies.lines.filter(({ stage }) => stage === 'walk')).toEqual([]);
+  const off = plan({ ...order, takenOff: [good.id] }, counter, DEFAULT_HOUSE);
+  const other = off.relief!.good.id;
+  const onBoard = off.beside.some(({ id }) => id === other);
+  const line = off.lines.find(({ stage }) => stage === 'walk');
+  expect(line === undefined).toBe(onBoard);
+  if (line) expect(line).toMatchObject({ subject: other, amount: off.relief!.bought, price: null });
+});
