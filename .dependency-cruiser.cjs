@@ -17,6 +17,7 @@ const ROOMS = [
   'portion',
   'plate',
   'walk',
+  'menu',
   'lay',
   'clock',
   'ledger',

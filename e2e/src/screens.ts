@@ -17,7 +17,19 @@ export const SCREENS: readonly string[] = [
 
 /** Views inside a screen that are opened by a button. */
 const VIEWS: Readonly<Record<string, readonly string[]>> = {
-  papers: ['Shopping list', 'Tasting menu', 'Time line', 'Allergens', 'Cards', 'Tents', 'Flags', 'Slates'],
+  papers: [
+    'Shopping list',
+    'Tasting menu',
+    'Folded',
+    'Time line',
+    'Allergens',
+    'Cards',
+    'Tents',
+    'Flags',
+    'Slates',
+    'Bottle strips',
+    'To find again',
+  ],
   pick: ['Others', 'Money', 'Lenses'],
 };
 

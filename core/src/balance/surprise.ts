@@ -1,6 +1,6 @@
 import { mainMilk, type Good, type Main } from '../counter/index.js';
 import { sightOf } from '../sense/index.js';
-import { reason, type Reason } from '../units/index.js';
+import { reason, rememberedBy, type Reason } from '../units/index.js';
 
 /** What can be odd about a good, and what it is there. */
 export interface Oddity {
@@ -31,15 +31,27 @@ const keyOf = ({ of, is }: Oddity) => `${of} ${is}`;
 const RARE = 0.2;
 const TOLD = 2;
 
+/** How many goods of a kind have each trait; a counter is counted once. */
+const countsOn = rememberedBy((counter: readonly Good[]) => {
+  const of = (kind: Main['kind']) => {
+    const kin = counter.filter((good): good is Main => good.kind === kind);
+    const counts = new Map<string, number>();
+    for (const other of kin)
+      for (const key of new Set(traitsOf(other).map(keyOf))) counts.set(key, (counts.get(key) ?? 0) + 1);
+    return { counts, many: kin.length };
+  };
+  return { cheese: of('cheese'), meat: of('meat') };
+});
+
 /** Why a surprise is one: its rarest traits among the goods of its kind on this counter; null for what is no surprise. */
 export function surpriseOf(main: Main, counter: readonly Good[]): Reason<'the surprise'> | null {
   if (main.known !== 'surprise') return null;
-  const kin = counter.filter((good): good is Main => good.kind === main.kind);
-  const counts = new Map<string, number>();
-  for (const other of kin)
-    for (const key of new Set(traitsOf(other).map(keyOf))) counts.set(key, (counts.get(key) ?? 0) + 1);
-  const share = (trait: Oddity) => (counts.get(keyOf(trait)) ?? 0) / Math.max(1, kin.length);
-  const odd = traitsOf(main).sort((a, b) => share(a) - share(b) || keyOf(a).localeCompare(keyOf(b)));
+  const { counts, many } = countsOn(counter)[main.kind];
+  const share = (trait: Oddity) => (counts.get(keyOf(trait)) ?? 0) / Math.max(1, many);
+  // A washed rind and a washed family are one thing to tell.
+  const odd = traitsOf(main)
+    .sort((a, b) => share(a) - share(b) || keyOf(a).localeCompare(keyOf(b)))
+    .filter(({ is }, i, all) => all.findIndex((other) => other.is === is) === i);
   const rare = odd.filter((trait) => share(trait) <= RARE);
   return reason(
     'the surprise',

@@ -149,6 +149,26 @@ describe('format 4', () => {
     const { goods } = CounterFile.parse({ format: 'rotula.counter', formatVersion: 5, goods: [old] });
     expect(goods[0]).toMatchObject({ estimated: [], aromas: [] });
   });
+  test('an order of format 6 ended with its last good and told nothing of its own; lots and house go along', () => {
+    const lifted = ORDER_FORMAT.upgrades[6]!({
+      snapshot: {
+        goods: {
+          h: {
+            lot: null,
+            good: {
+              kind: 'cheese',
+              id: 'h',
+              lots: [{ id: 'l', verdict: { says: 'ready', taster: 'I', on: '2026-11-01' } }],
+            },
+          },
+        },
+        house: { currency: 'EUR' },
+      },
+    } as never) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
+    expect(lifted).toMatchObject({ desserts: [], telling: {} });
+    expect(lifted.snapshot.house).toMatchObject({ learnt: null });
+    expect(lifted.snapshot.goods.h!.good).toMatchObject({ lots: [{ verdict: { taster: 'I', words: [] } }] });
+  });
   test('every format has a step from each version before it', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
       for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();

@@ -28,6 +28,7 @@ export {
   sameOrder,
   stageDifferences,
 } from './merge.js';
+export { ofItsKind } from './sameKind.js';
 export { type History, did, redo, startHistory, undo } from './history.js';
 export { type Advice, type Plan, plan } from './plan.js';
 export {
@@ -43,7 +44,7 @@ export {
   type StageId,
   type Summary,
 } from './stages/index.js';
-export { planOut } from './planOut.js';
+export { planOut, type PlanOut } from './planOut.js';
 export { type Preview, type VitalFigures, previewOf, vitalFigures } from './preview.js';
 export {
   addByHand,

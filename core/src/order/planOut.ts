@@ -28,6 +28,9 @@ function byId(value: unknown): unknown {
  * The plan as plain JSON, as the API answers it: whatever the stages derive, with every good by its id. Built from what is
  * there, so a new stage is in it on the day it comes.
  */
-export function planOut({ parts: _, ...plan }: Plan): ById<Omit<Plan, 'parts'>> {
-  return byId(plan) as ById<Omit<Plan, 'parts'>>;
+/** A plan as the API answers it. */
+export type PlanOut = ById<Omit<Plan, 'parts'>>;
+
+export function planOut({ parts: _, ...plan }: Plan): PlanOut {
+  return byId(plan) as PlanOut;
 }

@@ -10,22 +10,34 @@ import {
   animalsIn,
   facesOf,
   goodsById,
+  isDrink,
   isMain,
   type Companion,
+  type Drink,
   type Face,
   type Good,
   type Main,
   type MeatAnimal,
   type Milk,
 } from '../counter/index.js';
+import { printedWords, WORDS } from '../menu/index.js';
 import type { Plan } from '../order/index.js';
 import type { OwnPlate } from '../plate/index.js';
+import type { Reason } from '../units/index.js';
 
-/** A card beside a good of the shared board. It never says "free": a shared board is not. */
+/** A card beside a good of the shared board, or a bottle. It never says "free": a shared board is not. */
 export interface GuestCard extends AllergenLine {
-  /** Its step of the walk; null for what stands beside. */
+  /** Its step of the tasting; null for what stands beside. */
   readonly number: number | null;
-  readonly good: Main | Companion;
+  readonly good: Main | Companion | Drink;
+  /** What it is like, in the words that may be printed. */
+  readonly words: readonly string[];
+  /** One thing to say of it; null: nothing, or it stands beside. */
+  readonly point: Reason | null;
+  /** What of the board to try with it, by name. */
+  readonly tryWith: readonly string[];
+  /** Of what stands beside: the steps that it goes with. */
+  readonly goesWith: readonly number[];
   /** Whose milk or meat it is; none for a companion. */
   readonly animals: readonly (Milk | MeatAnimal)[];
   readonly style: string;
@@ -80,18 +92,34 @@ export function heldBack({ onTable, allergens }: Plan): HeldBack[] {
 
 const NOBODY = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: false };
 
-/** A card for every good of the shared board: the walk's by number, then what stands beside. */
+/** What of the board stands beside and is carried to it: companions, and the drinks that come with a card of their own. */
+const besideOf = (plan: Plan): (Companion | Drink)[] => [
+  ...plan.onBoard.filter((good): good is Companion => good.kind === 'companion'),
+  ...plan.beside.filter(isDrink),
+];
+
+/** A card for every good of the shared board and every bottle: the tasting's by number, then what stands beside. */
 export function guestCards(plan: Plan): GuestCard[] {
   const board = allergensOnTable(plan.onBoard);
-  const numbers = new Map(plan.walk.steps.map(({ number, main }) => [main.id, number]));
+  const numbers = new Map<string, number>([
+    ...plan.walk.steps.map(({ number, main }) => [main.id, number] as const),
+    ...plan.desserts.map(({ number, good }) => [good.id, number] as const),
+  ]);
+  const told = new Map(plan.told.map((entry) => [entry.goodId, entry]));
+  const serves = new Map(plan.pairs.set.map(({ beside, serves: ids }) => [beside.id, ids]));
   const walked = plan.walk.steps.map(({ main }) => main);
-  const beside = plan.onBoard.filter((good): good is Companion => good.kind === 'companion');
-  return [...walked, ...beside].map((good) => {
+  return [...walked, ...besideOf(plan)].map((good) => {
     const rawMilk = cautionsFor(NOBODY, [good]).some((c) => c.rule === 'raw milk');
+    const entry = told.get(good.id);
     return {
-      ...allergenLine(good, board),
+      // A bottle stands on no board.
+      ...allergenLine(good, isDrink(good) ? allergensOnTable([good]) : board),
       number: numbers.get(good.id) ?? null,
       good,
+      words: entry ? printedWords(entry.words) : good.adjectives.slice(0, WORDS),
+      point: entry?.point ?? null,
+      tryWith: [entry?.tryWith, entry?.drink].flatMap((match) => (match ? [match.beside.name] : [])),
+      goesWith: (serves.get(good.id) ?? []).flatMap((id) => numbers.get(id) ?? []).sort((a, b) => a - b),
       animals: isMain(good) ? animalsIn(good) : [],
       style: styleOnBoard(good),
       ageDays: isMain(good) ? ageOn(good, plan.servingAt) : null,

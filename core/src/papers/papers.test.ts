@@ -80,7 +80,8 @@ describe('a shared board is never free', () => {
   test('a card names what shares its board, and what is in the good is not said twice', () => {
     const contained = new Set(p.onBoard.flatMap((good) => allergensOf(good).contains));
     expect(contained.size).toBeGreaterThan(2);
-    for (const card of cards) {
+    // A bottle stands on no board.
+    for (const card of cards.filter(({ good }) => good.kind !== 'drink')) {
       const said = new Set([...card.contains, ...card.mayContain, ...card.sharesWith]);
       for (const id of contained) expect(said).toContain(id);
       expect(card.sharesWith.filter((id) => card.contains.includes(id))).toEqual([]);

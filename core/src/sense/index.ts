@@ -1,6 +1,7 @@
 export {
   type DrinkSense,
   SOFTNESS,
+  distanceIn,
   STRONG_FROM,
   drinkSense,
   isDelicate,

@@ -1,5 +1,5 @@
 import { interpolate } from '../units/index.js';
-import type { Drink, Good, Main, Sense, Texture } from '../counter/index.js';
+import { SENSES, type Drink, type Good, type Main, type Sense, type Texture } from '../counter/index.js';
 
 /** The sensory scales that pick, pair and walk share. All run 0 to 10. Common practice, no source. */
 
@@ -78,3 +78,7 @@ export const isDelicate = (sense: Sense): boolean =>
 export const isDivisive = (good: Good): boolean =>
   (good.kind === 'cheese' && (good.texture === 'blue' || good.sense.funk >= 7)) ||
   (good.kind === 'meat' && good.sense.heat >= 5);
+
+/** How far two goods lie apart in taste: the root of the sum of squares over all scales; 0: the same. */
+export const distanceIn = (a: { readonly sense: Sense }, b: { readonly sense: Sense }): number =>
+  Math.hypot(...SENSES.map((scale) => a.sense[scale] - b.sense[scale]));

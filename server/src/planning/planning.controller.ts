@@ -1,5 +1,5 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
-import { OrderId, PickRequest, plan, PlanRequest, planOut, previewOf } from '@rotula/core';
+import { OrderId, PickRequest, plan, PlanRequest, planOut, previewOf, type PlanOut } from '@rotula/core';
 import type { Response } from 'express';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
@@ -28,7 +28,7 @@ export class PlanningController {
 
   @Post('plan')
   @HttpCode(200)
-  async plan(@Body(checked(PlanRequest)) ask: z.infer<typeof PlanRequest>) {
+  async plan(@Body(checked(PlanRequest)) ask: z.infer<typeof PlanRequest>): Promise<PlanOut> {
     const counter = ask.counter ?? (await this.counter.shelf(ask.order));
     const house = ask.house ?? (await this.house.read());
     return planOut(plan(ask.order, counter, house));

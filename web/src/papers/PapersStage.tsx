@@ -11,14 +11,15 @@ import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
 import { AllergenList } from './AllergenList';
 import { CutSheet } from './CutSheet';
-import { GuestCards } from './GuestCards';
 import { ShoppingList } from './ShoppingList';
-import { TastingMenu } from './TastingMenu';
 import { capital } from '../ui/format';
 import { say, word } from '../language/say';
 import './papers.css';
 
 const TimeLine = lazy(() => import('./TimeLine'));
+const TastingMenu = lazy(() => import('./menu/TastingMenu'));
+const GuestCards = lazy(() => import('./cards/GuestCards'));
+const LaterList = lazy(() => import('./LaterList'));
 
 const PAPERS = {
   'cut sheet': CutSheet,
@@ -27,6 +28,7 @@ const PAPERS = {
   'tasting menu': TastingMenu,
   'time line': TimeLine,
   allergens: AllergenList,
+  'to find again': LaterList,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;
 

@@ -13,7 +13,7 @@ import type { WordsOf } from './words';
 import { say } from '../language/say';
 
 /** How a family of aroma is called on a good. */
-const AROMA_WORDS: Readonly<Record<Aroma, string>> = {
+export const AROMA_WORDS: Readonly<Record<Aroma, string>> = {
   lactic: say`milky`,
   butter: say`buttery`,
   nut: say`nutty`,

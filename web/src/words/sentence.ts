@@ -4,6 +4,7 @@ import { briefWords } from './brief';
 import { cautionWords, fitWords } from './care';
 import { cutWords } from './cut';
 import { adviceWords } from './order';
+import { pointWords } from './menu';
 import { pairWords } from './pair';
 import { hitchWords, pickWords, remarkWords } from './pick';
 import { portionWords } from './portion';
@@ -23,6 +24,7 @@ const WORDS: WordsOf<Rule> = {
   ...remarkWords,
   ...portionWords,
   ...walkWords,
+  ...pointWords,
 };
 
 /** The sentence of a reason, in the person's units, currency and form of dates. */

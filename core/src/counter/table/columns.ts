@@ -110,6 +110,7 @@ export const COLUMNS: readonly Column[] = [
     ...c,
     ofLot: true,
   })),
+  ...column('list', ALL, 'lot.verdict.words').map((c) => ({ ...c, ofLot: true })),
 ];
 
 /** Parts that are there as a whole or not at all: all their cells empty means there is none. */
@@ -117,7 +118,7 @@ export const WHOLE_PARTS: Partial<Record<string, readonly string[]>> = {
   trial: ['paid', 'grams', 'smell', 'looks', 'decision'],
   composition: ['water', 'fat', 'protein', 'carbohydrate', 'ash'],
   'lot.arrival': [...ARRIVAL_CHECKS, 'refused'],
-  'lot.verdict': ['says', 'taster', 'on', 'note'],
+  'lot.verdict': ['says', 'taster', 'on', 'note', 'words'],
 };
 
 /** A price in whole units, as suppliers write it ("12.50", "12,50 €"); becomes price.amount. */

@@ -70,6 +70,10 @@ function valueOf(column: Column, text: string, decimal: Decimal): { value: unkno
 const PLAIN_NUMBER = /^-?\d+(\.\d+)?$/;
 const NO_PARTS: ReadonlySet<string> = new Set();
 
+/** A cell that says nothing; an empty list says nothing either. */
+export const isNothing = (value: unknown): boolean =>
+  value === null || value === '' || (Array.isArray(value) && value.length === 0);
+
 /** Of which good a row is, without reading the rest of it. */
 export function rowNames(
   headings: readonly string[],
@@ -128,7 +132,7 @@ export function rowReader(
       }
       fields.push({ column, value: read.value });
       if (part === null) continue;
-      if (read.value === null || read.value === '') (parts ??= new Set()).add(part);
+      if (isNothing(read.value)) (parts ??= new Set()).add(part);
       else (filled ??= new Set()).add(part);
     }
     if (filled && parts) for (const part of filled) parts.delete(part);

@@ -75,7 +75,7 @@ describe('a counter goes out as CSV and comes back without loss', () => {
             lots: lots.map((lot) => ({
               id: lot.id,
               grams: lot.grams,
-              verdict: { says: 'ready', taster: lot.taster, on: '2026-11-23', note: lot.note },
+              verdict: { says: 'ready', taster: lot.taster, on: '2026-11-23', note: lot.note, words },
             })),
           });
           expect(readBack([twisted]).rows[0]?.good).toEqual(twisted);

@@ -4,7 +4,7 @@ import { reestimated } from '../estimate.js';
 import { type Good, type Sense } from '../good.js';
 import { escapeCell } from './escape.js';
 import { Lot } from '../lot.js';
-import { wholePartOf, type ReadRow } from './readRow.js';
+import { isNothing, wholePartOf, type ReadRow } from './readRow.js';
 import { GOOD_KINDS, SENSES, type GoodKind } from '../words.js';
 
 /** Goods to rows of text cells and back, without loss. What splits the text into cells is not our business. */
@@ -73,7 +73,7 @@ function lay(tree: Tree, row: ReadRow, kind: GoodKind): void {
     if (!column.kinds.includes(kind)) continue;
     const { keys, part } = PLACES.get(column)!;
     const isEmpty = value === null || value === '';
-    if (isEmpty && part !== null && row.emptyParts.has(part)) put(tree, part.split('.'), null);
+    if (isNothing(value) && part !== null && row.emptyParts.has(part)) put(tree, part.split('.'), null);
     else if (isEmpty && NULLABLE.has(column.path)) put(tree, keys, null);
     // What is empty and was nothing stays nothing: the schema has the default.
     else if (!isEmpty || column.cell === 'text' || atKeys(tree, keys) !== undefined) put(tree, keys, value);

@@ -1,6 +1,7 @@
 import { briefStage, type BriefPart } from './brief.js';
 import { cutStage, type CutPart } from './cut.js';
 import { documentStage } from './document.js';
+import { menuStage, type MenuPart } from './menu.js';
 import { pairStage, type PairPart } from './pair.js';
 import { pickStage, type PickPart } from './pick.js';
 import { portionStage, type PortionPart } from './portion.js';
@@ -28,11 +29,19 @@ export const STAGES: readonly AnyStage[] = [
   cutStage,
   pairStage,
   walkStage,
+  menuStage,
   tableStage,
 ];
 
 /** What the stages derive, laid side by side. */
-export type StageParts = BriefPart & PickPart & PairPart & PortionPart & CutPart & WalkPart & TablePart;
+export type StageParts = BriefPart &
+  PickPart &
+  PairPart &
+  PortionPart &
+  CutPart &
+  WalkPart &
+  MenuPart &
+  TablePart;
 
 /** Those with a screen, in the order of the strip. */
 export const inStrip = (stages: readonly AnyStage[] = STAGES): AnyStage[] =>

@@ -16,7 +16,7 @@ import {
 } from '../../walk/index.js';
 import { hiddenNeighbours } from '../../pair/index.js';
 import { reason, type Grams, type Reason } from '../../units/index.js';
-import { stage, without } from './row.js';
+import { stage } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -93,12 +93,11 @@ export const walkStage = stage({
   id: 'walk',
   place: 6,
   reads: ['brief', 'pick', 'pair', 'portion'],
-  fields: ['walk', 'desserts', 'telling'],
+  fields: ['walk', 'desserts'],
   tidy: (order, left) => ({
     ...order,
     walk: order.walk?.filter((id) => !left.has(id)) ?? null,
     desserts: order.desserts.filter((id) => !left.has(id)),
-    telling: without(order.telling, left),
   }),
   derive: (
     { order, house, counter, goods, stands },
@@ -156,8 +155,5 @@ export const walkStage = stage({
           },
         ]
       : [],
-  summary: ({ walk, desserts, telling }) => ({
-    goods: [...new Set([...(walk ?? []), ...desserts, ...Object.keys(telling)])],
-    words: [],
-  }),
+  summary: ({ walk, desserts }) => ({ goods: [...new Set([...(walk ?? []), ...desserts])], words: [] }),
 });

@@ -1,0 +1,68 @@
+import { guestCards, plateCards, type GuestCard } from '@rotula/core';
+import { useState, type ComponentType } from 'react';
+import { useWorkbench } from '../../frame/context';
+import { Choice } from '../../ui/Choice';
+import { plateLabel } from '../../words';
+import { say } from '../../language/say';
+import { HeldWhileUnknown } from '../Held';
+import { Telling } from '../Telling';
+import { OwnPlateCard } from './OwnPlateCard';
+import { BottleStrip, Flag, FullCard, SlateCard, Tent } from './shapes';
+
+interface Shape {
+  readonly label: string;
+  readonly grid: string;
+  readonly Draw: ComponentType<{ card: GuestCard }>;
+  /** Only for what is poured. */
+  readonly bottles?: true;
+}
+
+/** The shapes of card: full ones, tents that stand, flags on a pick, slates to copy from, and strips round a bottle. */
+const SHAPES = {
+  card: { label: say`Cards`, grid: 'grid-cols-2', Draw: FullCard },
+  tent: { label: say`Tents`, grid: 'grid-cols-2', Draw: Tent },
+  flag: { label: say`Flags`, grid: 'grid-cols-3', Draw: Flag },
+  slate: { label: say`Slates`, grid: 'grid-cols-2', Draw: SlateCard },
+  strip: { label: say`Bottle strips`, grid: 'grid-cols-1', Draw: BottleStrip, bottles: true },
+} satisfies Record<string, Shape>;
+type ShapeId = keyof typeof SHAPES;
+
+/** Cards to stand beside each good and bottle and on each own plate: short enough to read standing. */
+export default function GuestCards() {
+  const { plan } = useWorkbench();
+  const [id, setId] = useState<ShapeId>('card');
+  const { Draw, grid, bottles }: Shape = SHAPES[id];
+  const cards = guestCards(plan).filter(({ good }) => !bottles || good.kind === 'drink');
+  return (
+    <>
+      <Choice
+        label={say`Shape of the cards`}
+        className="no-print mb-6 flex! flex-wrap text-ink"
+        value={id}
+        options={(Object.keys(SHAPES) as ShapeId[]).map((value) => ({ value, label: SHAPES[value].label }))}
+        onChange={setId}
+      />
+      <HeldWhileUnknown paper="cards">
+        <Telling />
+        <div className={`paper-grid grid gap-[8mm] p-[4mm] ${grid}`}>
+          {cards.map((card) => (
+            <div key={card.good.id} className="paper-card cut-marks" data-card={card.good.id}>
+              <Draw card={card} />
+            </div>
+          ))}
+          {!bottles &&
+            plateCards(plan).map((card) => (
+              <div
+                key={plateLabel(card.plate)}
+                className="paper-card cut-marks"
+                data-plate-card={plateLabel(card.plate)}
+              >
+                <OwnPlateCard card={card} />
+              </div>
+            ))}
+        </div>
+        {cards.length === 0 && <p>{say`Nothing is poured with this order.`}</p>}
+      </HeldWhileUnknown>
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { useWorkbench } from '../../frame/context';
+import { Choice } from '../../ui/Choice';
+import { say } from '../../language/say';
+import { HeldWhileUnknown } from '../Held';
+import { Telling } from '../Telling';
+import { FoldedMenu } from './FoldedMenu';
+import { Bites, menuCards, MenuFoot, MenuHead, MenuStep } from './parts';
+
+const FORMS = { sheet: say`One sheet`, folded: say`Folded` } as const;
+type Form = keyof typeof FORMS;
+
+/** For the guests: the tasting in its order, what each is like, what to eat and drink beside it, and the bites to try. */
+export default function TastingMenu() {
+  const [form, setForm] = useState<Form>('sheet');
+  return (
+    <>
+      <Choice
+        label={say`Form of the menu`}
+        className="no-print mb-6 flex! flex-wrap text-ink"
+        value={form}
+        options={(Object.keys(FORMS) as Form[]).map((value) => ({ value, label: FORMS[value] }))}
+        onChange={setForm}
+      />
+      <HeldWhileUnknown paper="menu">
+        <Telling />
+        {form === 'folded' ? <FoldedMenu /> : <OneSheet />}
+      </HeldWhileUnknown>
+    </>
+  );
+}
+
+function OneSheet() {
+  const { plan } = useWorkbench();
+  return (
+    <div className="mx-auto max-w-[160mm] text-center">
+      <MenuHead />
+      <ol className="mt-[5mm] space-y-[3mm]">
+        {menuCards(plan).map((card) => (
+          <MenuStep key={card.good.id} card={card} />
+        ))}
+      </ol>
+      <Bites bites={plan.bites} />
+      <MenuFoot />
+    </div>
+  );
+}
