@@ -67,11 +67,13 @@ test.each(SCREENS)('%s', async (path) => {
   await shop.see('main h1, main h2');
   // What comes a moment later is read too.
   await shop.rest();
+  data = [...(await shop.ownWords()), ...data];
   const faults = (await shop.lines()).filter((line) => !isSaid(line, path));
   for (const view of viewsOf(path)) {
     await shop.click(`⟦${view}⟧`);
     await shop.see(`[aria-selected="true"], [aria-checked="true"], [aria-pressed="true"]`);
     await shop.rest();
+    data = [...(await shop.ownWords()), ...data];
     faults.push(
       ...(await shop.lines()).filter((line) => !isSaid(line, path)).map((line) => `${view}: ${line}`),
     );

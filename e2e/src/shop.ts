@@ -76,6 +76,13 @@ export class Shop {
     );
   }
 
+  /** What is marked as people's own words, which no language says anew. */
+  ownWords(): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('[translate="no"]')].map((e) => e.innerText).filter((text) => text.length > 1)`,
+    );
+  }
+
   /** The first shown element of a selector. */
   async see(css: string): Promise<WebElement> {
     const element = await this.driver.wait(

@@ -1,7 +1,8 @@
-import { paceOf } from '@rotula/core';
+import { paceOf, printedWords } from '@rotula/core';
 import { addMinutes, lightFormat } from 'date-fns';
 import { useWorkbench } from '../frame/context';
 import { say } from '../language/say';
+import { OwnWords } from './cards/parts';
 import { HeldWhileUnknown } from './Held';
 import { SheetHead } from './SheetHead';
 
@@ -39,7 +40,10 @@ export default function TimeLine() {
                   {i + 1} {main.name}
                 </strong>
                 , {main.style}
-                <span className="block text-[10pt] italic">{main.adjectives.join(', ')}</span>
+                <OwnWords
+                  className="text-[10pt]"
+                  words={printedWords(plan.told.find(({ goodId }) => goodId === main.id)?.words)}
+                />
               </td>
               <td className="py-[1.5mm]">{pours ? pours.name : i > 0 ? say`the glass stays` : '–'}</td>
             </tr>

@@ -43,7 +43,9 @@ export const pointWords: WordsOf<
   'only days old': ({ age }) => say`Only ${ageWords(age)} old: it tastes of its milk.`,
   'of several milks': ({ animals }) => say`Made of the milk of ${joined(animals)} together.`,
   'of a rarer animal': ({ animal }) =>
-    animal === 'game' ? say`Made of game, leaner and darker than pork.` : (RARE_MILKS[animal] ?? word(animal)),
+    animal === 'game'
+      ? say`Made of game, leaner and darker than pork.`
+      : (RARE_MILKS[animal] ?? word(animal)),
   'of raw milk': () => say`Made of raw milk, with the pasture still in it.`,
   'a line of ash': () => say`The line through the middle is ash, laid in when it was made.`,
   'crystals of age': () => say`The crunch is crystals that grow only with age; it is not salt.`,

@@ -24,6 +24,13 @@ export const withSteps = ({ goesWith }: GuestCard): string =>
 
 export const allergenList = (ids: readonly AllergenId[]): string => ids.map(allergenLabel).join(', ');
 
+/** What a good is like, in people's own words: no language says them anew. */
+export const OwnWords = ({ words, className = '' }: { words: readonly string[]; className?: string }) => (
+  <p className={`italic ${className}`} translate="no">
+    {words.join(', ')}
+  </p>
+);
+
 /** The step of the tasting; what stands beside has none. */
 export const StepNumber = ({ card, large }: { card: GuestCard; large?: boolean }) =>
   card.number !== null && (

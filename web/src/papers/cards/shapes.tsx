@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { useWorkbench } from '../../frame/context';
 import { guestFaces, sentence } from '../../words';
 import { say } from '../../language/say';
-import { ageOf, Allergens, fromWords, notesOf, placeOf, StepNumber, withSteps } from './parts';
+import { ageOf, Allergens, fromWords, notesOf, OwnWords, placeOf, StepNumber, withSteps } from './parts';
 
 /** All there is to say, to stand beside a good. */
 export function FullCard({ card }: { card: GuestCard }) {
@@ -18,7 +18,7 @@ export function FullCard({ card }: { card: GuestCard }) {
       <p className="mt-[1mm] text-[13pt] leading-snug">
         {[card.style, fromWords(card)].filter(Boolean).join(' · ')}
       </p>
-      <p className="mb-[1mm] text-[13pt] italic">{card.words.join(', ')}</p>
+      <OwnWords words={card.words} className="mb-[1mm] text-[13pt]" />
       <p className="text-[11pt] leading-snug">
         {[ageOf(card), placeOf(card), ...notesOf(card), ...guestFaces(card.faces)]
           .filter(Boolean)
@@ -47,7 +47,7 @@ export function Tent({ card }: { card: GuestCard }) {
       <p className="mt-[1.5mm] text-[12pt]">
         {[fromWords(card) || card.style, ...notesOf(card), withSteps(card)].filter(Boolean).join(', ')}
       </p>
-      <p className="text-[12pt] italic">{card.words.join(', ')}</p>
+      <OwnWords words={card.words} className="text-[12pt]" />
       <p className="mt-[1.5mm] text-[10pt] leading-tight">
         <Allergens card={card} short />
       </p>
@@ -110,7 +110,7 @@ export function BottleStrip({ card }: { card: GuestCard }) {
       <div className="flex flex-1 flex-col justify-center p-[4mm] pl-[8mm]">
         <h2 className="text-[22pt] leading-none">{card.good.name}</h2>
         <p className="mt-[1mm] text-[13pt]">{[card.style, ...notesOf(card)].join(' · ')}</p>
-        <p className="text-[12pt] italic">{card.words.join(', ')}</p>
+        <OwnWords words={card.words} className="text-[12pt]" />
       </div>
       <div className="flex w-[78mm] flex-col justify-center p-[4mm]">
         <p className="text-[12pt] leading-snug">

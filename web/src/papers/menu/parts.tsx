@@ -9,7 +9,7 @@ import {
 } from '@rotula/core';
 import { useWorkbench } from '../../frame/context';
 import { allergenLabel, guestFaces, sentence } from '../../words';
-import { ageOf, allergenList, fromWords, notesOf, placeOf } from '../cards/parts';
+import { ageOf, allergenList, fromWords, notesOf, OwnWords, placeOf } from '../cards/parts';
 import { say } from '../../language/say';
 
 /** Everything that has a number: the tasting in its order and the dessert after it. */
@@ -38,7 +38,7 @@ export function MenuStep({ card }: { card: GuestCard }) {
       </p>
       <p className="text-[12pt] leading-snug">{card.style}</p>
       <p className="text-[10.5pt] leading-snug">{about.filter(Boolean).join(' · ')}</p>
-      <p className="text-[11.5pt] leading-snug italic">{card.words.join(', ')}</p>
+      <OwnWords words={card.words} className="text-[11.5pt] leading-snug" />
       {card.point && <p className="text-[11pt] leading-snug">{sentence(card.point, format)}</p>}
       <p className="text-[11pt] leading-snug">
         {[
