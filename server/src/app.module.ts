@@ -12,6 +12,8 @@ import { OrdersService } from './orders/orders.service.js';
 import { PickPool } from './planning/pickPool.js';
 import { PlanningController } from './planning/planning.controller.js';
 import { Searches } from './planning/searches.js';
+import { TastingsController } from './tastings/tastings.controller.js';
+import { TastingsService } from './tastings/tastings.service.js';
 
 @Module({})
 export class AppModule {
@@ -25,12 +27,14 @@ export class AppModule {
         OpenApiController,
         OrdersController,
         PlanningController,
+        TastingsController,
       ],
       providers: [
         CounterService,
         HouseService,
         OrdersService,
         Searches,
+        TastingsService,
         { provide: PickPool, useFactory: () => new PickPool(pickWorker, dataDirectory) },
       ],
     };

@@ -2,6 +2,7 @@ import type { Cheese, Good } from './good.js';
 import { isCheese } from './kinds.js';
 import type { Lot } from './lot.js';
 import { ageOn } from './lots.js';
+import { addDays } from '../units/index.js';
 
 /**
  * What flights are told by. A line is one cheese, or cheeses of one maker that differ in age alone; several lots of a
@@ -130,8 +131,5 @@ export function sellingDays(cheese: Cheese, lot: Lot, counter: readonly Good[]):
     .filter(isCheese)
     .filter((other) => isOfLine(other, lineOf(cheese)) && same(other.maker, cheese.maker));
   const ages = [...new Set([cheese, ...kin].map(({ ageDays }) => ageDays as number))].sort((a, b) => a - b);
-  return ages.map((ageDays) => ({ ageDays, on: daysAfter(madeOn, ageDays) }));
+  return ages.map((ageDays) => ({ ageDays, on: addDays(madeOn, ageDays) }));
 }
-
-const daysAfter = (date: string, days: number): string =>
-  new Date(Date.parse(date) + days * 86_400_000).toISOString().slice(0, 10);

@@ -10,7 +10,9 @@ export {
 } from './slots.js';
 export type * from './rules/index.js';
 export type * from './rules/shared.js';
-export { type Beside, type Company, type Host } from './facts.js';
+export { type Beside, type Company, companyFacts, type Host, hostFacts } from './facts.js';
+export { RULES } from './rules/index.js';
+export { WEIGHTS } from './weights.js';
 export { type Match, matchOf, rankBeside, rankGoods, scoreOf, scoresBeside } from './rank.js';
 export { type PairHouse, type Pairs, type SlotPair, pairsFor } from './pairs.js';
 export { rankedByHouse, standsBy, wordOn, wordsWith } from './word.js';

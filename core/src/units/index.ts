@@ -28,6 +28,6 @@ export { interpolate } from './interpolate.js';
 export { canonicalText, hashOf, sameValue } from './canonical.js';
 export { type Format, type Upgraded, upgraded } from './upgrade.js';
 export { type Read, readDocument } from './read.js';
-export { dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
+export { addDays, dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
 export { lastOf, lately, remembered, rememberedBy, rememberedByBoth } from './remembered.js';
 export { linearAt, slopeAt } from './piecewise.js';

@@ -7,13 +7,15 @@ import {
   HOUSE_FORMAT,
   OrderFile,
   readDocument,
+  SessionFile,
   settledOrder,
 } from '@rotula/core';
 import { count, eq } from 'drizzle-orm';
 import { goodRow, lotRows } from '../counter/rows.js';
 import { orderRow } from '../orders/rows.js';
+import { tastingRow } from '../tastings/rows.js';
 import type { Database } from './database.js';
-import { goods, house, lots, marks, orders } from './schema.js';
+import { goods, house, lots, marks, orders, tastings } from './schema.js';
 
 /** The day of the demo's story. */
 const STORY_DAY = '2026-11-24';
@@ -32,6 +34,9 @@ export function movedDates(text: string, now: string): string {
 
 const readJson = (path: string, now: string): unknown =>
   JSON.parse(movedDates(readFileSync(path, 'utf8'), now));
+
+const filesIn = (folder: string): string[] =>
+  existsSync(folder) ? readdirSync(folder).filter((name) => name.endsWith('.json')) : [];
 
 function houseOf(file: unknown): House {
   const { formatVersion = 1, ...doc } = file as { formatVersion?: number };
@@ -56,7 +61,13 @@ export async function loadDemo(db: Database, directory: string | null, now: stri
     if (db.isOld || (has?.n ?? 0) > 0 || directory === null) return false;
     const counter = CounterFile.parse(readJson(join(directory, 'counter.json'), now)).goods;
     const shop = houseOf(readJson(join(directory, 'house.json'), now));
-    const files = readdirSync(join(directory, 'orders')).filter((name) => name.endsWith('.json'));
+    const sessions = filesIn(join(directory, 'tastings')).map((name) => ({
+      ...SessionFile.parse(readJson(join(directory, 'tastings', name), now)).session,
+      id: name.replace('.json', ''),
+      version: 1,
+      updatedAt: now,
+    }));
+    const files = filesIn(join(directory, 'orders'));
     const demoOrders = files.map((name) => {
       const { order } = OrderFile.parse(readJson(join(directory, 'orders', name), now));
       const selection = order.selection.goods
@@ -74,6 +85,8 @@ export async function loadDemo(db: Database, directory: string | null, now: stri
       for (const lot of lotRows(good)) await tx.insert(lots).values(lot);
     }
     for (const order of demoOrders) await tx.insert(orders).values(order).onConflictDoNothing();
+    for (const session of sessions)
+      await tx.insert(tastings).values(tastingRow(session)).onConflictDoNothing();
     return true;
   });
 }

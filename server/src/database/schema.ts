@@ -47,6 +47,22 @@ export const orders = sqliteTable(
   ],
 );
 
+/** Tasting sessions. */
+export const tastings = sqliteTable(
+  'tastings',
+  {
+    id: text('id').primaryKey(),
+    version: integer('version').notNull(),
+    startedAt: text('started_at').notNull(),
+    updatedAt: text('updated_at').notNull(),
+    /** When it was deleted; it can be taken back until it is swept away. */
+    deletedAt: text('deleted_at'),
+    format: integer('format').notNull().default(1),
+    doc: text('doc').notNull(),
+  },
+  (table) => [index('tastings_by_start').on(table.startedAt)],
+);
+
 /** One row: the shop. */
 export const house = sqliteTable('house', {
   id: integer('id').primaryKey(),

@@ -1,4 +1,4 @@
-import { House, NewOrder, OrderBody, OrderId } from '@rotula/core';
+import { House, NewOrder, OrderBody, OrderId, SessionBody, SessionId } from '@rotula/core';
 import { z } from 'zod';
 
 /** A save carries the version that it was made from. */
@@ -8,6 +8,12 @@ export type SaveOrder = z.infer<typeof SaveOrder>;
 /** Whoever asks may name the id, so that asking twice makes one order. */
 export const CreateOrder = NewOrder.extend({ id: OrderId.optional() });
 export type CreateOrder = z.infer<typeof CreateOrder>;
+
+/** The same of a tasting session. */
+export const SaveTasting = z.object({ version: z.number().int().min(1), session: SessionBody });
+export type SaveTasting = z.infer<typeof SaveTasting>;
+export const CreateTasting = SessionBody.and(z.object({ id: SessionId.optional() }));
+export type CreateTasting = z.infer<typeof CreateTasting>;
 
 /** Version 0: nobody has saved any settings yet. */
 export const SaveHouse = z.object({ version: z.number().int().min(0), house: House });

@@ -8,10 +8,12 @@ import {
   OrderId,
   PickRequest,
   PlanRequest,
+  SessionBody,
+  SessionId,
 } from '@rotula/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
-import { CreateOrder, SaveHouse, SaveOrder, StoredHouse } from './bodies.js';
+import { CreateOrder, CreateTasting, SaveHouse, SaveOrder, SaveTasting, StoredHouse } from './bodies.js';
 
 const json = (schema: z.ZodType, description: string) => ({
   description,
@@ -24,7 +26,7 @@ const Refusal = z.object({
   problems: z.array(z.object({ field: z.string(), says: z.string() })).optional(),
 });
 const refused = json(Refusal, 'The request is wrong; `problems` names each field.');
-const missing = json(Refusal, 'There is no such order.');
+const missing = json(Refusal, 'There is no such document.');
 const Taking = z.object({
   id: z.string(),
   order: z.string(),
@@ -42,6 +44,66 @@ const stored = (of: string) => ({
 });
 /** Derived answers are open records here: their shape is the Plan and Pick types of core (docs/formats.md). */
 const Derived = z.looseObject({});
+
+/** The paths of documents that are saved over the version they were made from and can be taken back. */
+const versioned = (of: {
+  readonly path: string;
+  readonly one: string;
+  readonly list: z.ZodType;
+  readonly lists: string;
+  readonly news: string;
+  readonly document: z.ZodType;
+  readonly create: z.ZodType;
+  readonly save: z.ZodType;
+}): ZodOpenApiPathsObject => ({
+  [of.path]: {
+    get: {
+      summary: of.lists,
+      responses: { 200: json(of.list, 'All of them; what cannot be read stands apart with its reason') },
+    },
+    post: {
+      summary: of.news,
+      requestBody: body(of.create),
+      responses: { 201: json(of.document, 'As stored'), 400: refused },
+    },
+  },
+  [`${of.path}/{id}`]: {
+    get: {
+      summary: `One ${of.one}`,
+      requestParams: id,
+      responses: { 200: json(of.document, `The ${of.one}`), 400: refused, 404: missing },
+    },
+    put: {
+      summary: 'Save over the version it was made from',
+      requestParams: id,
+      requestBody: body(of.save),
+      responses: {
+        200: json(of.document, 'As stored, with the next version'),
+        400: refused,
+        404: missing,
+        409: json(Refusal.extend({ current: of.document }), 'Saved elsewhere since; the current document'),
+      },
+    },
+    delete: {
+      summary: 'Delete it; it can be taken back',
+      requestParams: id,
+      responses: { 204: { description: 'Gone' }, 404: missing },
+    },
+  },
+  [`${of.path}/{id}/stored`]: { get: stored(`One ${of.one}`) },
+  [`${of.path}/{id}/restore`]: {
+    post: {
+      summary: 'Take a deleted one back, under its own id',
+      requestParams: id,
+      responses: { 200: json(of.document, 'As it was'), 404: missing },
+    },
+  },
+});
+
+/** A session as it is answered. */
+const Session = SessionBody.and(
+  z.object({ id: SessionId, version: z.number().int(), updatedAt: z.string() }),
+);
 
 const paths: ZodOpenApiPathsObject = {
   '/api/counter': {
@@ -108,46 +170,16 @@ const paths: ZodOpenApiPathsObject = {
       responses: { 200: { description: 'The file' }, 404: missing },
     },
   },
-  '/api/orders': {
-    get: {
-      summary: 'All orders, the earliest serving first',
-      responses: {
-        200: json(
-          z.object({ orders: z.array(Order), unreadable: z.array(Unreadable) }),
-          'The book; what cannot be read stands apart with its reason',
-        ),
-      },
-    },
-    post: {
-      summary: 'A new order; a head count and a time are enough',
-      requestBody: body(CreateOrder),
-      responses: { 201: json(Order, 'As stored'), 400: refused },
-    },
-  },
-  '/api/orders/{id}': {
-    get: {
-      summary: 'One order',
-      requestParams: id,
-      responses: { 200: json(Order, 'The order'), 400: refused, 404: missing },
-    },
-    put: {
-      summary: 'Save over the version it was made from',
-      requestParams: id,
-      requestBody: body(SaveOrder),
-      responses: {
-        200: json(Order, 'As stored, with the next version'),
-        400: refused,
-        404: missing,
-        409: json(Refusal.extend({ current: Order }), 'Saved elsewhere since; the current document'),
-      },
-    },
-    delete: {
-      summary: 'Delete it; it can be taken back',
-      requestParams: id,
-      responses: { 204: { description: 'Gone' }, 404: missing },
-    },
-  },
-  '/api/orders/{id}/stored': { get: stored('An order') },
+  ...versioned({
+    path: '/api/orders',
+    one: 'order',
+    list: z.object({ orders: z.array(Order), unreadable: z.array(Unreadable) }),
+    lists: 'All orders, the earliest serving first',
+    news: 'A new order; a head count and a time are enough',
+    document: Order,
+    create: CreateOrder,
+    save: SaveOrder,
+  }),
   '/api/orders/{id}/preview': {
     get: {
       summary:
@@ -156,13 +188,16 @@ const paths: ZodOpenApiPathsObject = {
       responses: { 200: json(Derived, 'The preview'), 404: missing },
     },
   },
-  '/api/orders/{id}/restore': {
-    post: {
-      summary: 'Take a deleted order back, under its own id',
-      requestParams: id,
-      responses: { 200: json(Order, 'As it was'), 404: missing },
-    },
-  },
+  ...versioned({
+    path: '/api/tastings',
+    one: 'tasting',
+    list: z.object({ sessions: z.array(Session), unreadable: z.array(Unreadable) }),
+    lists: 'All tasting sessions, the latest first',
+    news: 'A new session: a drink, its probes and who tastes',
+    document: Session,
+    create: CreateTasting,
+    save: SaveTasting,
+  }),
   '/api/plan': {
     post: {
       summary: 'Derive the whole plan of an order; stateless, never searches',

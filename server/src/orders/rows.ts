@@ -1,6 +1,10 @@
 import { Order, ORDER_FORMAT, OrderBody, type Read } from '@rotula/core';
+import { asc } from 'drizzle-orm';
 import { documentOf } from '../database/documents.js';
-import type { orders } from '../database/schema.js';
+import { orders } from '../database/schema.js';
+import type { VersionedKind } from '../database/versioned.js';
+
+export type OrderRow = typeof orders.$inferSelect;
 
 export function orderRow(order: Order): typeof orders.$inferInsert {
   const { id, version, updatedAt, ...doc } = order;
@@ -16,8 +20,20 @@ export function orderRow(order: Order): typeof orders.$inferInsert {
 }
 
 /** An order as it is stored, in today's form, or why it cannot be read. */
-export function orderOf(row: typeof orders.$inferSelect): Read<Order> {
+function orderOf(row: OrderRow): Read<Order> {
   const read = documentOf(ORDER_FORMAT, OrderBody, row);
   if ('says' in read) return read;
   return { document: { ...read.document, id: row.id, version: row.version, updatedAt: row.updatedAt } };
 }
+
+/** Orders, the earliest serving first. */
+export const ORDERS: VersionedKind<Order, OrderRow> = {
+  name: 'order',
+  key: 'order',
+  file: 'rotula.order',
+  table: orders,
+  order: () => [asc(orders.servingAt)],
+  read: orderOf,
+  write: orderRow,
+  label: (row) => `order of ${row.servingAt.slice(0, 10)}`,
+};

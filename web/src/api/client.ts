@@ -7,6 +7,8 @@ import {
   type Order,
   type OrderBody,
   type Preview,
+  type Session,
+  type SessionBody,
   type Taking,
 } from '@rotula/core';
 
@@ -121,7 +123,15 @@ export const api = {
   },
   remove: (id: string) => ask<undefined>('DELETE', `/api/orders/${id}`),
   restore: (id: string) => ask<Order>('POST', `/api/orders/${id}/restore`),
+  tastings: () => ask<{ sessions: Session[]; unreadable: Unreadable[] }>('GET', '/api/tastings'),
+  tasting: (id: string) => ask<Session>('GET', `/api/tastings/${id}`),
+  createTasting: (session: SessionBody) => ask<Session>('POST', '/api/tastings', { body: session }),
+  saveTasting: (id: string, version: number, session: SessionBody) =>
+    ask<Session>('PUT', `/api/tastings/${id}`, { body: { version, session } }),
+  removeTasting: (id: string) => ask<undefined>('DELETE', `/api/tastings/${id}`),
+  restoreTasting: (id: string) => ask<Session>('POST', `/api/tastings/${id}/restore`),
 };
 
 /** Where a stored document is had as a file, whether it can be read or not. */
-export const storedUrl = (what: 'orders' | 'counter', id: string): string => `/api/${what}/${id}/stored`;
+export const storedUrl = (what: 'orders' | 'counter' | 'tastings', id: string): string =>
+  `/api/${what}/${id}/stored`;

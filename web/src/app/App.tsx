@@ -9,6 +9,8 @@ const OrderPage = lazy(() => import('./OrderPage'));
 const CounterPage = lazy(() => import('../counter/CounterPage'));
 const GoodPage = lazy(() => import('../counter/edit/GoodPage'));
 const IntakePage = lazy(() => import('../counter/intake/IntakePage'));
+const TastingsPage = lazy(() => import('../tasting/TastingsPage'));
+const SessionPage = lazy(() => import('../tasting/SessionPage'));
 const HousePage = lazy(() => import('../house/HousePage'));
 
 /** Paper on the left, slate on the right; below 1000 px the slate comes under the paper. */
@@ -36,6 +38,8 @@ export const App = () => (
             <Route path="/counter" element={<CounterPage />} />
             <Route path="/counter/intake" element={<IntakePage />} />
             <Route path="/counter/:id" element={<GoodPage />} />
+            <Route path="/tastings" element={<TastingsPage />} />
+            <Route path="/tastings/:id" element={<SessionPage />} />
             <Route path="/house" element={<HousePage />} />
             <Route path="/orders/:id" element={<Navigate to="pick" replace />} />
             <Route path="/orders/:id/:stage" element={<OrderPage />} />

@@ -10,6 +10,7 @@ import { say } from '../language/say';
 const ROOMS = [
   { to: '/', label: say`Book` },
   { to: '/counter', label: say`Counter` },
+  { to: '/tastings', label: say`Tastings` },
   { to: '/house', label: say`House` },
 ];
 

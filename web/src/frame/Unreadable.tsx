@@ -3,7 +3,13 @@ import { storedUrl, type Unreadable } from '../api/client';
 import { say } from '../language/say';
 
 /** Stored documents that cannot be read: each with the reason and a way to have it as a file. The others work on. */
-export function UnreadableList({ of, list }: { of: 'orders' | 'counter'; list: readonly Unreadable[] }) {
+export function UnreadableList({
+  of,
+  list,
+}: {
+  of: 'orders' | 'counter' | 'tastings';
+  list: readonly Unreadable[];
+}) {
   if (list.length === 0) return null;
   return (
     <ul className="mt-4 space-y-2" aria-label={say`What cannot be read`}>

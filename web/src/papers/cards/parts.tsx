@@ -14,7 +14,7 @@ export const placeOf = ({ good }: GuestCard): string =>
 export const notesOf = ({ rawMilk, good }: GuestCard): string[] => [
   ...(rawMilk ? [say`raw milk`] : []),
   ...(good.kind === 'drink'
-    ? [good.abv > ALCOHOL_FREE_ABV ? say`${good.abv} % alcohol` : say`without alcohol`]
+    ? [good.abv > ALCOHOL_FREE_ABV ? say`${good.abv} % alcohol` : say`without alcohol`]
     : []),
 ];
 
