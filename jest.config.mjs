@@ -35,4 +35,5 @@ const project = (name) => ({
 /** Tests of the web run in Node; those of parts of the interface ask for jsdom at their head. */
 const web = { ...project('web'), setupFiles: ['<rootDir>/web/src/testing/dom.ts'] };
 
-export default { projects: [project('core'), project('server'), web] };
+/** A machine that is busy may take its time; nothing here is measured by the clock. */
+export default { testTimeout: 30_000, projects: [project('core'), project('server'), web] };

@@ -38,12 +38,15 @@ try {
     ['Cut sheet'],
     ['Shopping list'],
     ['Tasting menu'],
+    ['Tasting menu', 'Folded'],
     ['Time line'],
     ['Allergens'],
+    ['To find again'],
     ['Cards', 'Cards'],
     ['Cards', 'Tents'],
     ['Cards', 'Flags'],
     ['Cards', 'Slates'],
+    ['Cards', 'Bottle strips'],
   ];
   for (const size of ['A4', 'US Letter']) {
     await usePaper(size);

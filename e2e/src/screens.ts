@@ -12,6 +12,8 @@ export const SCREENS: readonly string[] = [
   '/counter/fennel-coil',
   '/counter/oak-board',
   '/house',
+  '/tastings',
+  '/tastings/old-hold-in-november',
   ...ORDERS.flatMap((order) => STAGES.map((stage) => `/orders/${order}/${stage}`)),
 ];
 
@@ -31,6 +33,7 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
     'To find again',
   ],
   pick: ['Others', 'Money', 'Lenses'],
+  tastings: ['Drink'],
 };
 
 export const viewsOf = (path: string): readonly string[] => VIEWS[path.split('/').at(-1)!] ?? [];

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { LIMITS } from '../care/index.js';
 import { DEFAULT_HOUSE, House, ROLES, SETTINGS, SURFACES } from '../brief/index.js';
-import { isMain, type Good } from '../counter/index.js';
+import { isCompanion, isDrink, isMain, type Good } from '../counter/index.js';
 import type { OrderBody } from '../order/order.js';
 import { aBrief, aCheese, anOrder, demoCounter } from './goods.js';
 
@@ -9,6 +9,9 @@ import { aBrief, aCheese, anOrder, demoCounter } from './goods.js';
 
 const counter = demoCounter();
 const mains = counter.filter(isMain).map(({ id }) => id);
+const sweets = counter
+  .filter((good) => isDrink(good) || (isCompanion(good) && ['chocolate', 'honey'].includes(good.role)))
+  .map(({ id }) => id);
 const limit = fc.record({
   what: fc.constantFrom(...LIMITS.map(({ id }) => id)),
   severity: fc.constantFrom('allergy', 'medical', 'religious', 'diet', 'dislike'),
@@ -44,6 +47,17 @@ const house = fc.constantFrom(
   DEFAULT_HOUSE,
   House.parse({ units: 'US customary', country: 'NZ', amountSchool: 'per kind', parity: 'any number' }),
   House.parse({ cover: 'five families', aim: 'contrast', company: 'a safe bet and a surprise' }),
+  // One whose tastings turned a rule round.
+  House.parse({
+    lateSchool: 'by strength',
+    learnt: {
+      on: '2026-11-01',
+      fingerprint: 'x',
+      sessions: ['s'],
+      notes: 9,
+      weights: { 'acid cuts fat': -1, 'sweet as it asks': 3 },
+    },
+  }),
 );
 /** The demo, nothing at all, no wares, and goods of which hardly anything is told. */
 const counters: readonly (readonly Good[])[] = [
@@ -62,8 +76,16 @@ export const anyShop: fc.Arbitrary<{ order: OrderBody; shelf: readonly Good[]; h
     house,
     shelf: fc.constantFrom(...counters),
     goods: fc.option(fc.uniqueArray(fc.constantFrom(...mains), { maxLength: 9 })),
+    desserts: fc.uniqueArray(fc.constantFrom(...sweets), { maxLength: 3 }),
+    told: fc.boolean(),
   })
-  .map(({ asked, goods, ...shop }) => ({
+  .map(({ asked, goods, desserts, told, ...shop }) => ({
     ...shop,
-    order: anOrder({ brief: aBrief(asked), selection: { goods } }) as OrderBody,
+    order: anOrder({
+      brief: aBrief(asked),
+      selection: { goods },
+      desserts,
+      extras: desserts.filter((id) => counter.some((good) => good.id === id && isCompanion(good))),
+      telling: told && goods?.[0] ? { [goods[0]]: { words: ['mine'], point: 'Said by hand.' } } : {},
+    }) as OrderBody,
   }));

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { type House } from '@rotula/core';
 import { Choice } from '../ui/Choice';
 import { NumberField } from '../ui/NumberField';
@@ -45,6 +46,19 @@ export function PairFields({
           />
         </div>
       </div>
+      <p className="mt-4" data-learnt>
+        {house.learnt
+          ? say`Drinks are weighed by ${house.learnt.sessions.length} tasting sessions of the house, ${house.learnt.notes} notes.`
+          : say`Drinks are weighed by the usual figures; the house’s own tastings may teach it others.`}{' '}
+        <Link to="/tastings" className="font-bold underline underline-offset-4">{say`Tastings`}</Link>
+        {house.learnt && (
+          <button
+            type="button"
+            className="ml-4 min-h-11 underline underline-offset-4"
+            onClick={() => onSet({ learnt: null })}
+          >{say`Set it back`}</button>
+        )}
+      </p>
       <h3 className="mt-4 mb-1 font-bold">{say`Pairs of the house`}</h3>
       {house.pairWords.length === 0 && (
         <p className="text-ink-soft">{say`None yet. On the stage Pair, say of any two goods what the house always sells, never serves or calls its own; it stands above the model in every order.`}</p>

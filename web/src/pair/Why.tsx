@@ -22,7 +22,7 @@ export function Why({
   pair: SlotPair | undefined;
   onChoose: (id: string | null, name: string) => void;
 }) {
-  const { plan, format } = useWorkbench();
+  const { plan, house, format } = useWorkbench();
   const match = matchOf(main, beside, plan.pairs.weights);
   const stands = pair?.match?.beside.id === beside.id;
   return (
@@ -40,6 +40,12 @@ export function Why({
           source: r.source,
         }))}
       />
+      {house.learnt && beside.kind === 'drink' && (
+        <p
+          className="mt-1 text-sm text-chalk-soft"
+          data-learnt
+        >{say`As the house’s own tastings weigh it.`}</p>
+      )}
       {match.reasons.length === 0 && <p>{say`Plain company, in nobody's way.`}</p>}
       {match.reasons.length > SHOWN && (
         <p className="text-sm text-chalk-soft">

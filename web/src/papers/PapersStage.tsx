@@ -1,4 +1,4 @@
-import { planRows, type House } from '@rotula/core';
+import { planRows } from '@rotula/core';
 import { Download, Printer } from 'lucide-react';
 import { lazy, Suspense, useState, type ComponentType } from 'react';
 import { Cautions } from '../frame/Cautions';
@@ -11,6 +11,7 @@ import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
 import { AllergenList } from './AllergenList';
 import { CutSheet } from './CutSheet';
+import { PAGE_SIZES, PageSize, type PaperSize } from './page';
 import { ShoppingList } from './ShoppingList';
 import { capital } from '../ui/format';
 import { say, word } from '../language/say';
@@ -32,13 +33,11 @@ const PAPERS = {
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;
 
-const PAGE_SIZES: Record<House['paper'], string> = { A4: 'A4', 'US Letter': 'letter' };
-
 /** Print preview of the papers, and the order and plan as files. */
 export default function PapersStage() {
   const { plan, document, house } = useWorkbench();
   const [paper, setPaper] = useState<Paper>('cut sheet');
-  const [size, setSize] = useState<House['paper']>(house.paper);
+  const [size, setSize] = useState<PaperSize>(house.paper);
   const Shown = PAPERS[paper];
   const fileName =
     document.order.title
@@ -107,9 +106,11 @@ export default function PapersStage() {
         </Button>
       </div>
       <div className="paper-sheet" data-size={size}>
-        <Suspense fallback={null}>
-          <Shown />
-        </Suspense>
+        <PageSize value={size}>
+          <Suspense fallback={null}>
+            <Shown />
+          </Suspense>
+        </PageSize>
       </div>
     </StageLayout>
   );

@@ -17,6 +17,7 @@ const isProposal = ({ words }: Told) => words.some(({ from }) => from === 'model
 export function Telling() {
   const { plan, document } = useWorkbench();
   const open = plan.told.filter(isProposal);
+  const [shown, setShown] = useState(open.length > 0);
   const set = (name: string, ids: readonly string[], part: (told: Told) => Partial<TellingOf>) =>
     document.change(name, (order) => ({
       ...order,
@@ -39,7 +40,11 @@ export function Telling() {
       ({ words }) => ({ words: words.map(toldWord) }),
     );
   return (
-    <details className="no-print mb-6 border-y border-line text-ink" open={open.length > 0}>
+    <details
+      className="no-print mb-6 border-y border-line text-ink"
+      open={shown}
+      onToggle={(event) => setShown(event.currentTarget.open)}
+    >
       <summary className="flex min-h-11 cursor-pointer items-center gap-3 text-lg font-bold">
         {say`What is told`}
         <span className="text-base font-normal text-ink-soft">

@@ -62,7 +62,7 @@ function Open({ loaded }: { loaded: Session }) {
         <Brand />
         <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
           <h1 className="text-[2.1rem]">{session.title || say`Tasting ${drink.name}`}</h1>
-          <p className="text-ink-soft" role="status">
+          <p className="text-ink-soft" role="status" data-save-state={saving}>
             {format.day(session.startedAt)} · {say`${done} of ${steps} noted`} ·{' '}
             {saving === 'saved' ? say`saved` : saving === 'saving' ? say`saving` : say`not saved yet`}
           </p>

@@ -35,13 +35,15 @@ export default function GuestCards() {
   const cards = guestCards(plan).filter(({ good }) => !bottles || good.kind === 'drink');
   return (
     <>
-      <Choice
-        label={say`Shape of the cards`}
-        className="no-print mb-6 flex! flex-wrap text-ink"
-        value={id}
-        options={(Object.keys(SHAPES) as ShapeId[]).map((value) => ({ value, label: SHAPES[value].label }))}
-        onChange={setId}
-      />
+      <div className="no-print mb-6">
+        <Choice
+          label={say`Shape of the cards`}
+          className="flex! flex-wrap text-ink"
+          value={id}
+          options={(Object.keys(SHAPES) as ShapeId[]).map((value) => ({ value, label: SHAPES[value].label }))}
+          onChange={setId}
+        />
+      </div>
       <HeldWhileUnknown paper="cards">
         <Telling />
         <div className={`paper-grid grid gap-[8mm] p-[4mm] ${grid}`}>

@@ -1,15 +1,25 @@
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { useWorkbench } from '../../frame/context';
 import { say } from '../../language/say';
+import { PAGE_SIZES, PageSize } from '../page';
 import { Bites, menuCards, MenuFoot, MenuHead, MenuStep } from './parts';
 
 /** A sheet on its side, printed on both and folded in the middle: cover and back outside, the tasting inside. */
 export function FoldedMenu() {
   const { plan } = useWorkbench();
+  const size = useContext(PageSize);
   const cards = menuCards(plan);
   const half = Math.ceil(cards.length / 2);
+  if (half > MOST_A_PAGE)
+    return (
+      <p className="text-ink">
+        {say`${cards.length} steps are too many for a folded menu that can be read: print it on one sheet.`}
+      </p>
+    );
+  const scale = Math.min(1, ROOMY / half);
   return (
     <>
+      <style>{`@page { size: ${PAGE_SIZES[size]} landscape; margin: 10mm; }`}</style>
       <p className="no-print mb-3 text-ink-soft">{say`Print on both sides, turned over the short edge, and fold along the dashes.`}</p>
       <div data-turned>
         <Side
@@ -24,16 +34,20 @@ export function FoldedMenu() {
         />
         <Side
           name={say`inside`}
-          left={<Steps cards={cards.slice(0, half)} />}
-          right={<Steps cards={cards.slice(half)} />}
+          left={<Steps cards={cards.slice(0, half)} scale={scale} />}
+          right={<Steps cards={cards.slice(half)} scale={scale} />}
         />
       </div>
     </>
   );
 }
 
-const Steps = ({ cards }: { cards: ReturnType<typeof menuCards> }) => (
-  <ol className="space-y-[4mm]">
+/** So many steps stand on a page as they are; more are set smaller, up to what can still be read. */
+const ROOMY = 3.2;
+const MOST_A_PAGE = 5;
+
+const Steps = ({ cards, scale }: { cards: ReturnType<typeof menuCards>; scale: number }) => (
+  <ol className="space-y-[4mm]" style={{ zoom: scale }}>
     {cards.map((card) => (
       <MenuStep key={card.good.id} card={card} />
     ))}

@@ -15,13 +15,15 @@ export default function TastingMenu() {
   const [form, setForm] = useState<Form>('sheet');
   return (
     <>
-      <Choice
-        label={say`Form of the menu`}
-        className="no-print mb-6 flex! flex-wrap text-ink"
-        value={form}
-        options={(Object.keys(FORMS) as Form[]).map((value) => ({ value, label: FORMS[value] }))}
-        onChange={setForm}
-      />
+      <div className="no-print mb-6">
+        <Choice
+          label={say`Form of the menu`}
+          className="flex! flex-wrap text-ink"
+          value={form}
+          options={(Object.keys(FORMS) as Form[]).map((value) => ({ value, label: FORMS[value] }))}
+          onChange={setForm}
+        />
+      </div>
       <HeldWhileUnknown paper="menu">
         <Telling />
         {form === 'folded' ? <FoldedMenu /> : <OneSheet />}
