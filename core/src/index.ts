@@ -14,6 +14,7 @@ export * from './portion/index.js';
 export * from './plate/index.js';
 export * from './walk/index.js';
 export * from './menu/index.js';
+export * from './lay/index.js';
 export * from './ledger/index.js';
 export * from './order/index.js';
 export * from './papers/index.js';

@@ -22,7 +22,7 @@ async function namesOf(address: string): Promise<string[]> {
   const ask = async (path: string) => (await fetch(`${address}/api/${path}`)).json() as Promise<unknown>;
   const written = new Set<string>();
   const WRITTEN =
-    /^(id|name|maker|region|country|style|tradeStyle|line|note|title|customer|who|taster|ingredients|words|telephone|place|unit|of|is)$/;
+    /^(id|name|maker|region|country|style|tradeStyle|line|note|title|customer|who|tasters?|ingredients|words|telephone|place|unit|of|is)$/;
   const write = (text: string) => {
     // A single small word ("soft", "goat") may be the value of a table too: it would hide one that is not said.
     if (!/^[a-z]*$/.test(text)) written.add(text);
@@ -38,6 +38,7 @@ async function namesOf(address: string): Promise<string[]> {
   collect(await ask('counter'));
   const { orders } = (await ask('orders')) as { orders: { id: string }[] };
   for (const { id } of orders) collect(await ask(`orders/${id}`));
+  collect(await ask('tastings'));
   collect(await ask('house'));
   // The menu sets the name of the house in capitals.
   const shown = [...written].flatMap((text) => [text, text.toUpperCase()]);

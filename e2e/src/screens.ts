@@ -24,6 +24,7 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
     'Tasting menu',
     'Folded',
     'Time line',
+    'Board plan',
     'Allergens',
     'Cards',
     'Tents',
@@ -34,6 +35,7 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
   ],
   pick: ['Others', 'Money', 'Lenses'],
   tastings: ['Drink'],
+  lay: ['Build it', 'Kit'],
 };
 
 export const viewsOf = (path: string): readonly string[] => VIEWS[path.split('/').at(-1)!] ?? [];

@@ -41,7 +41,7 @@ export function progressOf({ tasters, probes, alone, notes }: SessionBody): Prog
 export const isFinished = (session: SessionBody): boolean => nextStep(session).what === 'done';
 
 /** Water and plain bread between all probes; so long after a hot one (trade, section 6; common practice, no source). */
-export const MINUTES_AFTER_HOT = 2;
+const MINUTES_AFTER_HOT = 2;
 
 /**
  * Until when to wait before the next bite, as an ISO time; null: not at all. The last noted bite of the same taster counts if it was hot.

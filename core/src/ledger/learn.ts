@@ -8,7 +8,7 @@ const SPREAD = 0.5;
 const LEAST_SPREAD = 0.1;
 const TASTER_SPREAD = 0.5;
 /** A weight turns its sign where it is so many standard deviations beyond nothing, on so many bites at least. */
-export const TURNS_AT = 3;
+const TURNS_AT = 3;
 const TURNS_FROM = 12;
 
 /** What the sessions teach of one rule. */

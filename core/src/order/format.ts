@@ -3,6 +3,7 @@ import { upgradedGoods } from '../counter/index.js';
 import type { Format } from '../units/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import { NO_SNAPSHOT } from './snapshot.js';
+import { NOT_LAID } from './states.js';
 
 /**
  * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
@@ -10,7 +11,7 @@ import { NO_SNAPSHOT } from './snapshot.js';
  * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
  * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
  * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
- * the dessert, and words and points for the cards that were accepted; there were none. Kept goods and house go with the counter's and the house's.
+ * the dessert, words and points for the cards, boards and what was put where by hand; there were none. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
@@ -40,6 +41,7 @@ function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {
     ...order,
     desserts: [],
     telling: {},
+    lay: NOT_LAID,
     snapshot: { ...snapshot, goods: liftedGoods(snapshot, 6), house },
   };
 }

@@ -21,6 +21,7 @@ const EDITS: Partial<Record<StageName, (o: OrderBody, mark: number) => OrderBody
   cut: (o, mark) => ({ ...o, cuts: { a: `cut ${mark}` } }),
   pair: (o, mark) => ({ ...o, pairs: { a: { sweet: `good-${mark}` } } }),
   walk: (o, mark) => ({ ...o, walk: [`good-${mark}`] }),
+  lay: (o, mark) => ({ ...o, lay: { ...o.lay, seed: mark + 1 } }),
   menu: (o, mark) => ({ ...o, telling: { a: { words: null, point: `point ${mark}` } } }),
 };
 const base = anOrder();

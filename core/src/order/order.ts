@@ -5,7 +5,7 @@ import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
-import { DRINKS_COME, MOST_DESSERTS, NOTHING_CUT, ORDER_STATES } from './states.js';
+import { DRINKS_COME, MOST_DESSERTS, NOT_LAID, NOTHING_CUT, ORDER_STATES } from './states.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { Snapshot } from './snapshotSchema.js';
 
@@ -103,6 +103,26 @@ export const OrderBody = z.object({
   desserts: z.array(GoodId).max(MOST_DESSERTS).default([]),
   /** What menu and cards say of a good, where a person said or accepted it. */
   telling: ById(Telling).default({}),
+  /** Which boards it is laid on, and what was put where by hand. */
+  lay: z
+    .object({
+      /** A ware's id, or that of a box, a table or a board of the customer; null: as Rotula would. */
+      board: z.string().max(64).nullable().default(null),
+      many: z.number().int().min(1).max(500).nullable().default(null),
+      bread: z.enum(['on', 'apart']).nullable().default(null),
+      /** mm from the middle of the board, and the turn in degrees, by good id. */
+      pins: ById(
+        z.object({
+          x: z.number().min(-5000).max(5000),
+          y: z.number().min(-5000).max(5000),
+          turn: z.number().min(-720).max(720),
+          /** A person put it there; else it only stays where it was laid. */
+          hand: z.boolean().default(true),
+        }),
+      ).default({}),
+      seed: z.number().int().min(1).max(1e6).default(1),
+    })
+    .default(NOT_LAID),
   /** The goods it uses, as they were when they were chosen. */
   snapshot: Snapshot.default(NO_SNAPSHOT),
   /** Advice that was left, by rule and subject (a good's id, not its name); it stays visible as left. */

@@ -22,7 +22,7 @@ declare module '../units/reason.js' {
 const BOX_HOLDS = 1500;
 const boxStage = stage({
   id: 'box',
-  place: 7,
+  place: 8,
   reads: ['portion', 'brief'],
   fields: [],
   derive: (_, { portion: { portions } }) => ({
@@ -57,6 +57,7 @@ describe('a stage is one row', () => {
       'cut',
       'pair',
       'walk',
+      'lay',
       'box',
     ]);
     const { boxes } = after.parts.box;

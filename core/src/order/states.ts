@@ -6,3 +6,5 @@ export const DRINKS_COME = ['suggested', 'with the order'] as const;
 export const NOTHING_CUT = { targets: {}, madeUp: {}, entries: [] };
 /** Steps of a dessert that one order may have. */
 export const MOST_DESSERTS = 3;
+/** Laid as Rotula would. */
+export const NOT_LAID = { board: null, many: null, bread: null, pins: {}, seed: 1 };

@@ -35,6 +35,7 @@ const CODE: Record<string, () => Promise<{ default: ComponentType }>> = {
   cut: () => import('../cut/CutStage'),
   pair: () => import('../pair/PairStage'),
   walk: () => import('../walk/WalkStage'),
+  lay: () => import('../lay/LayStage'),
   papers: () => import('../papers/PapersStage'),
 };
 const SCREENS = Object.fromEntries(Object.entries(CODE).map(([stage, load]) => [stage, lazy(load)]));

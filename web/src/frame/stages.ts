@@ -10,6 +10,7 @@ export const STAGE_LABELS: Record<StageId, string> = {
   cut: say`Cut`,
   pair: say`Pair`,
   walk: say`Walk`,
+  lay: say`Lay`,
   menu: say`What is told`,
   table: say`Table`,
 };

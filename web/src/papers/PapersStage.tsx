@@ -20,6 +20,7 @@ import './papers.css';
 const TimeLine = lazy(() => import('./TimeLine'));
 const TastingMenu = lazy(() => import('./menu/TastingMenu'));
 const GuestCards = lazy(() => import('./cards/GuestCards'));
+const BoardPlan = lazy(() => import('./BoardPlan'));
 const LaterList = lazy(() => import('./LaterList'));
 
 const PAPERS = {
@@ -29,6 +30,7 @@ const PAPERS = {
   'tasting menu': TastingMenu,
   'time line': TimeLine,
   allergens: AllergenList,
+  'board plan': BoardPlan,
   'to find again': LaterList,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;

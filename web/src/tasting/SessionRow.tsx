@@ -1,6 +1,6 @@
 import { progressOf, type Session } from '@rotula/core';
 import clsx from 'clsx';
-import { Trash2 } from 'lucide-react';
+import { Check, Trash2 } from 'lucide-react';
 import toast from 'react-hot-toast';
 import { Link } from 'react-router';
 import { mutate } from 'swr';
@@ -68,16 +68,16 @@ export function SessionRow({
           {done < all ? say`${done} of ${all} noted: take it up again` : say`all noted`}
         </p>
       </div>
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={session.counts}
-          aria-label={say`The house learns from the tasting of ${drink.name}`}
-          onChange={() => void counts()}
-        />
+      <button
+        type="button"
+        aria-pressed={session.counts}
+        aria-label={say`The house learns from the tasting of ${drink.name}`}
+        className="flex min-h-11 items-center gap-2 rounded-lg border-[1.5px] border-line px-3 aria-pressed:border-ink aria-pressed:bg-shade"
+        onClick={() => void counts()}
+      >
+        <Check size={18} className={session.counts ? '' : 'invisible'} aria-hidden />
         {say`counts`}
-      </label>
+      </button>
       <IconButton label={say`Delete the tasting of ${drink.name}`} onClick={() => void remove()}>
         <Trash2 size={18} />
       </IconButton>

@@ -4,6 +4,7 @@ import { briefWords } from './brief';
 import { cautionWords, fitWords } from './care';
 import { cutWords } from './cut';
 import { adviceWords } from './order';
+import { layWords } from './lay';
 import { pointWords } from './menu';
 import { pairWords } from './pair';
 import { hitchWords, pickWords, remarkWords } from './pick';
@@ -25,6 +26,7 @@ const WORDS: WordsOf<Rule> = {
   ...portionWords,
   ...walkWords,
   ...pointWords,
+  ...layWords,
 };
 
 /** The sentence of a reason, in the person's units, currency and form of dates. */

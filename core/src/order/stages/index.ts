@@ -1,6 +1,7 @@
 import { briefStage, type BriefPart } from './brief.js';
 import { cutStage, type CutPart } from './cut.js';
 import { documentStage } from './document.js';
+import { layStage, type LayPart } from './lay.js';
 import { menuStage, type MenuPart } from './menu.js';
 import { pairStage, type PairPart } from './pair.js';
 import { pickStage, type PickPart } from './pick.js';
@@ -29,6 +30,7 @@ export const STAGES: readonly AnyStage[] = [
   cutStage,
   pairStage,
   walkStage,
+  layStage,
   menuStage,
   tableStage,
 ];
@@ -40,6 +42,7 @@ export type StageParts = BriefPart &
   PortionPart &
   CutPart &
   WalkPart &
+  LayPart &
   MenuPart &
   TablePart;
 

@@ -32,13 +32,21 @@ export default function TastingMenu() {
   );
 }
 
+/** So many steps stand on a sheet as they are; more are set smaller, and then go on to another. */
+const ROOMY = 7;
+const SMALLEST = 0.75;
+
 function OneSheet() {
   const { plan } = useWorkbench();
+  const cards = menuCards(plan);
   return (
     <div className="mx-auto max-w-[160mm] text-center">
       <MenuHead />
-      <ol className="mt-[5mm] space-y-[3mm]">
-        {menuCards(plan).map((card) => (
+      <ol
+        className="mt-[5mm] space-y-[2.5mm]"
+        style={{ zoom: Math.max(SMALLEST, Math.min(1, ROOMY / cards.length)) }}
+      >
+        {cards.map((card) => (
           <MenuStep key={card.good.id} card={card} />
         ))}
       </ol>

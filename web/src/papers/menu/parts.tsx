@@ -36,21 +36,21 @@ export function MenuStep({ card }: { card: GuestCard }) {
       <p className="font-serif text-[17pt] leading-tight font-semibold">
         <span className="text-[13pt] font-normal">{card.number}</span> {card.good.name}
       </p>
-      <p className="text-[12pt] leading-snug">{card.style}</p>
-      <p className="text-[10.5pt] leading-snug">{about.filter(Boolean).join(' · ')}</p>
+      <p className="text-[10.5pt] leading-snug">
+        <span className="text-[12pt]">{card.style}</span>
+        {about.filter(Boolean).map((part) => ` · ${part}`)}
+      </p>
       <OwnWords words={card.words} className="text-[11.5pt] leading-snug" />
       {card.point && <p className="text-[11pt] leading-snug">{sentence(card.point, format)}</p>}
-      <p className="text-[11pt] leading-snug">
+      <p className="text-[10.5pt] leading-snug">
         {[
           told?.tryWith && say`with ${told.tryWith.beside.name}`,
           pours.length > 0 && say`to drink: ${pours.join(say` or `)}`,
+          say`contains: ${allergenList(card.contains) || say`none of the declared allergens`}`,
+          card.mayContain.length > 0 && say`may contain: ${allergenList(card.mayContain)}`,
         ]
           .filter(Boolean)
           .join(' · ')}
-      </p>
-      <p className="text-[10pt] leading-snug">
-        {say`Contains: ${allergenList(card.contains) || say`none of the declared allergens`}.`}
-        {card.mayContain.length > 0 && say` May contain: ${allergenList(card.mayContain)}.`}
       </p>
     </li>
   );

@@ -1,0 +1,211 @@
+import TinyQueue from 'tinyqueue';
+import type { Point } from '../cut/index.js';
+import type { Board } from './boards.js';
+import { edgeOf, holds, movedOutline } from './geometry.js';
+import type { Ground, Placed } from './rules.js';
+import { chance } from './solve.js';
+
+/** Cells of the board are so wide, mm. */
+export const CELL = 5;
+
+/** A patch as it was grown: its outline, where its pieces lie, and how much of it found no room. */
+export interface Patch {
+  readonly id: string;
+  /** Rings of its edge, mm. */
+  readonly outline: readonly Point[];
+  readonly pieces: readonly { readonly x: number; readonly y: number; readonly turn: number }[];
+  readonly area: number;
+  /** Share of what it should cover that found no room. */
+  readonly short: number;
+}
+
+export interface Grown {
+  readonly patches: readonly Patch[];
+  /** Share of the board that is covered. */
+  readonly covered: number;
+}
+
+interface Cell {
+  readonly at: number;
+  readonly patch: number;
+  readonly far: number;
+}
+
+/**
+ * Loose things grown into the room between whole ones: every patch takes the nearest free cell of its edge in turn, as far behind what it should cover as the
+ * others, until it has enough or is walled in; each stays in one piece.
+ */
+export function grow(placed: readonly Placed[], { board }: Ground, seed: number): Grown {
+  const [w, d] = [board.length, board.round ? board.length : board.width];
+  const [nx, ny] = [Math.ceil(w / CELL), Math.ceil(d / CELL)];
+  const middle = (at: number): Point => [
+    ((at % nx) + 0.5) * CELL - w / 2,
+    (Math.floor(at / nx) + 0.5) * CELL - d / 2,
+  ];
+  /** -2: off the board; -1: free; else the thing that lies there. */
+  const owner = new Int16Array(nx * ny).fill(-1);
+  let onBoard = 0;
+  for (let at = 0; at < owner.length; at++) {
+    const [x, y] = middle(at);
+    if (edgeOf(board, x, y) < 0) owner[at] = -2;
+    else onBoard++;
+  }
+  placed.forEach(({ thing, x, y, turn }, i) => {
+    if (thing.lies === 'patch') return;
+    const outline = movedOutline(thing.outline, x, y, turn);
+    for (let at = 0; at < owner.length; at++) {
+      if (owner[at] === -2) continue;
+      const [px, py] = middle(at);
+      if (holds(outline, px, py)) owner[at] = i;
+    }
+  });
+  const patches = [...placed.keys()].filter((i) => placed[i]!.thing.lies === 'patch');
+  const wanted = new Map(
+    patches.map((i) => [i, Math.max(1, Math.round(placed[i]!.thing.area / CELL / CELL))]),
+  );
+  const cells = new Map(patches.map((i) => [i, [] as number[]]));
+  const queues = new Map(
+    patches.map((i) => [i, new TinyQueue<Cell>([], (a, b) => a.far - b.far || a.at - b.at)]),
+  );
+  const seen = new Map(patches.map((i) => [i, new Set<number>()]));
+  const offer = (patch: number, at: number) => {
+    if (at < 0 || at >= owner.length || owner[at] !== -1 || seen.get(patch)!.has(at)) return;
+    seen.get(patch)!.add(at);
+    const [x, y] = middle(at);
+    const { x: sx, y: sy } = placed[patch]!;
+    queues.get(patch)!.push({ at, patch, far: Math.hypot(x - sx, y - sy) });
+  };
+  for (const i of patches) offer(i, nearestFree(owner, placed[i]!, nx, ny, w, d));
+  const open = new Set(patches);
+  while (open.size > 0) {
+    // The one that is furthest behind what it should have goes next.
+    let next = -1;
+    let behind = Infinity;
+    for (const i of open) {
+      const share = cells.get(i)!.length / wanted.get(i)!;
+      if (share < behind) [next, behind] = [i, share];
+    }
+    let cell = queues.get(next)!.pop();
+    while (cell && owner[cell.at] !== -1) cell = queues.get(next)!.pop();
+    if (!cell) {
+      open.delete(next);
+      continue;
+    }
+    owner[cell.at] = next;
+    cells.get(next)!.push(cell.at);
+    if (cells.get(next)!.length >= wanted.get(next)!) open.delete(next);
+    const x = cell.at % nx;
+    if (x > 0) offer(next, cell.at - 1);
+    if (x < nx - 1) offer(next, cell.at + 1);
+    offer(next, cell.at - nx);
+    offer(next, cell.at + nx);
+  }
+  let lies = 0;
+  for (const one of owner) if (one >= 0) lies++;
+  return {
+    covered: lies / Math.max(1, onBoard),
+    patches: patches.map((i) => {
+      const own = cells.get(i)!;
+      const isOwn = (x: number, y: number) => x >= 0 && y >= 0 && x < nx && y < ny && owner[y * nx + x] === i;
+      const toMm = ([x, y]: Point): Point => [x * CELL - w / 2, y * CELL - d / 2];
+      return {
+        id: placed[i]!.thing.id,
+        outline: smoothed(ringOf(own, isOwn, nx)).map(toMm),
+        pieces: piecesIn(placed[i]!, inside(own.map(middle), placed[i]!, board), seed + i),
+        area: own.length * CELL * CELL,
+        short: Math.max(0, 1 - own.length / wanted.get(i)!),
+      };
+    }),
+  };
+}
+
+/** The free cell nearest to where a patch is to begin. */
+function nearestFree(
+  owner: Int16Array,
+  { x, y }: Placed,
+  nx: number,
+  ny: number,
+  w: number,
+  d: number,
+): number {
+  let best = -1;
+  let least = Infinity;
+  for (let at = 0; at < nx * ny; at++) {
+    if (owner[at] !== -1) continue;
+    const [cx, cy] = [((at % nx) + 0.5) * CELL - w / 2, (Math.floor(at / nx) + 0.5) * CELL - d / 2];
+    const far = (cx - x) ** 2 + (cy - y) ** 2;
+    if (far < least) [best, least] = [at, far];
+  }
+  return best;
+}
+
+/** The outer edge of a connected set of cells, in corners of cells, clockwise: the sides that no cell of its own lies behind, one after the other. */
+function ringOf(own: readonly number[], isOwn: (x: number, y: number) => boolean, nx: number): Point[] {
+  if (own.length === 0) return [];
+  const onward = new Map<string, Point[]>();
+  const side = (from: Point, to: Point) => onward.set(from.join(), [...(onward.get(from.join()) ?? []), to]);
+  for (const at of own) {
+    const [x, y] = [at % nx, Math.floor(at / nx)];
+    if (!isOwn(x, y - 1)) side([x, y], [x + 1, y]);
+    if (!isOwn(x + 1, y)) side([x + 1, y], [x + 1, y + 1]);
+    if (!isOwn(x, y + 1)) side([x + 1, y + 1], [x, y + 1]);
+    if (!isOwn(x - 1, y)) side([x, y + 1], [x, y]);
+  }
+  // The first cell in reading order has free room above it.
+  const start = Math.min(...own);
+  const ring: Point[] = [];
+  let corner: Point = [start % nx, Math.floor(start / nx)];
+  for (let next = onward.get(corner.join())?.pop(); next; next = onward.get(corner.join())?.pop()) {
+    ring.push(corner);
+    corner = next;
+  }
+  return ring;
+}
+
+/** How often each corner is drawn to the middle of its neighbours. */
+const ROUNDED = 8;
+
+/** A ring of corners rounded off, so that a patch looks laid by hand: each corner is drawn to its neighbours, again and again. */
+function smoothed(ring: readonly Point[]): readonly Point[] {
+  let now = ring;
+  for (let turn = 0; turn < ROUNDED; turn++)
+    now = now.map(([x, y], i): Point => {
+      const [px, py] = now[(i + now.length - 1) % now.length]!;
+      const [nx, ny] = now[(i + 1) % now.length]!;
+      return [(px + 2 * x + nx) / 4, (py + 2 * y + ny) / 4];
+    });
+  return now;
+}
+
+/** Cells on which a piece hangs over no rim; all of them where the patch is too narrow for that. */
+function inside(cells: readonly Point[], { thing }: Placed, board: Board): readonly Point[] {
+  const r = Math.max(...thing.outline.map(([x, y]) => Math.hypot(x, y)));
+  const kept = cells.filter(([x, y]) => edgeOf(board, x, y) >= r);
+  return kept.length > 0 ? kept : cells;
+}
+
+/** More pieces than this are not drawn one by one. */
+const MOST_PIECES = 260;
+
+/** Where the pieces of a patch lie: each as far as it can be from those before it, among the cells of the patch. */
+function piecesIn({ thing }: Placed, cells: readonly Point[], seed: number) {
+  const random = chance(seed);
+  const many = Math.min(MOST_PIECES, thing.pieces, cells.length);
+  const left = [...cells];
+  const pieces: { x: number; y: number; turn: number }[] = [];
+  for (let n = 0; n < many; n++) {
+    let best = 0;
+    let most = -1;
+    // A few are tried and the one that crowds least is taken.
+    for (let tries = 0; tries < 8; tries++) {
+      const at = Math.floor(random() * left.length);
+      const [x, y] = left[at]!;
+      let least = Infinity;
+      for (const piece of pieces) least = Math.min(least, (piece.x - x) ** 2 + (piece.y - y) ** 2);
+      if (least > most) [best, most] = [at, least];
+    }
+    const [x, y] = left.splice(best, 1)[0]!;
+    pieces.push({ x: x + CELL * (random() - 0.5), y: y + CELL * (random() - 0.5), turn: 360 * random() });
+  }
+  return pieces;
+}

@@ -1,0 +1,10 @@
+export { BANDS, type Board, boardArea, type BoardChoice, boardChoices, boardsFor } from './boards.js';
+export { BUILD_ORDER, type BuildLine, buildOf, type BuildStep } from './build.js';
+export { type Fill, fillOf } from './fill.js';
+export { movedOutline } from './geometry.js';
+export type { Patch } from './grow.js';
+export { LAY_STEPS, layOut, type Layout } from './layout.js';
+export type { Told as LaidTold } from './rules.js';
+export { type LayQuestion, type Pin } from './solve.js';
+export { type Thing, thingsOf } from './things.js';
+export { Vessels } from './vessels.js';

@@ -1,0 +1,243 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_HOUSE } from '../brief/index.js';
+import { isCompanion, isMain, type Companion, type Ware } from '../counter/index.js';
+import { areaOf, sector } from '../cut/index.js';
+import { common } from '../cut/plane.js';
+import { plan } from '../order/plan.js';
+import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { BANDS, boardArea, boardChoices, boardsFor, type Board } from './boards.js';
+import { buildOf } from './build.js';
+import { fillOf } from './fill.js';
+import { movedOutline } from './geometry.js';
+import { CELL } from './grow.js';
+import { layOut } from './layout.js';
+import { colourGap } from './rules.js';
+import { arrange, chance, type LayQuestion } from './solve.js';
+import { vesselFor, Vessels } from './vessels.js';
+
+const counter = demoCounter();
+const mains = counter.filter(isMain);
+const ROUND: Board = {
+  id: 'r',
+  name: 'r',
+  material: 'wood',
+  length: 760,
+  width: 760,
+  round: true,
+  rim: 0,
+  count: 4,
+};
+
+/** Seeded orders of a few goods, with the questions that their plans put. */
+const random = chance(3);
+const QUESTIONS = Array.from({ length: 3 }, () => {
+  const goods = [...mains].sort(() => random() - 0.5).slice(0, 5);
+  const order = anOrder({
+    brief: aBrief({ guests: { adults: 10 } }),
+    selection: { goods: goods.map(({ id }) => id) },
+  });
+  return plan(order, counter, DEFAULT_HOUSE).boards.question!;
+});
+
+describe.each(QUESTIONS.map((question, i) => [i, question] as const))('a board, seeded %d', (_, question) => {
+  const layout = layOut(question);
+  const { board, things } = question;
+  const place = (id: string) => layout.placed.find((one) => one.id === id)!;
+
+  test('the same question gives the same board', () => {
+    expect(layOut(question)).toEqual(layout);
+  });
+
+  test('no two whole things overlap by their true outlines, unless it is said; nothing hangs over the rim', () => {
+    const solid = things.filter(({ lies }) => lies !== 'patch');
+    const told = layout.told.filter(({ hard }) => hard).map(({ reason }) => reason.subject);
+    const laid = solid.map((thing) => {
+      const { x, y, turn } = place(thing.id);
+      return { thing, outline: movedOutline(thing.outline, x, y, turn) };
+    });
+    laid.forEach((a, i) =>
+      laid.slice(i + 1).forEach((b) => {
+        const shared = Math.abs(areaOf(common(a.outline, b.outline)));
+        if (!told.some((subject) => subject.includes(a.thing.id) && subject.includes(b.thing.id)))
+          expect(shared).toBeLessThan(1);
+      }),
+    );
+    for (const { thing, outline } of laid)
+      for (const [x, y] of outline)
+        if (!told.includes(thing.id))
+          expect(
+            board.round ? Math.hypot(x, y) : Math.max(Math.abs(x) / board.length, Math.abs(y) / board.width),
+          ).toBeLessThanOrEqual(board.round ? board.length / 2 : 0.5);
+  });
+
+  test('loose things are grown to what they should cover or name what found no room, and what is covered is their sum', () => {
+    for (const patch of layout.patches) {
+      const thing = things.find(({ id }) => id === patch.id)!;
+      expect(patch.area).toBeGreaterThan(0);
+      expect(Math.abs(patch.area - thing.area * (1 - patch.short))).toBeLessThanOrEqual(CELL * CELL);
+      expect(patch.pieces.length).toBeLessThanOrEqual(thing.pieces);
+    }
+    const solid = things
+      .filter(({ lies }) => lies !== 'patch')
+      .reduce((sum, { outline }) => sum + Math.abs(areaOf(outline)), 0);
+    const loose = layout.patches.reduce((sum, { area }) => sum + area, 0);
+    // A raster of 5 mm against areas.
+    expect(layout.covered).toBeCloseTo((solid + loose) / boardArea(board), 1);
+  });
+
+  test('the search betters where it began, and what is pinned stays where it is', () => {
+    const start = arrange({ ...question, steps: 0 });
+    expect(layout.score).toBeGreaterThan(start.score);
+    const pin = { x: 40, y: -60, turn: 30 };
+    const pinned = layOut({ ...question, pins: { [things[0]!.id]: pin } });
+    expect(pinned.placed.find(({ id }) => id === things[0]!.id)).toEqual({ id: things[0]!.id, ...pin });
+  });
+
+  test('a board mirrored with its walk is worth the same', () => {
+    const pins = Object.fromEntries(layout.placed.map(({ id, x, y, turn }) => [id, { x, y, turn }]));
+    const mirrored = Object.fromEntries(
+      Object.entries(pins).map(([id, { x, y, turn }]) => [id, { x: -x, y, turn: -turn }]),
+    );
+    const round = (q: LayQuestion) => ({
+      ...q,
+      steps: 0,
+      // What is long but not alike at both ends would lie otherwise in the mirror.
+      things: q.things.map((thing) => ({ ...thing, outline: sector(20, 0, 360) })),
+    });
+    const towards = Object.fromEntries(
+      Object.entries(question.towards).map(([id, at]) => [id, (360 - at) % 360]),
+    );
+    const [as, other] = [
+      arrange({ ...round(question), pins }),
+      arrange({ ...round(question), pins: mirrored, towards }),
+    ];
+    expect(other.score).toBeCloseTo(as.score, 6);
+  });
+});
+
+// Source: trade, section 14: plain 0.55 to 0.65, usual 0.70 to 0.80, lavish 0.88 to 0.95 (common practice).
+describe('which boards', () => {
+  const boards = boardsFor(aBrief(), counter);
+  const covers = (area: number) => (many: number) => area / many;
+  test('as few as come into the band of the manner, and a larger one for a lavish table never', () => {
+    for (const manner of ['plain', 'usual', 'lavish'] as const) {
+      const [best] = boardChoices(aBrief({ manner }), boards, covers(0.75 * boardArea(ROUND)));
+      const [low, high] = BANDS[manner];
+      expect(best!.fits).toBe(true);
+      expect(best!.fullness).toBeGreaterThan(low - 0.12);
+      expect(best!.fullness).toBeLessThan(high + 0.12);
+    }
+  });
+  test('what does not fit comes last, and is told', () => {
+    const choices = boardChoices(aBrief(), boards, covers(3e6));
+    expect(choices.every(({ fits, fullness }) => fits === fullness <= 1)).toBe(true);
+    const firstMiss = choices.findIndex(({ fits }) => !fits);
+    expect(choices.slice(firstMiss).every(({ fits }) => !fits)).toBe(true);
+  });
+  test('above 25 standing guests twin boards come first; a bare table and boxes as the brief says', () => {
+    const twins = boardChoices(
+      aBrief({ guests: { adults: 30 }, table: 'walk around' }),
+      [ROUND],
+      covers(0.8 * boardArea(ROUND)),
+    );
+    expect(twins[0]!.many).toBeGreaterThan(1);
+    expect(
+      boardsFor(aBrief({ surface: 'bare table', tableSize: { length: 900, width: 500 } }), counter),
+    ).toMatchObject([{ id: 'table', length: 900, width: 500 }]);
+    const boxes = boardChoices(
+      aBrief({ surface: 'boxes', guests: { adults: 7 } }),
+      boardsFor(aBrief({ surface: 'boxes' }), counter),
+      covers(150000),
+    );
+    expect(boxes.every(({ many }) => many === 7)).toBe(true);
+  });
+  test('a board of the customer is one of them where its measures are known', () => {
+    const wares = [
+      { name: 'Plank', use: 'board', length: 500, width: 200 },
+      { name: 'Unknown', use: 'board' },
+    ];
+    expect(boardsFor(aBrief({ wares }), []).map(({ name }) => name)).toEqual(['Plank']);
+  });
+});
+
+// Source: trade, section 14: honey 1.4, brine 0.6 g to a ml of bowl, filled to four fifths (common practice).
+describe('vessels', () => {
+  const jam = counter.filter(isCompanion).find(({ role }) => role === 'preserve')!;
+  const olives = counter.filter(isCompanion).find(({ role }) => role === 'brine')!;
+  const bowl = counter.find((good): good is Ware => good.kind === 'ware' && good.use === 'bowl')!;
+  test('hold what they should, the shop’s own first while there are any', () => {
+    const used = new Vessels(counter);
+    const few = vesselFor(jam, 60, true, aBrief(), used)!;
+    expect(few.need).toBeCloseTo(60 / 1.3 / 0.8, 6);
+    expect(few.ware).toBe(bowl.id);
+    for (const grams of [10, 100, 400]) {
+      const vessel = vesselFor(olives, grams, true, aBrief(), used)!;
+      expect(vessel.ml).toBeGreaterThanOrEqual(vessel.need);
+    }
+    const all = new Vessels(counter);
+    const count = bowl.lots.reduce((sum, { pieces }) => sum + pieces, 0);
+    const taken = Array.from({ length: count + 1 }, () => vesselFor(jam, 60, true, aBrief(), all)!.ware);
+    expect(taken.filter((ware) => ware === bowl.id)).toHaveLength(count);
+    expect(taken.at(-1)).toBeNull();
+  });
+  test('unlined metal never holds what is sour; nuts are in one where a guest avoids them', () => {
+    const metal = new Vessels([{ ...bowl, material: 'metal' }]);
+    expect(
+      vesselFor(aCompanion('p', { role: 'brine' }, { sour: 8 }), 50, true, aBrief(), metal)!.ware,
+    ).toBeNull();
+    const nuts = counter.filter(isCompanion).find(({ role }) => role === 'nut') as Companion;
+    expect(vesselFor(nuts, 50, false, aBrief(), new Vessels(counter))).toBeNull();
+    const limits = [{ what: 'allergen:walnut', severity: 'allergy', reach: 'own plate', guests: 1, who: '' }];
+    expect(vesselFor(nuts, 50, false, aBrief({ limits }), new Vessels(counter))).not.toBeNull();
+  });
+});
+
+test('a board too large names what would fill it: exactly what lacks of its band', () => {
+  const question = QUESTIONS[0]!;
+  const large = { ...ROUND, length: 1400, width: 1400 };
+  const covered = question.things.reduce((sum, { area }) => sum + area, 0);
+  const fullness = covered / boardArea(large);
+  const beside = counter.filter(isCompanion);
+  const { filler, feed } = fillOf(
+    aBrief(),
+    { board: large, many: 1, fullness, fits: true, misses: 0 },
+    question.things,
+    beside,
+  );
+  expect(feed).toBe(Math.round(question.things.reduce((sum, { grams }) => sum + grams, 0)));
+  const thing = question.things.find(({ id }) => id === filler!.good.id)!;
+  const full = covered + (filler!.grams * thing.area) / thing.grams;
+  expect(full / boardArea(large)).toBeCloseTo(BANDS.usual[0], 2);
+  expect(
+    fillOf(
+      aBrief(),
+      { board: ROUND, many: 1, fullness: 0.75, fits: true, misses: 0 },
+      question.things,
+      beside,
+    ).filler,
+  ).toBeNull();
+});
+
+test('it is built vessels first and told by the clock, the guest at six', () => {
+  const question = QUESTIONS[1]!;
+  const layout = layOut(question);
+  const moved = {
+    ...layout,
+    placed: layout.placed.map((place, i) => ({
+      ...place,
+      x: i === 0 ? 0 : place.x,
+      y: i === 0 ? -300 : place.y,
+    })),
+  };
+  const lines = buildOf(moved, question.things, { x: 380, y: 380 });
+  expect(lines).toHaveLength(question.things.length);
+  const first = moved.placed[0]!.id;
+  expect(lines.find(({ thing }) => thing.id === first)).toMatchObject({ hour: 12, atRim: true });
+  const kinds = lines.map(({ step }) => step);
+  expect(kinds.indexOf('cheeses')).toBeGreaterThanOrEqual(kinds.lastIndexOf('vessels'));
+});
+
+test('colours that are plainly apart are told apart', () => {
+  expect(colourGap('#ffffff', '#ffffff')).toBe(0);
+  expect(colourGap('#f3ead2', '#a23b2a')).toBeGreaterThan(20);
+});

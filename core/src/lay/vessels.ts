@@ -1,0 +1,125 @@
+import type { Brief } from '../brief/index.js';
+import type { Companion, Good, Ware } from '../counter/index.js';
+import { sector, type Polygon } from '../cut/index.js';
+
+/** A vessel for what is wet, oily or loose. mm, ml. */
+export interface VesselUse {
+  /** The ware's id; null: a household stand-in, or one to hire. */
+  readonly ware: string | null;
+  readonly name: VesselName | string;
+  readonly ml: number;
+  readonly outline: Polygon;
+  readonly height: number;
+  readonly need: number;
+  readonly tool: VesselTool;
+}
+
+/** What a household has of each size (trade, section 14). */
+export type VesselName =
+  'egg cup' | 'espresso cup' | 'small bowl' | 'cereal bowl' | 'serving bowl' | 'tall glass';
+export type VesselTool = 'spoon' | 'pick' | 'dipper' | 'butter knife' | 'spreader' | 'none';
+
+const STAND_INS: readonly {
+  readonly name: VesselName;
+  readonly ml: number;
+  readonly diameter: number;
+  readonly height: number;
+}[] = [
+  { name: 'egg cup', ml: 50, diameter: 50, height: 60 },
+  { name: 'espresso cup', ml: 70, diameter: 62, height: 55 },
+  { name: 'small bowl', ml: 250, diameter: 105, height: 50 },
+  { name: 'cereal bowl', ml: 500, diameter: 140, height: 60 },
+  { name: 'serving bowl', ml: 1500, diameter: 210, height: 80 },
+];
+
+/** Grams to a ml as it lies in its vessel (trade, section 14); the rest is the house's. */
+const DENSITY: Partial<Record<Companion['role'], number>> = {
+  honey: 1.4,
+  preserve: 1.3,
+  mustard: 1.05,
+  chutney: 1.2,
+  brine: 0.6,
+  dip: 1.05,
+  oil: 0.92,
+  butter: 0.95,
+  'savoury spread': 1.1,
+  seasoning: 1.2,
+  nut: 0.55,
+};
+const USUAL_DENSITY = 0.8;
+/** Filled to four fifths. */
+const FILLED = 0.8;
+
+const TOOLS: Partial<Record<Companion['role'], VesselTool>> = {
+  honey: 'dipper',
+  brine: 'pick',
+  butter: 'butter knife',
+  'savoury spread': 'spreader',
+  nut: 'spoon',
+};
+
+/** The vessels of the counter, each as often as the shop has it; taken from as they are used. */
+export class Vessels {
+  private readonly left: { readonly ware: Ware; count: number }[];
+
+  constructor(counter: readonly Good[]) {
+    this.left = counter
+      .filter(
+        (good): good is Ware =>
+          good.kind === 'ware' && good.use === 'bowl' && good.ml !== null && good.diameter !== null,
+      )
+      .sort((a, b) => a.ml! - b.ml! || (a.id < b.id ? -1 : 1))
+      .map((ware) => ({ ware, count: ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) }));
+  }
+
+  /** The smallest that holds so much, taken off the shelf. Unlined metal never holds what is sour. */
+  take(ml: number, sour: boolean): Ware | null {
+    const found = this.left.find(
+      ({ ware, count }) => count > 0 && ware.ml! >= ml && !(sour && ware.material === 'metal'),
+    );
+    if (!found) return null;
+    found.count--;
+    return found.ware;
+  }
+}
+
+const round = (diameter: number): Polygon => sector(diameter / 2, 0, 360);
+
+/** Guests avoid it, and it would spread: it is kept in a vessel. */
+const keptApart = ({ role }: Companion, { limits }: Brief): boolean =>
+  role === 'nut' && limits.some(({ what }) => /nut|almond|walnut|pistachio|pecan|cashew|hazel/.test(what));
+
+/** The vessel that a companion needs, the shop's own before a stand-in; null: it lies on the board. */
+export function vesselFor(
+  good: Companion,
+  grams: number,
+  inBowl: boolean,
+  brief: Brief,
+  vessels: Vessels,
+): VesselUse | null {
+  if (!inBowl && !keptApart(good, brief)) return null;
+  if (good.role === 'garnish') return null;
+  const need = grams / (DENSITY[good.role] ?? USUAL_DENSITY) / FILLED;
+  const tool = TOOLS[good.role] ?? 'spoon';
+  const ware = vessels.take(need, good.sense.sour >= 5);
+  if (ware)
+    return {
+      ware: ware.id,
+      name: ware.name,
+      ml: ware.ml!,
+      outline: round(ware.diameter!),
+      height: ware.height ?? 40,
+      need,
+      tool,
+    };
+  const stand = STAND_INS.find(({ ml }) => ml >= need) ?? STAND_INS.at(-1)!;
+  return {
+    ware: null,
+    name: stand.name,
+    ml: stand.ml,
+    outline: round(stand.diameter),
+    height: stand.height,
+    need,
+    tool,
+  };
+}

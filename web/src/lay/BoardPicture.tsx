@@ -1,0 +1,156 @@
+import type { Board, Layout, Point, Thing } from '@rotula/core';
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { useWorkbench } from '../frame/context';
+import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
+import { say } from '../language/say';
+import type { Laid } from './useLaid';
+
+/** A millimetre by an arrow key, a centimetre with shift; a turn by [ and ]. */
+const STEP = 1;
+const BIG_STEP = 10;
+const TURN = 15;
+const ARROWS: Readonly<Record<string, Point>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+/** Shorter than this a press is a touch, not a drag, mm. */
+const TOUCH = 4;
+
+/** The board from above at scale. Things are dragged, nudged and turned by hand, and stay where they were put. */
+export function BoardPicture({
+  board,
+  layout,
+  things,
+  laid,
+  focus,
+  onFocus,
+}: {
+  board: Board;
+  layout: Layout;
+  things: readonly Thing[];
+  laid: Laid;
+  focus: string | null;
+  onFocus: (id: string) => void;
+}) {
+  const { document, plan } = useWorkbench();
+  const svg = useRef<SVGSVGElement>(null);
+  const [drag, setDrag] = useState<{ id: string; from: Point; by: Point } | null>(null);
+  const { pins } = document.order.lay;
+  const [w, d] = [board.length, board.round ? board.length : board.width];
+  const room = 26;
+  const toMm = (event: PointerEvent): Point => {
+    const box = svg.current!.getBoundingClientRect();
+    const scale = (w + 2 * room) / box.width;
+    return [
+      (event.clientX - box.left) * scale - w / 2 - room,
+      (event.clientY - box.top) * scale - d / 2 - room,
+    ];
+  };
+  const placeOf = (id: string) => layout.placed.find((place) => place.id === id)!;
+  const keys = (thing: Thing) => (event: KeyboardEvent) => {
+    const { x, y, turn } = placeOf(thing.id);
+    const arrow = ARROWS[event.key];
+    const by = event.shiftKey ? BIG_STEP : STEP;
+    if (arrow) laid.put(thing.id, thing.name, x + by * arrow[0], y + by * arrow[1], turn);
+    else if (event.key === '[' || event.key === ']')
+      laid.put(thing.id, thing.name, x, y, turn + (event.key === ']' ? TURN : -TURN));
+    else if (event.key === 'Enter' || event.key === ' ')
+      if (pins[thing.id]?.hand) laid.letGo(thing.id, thing.name);
+      else laid.put(thing.id, thing.name, x, y, turn);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const wrap = (thing: Thing, drawn: ReactNode) => {
+    const moved = drag?.id === thing.id ? drag.by : null;
+    const { x, y } = placeOf(thing.id);
+    return (
+      <g
+        role="button"
+        tabIndex={0}
+        data-thing={thing.id}
+        aria-pressed={pins[thing.id]?.hand ?? false}
+        aria-label={say`${thing.name}, ${Math.round(x)} right and ${Math.round(y)} down of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
+        className="cursor-grab touch-none outline-none focus-visible:[filter:drop-shadow(0_0_5px_#8f4a0e)]"
+        transform={moved ? `translate(${moved[0]} ${moved[1]})` : undefined}
+        opacity={moved ? 0.8 : undefined}
+        onFocus={() => onFocus(thing.id)}
+        onKeyDown={keys(thing)}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          onFocus(thing.id);
+          setDrag({ id: thing.id, from: toMm(event), by: [0, 0] });
+        }}
+        onPointerMove={(event) => {
+          if (drag?.id !== thing.id) return;
+          const [px, py] = toMm(event);
+          setDrag({ ...drag, by: [px - drag.from[0], py - drag.from[1]] });
+        }}
+        onPointerUp={() => {
+          if (drag?.id !== thing.id) return;
+          const [bx, by] = drag.by;
+          setDrag(null);
+          const { x: px, y: py, turn } = placeOf(thing.id);
+          if (Math.hypot(bx, by) > TOUCH) laid.put(thing.id, thing.name, px + bx, py + by, turn);
+        }}
+        onPointerCancel={() => setDrag(null)}
+      >
+        {drawn}
+      </g>
+    );
+  };
+  const number = (id: string) => plan.walk.steps.find(({ main }) => main.id === id)?.number ?? null;
+  return (
+    <figure className="relative">
+      <svg
+        ref={svg}
+        viewBox={`${-w / 2 - room} ${-d / 2 - room} ${w + 2 * room} ${d + 2 * room}`}
+        className="mx-auto block h-[max(380px,calc(100dvh-370px))] w-full"
+        aria-label={say`The board from above, the guest below`}
+        data-board={board.id}
+        data-score={layout.score.toFixed(1)}
+      >
+        <BoardDrawing board={board} layout={layout} things={things} wrap={wrap}>
+          {things.map((thing) => {
+            const step = number(thing.id);
+            if (!layout.placed.some(({ id }) => id === thing.id)) return null;
+            const [x, y] = middleOf(layout, thing.id);
+            const by = drag?.id === thing.id ? drag.by : ([0, 0] as const);
+            return (
+              <g key={thing.id} transform={`translate(${x + by[0]} ${y + by[1]})`} pointerEvents="none">
+                {focus === thing.id && (
+                  <circle r={w / 26} fill="none" stroke="#8f4a0e" strokeWidth={w / 160} />
+                )}
+                {step !== null && (
+                  <>
+                    <circle r={w / 46} fill="#f7f1e4" stroke="#2a2520" strokeWidth={w / 420} />
+                    <text y={w / 120} textAnchor="middle" fontSize={w / 38} fontWeight={700} fill="#2a2520">
+                      {step}
+                    </text>
+                  </>
+                )}
+                {pins[thing.id]?.hand && (
+                  <circle
+                    cx={w / 40}
+                    cy={-w / 40}
+                    r={w / 110}
+                    fill="#a23b2a"
+                    stroke="#f7f1e4"
+                    strokeWidth={w / 500}
+                  />
+                )}
+              </g>
+            );
+          })}
+        </BoardDrawing>
+      </svg>
+      <figcaption className="mt-2 text-sm text-ink-soft">
+        {laid.working
+          ? say`Being laid …`
+          : say`Drag a thing, or move it with the arrow keys (shift: a centimetre), turn it with [ and ]; enter pins it or lets it go. The guest stands below.`}
+      </figcaption>
+    </figure>
+  );
+}

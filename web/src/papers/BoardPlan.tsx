@@ -1,0 +1,118 @@
+import { buildOf } from '@rotula/core';
+import { useWorkbench } from '../frame/context';
+import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
+import { useLayout } from '../optimiser/useLayout';
+import { BUILD_WORDS, whereWords } from '../words';
+import { say, word } from '../language/say';
+import { SheetHead } from './SheetHead';
+
+/** What the drawing may take of the sheet, mm. */
+const WIDE = 176;
+const HIGH = 150;
+/** The bar that tells the scale, mm of the board. */
+const BAR = 100;
+
+/** The plan of a board for somebody else to build: to scale, with numbers and key, what goes where in its order, what is held back. */
+export default function BoardPlan() {
+  const { plan, format } = useWorkbench();
+  const { choice, question, things, apart } = plan.boards;
+  const { layout, fault } = useLayout(question);
+  if (!choice || !question)
+    return (
+      <p>{say`There is no board to lay: pick something, and write a board down whose measures are known.`}</p>
+    );
+  if (!layout) return <p role="status">{fault ?? say`The board is being laid …`}</p>;
+  const { board, many } = choice;
+  const [w, d] = [board.length, board.round ? board.length : board.width];
+  const scale = Math.min(1, WIDE / w, HIGH / d);
+  const lines = buildOf(layout, things, { x: w / 2, y: d / 2 });
+  const numbers = new Map(lines.map(({ thing }, i) => [thing.id, i + 1]));
+  const held = plan.portions.mains
+    .map(({ good, net }) => ({ good, held: net * (1 - plan.waves.first) }))
+    .filter((one) => one.held >= 1);
+  return (
+    <>
+      <SheetHead title={say`Board plan`} />
+      <p className="mb-[3mm] text-[13pt]">
+        {many > 1
+          ? say`${many} times ${word(board.name)}, all alike; one is drawn.`
+          : say`On ${word(board.name)}, ${format.mm(w)}${board.round ? '' : say` by ${format.mm(d)}`}.`}{' '}
+        {say`The guest stands below. Printed at 100 % the drawing is 1 to ${(1 / scale).toFixed(1)}.`}
+      </p>
+      <svg
+        className="mx-auto block"
+        style={{ width: `${(w + 8) * scale}mm`, height: `${(d + 40) * scale}mm` }}
+        viewBox={`${-w / 2 - 4} ${-d / 2 - 4} ${w + 8} ${d + 40}`}
+        role="img"
+        aria-label={say`The board from above, numbered as in the list below`}
+        data-board-plan={board.id}
+      >
+        <BoardDrawing board={board} layout={layout} things={things} print>
+          {things.map((thing) => (
+            <NumberOn
+              key={thing.id}
+              at={middleOf(layout, thing.id)}
+              number={numbers.get(thing.id)}
+              scale={scale}
+            />
+          ))}
+          <g transform={`translate(${-w / 2} ${d / 2 + 16})`} stroke="#000" fill="#000">
+            <path d={`M0 0h${BAR}M0 -5v10M${BAR} -5v10`} strokeWidth={1.5} fill="none" />
+            <text x={BAR + 8} y={5} fontSize={4.4 / scale} stroke="none">
+              {format.mm(BAR)}
+            </text>
+          </g>
+        </BoardDrawing>
+      </svg>
+      <table className="mt-[3mm] w-full text-[11.5pt]" aria-label={say`What goes where`}>
+        <tbody>
+          {lines.map((line, i) => (
+            <tr key={line.thing.id} className="border-b border-black/30">
+              <td className="w-[9mm] font-bold">{i + 1}</td>
+              <td>
+                <strong>{line.thing.name}</strong>{' '}
+                {i === 0 || lines[i - 1]!.step !== line.step ? <em>({BUILD_WORDS[line.step]})</em> : null}
+              </td>
+              <td className="whitespace-nowrap">{format.grams(line.thing.grams)}</td>
+              <td>
+                {whereWords(line)}
+                {line.thing.vessel &&
+                  say`; ${line.thing.vessel.ware ? line.thing.vessel.name : word(line.thing.vessel.name)}, with its ${word(line.thing.vessel.tool)}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {held.length > 0 && (
+        <p className="mt-[3mm] text-[11pt]">
+          {say`Held back in the cold: ${held.map(({ good, held: more }) => `${good.name} ${format.grams(more)}`).join(', ')}.`}
+        </p>
+      )}
+      {apart.length > 0 && (
+        <p className="text-[11pt]">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
+      )}
+      <p className="mt-[2mm] text-[10.5pt]">{say`No piece is the size of the plan: keep the order and the neighbours, let loose things give way.`}</p>
+    </>
+  );
+}
+
+function NumberOn({
+  at: [x, y],
+  number,
+  scale,
+}: {
+  at: readonly [number, number];
+  number: number | undefined;
+  scale: number;
+}) {
+  if (number === undefined) return null;
+  const r = 3.2 / scale;
+  return (
+    <g transform={`translate(${x} ${y})`}>
+      <circle r={r} fill="#fff" stroke="#000" strokeWidth={0.35 / scale} />
+      <text y={1.35 / scale} textAnchor="middle" fontSize={3.9 / scale} fontWeight={700}>
+        {number}
+      </text>
+    </g>
+  );
+}
