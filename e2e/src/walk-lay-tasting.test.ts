@@ -189,10 +189,10 @@ describe('a tasting session', () => {
   const ranked = async () => {
     await shop.go(`${OPEN}/pair`);
     // The page comes to rest bit by bit: what is pressed must be what stays.
-    await shop.see('button[data-slot="drink"]');
+    await shop.reads('button[data-slot="drink"]', /\w/);
     await shop.rest();
     await shop.driver.executeScript(`document.querySelector('button[data-slot="drink"]').click()`);
-    await shop.see('[data-ranked]');
+    await shop.reads('[data-ranked]', /\w/);
     await shop.rest();
     return shop.driver.executeScript<string[]>(
       `return [...document.querySelectorAll('[data-ranked]')].map((e) => e.innerText)`,

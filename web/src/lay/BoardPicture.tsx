@@ -73,7 +73,7 @@ export function BoardPicture({
         data-thing={thing.id}
         aria-pressed={pins[thing.id]?.hand ?? false}
         aria-label={say`${thing.name}, ${Math.round(x)} right and ${Math.round(y)} down of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
-        className="cursor-grab touch-none outline-none focus-visible:[filter:drop-shadow(0_0_5px_#8f4a0e)]"
+        className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-annatto-text"
         transform={moved ? `translate(${moved[0]} ${moved[1]})` : undefined}
         opacity={moved ? 0.8 : undefined}
         onFocus={() => onFocus(thing.id)}

@@ -116,7 +116,7 @@ function LastLook({
             <span className="w-12 shrink-0 text-right">{hard ? '!' : signed(reason.effect, 1)}</span>
             <button
               type="button"
-              className="text-left underline-offset-4 hover:underline"
+              className="min-h-11 text-left underline-offset-4 hover:underline"
               onClick={() => onFocus(reason.subject.split(' ')[0]!)}
             >
               {sentence(reason, format)}
@@ -155,7 +155,7 @@ function Build({ laid, onFocus }: { laid: Laid; onFocus: (id: string) => void })
                   <li key={line.thing.id}>
                     <button
                       type="button"
-                      className="py-0.5 text-left underline-offset-4 hover:underline"
+                      className="min-h-11 py-0.5 text-left underline-offset-4 hover:underline"
                       onClick={() => onFocus(line.thing.id)}
                     >
                       {say`${line.thing.name}, ${format.grams(line.thing.grams)}`}

@@ -71,7 +71,7 @@ export function SessionRow({
       <button
         type="button"
         aria-pressed={session.counts}
-        aria-label={say`The house learns from the tasting of ${drink.name}`}
+        aria-label={say`counts: the house learns from the tasting of ${drink.name}`}
         className="flex min-h-11 items-center gap-2 rounded-lg border-[1.5px] border-line px-3 aria-pressed:border-ink aria-pressed:bg-shade"
         onClick={() => void counts()}
       >
