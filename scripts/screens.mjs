@@ -23,7 +23,7 @@ const VIEWS = {
   menu: { path: `${ORDER}/papers`, press: 'Tasting menu' },
   tastings: { path: '/tastings', until: 'Foretold and found' },
   session: { path: '/tastings/old-hold-in-november', until: 'expect' },
-  money: { path: `${ORDER}/pick`, tab: 'Money', until: 'One more kind' },
+  lay: { path: `${ORDER}/lay`, until: 'A last look' },
   trouble: { path: `${ORDER}/pick`, poor: true, until: 'These collide|By itself' },
   counter: { path: '/counter' },
   good: { path: '/counter/old-beacon' },

@@ -1,3 +1,4 @@
+export { type Bell, bellsFor } from './bells.js';
 export { BANDS, type Board, boardArea, type BoardChoice, boardChoices, boardsFor } from './boards.js';
 export { BUILD_ORDER, type BuildLine, buildOf, type BuildStep } from './build.js';
 export { type Fill, fillOf } from './fill.js';

@@ -113,7 +113,7 @@ interface PairRule {
 }
 
 /** How two things get on, each a small function of the gap between them; house's own figures but for those of the trade (section 14). */
-export const PAIR_RULES: readonly PairRule[] = [
+const PAIR_RULES: readonly PairRule[] = [
   {
     rule: 'overlaps',
     hard: true,
@@ -191,7 +191,7 @@ interface PlaceRule {
 const bearing = (x: number, y: number): number => ((Math.atan2(x, -y) * 180) / Math.PI + 360) % 360;
 const apart = (a: number, b: number): number => Math.abs(((a - b + 540) % 360) - 180);
 
-export const PLACE_RULES: readonly PlaceRule[] = [
+const PLACE_RULES: readonly PlaceRule[] = [
   {
     rule: 'over the rim',
     hard: true,
@@ -232,7 +232,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
 ];
 
 /** What a rule that is hard weighs against those that are not. */
-export const HARD = 8;
+const HARD = 8;
 
 /** What two things cost each other, by the rules that concern them. */
 export function pairCost(a: Placed, b: Placed, rules: readonly PairRule[]): number {

@@ -1,5 +1,5 @@
 import type { Brief } from '../brief/index.js';
-import { isCompanion, type Companion, type Main } from '../counter/index.js';
+import type { Companion, Main } from '../counter/index.js';
 import {
   areaOf as signedArea,
   produceCut,
@@ -246,7 +246,3 @@ function besideThing(
     beside: serves,
   };
 }
-
-/** What lies on the board beside cheeses and meats: no garnish that is strewn, nothing without weight. */
-export const liesBeside = (good: { readonly kind: string }): good is Companion =>
-  isCompanion(good as Companion);

@@ -1,9 +1,14 @@
 import type { Board, Layout, Point, Thing } from '@rotula/core';
+import { Image as Picture } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 import { say } from '../language/say';
+import { savePicture } from './savePicture';
 import type { Laid } from './useLaid';
+import { Overlay, VIEWS, type View } from './views';
 
 /** A millimetre by an arrow key, a centimetre with shift; a turn by [ and ]. */
 const STEP = 1;
@@ -34,7 +39,8 @@ export function BoardPicture({
   focus: string | null;
   onFocus: (id: string) => void;
 }) {
-  const { document, plan } = useWorkbench();
+  const { document, plan, format } = useWorkbench();
+  const [view, setView] = useState<View>('laid');
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ id: string; from: Point; by: Point } | null>(null);
   const { pins } = document.order.lay;
@@ -107,7 +113,7 @@ export function BoardPicture({
       <svg
         ref={svg}
         viewBox={`${-w / 2 - room} ${-d / 2 - room} ${w + 2 * room} ${d + 2 * room}`}
-        className="mx-auto block h-[max(380px,calc(100dvh-370px))] w-full"
+        className="mx-auto block h-[max(340px,calc(100dvh-430px))] w-full"
         aria-label={say`The board from above, the guest below`}
         data-board={board.id}
         data-score={layout.score.toFixed(1)}
@@ -144,8 +150,21 @@ export function BoardPicture({
               </g>
             );
           })}
+          <Overlay view={view} layout={layout} things={things} wide={w} mm={format.mm} />
         </BoardDrawing>
       </svg>
+      <div className="no-print mt-2 flex flex-wrap items-center gap-3">
+        <Choice
+          label={say`What is shown`}
+          className="grid-cols-3"
+          value={view}
+          options={(Object.keys(VIEWS) as View[]).map((value) => ({ value, label: VIEWS[value] }))}
+          onChange={setView}
+        />
+        <Button onClick={() => void savePicture(svg.current!, 'board.png')}>
+          <Picture size={18} /> {say`Picture as PNG`}
+        </Button>
+      </div>
       <figcaption className="mt-2 text-sm text-ink-soft">
         {laid.working
           ? say`Being laid …`

@@ -121,6 +121,7 @@ function LastLook({
             >
               {sentence(reason, format)}
             </button>
+            <Mend laid={laid} subject={reason.subject} />
           </li>
         ))}
       </ul>
@@ -171,10 +172,26 @@ function Build({ laid, onFocus }: { laid: Laid; onFocus: (id: string) => void })
   );
 }
 
+/** What a hand put there is let go: Rotula finds it another place. */
+function Mend({ laid, subject }: { laid: Laid; subject: string }) {
+  const { plan, document } = useWorkbench();
+  const id = subject.split(' ').find((one) => document.order.lay.pins[one]?.hand);
+  const thing = plan.boards.things.find((one) => one.id === id);
+  if (!thing) return null;
+  return (
+    <button
+      type="button"
+      className="ml-auto min-h-11 shrink-0 underline underline-offset-4"
+      aria-label={say`Mend it: another place for ${thing.name}`}
+      onClick={() => laid.letGo(thing.id, thing.name)}
+    >{say`Mend it`}</button>
+  );
+}
+
 /** Vessels and tools: what the shop has, and what stands in. */
 function Kit() {
-  const { plan } = useWorkbench();
-  const { choice, things, apart } = plan.boards;
+  const { plan, format } = useWorkbench();
+  const { choice, things, apart, bells } = plan.boards;
   const vessels = things.filter(({ vessel }) => vessel !== null);
   return (
     <SlateSection title={say`Kit`} aside={choice && choice.many > 1 ? say`for each board` : undefined}>
@@ -198,6 +215,13 @@ function Kit() {
           );
         })}
       </ul>
+      {bells.map(({ thing, ware, needs }) => (
+        <p key={thing.id} className="mt-2" data-bell={thing.id}>
+          {ware
+            ? say`${ware.name} over ${thing.name}: its smell overstates its taste, and something delicate lies beside.`
+            : say`A bell of ${format.mm(needs)} over ${thing.name}, to hire: its smell overstates its taste, and something delicate lies beside.`}
+        </p>
+      ))}
       {apart.length > 0 && (
         <p className="mt-2">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
       )}

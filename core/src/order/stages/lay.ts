@@ -2,6 +2,7 @@ import { boardEatersOf } from '../../brief/index.js';
 import { isCompanion, type Companion } from '../../counter/index.js';
 import {
   BANDS,
+  bellsFor,
   boardChoices,
   boardArea,
   boardsFor,
@@ -9,6 +10,7 @@ import {
   LAY_STEPS,
   thingsOf,
   Vessels,
+  type Bell,
   type BoardChoice,
   type Fill,
   type LayQuestion,
@@ -51,6 +53,8 @@ export interface LayPart {
     /** Bread and crackers that stand at a station of their own. */
     readonly apart: readonly Companion[];
     readonly fill: Fill | null;
+    /** Over what smells, where something delicate lies on the same board. */
+    readonly bells: readonly Bell[];
     /** What the search is asked; null: there is no board, or nothing on it. */
     readonly question: LayQuestion | null;
   };
@@ -134,6 +138,7 @@ export const layStage = stage({
         choice,
         things,
         apart: apart.map(({ good }) => good),
+        bells: bellsFor(things, counter),
         fill: choice
           ? fillOf(
               brief,

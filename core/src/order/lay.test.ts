@@ -3,17 +3,18 @@ import { DEFAULT_HOUSE } from '../brief/index.js';
 import { isCompanion, isMain, type Companion, type Ware } from '../counter/index.js';
 import { areaOf, sector } from '../cut/index.js';
 import { common } from '../cut/plane.js';
-import { plan } from '../order/plan.js';
+import { plan } from './plan.js';
 import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
-import { BANDS, boardArea, boardChoices, boardsFor, type Board } from './boards.js';
-import { buildOf } from './build.js';
-import { fillOf } from './fill.js';
-import { movedOutline } from './geometry.js';
-import { CELL } from './grow.js';
-import { layOut } from './layout.js';
-import { colourGap } from './rules.js';
-import { arrange, chance, type LayQuestion } from './solve.js';
-import { vesselFor, Vessels } from './vessels.js';
+import { BANDS, boardArea, boardChoices, boardsFor, type Board } from '../lay/boards.js';
+import { bellsFor } from '../lay/bells.js';
+import { buildOf } from '../lay/build.js';
+import { fillOf } from '../lay/fill.js';
+import { movedOutline } from '../lay/geometry.js';
+import { CELL } from '../lay/grow.js';
+import { layOut } from '../lay/layout.js';
+import { colourGap } from '../lay/rules.js';
+import { arrange, chance, type LayQuestion } from '../lay/solve.js';
+import { vesselFor, Vessels } from '../lay/vessels.js';
 
 const counter = demoCounter();
 const mains = counter.filter(isMain);
@@ -240,4 +241,25 @@ test('it is built vessels first and told by the clock, the guest at six', () => 
 test('colours that are plainly apart are told apart', () => {
   expect(colourGap('#ffffff', '#ffffff')).toBe(0);
   expect(colourGap('#f3ead2', '#a23b2a')).toBeGreaterThan(20);
+});
+
+test('a bell goes over what smells where something delicate lies beside, the shop’s own where it is wide enough', () => {
+  const bell = counter.find((good): good is Ware => good.kind === 'ware' && good.use === 'bell')!;
+  const [any] = QUESTIONS[0]!.things;
+  const thing = (id: string, traits: object, area: number) => ({
+    ...any!,
+    id,
+    lies: 'patch' as const,
+    area,
+    height: 30,
+    traits: { ...any!.traits, strong: false, delicate: false, ...traits },
+  });
+  const small = thing('washed', { strong: true }, 8000);
+  const fresh = thing('fresh', { delicate: true }, 8000);
+  expect(bellsFor([small], [bell])).toEqual([]);
+  expect(bellsFor([small, fresh], [bell])).toMatchObject([{ thing: small, ware: bell }]);
+  const wide = thing('wide', { strong: true }, 60000);
+  const [found] = bellsFor([wide, fresh], [bell]);
+  expect(found).toMatchObject({ ware: null });
+  expect(found!.needs).toBeGreaterThan(bell.diameter!);
 });

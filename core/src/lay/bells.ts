@@ -1,0 +1,43 @@
+import type { Good, Ware } from '../counter/index.js';
+import { boundsOf } from '../cut/index.js';
+import type { Thing } from './things.js';
+
+/** A bell over what smells, where something delicate shares its board: smell overstates taste, and it is kept in. */
+export interface Bell {
+  readonly thing: Thing;
+  /** The smallest of the shop that goes over it; null: one is to be hired, so wide. */
+  readonly ware: Ware | null;
+  /** Inside, mm: the thing and a finger's room round it. */
+  readonly needs: number;
+}
+
+/** A finger's room to lift it without touching what lies under it, mm. House's own figure. */
+const ROOM = 15;
+
+/** How wide a thing lies: a whole by its outline, a patch as a disc of its area. */
+function acrossOf({ lies, outline, area }: Thing): number {
+  if (lies === 'patch') return 2 * Math.sqrt(area / Math.PI);
+  const { min, max } = boundsOf(outline);
+  return Math.hypot(max[0] - min[0], max[1] - min[1]);
+}
+
+/** Bells for what is strong, the shop's own where one is large enough; none where nothing delicate lies there. */
+export function bellsFor(things: readonly Thing[], counter: readonly Good[]): Bell[] {
+  if (!things.some(({ traits }) => traits.delicate)) return [];
+  const left = counter
+    .filter((good): good is Ware => good.kind === 'ware' && good.use === 'bell' && good.diameter !== null)
+    .flatMap((ware) =>
+      Array.from({ length: ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) }, () => ware),
+    )
+    .sort((a, b) => a.diameter! - b.diameter!);
+  return things
+    .filter(({ traits }) => traits.strong)
+    .map((thing) => {
+      const needs = Math.ceil(acrossOf(thing) + 2 * ROOM);
+      const at = left.findIndex(
+        (ware) => ware.diameter! >= needs && (ware.height ?? Infinity) > thing.height,
+      );
+      const [ware = null] = at < 0 ? [] : left.splice(at, 1);
+      return { thing, ware, needs };
+    });
+}
