@@ -79,16 +79,27 @@ describe('what the brief asks is used, or waits for its stage', () => {
     ['apart', { apart: 1 }],
     ['table', { table: 'seated' }],
     ['hours', { hours: 6 }],
+    ['manner', { manner: 'lavish' }],
+    ['openSides', { openSides: 1 }],
   ])('%s changes the plan', (_, part) => expect(withBrief(part)).not.toBe(now));
   test.each<[string, Partial<Brief>]>([
-    ['manner', { manner: 'lavish' }],
     ['roomCelsius', { roomCelsius: 25 }],
     ['journeyCelsius', { journeyCelsius: 25 }],
-    ['tableSize', { tableSize: { length: 1800 as never, width: 800 as never } }],
-    ['openSides', { openSides: 2 }],
   ])('%s is not read by any stage yet: it is marked as waiting', (_, part) =>
     expect(withBrief(part)).toBe(now),
   );
+});
+
+test('the size of a table is read where it is the board', () => {
+  const order = anOrder({
+    brief: aBrief({ surface: 'bare table' }),
+    selection: { goods: ['halyard', 'bosun-ham'] },
+  });
+  const size = { length: 1800 as never, width: 800 as never };
+  const on = (tableSize: typeof size | null) =>
+    plan({ ...order, brief: { ...order.brief, tableSize } }, counter, DEFAULT_HOUSE).boards.choice!.board;
+  expect(on(size)).toMatchObject(size);
+  expect(on(null)).not.toMatchObject(size);
 });
 
 describe('season', () => {

@@ -92,22 +92,20 @@ export function PlaceFields() {
           )}
         </div>
       </Waits>
-      <Waits stage={say`Lay`}>
-        <div className="flex flex-wrap items-end gap-4">
-          {measure(say`Table, long`, 'length')}
-          {measure(say`Table, wide`, 'width')}
-          <Select
-            label={say`Open sides`}
-            className="w-40"
-            value={String(brief.openSides ?? 'usual')}
-            options={[
-              { value: 'usual', label: say`by the table` },
-              ...[1, 2, 3, 4].map((n) => ({ value: String(n), label: say`${n} open` })),
-            ]}
-            onChange={(v) => set(say`the open sides`, { openSides: v === 'usual' ? null : Number(v) })}
-          />
-        </div>
-      </Waits>
+      <div className="flex flex-wrap items-end gap-4">
+        {measure(say`Table, long`, 'length')}
+        {measure(say`Table, wide`, 'width')}
+        <Select
+          label={say`Open sides`}
+          className="w-40"
+          value={String(brief.openSides ?? 'usual')}
+          options={[
+            { value: 'usual', label: say`by the table` },
+            ...[1, 2, 3, 4].map((n) => ({ value: String(n), label: say`${n} open` })),
+          ]}
+          onChange={(v) => set(say`the open sides`, { openSides: v === 'usual' ? null : Number(v) })}
+        />
+      </div>
       <div>
         <ul className="mt-3 space-y-2" aria-label={say`What the customer has`}>
           {brief.wares.map((ware, i) => (

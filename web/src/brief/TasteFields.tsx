@@ -3,7 +3,6 @@ import { Choice } from '../ui/Choice';
 import { capital } from '../ui/format';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
-import { Waits } from './Waits';
 import { say, word } from '../language/say';
 
 const DARING = [
@@ -53,19 +52,17 @@ export function TasteFields() {
         value={brief.apart}
         onChange={(apart) => set(say`who dislikes food that touches`, { apart })}
       />
-      <Waits stage={say`Lay`}>
-        <Choice
-          label={say`Manner`}
-          className="grid-cols-3"
-          value={brief.manner}
-          options={MANNERS.map((value) => ({
-            value,
-            label: capital(word(value)),
-            hint: MANNER_HINTS[value],
-          }))}
-          onChange={(manner) => set(say`the manner`, { manner })}
-        />
-      </Waits>
+      <Choice
+        label={say`Manner`}
+        className="grid-cols-3"
+        value={brief.manner}
+        options={MANNERS.map((value) => ({
+          value,
+          label: capital(word(value)),
+          hint: MANNER_HINTS[value],
+        }))}
+        onChange={(manner) => set(say`the manner`, { manner })}
+      />
       <Choice
         label={say`Season`}
         className="grid-cols-2"

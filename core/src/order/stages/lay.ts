@@ -1,4 +1,4 @@
-import { boardEatersOf } from '../../brief/index.js';
+import { boardEatersOf, type Brief } from '../../brief/index.js';
 import { isCompanion, type Companion } from '../../counter/index.js';
 import {
   BANDS,
@@ -65,6 +65,20 @@ const BREAD_APART_FROM = 16;
 /** Each good lies edge to edge with so many of what Pair chose for it, the best first (trade, section 14). */
 const BESIDE_EACH = 2;
 const isBread = ({ role }: Companion): boolean => role === 'bread' || role === 'cracker';
+
+/** From how many sides hands come: as the brief says, or by the kind of table. */
+const sidesOf = ({ openSides, table }: Brief): 1 | 2 | 4 =>
+  openSides === null
+    ? table === 'against a wall'
+      ? 1
+      : table === 'seated'
+        ? 4
+        : 2
+    : openSides === 1
+      ? 1
+      : openSides === 2
+        ? 2
+        : 4;
 
 export const layStage = stage({
   id: 'lay',
@@ -153,7 +167,7 @@ export const layStage = stage({
                 things,
                 board: choice.board,
                 carried: brief.travelMinutes > 0,
-                sides: brief.table === 'against a wall' ? 1 : brief.table === 'seated' ? 4 : 2,
+                sides: sidesOf(brief),
                 // In a box nobody walks.
                 towards: boxed
                   ? {}
