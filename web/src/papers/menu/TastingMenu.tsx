@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { useState } from 'react';
 import { useWorkbench } from '../../frame/context';
 import { Choice } from '../../ui/Choice';
@@ -32,19 +33,23 @@ export default function TastingMenu() {
   );
 }
 
-/** So many steps stand on a sheet as they are; more are set smaller, and then go on to another. */
-const ROOMY = 7;
-const SMALLEST = 0.75;
+/** So many steps stand under each other; more stand in two columns, and of many more each is set a little smaller. */
+const ONE_COLUMN = 4;
+const ROOMY = 8;
+const SMALLEST = 0.8;
 
 function OneSheet() {
   const { plan } = useWorkbench();
   const cards = menuCards(plan);
   return (
-    <div className="mx-auto max-w-[160mm] text-center">
+    <div className={clsx('mx-auto text-center', cards.length <= ONE_COLUMN && 'max-w-[150mm]')}>
       <MenuHead />
       <ol
-        className="mt-[5mm] space-y-[2.5mm]"
-        style={{ zoom: Math.max(SMALLEST, Math.min(1, ROOMY / cards.length)) }}
+        className={clsx(
+          'mt-[4mm] grid gap-x-[8mm] gap-y-[2.5mm]',
+          cards.length > ONE_COLUMN && 'grid-cols-2',
+        )}
+        style={{ zoom: Math.max(SMALLEST, Math.min(0.9, ROOMY / cards.length)) }}
       >
         {cards.map((card) => (
           <MenuStep key={card.good.id} card={card} />
