@@ -19,8 +19,8 @@ const VIEWS = {
   pair: { path: `${ORDER}/pair` },
   walk: { path: `${ORDER}/walk` },
   papers: { path: `${ORDER}/papers` },
-  cards: { path: `${ORDER}/papers`, press: 'Cards' },
-  menu: { path: `${ORDER}/papers`, press: 'Tasting menu' },
+  cards: { path: `${ORDER}/papers`, press: 'Cards', until: 'Contains' },
+  menu: { path: `${ORDER}/papers`, press: 'Tasting menu', until: 'Bites to try' },
   tastings: { path: '/tastings', until: 'Foretold and found' },
   session: { path: '/tastings/old-hold-in-november', until: 'expect' },
   lay: { path: `${ORDER}/lay`, until: 'A last look' },
@@ -95,6 +95,10 @@ try {
       );
     if (poor) await askTooMuch(driver);
     if (file) await driver.findElement({ css: 'input[type=file]' }).sendKeys(badRows());
+    if (press) {
+      const click = `[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === '${press}').click()`;
+      await driver.executeScript(click);
+    }
     if (until) {
       await driver.wait(
         () => driver.executeScript('return new RegExp(arguments[0]).test(document.body.innerText)', until),
@@ -105,6 +109,8 @@ try {
           "document.querySelector('[role=tablist]').scrollIntoView({ block: 'center' }); document.querySelector('aside').scrollBy(0, 250)",
         );
     }
+    // What comes late would move it: the sheet is brought to the top when all is there.
+    if (press) await driver.executeScript('document.querySelector(".paper-sheet").scrollIntoView()');
     if (click) {
       await driver.wait(() => driver.executeScript(`return !!document.querySelector('${click}')`), 10_000);
       await driver.executeScript(`document.querySelector('${click}').click()`);
@@ -112,11 +118,6 @@ try {
         () => driver.executeScript(`return !!document.querySelector('main svg[role=img]')`),
         10_000,
       );
-    }
-    if (press) {
-      const click = `[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === '${press}').click()`;
-      await driver.executeScript(click);
-      await driver.executeScript('document.querySelector(".paper-sheet").scrollIntoView()');
     }
     writeFileSync(join(folder, `${name}.png`), Buffer.from(await driver.takeScreenshot(), 'base64'));
     console.log(`${name}.png`);
