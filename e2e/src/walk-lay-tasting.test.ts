@@ -179,7 +179,7 @@ describe('the board', () => {
 describe('a tasting session', () => {
   const choose = async (css: string, at: number) => {
     const group = await shop.see(css);
-    const options = await group.findElements(By.css('[role="radio"]'));
+    const options = await group.findElements(By.css('button'));
     await shop.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', options[at]);
     await options[at]!.click();
   };
@@ -225,12 +225,12 @@ describe('a tasting session', () => {
       else if (now?.startsWith('alone')) {
         for (const name of ['acid', 'sweetness', 'tannin', 'heat', 'body']) {
           expect(await canKeep()).toBe(false);
-          await choose(`[role="radiogroup"][aria-label="${name}"]`, 2);
+          await choose(`[role="group"][aria-label="${name}"]`, 2);
         }
         await shop.click('Noted');
       } else if (now?.startsWith('expect')) await choose('[aria-label="How will they sit?"]', 4);
       else {
-        await choose('[role="radiogroup"][aria-label="sweetness"]', 2);
+        await choose('[role="group"][aria-label="sweetness"]', 2);
         await shop.click('The rest stayed the same');
         // All that is sweet displeases this taster.
         await choose('[aria-label="How they sit"]', 0);

@@ -39,6 +39,7 @@ function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[5]!(snapshot.house as never) : null;
   return {
     ...order,
+    walkPins: {},
     desserts: [],
     telling: {},
     lay: NOT_LAID,

@@ -165,7 +165,7 @@ describe('format 4', () => {
         house: { currency: 'EUR' },
       },
     } as never) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
-    expect(lifted).toMatchObject({ desserts: [], telling: {} });
+    expect(lifted).toMatchObject({ walkPins: {}, desserts: [], telling: {}, lay: { pins: {}, board: null } });
     expect(lifted.snapshot.house).toMatchObject({ learnt: null });
     expect(lifted.snapshot.goods.h!.good).toMatchObject({ lots: [{ verdict: { taster: 'I', words: [] } }] });
   });

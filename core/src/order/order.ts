@@ -99,6 +99,8 @@ export const OrderBody = z.object({
   pairKinds: z.number().int().min(1).max(40).nullable().default(null),
   /** Order of tasting set by hand. */
   walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
+  /** Goods pinned to a place of the tasting, from 1: the others are ordered round them. */
+  walkPins: ById(z.number().int().min(1).max(MOST_MAINS)).default({}),
   /** Sweet things and sweet wine that are a step of their own, after all else. */
   desserts: z.array(GoodId).max(MOST_DESSERTS).default([]),
   /** What menu and cards say of a good, where a person said or accepted it. */

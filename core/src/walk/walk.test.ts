@@ -153,3 +153,35 @@ test('beyond the exact limit it still rises, blue last', () => {
   expect(walk.exact).toBe(false);
   expect(walk.steps.at(-1)!.main.id).toBe('c0');
 });
+
+test('what is pinned stands at its place, and the others cost no more round it than in any other order', () => {
+  fc.assert(
+    fc.property(cheeses(2, 5), meats(0, 1), fc.infiniteStream(fc.nat()), (c, m, chance) => {
+      const goods = [...c, ...m];
+      const next = () => (chance.next().value as number) % goods.length;
+      const pins = { [goods[next()]!.id]: next() + 1 };
+      const [[id, place]] = Object.entries(pins) as [[string, number]];
+      const free = (order: readonly Main[]) => order.filter((main) => main.id !== id);
+      const found = bestOrder(goods, 'blue last', pins);
+      expect(found[place - 1]!.id).toBe(id);
+      expect(keepsLate(free(found), 'blue last')).toBe(true);
+      const allowed = permutations(goods).filter(
+        (order) => order[place - 1]!.id === id && keepsLate(free(order), 'blue last'),
+      );
+      expect(walkCost(found)).toBeCloseTo(Math.min(...allowed.map(walkCost)), 9);
+      const walk = walkFor(goods, null, null, 'blue last', pins);
+      expect(walk.steps.filter(({ pinned }) => pinned).map(({ main }) => main.id)).toEqual([id]);
+      expect(walk.cost).toBeGreaterThanOrEqual(walk.best - 1e-9 - (walk.breaksLate ? Infinity : 0));
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('a place past the end is the end; of two pins to one place one holds; a whole order by hand stands above them', () => {
+  const goods = [2, 4, 6].map((i) => aCheese(`c${i}`, {}, { intensity: i, persistence: i }));
+  expect(bestOrder(goods, 'blue last', { c2: 20 }).map(({ id }) => id)).toEqual(['c4', 'c6', 'c2']);
+  expect(bestOrder(goods, 'blue last', { c2: 3, c4: 3 }).map(({ id }) => id)).toEqual(['c4', 'c6', 'c2']);
+  expect(
+    walkFor(goods, ['c6', 'c4', 'c2'], null, 'blue last', { c2: 1 }).steps.map(({ main }) => main.id),
+  ).toEqual(['c6', 'c4', 'c2']);
+});

@@ -22,6 +22,8 @@ const WORTH_SAYING = 0.05;
 export interface WalkStep {
   readonly number: number;
   readonly main: Main;
+  /** A person pinned it to this place; the others are ordered round it. */
+  readonly pinned: boolean;
   /** Something that clears the palate before this step. */
   readonly cleanse: boolean;
   /** What is left over of what came before, as this is tasted; points of strength. */
@@ -43,16 +45,20 @@ export interface Walk {
   readonly breaksLate: boolean;
 }
 
-/** The walk of a selection: the best order, or the person's own where it names the same goods; with relief where the palate needs it. */
+/**
+ * The walk of a selection: the best order, with what is pinned at its place, or the person's own where it names the same goods; with relief where the palate
+ * needs it. A whole order by hand stands above pins.
+ */
 export function walkFor(
   mains: readonly Main[],
   asked: readonly string[] | null,
   cleanser: Companion | null = null,
   school: LateSchool = 'blue last',
+  pins: Readonly<Record<string, number>> = {},
 ): Walk {
   const best = bestOrder(mains, school);
   const own = asked && askedOrder(mains, asked, school);
-  const order = own ?? best;
+  const order = own ?? bestOrder(mains, school, pins);
   const { before, left, tooMuch } = reliefFor(order, clears(cleanser));
   let strongest = 0;
   const steps = order.map((main, i): WalkStep => {
@@ -63,6 +69,7 @@ export function walkFor(
     return {
       number: i + 1,
       main,
+      pinned: own === null && pins[main.id] === i + 1,
       cleanse: before[i]!,
       left: left[i]!,
       tooMuch: tooMuch.includes(i),

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 
-/** A short scale under the thumb: one touch each, large enough with a glass in the other hand. */
+/** A short scale under the thumb: one touch each, large enough with a glass in the other hand. Buttons, not radios: a step may end with the touch. */
 export function ScaleButtons<T extends number>({
   label,
   values,
@@ -18,7 +18,7 @@ export function ScaleButtons<T extends number>({
 }) {
   return (
     <div
-      role="radiogroup"
+      role="group"
       aria-label={label}
       className="grid gap-2"
       style={{ gridTemplateColumns: `repeat(${values.length}, minmax(0, 1fr))` }}
@@ -27,8 +27,7 @@ export function ScaleButtons<T extends number>({
         <button
           key={one}
           type="button"
-          role="radio"
-          aria-checked={value === one}
+          aria-pressed={value === one}
           className={clsx(
             'rounded-lg border-[1.5px] px-1 text-lg leading-tight font-bold',
             tall ? 'min-h-20' : 'min-h-13',

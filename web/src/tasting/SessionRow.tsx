@@ -10,7 +10,7 @@ import type { Format } from '../ui/format';
 import { IconButton } from '../ui/IconButton';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { say } from '../language/say';
-import { bodyOf } from './store';
+import { bodyOf } from './keeper';
 
 const said = (error: unknown) => toast.error(error instanceof Error ? error.message : String(error));
 

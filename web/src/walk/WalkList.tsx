@@ -1,6 +1,6 @@
 import { changeOf, type Main, type WalkStep } from '@rotula/core';
 import clsx from 'clsx';
-import { ArrowDown, ArrowUp, Droplets } from 'lucide-react';
+import { ArrowDown, ArrowUp, Droplets, Pin, PinOff } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { IconButton } from '../ui/IconButton';
 import { signed } from '../ui/format';
@@ -106,10 +106,33 @@ function Step({ step, at }: { step: WalkStep; at: number }) {
             </li>
           ))}
         </ul>
+        <PinPlace step={step} />
         <Move at={at} to={at - 1} main={main} />
         <Move at={at} to={at + 1} main={main} />
       </div>
     </li>
+  );
+}
+
+/** A place that stays: the others are ordered round it. In an order that is all by hand there is nothing to pin. */
+function PinPlace({ step: { main, number, pinned } }: { step: WalkStep }) {
+  const { plan, document } = useWorkbench();
+  if (plan.walk.byHand) return null;
+  return (
+    <IconButton
+      label={pinned ? say`Let ${main.name} go where it is best` : say`Pin ${main.name} to place ${number}`}
+      onClick={() =>
+        document.change(
+          pinned ? say`${main.name} no more pinned` : say`${main.name} pinned to ${number}`,
+          (order) => {
+            const { [main.id]: _was, ...others } = order.walkPins;
+            return { ...order, walkPins: pinned ? others : { ...others, [main.id]: number } };
+          },
+        )
+      }
+    >
+      {pinned ? <PinOff size={20} className="text-annatto-text" /> : <Pin size={20} />}
+    </IconButton>
   );
 }
 

@@ -16,6 +16,7 @@ const PalateCurve = lazy(() => import('./PalateCurve'));
 export function WalkSlate() {
   const { plan, document, focus, format } = useWorkbench();
   const { walk } = plan;
+  const pinned = walk.steps.filter((one) => one.pinned).length;
   const step = walk.steps.find((s) => s.main.id === focus?.id);
   return (
     <>
@@ -26,15 +27,21 @@ export function WalkSlate() {
         <p className="mt-1 text-sm text-chalk-soft">
           {walk.byHand
             ? say`Your own order: ${signed(walk.best - walk.cost, 1)} beside the best.`
-            : walk.exact
-              ? say`The best of every possible order, by exact computation.`
-              : say`Too many for the exact order: mild to strong, blue last.`}
-          {walk.byHand && (
+            : pinned > 0
+              ? say`The best round ${pinned} pinned: ${signed(walk.best - walk.cost, 1)} beside the best of all.`
+              : walk.exact
+                ? say`The best of every possible order, by exact computation.`
+                : say`Too many for the exact order: mild to strong, blue last.`}
+          {(walk.byHand || pinned > 0) && (
             <button
               type="button"
               className="ml-2 min-h-11 underline underline-offset-4 hover:text-chalk"
               onClick={() =>
-                document.change(say`the walk as Rotula would`, (order) => ({ ...order, walk: null }))
+                document.change(say`the walk as Rotula would`, (order) => ({
+                  ...order,
+                  walk: null,
+                  walkPins: {},
+                }))
               }
             >{say`as Rotula would`}</button>
           )}

@@ -63,3 +63,29 @@ test('a gentle rise needs nothing but water', () => {
   expect(screen.getByText(/water is all the palate needs/)).toBeDefined();
   expect(document.querySelectorAll('[data-relief]')).toHaveLength(0);
 });
+
+test('a place is pinned, the others are ordered round it, what it costs is said, and it is let go', async () => {
+  const seen = onBench(STAGE, order(), counter);
+  const [first, second] = names();
+  await userEvent.click(screen.getByRole('button', { name: `Pin ${second} to place 2` }));
+  await userEvent.click(screen.getByRole('button', { name: `Pin ${first} to place 1` }));
+  expect(Object.values(seen.order.walkPins).sort()).toEqual([1, 2]);
+  expect(screen.getByText(/The best round 2 pinned: 0 beside the best of all/)).toBeDefined();
+  await userEvent.click(screen.getByRole('button', { name: `Let ${first} go where it is best` }));
+  expect(Object.values(seen.order.walkPins)).toEqual([2]);
+  await userEvent.click(screen.getByRole('button', { name: 'as Rotula would' }));
+  expect(seen.order.walkPins).toEqual({});
+});
+
+test('a dessert of the board is a step of its own with one touch, and goes with another', async () => {
+  const [sweet] = plan(order(), counter, House.parse({})).dessertChoices;
+  const seen = onBench(STAGE, order(), counter);
+  await userEvent.click(screen.getByRole('button', { name: sweet!.name }));
+  expect(seen.order.desserts).toEqual([sweet!.id]);
+  expect(document.querySelector(`[data-dessert="${sweet!.id}"]`)!.textContent).toContain(
+    String(goods.length + 1),
+  );
+  expect(document.querySelectorAll('[data-path] text')).toHaveLength(goods.length + 2);
+  await userEvent.click(screen.getByRole('button', { name: `${sweet!.name} is no step of its own` }));
+  expect(seen.order.desserts).toEqual([]);
+});

@@ -16,7 +16,7 @@ import {
 } from '../../walk/index.js';
 import { hiddenNeighbours } from '../../pair/index.js';
 import { reason, type Grams, type Reason } from '../../units/index.js';
-import { stage } from './row.js';
+import { stage, without } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -93,10 +93,11 @@ export const walkStage = stage({
   id: 'walk',
   place: 6,
   reads: ['brief', 'pick', 'pair', 'portion'],
-  fields: ['walk', 'desserts'],
+  fields: ['walk', 'walkPins', 'desserts'],
   tidy: (order, left) => ({
     ...order,
     walk: order.walk?.filter((id) => !left.has(id)) ?? null,
+    walkPins: without(order.walkPins, left),
     desserts: order.desserts.filter((id) => !left.has(id)),
   }),
   derive: (
@@ -105,7 +106,7 @@ export const walkStage = stage({
   ): WalkPart => {
     const offered = stands ? counter.filter(stands) : counter;
     const cleanser = cleanserFor(beside, offered, brief);
-    const walk = walkFor(mains, order.walk, cleanser, house.lateSchool);
+    const walk = walkFor(mains, order.walk, cleanser, house.lateSchool, order.walkPins);
     const choices = dessertsFor(beside, offered, brief);
     const asked = order.desserts.flatMap((id) => {
       const good = goods.get(id);
@@ -155,5 +156,8 @@ export const walkStage = stage({
           },
         ]
       : [],
-  summary: ({ walk, desserts }) => ({ goods: [...new Set([...(walk ?? []), ...desserts])], words: [] }),
+  summary: ({ walk, walkPins, desserts }) => ({
+    goods: [...new Set([...(walk ?? []), ...Object.keys(walkPins), ...desserts])],
+    words: [],
+  }),
 });
