@@ -21,13 +21,16 @@ function acrossOf({ lies, outline, area }: Thing): number {
   return Math.hypot(max[0] - min[0], max[1] - min[1]);
 }
 
-/** Bells for what is strong, the shop's own where one is large enough; none where nothing delicate lies there. */
-export function bellsFor(things: readonly Thing[], counter: readonly Good[]): Bell[] {
+/** Bells for what is strong, the shop's own where there is one for each board that is large enough; none where nothing delicate lies there. */
+export function bellsFor(things: readonly Thing[], counter: readonly Good[], boards = 1): Bell[] {
   if (!things.some(({ traits }) => traits.delicate)) return [];
   const left = counter
     .filter((good): good is Ware => good.kind === 'ware' && good.use === 'bell' && good.diameter !== null)
     .flatMap((ware) =>
-      Array.from({ length: ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) }, () => ware),
+      Array.from(
+        { length: Math.floor(ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) / boards) },
+        () => ware,
+      ),
     )
     .sort((a, b) => a.diameter! - b.diameter!);
   return things

@@ -5,7 +5,7 @@ export { type Fill, fillOf } from './fill.js';
 export { movedOutline } from './geometry.js';
 export type { Patch } from './grow.js';
 export { LAY_STEPS, layOut, type Layout } from './layout.js';
-export type { Told as LaidTold } from './rules.js';
+export type { PairRuleId, PlaceRuleId } from './rules.js';
 export { type LayQuestion, type Pin } from './solve.js';
 export { type Thing, thingsOf } from './things.js';
 export { Vessels } from './vessels.js';

@@ -53,7 +53,7 @@ export interface Ground {
   readonly sides: 1 | 2 | 4;
 }
 
-type PairRuleId =
+export type PairRuleId =
   | 'overlaps'
   | 'strong beside delicate'
   | 'wet beside crisp'
@@ -62,7 +62,7 @@ type PairRuleId =
   | 'soft beside soft'
   | 'anchors crowd'
   | 'one colour';
-type PlaceRuleId =
+export type PlaceRuleId =
   'over the rim' | 'rolls near the rim' | 'bowl at the rim' | 'against the walk' | 'out of reach';
 
 /** No piece is the size of the plan: whole things may be so much larger and still fit. */

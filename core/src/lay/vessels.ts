@@ -58,11 +58,14 @@ const TOOLS: Partial<Record<Companion['role'], VesselTool>> = {
   nut: 'spoon',
 };
 
-/** The vessels of the counter, each as often as the shop has it; taken from as they are used. */
+/** The vessels of the counter, each as often as the shop has it; taken from as they are used, one for each board. */
 export class Vessels {
   private readonly left: { readonly ware: Ware; count: number }[];
 
-  constructor(counter: readonly Good[]) {
+  constructor(
+    counter: readonly Good[],
+    private readonly boards = 1,
+  ) {
     this.left = counter
       .filter(
         (good): good is Ware =>
@@ -75,10 +78,10 @@ export class Vessels {
   /** The smallest that holds so much, taken off the shelf. Unlined metal never holds what is sour. */
   take(ml: number, sour: boolean): Ware | null {
     const found = this.left.find(
-      ({ ware, count }) => count > 0 && ware.ml! >= ml && !(sour && ware.material === 'metal'),
+      ({ ware, count }) => count >= this.boards && ware.ml! >= ml && !(sour && ware.material === 'metal'),
     );
     if (!found) return null;
-    found.count--;
+    found.count -= this.boards;
     return found.ware;
   }
 }

@@ -15,6 +15,6 @@ export {
   withTasted,
 } from './course.js';
 export { evidenceOf } from './evidence.js';
-export { evidenceFingerprint, learntOf, movesBetween, type PairMove } from './accept.js';
+export { learntOf, movesBetween, type PairMove } from './accept.js';
 export { type DrinkProfile, profileOf, type ProbeResult } from './profile.js';
 export { type WeightFit, fitOf, type Judged, judged, overall, overTime, type RuleChange } from './learn.js';

@@ -50,11 +50,14 @@ function bestFor(
 /** From this heat on a probe comes last, and two minutes pass after it. */
 export const HOT_PROBE = 3;
 
-/** Hot and salty last: what is hot after all else, before it the saltier after the less salty among the cured. */
+/** From so salty on a probe comes late. House's own figure. */
+const SALTY_PROBE = 6;
+
+/** Hot and salty last: what is hot after all else, before it what is salty, the saltier later. */
 const place = ({ role, good }: Probe): number =>
   good.sense.heat >= HOT_PROBE
     ? 100 + good.sense.heat
-    : good.kind === 'meat'
+    : good.sense.salty >= SALTY_PROBE
       ? 50 + good.sense.salty
       : PROBE_ROLES.indexOf(role);
 

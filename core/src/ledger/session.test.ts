@@ -72,6 +72,8 @@ describe('probes', () => {
     const hot = probes.map(({ good }) => good.sense.heat >= HOT_PROBE);
     expect(hot.indexOf(true)).toBe(hot.filter((is) => !is).length);
     expect(probes[0]!.role).toBe('sharp fruit');
+    const salty = probes.filter((_, i) => !hot[i]).map(({ good }) => good.sense.salty >= 6);
+    if (salty.includes(true)) expect(salty.indexOf(true)).toBe(salty.filter((is) => !is).length);
   });
   test('stand for what they are called; the matched one suits the drink best of all that is left', () => {
     const by = Object.fromEntries(probesFor(wine, counter).map(({ role, good }) => [role, good]));

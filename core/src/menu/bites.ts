@@ -58,11 +58,10 @@ export function bitesFor(mains: readonly Main[], onBoard: readonly Good[]): Bite
 const keyOf = ({ main, beside }: Bite): string => `${main.id} ${beside.id}`;
 
 /** The most points with no good and no companion twice; more bites before fewer. */
-function bestOf(bites: readonly Bite[], many: number, from = 0): Bite[] {
+function bestOf(bites: readonly Bite[], many: number): Bite[] {
   if (many === 0) return [];
   let best: Bite[] = [];
-  for (let i = from; i < bites.length; i++) {
-    const bite = bites[i]!;
+  for (const [i, bite] of bites.entries()) {
     const rest = bites
       .slice(i + 1)
       .filter(({ main, beside }) => main !== bite.main && beside !== bite.beside);

@@ -1,3 +1,3 @@
 export { type Bite, bitesFor } from './bites.js';
-export { factsOf, pointsFor } from './points.js';
+export { type Fact, factsOf, pointsFor } from './points.js';
 export { printedWords, type ToldWord, WORDS, wordsFor } from './words.js';

@@ -13,7 +13,7 @@ import { days, NONE, reason, type Days, type Reason, type Rule, type Rules } fro
 type Rind = Cheese['rind']['kind'];
 
 /** One thing to say of a good that is true of it by its own data. */
-type Fact =
+export type Fact =
   | 'long in the cellar'
   | 'only days old'
   | 'of several milks'
@@ -91,8 +91,8 @@ const FACTS: readonly FactRow[] = [
     return what.length > 0 ? { what } : null;
   }),
   row('of a rarer animal', (m) => {
-    const animal = animalsIn(m).find((one) => RARER.includes(one));
-    return animal ? { animal } : null;
+    const [animal, another] = animalsIn(m);
+    return animal && !another && RARER.includes(animal) ? { animal } : null;
   }),
   row('hot inside', (m) => given(m.sense.heat >= 4)),
   row('smoked cold', (m) => given(m.kind === 'meat' && m.process === 'cold-smoked')),

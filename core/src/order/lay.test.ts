@@ -181,6 +181,16 @@ describe('vessels', () => {
     expect(taken.filter((ware) => ware === bowl.id)).toHaveLength(count);
     expect(taken.at(-1)).toBeNull();
   });
+  test('boards that are alike each have one of the same; where the shop has not enough for all, a household one stands in', () => {
+    const count = bowl.lots.reduce((sum, { pieces }) => sum + pieces, 0);
+    const two = new Vessels(counter, 2);
+    const taken = Array.from(
+      { length: Math.floor(count / 2) + 1 },
+      () => vesselFor(jam, 60, true, aBrief(), two)!.ware,
+    );
+    expect(taken.filter((ware) => ware === bowl.id)).toHaveLength(Math.floor(count / 2));
+    expect(vesselFor(jam, 60, true, aBrief(), new Vessels(counter, count + 1))!.ware).toBeNull();
+  });
   test('unlined metal never holds what is sour; nuts are in one where a guest avoids them', () => {
     const metal = new Vessels([{ ...bowl, material: 'metal' }]);
     expect(

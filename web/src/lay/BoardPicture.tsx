@@ -78,7 +78,7 @@ export function BoardPicture({
         tabIndex={0}
         data-thing={thing.id}
         aria-pressed={pins[thing.id]?.hand ?? false}
-        aria-label={say`${thing.name}, ${Math.round(x)} right and ${Math.round(y)} down of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
+        aria-label={say`${thing.name}, ${format.mm(Math.abs(x))} ${x < 0 ? say`left` : say`right`} and ${format.mm(Math.abs(y))} ${y < 0 ? say`up` : say`down`} of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
         className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-annatto-text"
         transform={moved ? `translate(${moved[0]} ${moved[1]})` : undefined}
         opacity={moved ? 0.8 : undefined}

@@ -8,6 +8,8 @@ import {
   type Found,
   type Good,
   type House,
+  type Layout,
+  type LayQuestion,
   type OneMore,
   type Pick,
   type PriceStep,
@@ -20,7 +22,7 @@ import type { PickWorker } from './pick.worker';
 import { say, spoken } from '../language/say';
 
 /** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
-type Desk = 'pick' | 'reach' | 'choices';
+type Desk = 'pick' | 'reach' | 'choices' | 'lay';
 const desks = new Map<
   Desk,
   { worker: Worker; remote: Remote<PickWorker>; drop: Set<(reason: Error) => void> }
@@ -114,6 +116,12 @@ export const findMoney = (
   onStep: (steps: readonly PriceStep[]) => void,
 ): Promise<{ steps: PriceStep[]; more: OneMore[] }> =>
   ask('choices', (w) => w.money(asked, counter, house, CURVE_NODE_LIMIT, proxy(onStep)) as Promise<unknown>);
+
+/** Lay a board. A question that comes while another is worked on ends that one: its answer would be stale. */
+export function layBoard(question: LayQuestion): Promise<Layout> {
+  if (desks.get('lay')?.drop.size) stop('lay');
+  return ask('lay', (w) => w.layOut(question) as Promise<unknown>);
+}
 
 /** The best selection that this counter holds for a brief, with nothing locked: what the dial can reach. */
 export function useReach(brief: Brief, counter: readonly Good[], house: House): Pick | null {

@@ -1,5 +1,6 @@
 import {
   alternativesTo,
+  layOut,
   oneMore,
   pick,
   priceSteps,
@@ -9,6 +10,8 @@ import {
   type Found,
   type Good,
   type House,
+  type Layout,
+  type LayQuestion,
   type OneMore,
   type Pick,
   type PriceStep,
@@ -68,6 +71,8 @@ const worker = {
     }),
     more: oneMore(ask.brief, counter, house, ask.wishes, { nodeLimit }),
   }),
+
+  layOut: (question: LayQuestion): Layout => layOut(question),
 };
 export type PickWorker = typeof worker;
 

@@ -1,13 +1,7 @@
 import type { Layout, LayQuestion } from '@rotula/core';
-import { wrap, type Remote } from 'comlink';
+import { useMemo } from 'react';
 import useSWR from 'swr';
-import type { LayWorker } from './lay.worker';
-
-let remote: Remote<LayWorker> | null = null;
-function layer(): Remote<LayWorker> {
-  remote ??= wrap<LayWorker>(new Worker(new URL('./lay.worker', import.meta.url), { type: 'module' }));
-  return remote;
-}
+import { layBoard, Stopped } from './optimiser';
 
 /** The board as it is laid; until a new one is found the old one stands. The same question has the same answer, so it is kept. */
 export function useLayout(question: LayQuestion | null): {
@@ -15,8 +9,8 @@ export function useLayout(question: LayQuestion | null): {
   working: boolean;
   fault: string | null;
 } {
-  const key = question ? ['layout', JSON.stringify(question)] : null;
-  const { data, isLoading, isValidating, error } = useSWR(key, () => layer().layOut(question!), {
+  const key = useMemo(() => question && ['layout', JSON.stringify(question)], [question]);
+  const { data, isLoading, error } = useSWR(key, () => layBoard(question!), {
     keepPreviousData: true,
     revalidateOnFocus: false,
     revalidateOnReconnect: false,
@@ -25,7 +19,7 @@ export function useLayout(question: LayQuestion | null): {
   });
   return {
     layout: question ? (data ?? null) : null,
-    working: isLoading || isValidating,
-    fault: error ? String((error as Error).message ?? error) : null,
+    working: isLoading,
+    fault: error && !(error instanceof Stopped) ? String((error as Error).message ?? error) : null,
   };
 }

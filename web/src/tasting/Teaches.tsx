@@ -1,5 +1,4 @@
 import {
-  evidenceFingerprint,
   evidenceOf,
   fitOf,
   isDrink,
@@ -54,13 +53,14 @@ export function Teaches({
   const missed = useMemo(() => overall(judged(evidence)), [evidence]);
   const mains = useMemo(() => counter.filter(isMain), [counter]);
   const drinks = useMemo(() => counter.filter(isDrink), [counter]);
-  const proposed = learntOf(fit, evidence, lightFormat(new Date(), 'yyyy-MM-dd'));
-  const stands = house.learnt?.fingerprint === evidenceFingerprint(evidence);
+  const proposed = useMemo(
+    () => learntOf(fit, evidence, lightFormat(new Date(), 'yyyy-MM-dd')),
+    [fit, evidence],
+  );
+  const stands = house.learnt?.fingerprint === proposed.fingerprint;
   const moves = useMemo(
     () => movesBetween(weightsOf({ learnt: null }), weightsOf({ learnt: proposed }), mains, drinks),
-    // The weights follow from the evidence alone.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [evidence, mains, drinks],
+    [proposed, mains, drinks],
   );
   const set = async (learnt: Learnt | null) => {
     try {

@@ -1,26 +1,10 @@
-import type { BuildLine, BuildStep } from '@rotula/core';
+import type { BuildLine, BuildStep, PairRuleId, PlaceRuleId } from '@rotula/core';
 import type { WordsOf } from './words';
 import { say } from '../language/say';
 
 /** Where a thing lies, and what a careful eye would mend. */
 export const layWords: WordsOf<
-  | 'overlaps'
-  | 'strong beside delicate'
-  | 'wet beside crisp'
-  | 'juice on pale'
-  | 'apart from its company'
-  | 'soft beside soft'
-  | 'anchors crowd'
-  | 'one colour'
-  | 'over the rim'
-  | 'rolls near the rim'
-  | 'bowl at the rim'
-  | 'against the walk'
-  | 'out of reach'
-  | 'too much for the board'
-  | 'board looks bare'
-  | 'bread apart'
-  | 'no board'
+  PairRuleId | PlaceRuleId | 'too much for the board' | 'board looks bare' | 'bread apart' | 'no board'
 > = {
   overlaps: ({ one, other }) => say`${one} and ${other} lie on each other`,
   'strong beside delicate': ({ one, other, gap }, { mm }) =>

@@ -1,4 +1,4 @@
-import type { Aroma, ToldWord } from '@rotula/core';
+import type { Aroma, Fact, ToldWord } from '@rotula/core';
 import { AROMA_WORDS } from './pair';
 import { ageWords } from './labels';
 import type { WordsOf } from './words';
@@ -8,7 +8,7 @@ const joined = (words: readonly string[]): string => words.map(word).join(say` a
 
 /** What a rind says of its cheese. */
 const RIND_POINTS: Readonly<Record<string, string>> = {
-  washed: say`Its rind was washed by hand, which gives it scent and colour.`,
+  washed: say`Its rind was washed while it ripened, which gives it scent and colour.`,
   rubbed: say`Its rind was rubbed with fat or spice while it ripened.`,
   cloth: say`It ripened in a cloth, so it breathes and dries slowly.`,
   ash: say`It was rolled in ash, which tames the acid of its skin.`,
@@ -18,27 +18,7 @@ const RIND_POINTS: Readonly<Record<string, string>> = {
 };
 
 /** One thing to say of a good. */
-export const pointWords: WordsOf<
-  | 'long in the cellar'
-  | 'only days old'
-  | 'of several milks'
-  | 'of a rarer animal'
-  | 'of raw milk'
-  | 'a line of ash'
-  | 'crystals of age'
-  | 'set by thistle'
-  | 'set without rennet'
-  | 'pierced for its veins'
-  | 'holes of its ripening'
-  | 'its rind tells'
-  | 'made of one piece'
-  | 'smoked cold'
-  | 'hot inside'
-  | 'with something inside'
-  | 'ripened as a sausage'
-  | 'from one place'
-  | 'in the shop’s words'
-> = {
+export const pointWords: WordsOf<Fact | 'in the shop’s words'> = {
   'long in the cellar': ({ age }) => say`${ageWords(age)} in the cellar.`,
   'only days old': ({ age }) => say`Only ${ageWords(age)} old: it tastes of its milk.`,
   'of several milks': ({ animals }) => say`Made of the milk of ${joined(animals)} together.`,
@@ -46,7 +26,7 @@ export const pointWords: WordsOf<
     animal === 'game'
       ? say`Made of game, leaner and darker than pork.`
       : (RARE_MILKS[animal] ?? word(animal)),
-  'of raw milk': () => say`Made of raw milk, with the pasture still in it.`,
+  'of raw milk': () => say`Made of raw milk, as it came from the animal.`,
   'a line of ash': () => say`The line through the middle is ash, laid in when it was made.`,
   'crystals of age': () => say`The crunch is crystals that grow only with age; it is not salt.`,
   'set by thistle': () => say`Its milk was set with thistle in place of rennet.`,

@@ -17,7 +17,7 @@ import {
   type Thing,
 } from '../../lay/index.js';
 import { pathOf } from '../../walk/index.js';
-import { reason, type Grams, type Money, type Reason } from '../../units/index.js';
+import { NONE, reason, type Grams, type Money, type Reason } from '../../units/index.js';
 import { stage } from './row.js';
 
 declare module './row.js' {
@@ -37,7 +37,7 @@ declare module '../../units/reason.js' {
       grams: Grams;
       price: Money;
     };
-    'bread apart': { guests: number };
+    'bread apart': NoFigures;
     'no board': { things: number };
   }
 }
@@ -136,7 +136,7 @@ export const layStage = stage({
         beside,
         pairs: company,
         brief,
-        vessels: new Vessels(counter),
+        vessels: new Vessels(counter, boards),
         boards,
       });
     const covers = (boards: number) => thingsFor(boards).reduce((sum, { area }) => sum + area, 0);
@@ -152,7 +152,7 @@ export const layStage = stage({
         choice,
         things,
         apart: apart.map(({ good }) => good),
-        bells: bellsFor(things, counter),
+        bells: bellsFor(things, counter, choice?.many),
         fill: choice
           ? fillOf(
               brief,
@@ -202,7 +202,7 @@ export const layStage = stage({
             }),
           ]
         : []),
-      ...(apart.length > 0 ? [reason('bread apart', { guests: apart.length })] : []),
+      ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
     ];
   },
   summary: ({ lay }) => ({
