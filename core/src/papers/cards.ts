@@ -21,6 +21,7 @@ import {
   type Milk,
 } from '../counter/index.js';
 import { printedWords, WORDS } from '../menu/index.js';
+import type { Menu } from './menu.js';
 import type { Plan } from '../order/index.js';
 import type { OwnPlate } from '../plate/index.js';
 import type { Reason } from '../units/index.js';
@@ -99,13 +100,13 @@ const besideOf = (plan: Plan): (Companion | Drink)[] => [
 ];
 
 /** A card for every good of the shared board and every bottle: the tasting's by number, then what stands beside. */
-export function guestCards(plan: Plan): GuestCard[] {
+export function guestCards(plan: Plan, menu: Menu): GuestCard[] {
   const board = allergensOnTable(plan.onBoard);
   const numbers = new Map<string, number>([
     ...plan.walk.steps.map(({ number, main }) => [main.id, number] as const),
     ...plan.desserts.map(({ number, good }) => [good.id, number] as const),
   ]);
-  const told = new Map(plan.told.map((entry) => [entry.goodId, entry]));
+  const told = new Map(menu.told.map((entry) => [entry.goodId, entry]));
   const serves = new Map(plan.pairs.set.map(({ beside, serves: ids }) => [beside.id, ids]));
   const walked = plan.walk.steps.map(({ main }) => main);
   return [...walked, ...besideOf(plan)].map((good) => {

@@ -2,12 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { allergensOf, GLUTEN_CEREALS, Lot } from '../counter/index.js';
-import { plan } from '../order/index.js';
+import { plan, type Plan } from '../order/index.js';
 import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import {
   cutSheet,
   guestCards,
   heldBack,
+  menuOf,
   plateCards,
   platesToCut,
   planRows,
@@ -20,6 +21,7 @@ import {
 } from './index.js';
 
 const counter = demoCounter();
+const cardsOf = (made: Plan) => guestCards(made, menuOf(made, anOrder({}), counter));
 const picked = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];
 const p = plan(anOrder({ selection: { goods: picked } }), counter, DEFAULT_HOUSE);
 
@@ -59,7 +61,7 @@ test('the shopping list has everything once, and its sum is the cost', () => {
 });
 
 test('cards tell milk, number and the allergens by state', () => {
-  const card = guestCards(p).find((c) => c.good.id === 'slate-quay')!;
+  const card = cardsOf(p).find((c) => c.good.id === 'slate-quay')!;
   expect(card).toMatchObject({
     number: 5,
     animals: ['buffalo'],
@@ -67,11 +69,11 @@ test('cards tell milk, number and the allergens by state', () => {
     unknown: [],
     faces: [{ face: 'all round', is: 'as you like' }],
   });
-  expect(guestCards(p).find((c) => c.good.id === 'tarpot')!.rawMilk).toBe(true);
+  expect(cardsOf(p).find((c) => c.good.id === 'tarpot')!.rawMilk).toBe(true);
 });
 
 describe('a shared board is never free', () => {
-  const cards = guestCards(p);
+  const cards = cardsOf(p);
   test('every companion of the board has a card', () => {
     const beside = p.portions.companions.map(({ good }) => good.id);
     expect(beside.length).toBeGreaterThan(3);
@@ -109,7 +111,7 @@ test('the table list has every allergen of cheeses, meats, companions and drinks
 
 test('age on a card counts to the serving day', () => {
   const lots = [{ id: 'l', grams: 9000, madeOn: '2026-10-24' }];
-  const [card] = guestCards(
+  const [card] = cardsOf(
     plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c', { ageDays: 5, lots })], DEFAULT_HOUSE),
   );
   // The order is served on 28 November 2026, 35 days after the making.
@@ -135,7 +137,7 @@ test('"free" stands on the card of an own plate only, and only by each good’s 
   const own = plan(anOrder({ brief, selection: { goods: picked } }), counter, DEFAULT_HOUSE);
   const [card] = plateCards(own);
   expect(card!.plate.freeOf).toEqual(GLUTEN_CEREALS);
-  for (const { good: _, ...card } of guestCards(own)) expect(JSON.stringify(card)).not.toMatch(/free/i);
+  for (const { good: _, ...card } of cardsOf(own)) expect(JSON.stringify(card)).not.toMatch(/free/i);
 });
 
 test.each([

@@ -2,7 +2,7 @@ import { buildOf } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { useLayout } from '../optimiser/useLayout';
-import { BUILD_WORDS, whereWords } from '../words';
+import { BUILD_WORDS, whereWords } from '../words/lay';
 import { say, word } from '../language/say';
 import { SheetHead } from './SheetHead';
 

@@ -1,13 +1,14 @@
-import { type Main, type OrderBody, type Plan } from '@rotula/core';
+import type { Main, OrderBody, Told } from '@rotula/core';
 import { Check, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { IconButton } from '../ui/IconButton';
-import { sentence, toldWord } from '../words';
+import { sentence } from '../words';
+import { toldWord } from '../words/menu';
 import { say } from '../language/say';
+import { useMenu } from './useMenu';
 
-type Told = Plan['told'][number];
 type TellingOf = OrderBody['telling'][string];
 
 /** What is only proposed: it is shown here and not printed until somebody accepts it. */
@@ -16,7 +17,8 @@ const isProposal = ({ words }: Told) => words.some(({ from }) => from === 'model
 /** What menu and cards say of each good: words and one thing to tell; what the model proposes is marked until it is accepted. */
 export function Telling() {
   const { plan, document } = useWorkbench();
-  const open = plan.told.filter(isProposal);
+  const menu = useMenu();
+  const open = menu.told.filter(isProposal);
   const [shown, setShown] = useState(open.length > 0);
   const set = (name: string, ids: readonly string[], part: (told: Told) => Partial<TellingOf>) =>
     document.change(name, (order) => ({
@@ -24,7 +26,7 @@ export function Telling() {
       telling: {
         ...order.telling,
         ...Object.fromEntries(
-          plan.told
+          menu.told
             .filter(({ goodId }) => ids.includes(goodId))
             .map((told) => [
               told.goodId,
@@ -59,7 +61,7 @@ export function Telling() {
         </Button>
       )}
       <ul className="divide-y divide-line">
-        {plan.told.map((told) => (
+        {menu.told.map((told) => (
           <Row
             key={told.goodId}
             told={told}

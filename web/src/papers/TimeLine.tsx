@@ -5,10 +5,12 @@ import { say } from '../language/say';
 import { OwnWords } from './cards/parts';
 import { HeldWhileUnknown } from './Held';
 import { SheetHead } from './SheetHead';
+import { useMenu } from './useMenu';
 
 /** For the host of a seated tasting: when each good is served, what is poured with it, what to say before it. */
 export default function TimeLine() {
   const { plan, document, format } = useWorkbench();
+  const { told } = useMenu();
   const { brief } = document.order;
   const pace = paceOf(plan.walk, plan.desserts, plan.flight, plan.brief);
   const at = (minutes: number) =>
@@ -42,7 +44,7 @@ export default function TimeLine() {
                 , {main.style}
                 <OwnWords
                   className="text-[10pt]"
-                  words={printedWords(plan.told.find(({ goodId }) => goodId === main.id)?.words)}
+                  words={printedWords(told.find(({ goodId }) => goodId === main.id)?.words)}
                 />
               </td>
               <td className="py-[1.5mm]">{pours ? pours.name : i > 0 ? say`the glass stays` : '–'}</td>

@@ -9,6 +9,4 @@ export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
 export { cutLabel, produceWhen } from './cut';
 export { wayOutWords, wishWords } from './wishes';
 export { schoolWords, SCHOOLS, type School } from './schools';
-export { BUILD_WORDS, whereWords } from './lay';
-export { toldWord } from './menu';
 export { DISPUTE_WORDS, FELT_WORDS, SAYING_WORDS, SHELF_WORDS } from './pair';

@@ -1,11 +1,10 @@
 import type { BuildLine, BuildStep, PairRuleId, PlaceRuleId } from '@rotula/core';
+import { alsoSay } from './sentence';
 import type { WordsOf } from './words';
 import { say } from '../language/say';
 
 /** Where a thing lies, and what a careful eye would mend. */
-export const layWords: WordsOf<
-  PairRuleId | PlaceRuleId | 'too much for the board' | 'board looks bare' | 'bread apart' | 'no board'
-> = {
+const layWords: WordsOf<PairRuleId | PlaceRuleId> = {
   overlaps: ({ one, other }) => say`${one} and ${other} lie on each other`,
   'strong beside delicate': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} are only ${mm(gap)} apart: one smells, the other is delicate. A bell, or further away`,
@@ -21,15 +20,9 @@ export const layWords: WordsOf<
   'bowl at the rim': ({ good }) => say`the bowl of ${good} stands too near the rim`,
   'against the walk': ({ good }) => say`${good} is off the clockwise walk`,
   'out of reach': ({ good }) => say`${good} is too far from a guest’s hand`,
-  'too much for the board': ({ board, full }) =>
-    say`${board} would be ${full} % full: it does not fit. A dish of its own beside it, a second board, or more into the refill.`,
-  'board looks bare': ({ board, full, low, filler, grams: more, price }, { grams, money }) =>
-    say`${board} is ${full} % full and would look bare under ${low} %: ${grams(more)} of ${filler} more fills it for ${money(price)}; a smaller board costs nothing.`,
-  'bread apart': () =>
-    say`Bread and crackers stand at a station of their own: they stay dry, and the board is less crowded.`,
-  'no board': () =>
-    say`Neither shop nor customer has a board whose measures are known: write one down, or lay it on the bare table.`,
 };
+
+alsoSay(layWords);
 
 export const BUILD_WORDS: Readonly<Record<BuildStep, string>> = {
   vessels: say`Vessels`,

@@ -1,6 +1,7 @@
 import type { Aroma, Fact, ToldWord } from '@rotula/core';
 import { AROMA_WORDS } from './pair';
 import { ageWords } from './labels';
+import { alsoSay } from './sentence';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
 
@@ -18,7 +19,7 @@ const RIND_POINTS: Readonly<Record<string, string>> = {
 };
 
 /** One thing to say of a good. */
-export const pointWords: WordsOf<Fact | 'in the shop’s words'> = {
+const pointWords: WordsOf<Fact> = {
   'long in the cellar': ({ age }) => say`${ageWords(age)} in the cellar.`,
   'only days old': ({ age }) => say`Only ${ageWords(age)} old: it tastes of its milk.`,
   'of several milks': ({ animals }) => say`Made of the milk of ${joined(animals)} together.`,
@@ -40,13 +41,14 @@ export const pointWords: WordsOf<Fact | 'in the shop’s words'> = {
   'with something inside': ({ what }) => say`With ${joined(what)} inside.`,
   'ripened as a sausage': ({ age }) => say`Ripened for ${ageWords(age)} like a cheese, by salt and time.`,
   'from one place': ({ region }) => say`From ${region}.`,
-  'in the shop’s words': ({ text }) => text,
 };
 
 const RARE_MILKS: Readonly<Record<string, string>> = {
   buffalo: say`Made of buffalo milk, twice as rich as a cow’s.`,
   goat: say`Made of goat’s milk: white, and clean in taste.`,
 };
+
+alsoSay(pointWords);
 
 /** A word that tells a good: a person's own as it is written, the model's in the language of the page. */
 export const toldWord = ({ text, from }: ToldWord): string =>

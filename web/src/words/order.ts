@@ -21,6 +21,11 @@ export const adviceWords: WordsOf<
   | 'after what comes last'
   | 'too much is left over'
   | 'no exact order'
+  | 'too much for the board'
+  | 'board looks bare'
+  | 'bread apart'
+  | 'no board'
+  | 'in the shop’s words'
   | 'too little to clear the palate'
   | 'nothing touches'
   | 'travels'
@@ -65,6 +70,15 @@ export const adviceWords: WordsOf<
     say`${goods} goods are too many for one exact order (${most} are the most): they rise by strength. Two boards, each with its own order, would be tasted better.`,
   'too little to clear the palate': ({ good, asks, has }, { grams }) =>
     say`Clearing the palate alone asks for ${grams(asks)} of ${good}; ${grams(has)} lies on the board. Set more of it by hand, or fetch some to hand round.`,
+  'too much for the board': ({ board, full }) =>
+    say`${board} would be ${full} % full: it does not fit. A dish of its own beside it, a second board, or more into the refill.`,
+  'board looks bare': ({ board, full, low, filler, grams: more, price }, { grams, money }) =>
+    say`${board} is ${full} % full and would look bare under ${low} %: ${grams(more)} of ${filler} more fills it for ${money(price)}; a smaller board costs nothing.`,
+  'bread apart': () =>
+    say`Bread and crackers stand at a station of their own: they stay dry, and the board is less crowded.`,
+  'no board': () =>
+    say`Neither shop nor customer has a board whose measures are known: write one down, or lay it on the bare table.`,
+  'in the shop’s words': ({ text }) => text,
   'hidden by its neighbour': ({ good, by }) =>
     say`${by} stands next to ${good} and hides it: taste them apart, with water between.`,
   'low carb': ({ guests, instead, each, bread }, { list, grams }) => {

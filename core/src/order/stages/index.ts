@@ -2,7 +2,7 @@ import { briefStage, type BriefPart } from './brief.js';
 import { cutStage, type CutPart } from './cut.js';
 import { documentStage } from './document.js';
 import { layStage, type LayPart } from './lay.js';
-import { menuStage, type MenuPart } from './menu.js';
+import { menuStage } from './menu.js';
 import { pairStage, type PairPart } from './pair.js';
 import { pickStage, type PickPart } from './pick.js';
 import { portionStage, type PortionPart } from './portion.js';
@@ -43,7 +43,6 @@ export type StageParts = BriefPart &
   CutPart &
   WalkPart &
   LayPart &
-  MenuPart &
   TablePart;
 
 /** Those with a screen, in the order of the strip. */

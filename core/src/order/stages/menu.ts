@@ -1,70 +1,12 @@
-import { SLOTS, type Beside, type Match, type Slot } from '../../pair/index.js';
-import { bitesFor, pointsFor, wordsFor, type Bite, type ToldWord } from '../../menu/index.js';
-import type { Reason } from '../../units/index.js';
 import { byHand, stage, without } from './row.js';
 
-declare module './row.js' {
-  interface Parts {
-    menu: MenuPart;
-  }
-}
-
-/** What guests are told of a good. */
-export interface Told {
-  readonly goodId: string;
-  readonly words: readonly ToldWord[];
-  /** One thing to say of it; null: nothing is known. */
-  readonly point: Reason | null;
-  /** Of what stands on the board what to try with it, and what to drink; null: nothing suits. */
-  readonly tryWith: Match<Beside> | null;
-  readonly drink: Match<Beside> | null;
-  readonly noAlcohol: Match<Beside> | null;
-}
-
-export interface MenuPart {
-  /** In the order of tasting. */
-  readonly told: readonly Told[];
-  readonly bites: readonly Bite[];
-}
-
-/** What is tried with a good: neither what carries it nor what is drunk. */
-const BESIDE = SLOTS.filter((slot) => !['bread', 'drink', 'no-alcohol'].includes(slot));
-
-/** What is told to guests on menu and cards. It has no screen of its own: the papers show it, and the words are accepted there. */
+/** What a person says to guests of each good, on menu and cards: words and points that were written or accepted. It has no screen of its own, and derives nothing. */
 export const menuStage = stage({
   id: 'menu',
   place: null,
-  reads: ['brief', 'pick', 'pair', 'walk'],
+  reads: [],
   fields: ['telling'],
   tidy: (order, left) => ({ ...order, telling: without(order.telling, left) }),
-  derive: ({ order, counter }, { brief: { brief }, pair: { pairs, beside }, walk: { walk } }): MenuPart => {
-    const mains = walk.steps.map(({ main }) => main);
-    const set = <V>(of: (id: string) => V) => Object.fromEntries(mains.map(({ id }) => [id, of(id)]));
-    const words = wordsFor(
-      mains,
-      set((id) => order.telling[id]?.words),
-    );
-    const points = pointsFor(
-      mains,
-      counter,
-      brief.servingAt,
-      set((id) => order.telling[id]?.point),
-    );
-    const best = (id: string, slots: readonly Slot[]) =>
-      (pairs.byGood.get(id) ?? [])
-        .flatMap(({ slot, match }) => (match && match.score > 0 && slots.includes(slot) ? [match] : []))
-        .sort((a, b) => b.score - a.score)[0] ?? null;
-    return {
-      told: mains.map(({ id }) => ({
-        goodId: id,
-        words: words.get(id) ?? [],
-        point: points.get(id) ?? null,
-        tryWith: best(id, BESIDE),
-        drink: best(id, ['drink']),
-        noAlcohol: best(id, ['no-alcohol']),
-      })),
-      bites: bitesFor(mains, beside),
-    };
-  },
+  derive: () => ({}),
   summary: ({ telling }) => byHand(telling),
 });

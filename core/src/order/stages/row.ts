@@ -23,6 +23,8 @@ export interface Ground {
 export interface Parts {
   /** The document itself: its name, customer and state. It derives nothing. */
   order: object;
+  /** What is told to guests: it derives nothing; papers/menu.ts works it out for the papers. */
+  menu: object;
 }
 export type StageId = keyof Parts;
 

@@ -6,6 +6,7 @@ import { plateLabel } from '../../words';
 import { say } from '../../language/say';
 import { HeldWhileUnknown } from '../Held';
 import { Telling } from '../Telling';
+import { useMenu } from '../useMenu';
 import { OwnPlateCard } from './OwnPlateCard';
 import { BottleStrip, Flag, FullCard, SlateCard, Tent } from './shapes';
 
@@ -30,9 +31,10 @@ type ShapeId = keyof typeof SHAPES;
 /** Cards to stand beside each good and bottle and on each own plate: short enough to read standing. */
 export default function GuestCards() {
   const { plan } = useWorkbench();
+  const menu = useMenu();
   const [id, setId] = useState<ShapeId>('card');
   const { Draw, grid, bottles }: Shape = SHAPES[id];
-  const cards = guestCards(plan).filter(({ good }) => !bottles || good.kind === 'drink');
+  const cards = guestCards(plan, menu).filter(({ good }) => !bottles || good.kind === 'drink');
   return (
     <>
       <div className="no-print mb-6">

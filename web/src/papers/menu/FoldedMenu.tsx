@@ -1,14 +1,17 @@
+import type { Menu } from '@rotula/core';
 import { useContext, type ReactNode } from 'react';
 import { useWorkbench } from '../../frame/context';
 import { say } from '../../language/say';
 import { PAGE_SIZES, PageSize } from '../page';
+import { useMenu } from '../useMenu';
 import { Bites, menuCards, MenuFoot, MenuHead, MenuStep } from './parts';
 
 /** A sheet on its side, printed on both and folded in the middle: cover and back outside, the tasting inside. */
 export function FoldedMenu() {
   const { plan } = useWorkbench();
   const size = useContext(PageSize);
-  const cards = menuCards(plan);
+  const menu = useMenu();
+  const cards = menuCards(plan, menu);
   const half = Math.ceil(cards.length / 2);
   if (half > MOST_A_PAGE)
     return (
@@ -26,7 +29,7 @@ export function FoldedMenu() {
           name={say`outside`}
           left={
             <>
-              <Bites bites={plan.bites} />
+              <Bites bites={menu.bites} />
               <MenuFoot />
             </>
           }
@@ -34,8 +37,8 @@ export function FoldedMenu() {
         />
         <Side
           name={say`inside`}
-          left={<Steps cards={cards.slice(0, half)} scale={scale} />}
-          right={<Steps cards={cards.slice(half)} scale={scale} />}
+          left={<Steps menu={menu} cards={cards.slice(0, half)} scale={scale} />}
+          right={<Steps menu={menu} cards={cards.slice(half)} scale={scale} />}
         />
       </div>
     </>
@@ -46,10 +49,18 @@ export function FoldedMenu() {
 const ROOMY = 3.2;
 const MOST_A_PAGE = 5;
 
-const Steps = ({ cards, scale }: { cards: ReturnType<typeof menuCards>; scale: number }) => (
+const Steps = ({
+  cards,
+  menu,
+  scale,
+}: {
+  cards: ReturnType<typeof menuCards>;
+  menu: Menu;
+  scale: number;
+}) => (
   <ol className="space-y-[4mm]" style={{ zoom: scale }}>
     {cards.map((card) => (
-      <MenuStep key={card.good.id} card={card} />
+      <MenuStep key={card.good.id} card={card} menu={menu} />
     ))}
   </ol>
 );

@@ -5,6 +5,7 @@ import { Choice } from '../../ui/Choice';
 import { say } from '../../language/say';
 import { HeldWhileUnknown } from '../Held';
 import { Telling } from '../Telling';
+import { useMenu } from '../useMenu';
 import { FoldedMenu } from './FoldedMenu';
 import { Bites, menuCards, MenuFoot, MenuHead, MenuStep } from './parts';
 
@@ -40,7 +41,8 @@ const SMALLEST = 0.8;
 
 function OneSheet() {
   const { plan } = useWorkbench();
-  const cards = menuCards(plan);
+  const menu = useMenu();
+  const cards = menuCards(plan, menu);
   return (
     <div className={clsx('mx-auto text-center', cards.length <= ONE_COLUMN && 'max-w-[150mm]')}>
       <MenuHead />
@@ -52,10 +54,10 @@ function OneSheet() {
         style={{ zoom: Math.max(SMALLEST, Math.min(0.9, ROOMY / cards.length)) }}
       >
         {cards.map((card) => (
-          <MenuStep key={card.good.id} card={card} />
+          <MenuStep key={card.good.id} card={card} menu={menu} />
         ))}
       </ol>
-      <Bites bites={plan.bites} />
+      <Bites bites={menu.bites} />
       <MenuFoot />
     </div>
   );

@@ -5,6 +5,7 @@ import {
   tableList,
   type Bite,
   type GuestCard,
+  type Menu,
   type Plan,
 } from '@rotula/core';
 import { useWorkbench } from '../../frame/context';
@@ -13,16 +14,16 @@ import { ageOf, allergenList, fromWords, notesOf, OwnWords, placeOf } from '../c
 import { say } from '../../language/say';
 
 /** Everything that has a number: the tasting in its order and the dessert after it. */
-export function menuCards(plan: Plan): GuestCard[] {
-  return guestCards(plan)
+export function menuCards(plan: Plan, menu: Menu): GuestCard[] {
+  return guestCards(plan, menu)
     .filter(({ number }) => number !== null)
     .sort((a, b) => a.number! - b.number!);
 }
 
 /** One step: what it is, what it is like, what to try with it, and one thing to know. */
-export function MenuStep({ card }: { card: GuestCard }) {
+export function MenuStep({ card, menu }: { card: GuestCard; menu: Menu }) {
   const { plan, format } = useWorkbench();
-  const told = plan.told.find(({ goodId }) => goodId === card.good.id);
+  const told = menu.told.find(({ goodId }) => goodId === card.good.id);
   const cleanse = plan.walk.steps.some(({ number, cleanse: before }) => number === card.number && before);
   const pours = [told?.drink, told?.noAlcohol].flatMap((match) => (match ? [match.beside.name] : []));
   const about = [fromWords(card), ageOf(card), placeOf(card), ...notesOf(card), ...guestFaces(card.faces)];
