@@ -1,4 +1,4 @@
-import type { Good, Ware } from '../counter/index.js';
+import { waresOn, type Good, type Ware } from '../counter/index.js';
 import { boundsOf } from '../cut/index.js';
 import type { Thing } from './things.js';
 
@@ -24,8 +24,8 @@ function acrossOf({ lies, outline, area }: Thing): number {
 /** Bells for what is strong, the shop's own where there is one for each board that is large enough; none where nothing delicate lies there. */
 export function bellsFor(things: readonly Thing[], counter: readonly Good[], boards = 1): Bell[] {
   if (!things.some(({ traits }) => traits.delicate)) return [];
-  const left = counter
-    .filter((good): good is Ware => good.kind === 'ware' && good.use === 'bell' && good.diameter !== null)
+  const left = waresOn(counter)
+    .filter(({ use, diameter }) => use === 'bell' && diameter !== null)
     .flatMap((ware) =>
       Array.from(
         { length: Math.floor(ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) / boards) },

@@ -1,5 +1,6 @@
 import { headsThatEat, type Brief } from '../brief/index.js';
-import type { Good, Ware } from '../counter/index.js';
+import { waresOn, type Good, type Ware } from '../counter/index.js';
+import { rememberedBy } from '../units/index.js';
 
 /** A board as something to lie on; round by its diameter, else length by width. mm. */
 export interface Board {
@@ -49,6 +50,10 @@ function boardOf(ware: Ware): Board[] {
   return length && width ? [{ id, name, material, length, width, round: false, rim: rim ?? 0, count }] : [];
 }
 
+const shopBoards = rememberedBy((counter: readonly Good[]) =>
+  waresOn(counter).flatMap((ware) => (ware.use === 'board' ? boardOf(ware) : [])),
+);
+
 /** What an order may be laid on: boxes, a bare table, or the boards of customer and shop. */
 export function boardsFor(brief: Brief, counter: readonly Good[]): Board[] {
   if (brief.surface === 'boxes' || brief.role === 'box') return BOXES;
@@ -71,8 +76,7 @@ export function boardsFor(brief: Brief, counter: readonly Good[]): Board[] {
       },
     ];
   });
-  const shop = counter.flatMap((good) => (good.kind === 'ware' && good.use === 'board' ? boardOf(good) : []));
-  return [...own, ...shop];
+  return [...own, ...shopBoards(counter)];
 }
 
 /** One way to lay it: so many boards of a kind, each complete, and how full they are. */

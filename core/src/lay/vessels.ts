@@ -1,6 +1,7 @@
 import type { Brief } from '../brief/index.js';
-import type { Companion, Good, Ware } from '../counter/index.js';
+import { waresOn, type Companion, type Good, type Ware } from '../counter/index.js';
 import { sector, type Polygon } from '../cut/index.js';
+import { remembered, rememberedBy } from '../units/index.js';
 
 /** A vessel for what is wet, oily or loose. mm, ml. */
 export interface VesselUse {
@@ -58,6 +59,14 @@ const TOOLS: Partial<Record<Companion['role'], VesselTool>> = {
   nut: 'spoon',
 };
 
+/** Bowls of the counter whose content and width are known, the smallest first. */
+const bowlsOf = rememberedBy((counter: readonly Good[]) =>
+  waresOn(counter)
+    .filter(({ use, ml, diameter }) => use === 'bowl' && ml !== null && diameter !== null)
+    .sort((a, b) => a.ml! - b.ml! || (a.id < b.id ? -1 : 1))
+    .map((ware) => ({ ware, count: ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) })),
+);
+
 /** The vessels of the counter, each as often as the shop has it; taken from as they are used, one for each board. */
 export class Vessels {
   private readonly left: { readonly ware: Ware; count: number }[];
@@ -66,13 +75,7 @@ export class Vessels {
     counter: readonly Good[],
     private readonly boards = 1,
   ) {
-    this.left = counter
-      .filter(
-        (good): good is Ware =>
-          good.kind === 'ware' && good.use === 'bowl' && good.ml !== null && good.diameter !== null,
-      )
-      .sort((a, b) => a.ml! - b.ml! || (a.id < b.id ? -1 : 1))
-      .map((ware) => ({ ware, count: ware.lots.reduce((sum, { pieces }) => sum + pieces, 0) }));
+    this.left = bowlsOf(counter).map((bowl) => ({ ...bowl }));
   }
 
   /** The smallest that holds so much, taken off the shelf. Unlined metal never holds what is sour. */
@@ -86,7 +89,7 @@ export class Vessels {
   }
 }
 
-const round = (diameter: number): Polygon => sector(diameter / 2, 0, 360);
+const round = remembered((diameter: number): Polygon => sector(diameter / 2, 0, 360));
 
 /** Guests avoid it, and it would spread: it is kept in a vessel. */
 const keptApart = ({ role }: Companion, { limits }: Brief): boolean =>

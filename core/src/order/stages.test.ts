@@ -113,8 +113,7 @@ describe('any order, counter and house give a plan', () => {
     fc.assert(
       fc.property(anyShop, ({ order, shelf, house: ofHouse }) => {
         const p = planOut(plan(order, shelf, ofHouse));
-        for (const [path, n] of numbersIn(p))
-          expect({ path, finite: Number.isFinite(n) }).toEqual({ path, finite: true });
+        expect(numbersIn(p).filter(([, n]) => !Number.isFinite(n))).toEqual([]);
         for (const { amount, cost } of p.lines) {
           expect(amount ?? 0).toBeGreaterThanOrEqual(0);
           expect(cost ?? 0).toBeGreaterThanOrEqual(0);

@@ -27,7 +27,16 @@ import { ALCOHOL_FREE_ABV, scoresBeside } from '../pair/index.js';
 import { measurer } from '../balance/index.js';
 import { isAvailable } from '../pick/index.js';
 import { isStrong } from '../sense/index.js';
-import { grams, NONE, reason, rememberedBy, shareOut, type Grams, type Reason } from '../units/index.js';
+import {
+  grams,
+  lately,
+  NONE,
+  reason,
+  rememberedBy,
+  shareOut,
+  type Grams,
+  type Reason,
+} from '../units/index.js';
 import { BESIDE_PARTS, IN_PLACE, LEAST_GRAMS, MOST_KINDS } from './parts.js';
 
 type PlateRule = 'from the board, cut first' | 'as the board' | 'for this guest' | 'in place of';
@@ -65,6 +74,7 @@ export interface OwnPlate {
 
 /** Beyond the board's own goods, so many others of each kind are weighed up: the best known and the milder first. */
 const OTHERS_TRIED = 24;
+const LAST_GUESTS = 12;
 
 interface Table {
   readonly brief: Brief;
@@ -84,10 +94,21 @@ export function ownPlatesFor(table: Table): OwnPlate[] {
   return plateGuestsOf(table.brief).map((guests) => plateFor(guests, { ...table, measure }));
 }
 
+/** Which goods of a counter suit a guest, told once for as long as neither changes; of the last few guests. */
+const verdictsOn = (counter: readonly Good[], guest: string): Map<Good, boolean> =>
+  verdictsOf(counter)(guest);
+const verdictsOf = rememberedBy((_counter: readonly Good[]) =>
+  lately(
+    (_guest: string) => new Map<Good, boolean>(),
+    (a, b) => a === b,
+    LAST_GUESTS,
+  ),
+);
+
 function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const { brief, targets } = table;
   const company = { ...brief.guests, limits: brief.limits };
-  const found = new Map<Good, boolean>();
+  const found = verdictsOn(table.counter, JSON.stringify([guests.limits, company]));
   const suits = (good: Good) => {
     const known = found.get(good);
     if (known !== undefined) return known;
@@ -209,9 +230,12 @@ function bestOf(
   let best: Companion | null = null;
   let most = -Infinity;
   shelf.forEach((good, i) => {
-    if (!fits(good) || !inSeason(good)) return;
-    const score = scores.reduce((sum, of) => sum + of[i]!, 0);
-    if (score > most || (score === most && good.id < best!.id)) [best, most] = [good, score];
+    if (!isCompanion(good) || !roles.includes(good.role)) return;
+    // The score is quick and limits are slow to tell: they are asked only of what would be the best.
+    let score = 0;
+    for (const of of scores) score += of[i]!;
+    if (score < most || (score === most && best && good.id > best.id)) return;
+    if (fits(good) && inSeason(good)) [best, most] = [good, score];
   });
   return best;
 }

@@ -1,7 +1,7 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
 import { boardEatersOf, outOfSeason, type Brief } from '../brief/index.js';
 import { purchase, type Purchase } from '../amount/index.js';
-import { goodsById, isCompanion, type Companion, type Good } from '../counter/index.js';
+import { isCompanion, type Companion, type Good } from '../counter/index.js';
 import { grams, rememberedBy } from '../units/index.js';
 import type { WalkStep } from './walk.js';
 
@@ -24,26 +24,20 @@ export function cleanserFor(
   const company = { ...brief.guests, limits: brief.limits };
   const may = (good: Companion) => mayOffer(good, company) && !(brief.season && outOfSeason(good, brief));
   const onBoard = new Set(beside.map(({ id }) => id));
-  const shelf = cleansersOn(counter);
   // What the order holds and the counter has no more may still clear a palate.
-  const kept = cleansersIn(beside.filter((good) => !goodsById(counter).has(good.id)));
-  const found = [...kept, ...shelf].filter(may).map((good) => ({
-    good,
-    rank: [
-      suitsEveryone(good, brief.limits) ? 0 : 1,
-      onBoard.has(good.id) ? 0 : 1,
-      CLEANS.findIndex((row) => row(good)),
-    ],
-  }));
-  found.sort(({ good: a, rank: ra }, { good: b, rank: rb }) => {
-    const i = ra.findIndex((r, at) => r !== rb[at]);
-    return i < 0 ? (a.id < b.id ? -1 : 1) : ra[i]! - rb[i]!;
-  });
-  return found[0]?.good ?? null;
+  const held = cleansersIn(beside);
+  const others = cleansersOn(counter).filter(({ id }) => !onBoard.has(id));
+  const best = (suits: (good: Companion) => boolean) => held.find(suits) ?? others.find(suits) ?? null;
+  return best((good) => may(good) && suitsEveryone(good, brief.limits)) ?? best(may);
 }
 
+const rankOf = (good: Companion): number => CLEANS.findIndex((row) => row(good));
+/** What clears the palate, the best first; ties by id. */
 const cleansersIn = (goods: readonly Good[]): Companion[] =>
-  goods.filter(isCompanion).filter((good) => CLEANS.some((row) => row(good)));
+  goods
+    .filter(isCompanion)
+    .filter((good) => rankOf(good) >= 0)
+    .sort((a, b) => rankOf(a) - rankOf(b) || (a.id < b.id ? -1 : 1));
 const cleansersOn = rememberedBy(cleansersIn);
 
 /** What clears the palate of a whole party: how often, how much a head each time, and what that comes to. */

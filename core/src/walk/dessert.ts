@@ -1,7 +1,15 @@
 import { mayOffer } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
-import { isCompanion, isDrink, type Companion, type Drink, type Good } from '../counter/index.js';
+import {
+  companionsOn,
+  isCompanion,
+  isDrink,
+  type Companion,
+  type Drink,
+  type Good,
+} from '../counter/index.js';
 import { drinkSense } from '../sense/index.js';
+import { rememberedBy } from '../units/index.js';
 
 /** A step of its own after all else: chocolate, a sweet companion or a sweet wine, never a cheese or meat. */
 export interface DessertStep {
@@ -36,6 +44,14 @@ export function dessertSteps(asked: readonly Good[], after: number): DessertStep
     .map((good, i) => ({ number: after + i + 1, good }));
 }
 
+const isChocolate = (good: Good): good is Companion => isCompanion(good) && good.role === 'chocolate';
+/** The bitterest first. */
+const chocolatesOn = rememberedBy((counter: readonly Good[]) =>
+  companionsOn(counter)
+    .filter(isChocolate)
+    .sort((a, b) => b.sense.bitter - a.sense.bitter || (a.id < b.id ? -1 : 1)),
+);
+
 /** What could end this walk: of what stands on the board all that may, and the best chocolate of the counter where the board has none. */
 export function dessertsFor(
   beside: readonly Good[],
@@ -43,12 +59,8 @@ export function dessertsFor(
   brief: Brief,
 ): (Companion | Drink)[] {
   const onBoard = beside.filter(endsTasting);
-  const isChocolate = (good: Good): good is Companion => isCompanion(good) && good.role === 'chocolate';
   if (onBoard.some(isChocolate)) return onBoard;
   const company = { ...brief.guests, limits: brief.limits };
-  const [chocolate] = counter
-    .filter(isChocolate)
-    .filter((good) => mayOffer(good, company))
-    .sort((a, b) => b.sense.bitter - a.sense.bitter || (a.id < b.id ? -1 : 1));
+  const chocolate = chocolatesOn(counter).find((good) => mayOffer(good, company));
   return chocolate ? [...onBoard, chocolate] : onBoard;
 }

@@ -17,7 +17,7 @@ import {
   type Thing,
 } from '../../lay/index.js';
 import { pathOf } from '../../walk/index.js';
-import { NONE, reason, type Grams, type Money, type Reason } from '../../units/index.js';
+import { NONE, reason, remembered, type Grams, type Money, type Reason } from '../../units/index.js';
 import { stage } from './row.js';
 
 declare module './row.js' {
@@ -125,7 +125,7 @@ export const layStage = stage({
           .map(({ beside: best }) => best.id),
       ]),
     );
-    const thingsFor = (boards: number) =>
+    const thingsFor = remembered((boards: number) =>
       thingsOf({
         mains: mains.map((main, i) => ({
           main,
@@ -138,7 +138,8 @@ export const layStage = stage({
         brief,
         vessels: new Vessels(counter, boards),
         boards,
-      });
+      }),
+    );
     const covers = (boards: number) => thingsFor(boards).reduce((sum, { area }) => sum + area, 0);
     const choices = mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), covers);
     const asked = choices.find(
