@@ -283,7 +283,9 @@ describe('laws', () => {
 });
 
 test('a piece of absurd measures is cut in no time, and into finite pieces', () => {
-  for (const cheese of demo)
+  // One of each shape and texture: what a cut asks of its cheese.
+  const each = new Map(demo.map((cheese) => [`${cheese.form.shape} ${cheese.texture}`, cheese]));
+  for (const cheese of each.values())
     for (const mm of [1e-6, 0.1, 1e9])
       for (const key of ['diameter', 'height', 'length', 'width'] as const) {
         if (cheese.form[key] === null) continue;
