@@ -25,6 +25,7 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
     'Folded',
     'Time line',
     'Board plan',
+    'Packing list',
     'Allergens',
     'Cards',
     'Tents',
@@ -35,7 +36,7 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
   ],
   pick: ['Others', 'Money', 'Lenses'],
   tastings: ['Drink'],
-  lay: ['Build it', 'Kit'],
+  lay: ['Build it', 'Kit', 'Garnish', 'Reach', 'Colours', 'Half eaten'],
 };
 
 export const viewsOf = (path: string): readonly string[] => VIEWS[path.split('/').at(-1)!] ?? [];

@@ -14,6 +14,7 @@ export { produceCut } from './produce.js';
 export { stepsOf } from './steps.js';
 export { type Turn, cuttingOrder } from './sequence.js';
 export {
+  type Kit,
   type KnifeId,
   type KnifeSchool,
   type Tool,

@@ -1,6 +1,6 @@
 import { waresOn, type Good, type Ware } from '../counter/index.js';
 import { boundsOf } from '../cut/index.js';
-import type { Thing } from './things.js';
+import type { Thing } from './thing.js';
 
 /** A bell over what smells, where something delicate shares its board: smell overstates taste, and it is kept in. */
 export interface Bell {

@@ -1,4 +1,4 @@
-import { headsThatEat, type Brief } from '../brief/index.js';
+import type { Brief } from '../brief/index.js';
 import { waresOn, type Good, type Ware } from '../counter/index.js';
 import { rememberedBy } from '../units/index.js';
 
@@ -11,6 +11,8 @@ export interface Board {
   readonly width: number;
   readonly round: boolean;
   readonly rim: number;
+  /** mm; 0: nothing is carried, it is the table itself. */
+  readonly thick: number;
   /** How many there are. */
   readonly count: number;
 }
@@ -34,32 +36,66 @@ const boxOf = (id: string, length: number, width: number): Board => ({
   width,
   round: false,
   rim: 40,
+  thick: 1,
   count: 500,
 });
 const BOXES = [boxOf('small box', 200, 140), boxOf('box', 240, 170), boxOf('large box', 300, 210)];
-const isBox = ({ id }: Board): boolean => BOXES.some((box) => box.id === id);
+export const isBox = ({ id }: Board): boolean => BOXES.some((box) => box.id === id);
+/** The tiers of a stand, the lowest first: round plates of usual sizes. House's own measures. */
+export const TIERS: readonly Board[] = [300, 250, 200].map((diameter, i) => ({
+  id: `tier-${i + 1}`,
+  name: (['bottom tier', 'middle tier', 'top tier'] as const)[i]!,
+  material: 'ceramic',
+  length: diameter,
+  width: diameter,
+  round: true,
+  rim: 0,
+  thick: 6,
+  count: 6,
+}));
+
 /** A table whose size nobody told. */
 const TABLE = { length: 1200, width: 600 };
 
+/** A board whose thickness nobody told, mm. House's own figure. */
+const USUAL_THICK = 20;
+
 function boardOf(ware: Ware): Board[] {
   const { diameter, length, width, rim, material, id, name } = ware;
+  const thick = ware.height ?? USUAL_THICK;
   const count = ware.lots.reduce((sum, { pieces }) => sum + pieces, 0);
   if (count === 0) return [];
   if (diameter)
-    return [{ id, name, material, length: diameter, width: diameter, round: true, rim: rim ?? 0, count }];
-  return length && width ? [{ id, name, material, length, width, round: false, rim: rim ?? 0, count }] : [];
+    return [
+      { id, name, material, length: diameter, width: diameter, round: true, rim: rim ?? 0, thick, count },
+    ];
+  return length && width
+    ? [{ id, name, material, length, width, round: false, rim: rim ?? 0, thick, count }]
+    : [];
 }
 
 const shopBoards = rememberedBy((counter: readonly Good[]) =>
   waresOn(counter).flatMap((ware) => (ware.use === 'board' ? boardOf(ware) : [])),
 );
 
-/** What an order may be laid on: boxes, a bare table, or the boards of customer and shop. */
+/** What an order may be laid on: boxes, a bare table, or the boards of customer and shop; the tiers of a stand are a way of their own. */
 export function boardsFor(brief: Brief, counter: readonly Good[]): Board[] {
   if (brief.surface === 'boxes' || brief.role === 'box') return BOXES;
   if (brief.surface === 'bare table') {
     const { length, width } = brief.tableSize ?? TABLE;
-    return [{ id: 'table', name: 'table', material: 'other', length, width, round: false, rim: 0, count: 1 }];
+    return [
+      {
+        id: 'table',
+        name: 'table',
+        material: 'other',
+        length,
+        width,
+        round: false,
+        rim: 0,
+        thick: 0,
+        count: 1,
+      },
+    ];
   }
   const own = brief.wares.flatMap(({ name, use, count, length, width, diameter }, i): Board[] => {
     if (use !== 'board' || !(diameter || (length && width))) return [];
@@ -72,73 +108,10 @@ export function boardsFor(brief: Brief, counter: readonly Good[]): Board[] {
         width: diameter ?? width!,
         round: Boolean(diameter),
         rim: 0,
+        thick: USUAL_THICK,
         count,
       },
     ];
   });
   return [...own, ...shopBoards(counter)];
-}
-
-/** One way to lay it: so many boards of a kind, each complete, and how full they are. */
-export interface BoardChoice {
-  readonly board: Board;
-  readonly many: number;
-  readonly fullness: number;
-  /** Twice as full as it may be, or more: it does not fit. */
-  readonly fits: boolean;
-  readonly misses: number;
-}
-
-/** From so many standing guests on twin boards, each complete, come first (trade, section 7). */
-const TWINS_FROM = 25;
-const MOST_BOARDS = 6;
-/** What each board more costs beside a share of the area missed, and one of another stuff than was asked for. House's own figures. */
-const ONE_MORE = 0.05;
-const OTHER_STUFF = 0.3;
-const FULLEST = 1;
-
-const SURFACE_STUFF: Partial<Record<Brief['surface'], Ware['material']>> = {
-  wood: 'wood',
-  slate: 'slate',
-  marble: 'marble',
-  metal: 'metal',
-};
-
-/**
- * Every way to lay it, the best first: the fullness that the manner asks for on the fewest boards, of the stuff that was asked for.
- * @param covered what all things cover when each of so many boards holds its share, mm2 a board
- */
-export function boardChoices(
-  brief: Brief,
-  boards: readonly Board[],
-  covered: (many: number) => number,
-): BoardChoice[] {
-  const [low, high] = BANDS[brief.manner];
-  const heads = headsThatEat(brief);
-  const twins = brief.table === 'walk around' && heads > TWINS_FROM;
-  const stuff = SURFACE_STUFF[brief.surface];
-  const many = (board: Board) =>
-    isBox(board)
-      ? [Math.max(1, heads)]
-      : Array.from({ length: Math.min(board.count, MOST_BOARDS) }, (_, i) => i + 1);
-  return boards
-    .flatMap((board) =>
-      many(board).map((n): BoardChoice => {
-        const fullness = covered(n) / boardArea(board);
-        const off = fullness < low ? low - fullness : fullness > high ? 2 * (fullness - high) : 0;
-        const misses =
-          off +
-          ONE_MORE * (isBox(board) ? 0 : n - 1) +
-          (stuff && board.material !== stuff && !isBox(board) && board.id !== 'table' ? OTHER_STUFF : 0) +
-          (twins && n === 1 ? 1 : 0);
-        return { board, many: n, fullness, fits: fullness <= FULLEST, misses };
-      }),
-    )
-    .sort(
-      (a, b) =>
-        Number(b.fits) - Number(a.fits) ||
-        a.misses - b.misses ||
-        a.many - b.many ||
-        (a.board.id < b.board.id ? -1 : 1),
-    );
 }

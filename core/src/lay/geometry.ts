@@ -1,5 +1,8 @@
-import { boundsOf, type Point, type Polygon } from '../cut/index.js';
+import { areaOf as signedArea, boundsOf, type Point, type Polygon } from '../cut/index.js';
 import type { Board } from './boards.js';
+
+/** The area of an outline, whichever way it runs round. mm2 */
+export const areaOf = (outline: Polygon): number => Math.abs(signedArea(outline));
 
 /** A disc about a point; a thing is covered by a few of them, so that gaps are quick to tell. mm. */
 export interface Disc {

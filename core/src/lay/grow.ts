@@ -1,8 +1,8 @@
 import TinyQueue from 'tinyqueue';
-import type { Point } from '../cut/index.js';
+import { boundsOf, type Point, type Polygon } from '../cut/index.js';
 import type { Board } from './boards.js';
 import { edgeOf, holds, movedOutline } from './geometry.js';
-import type { Ground, Placed } from './rules.js';
+import { rimRoom, type Ground, type Placed } from './rules/index.js';
 import { chance } from './solve.js';
 
 /** Cells of the board are so wide, mm. */
@@ -21,8 +21,16 @@ export interface Patch {
 
 export interface Grown {
   readonly patches: readonly Patch[];
-  /** Share of the board that is covered. */
+  /** Share of the board that is covered, the room of knives left out of both. */
   readonly covered: number;
+  readonly gap: Gap;
+}
+
+/** The widest disc of the board on which nothing lies. mm */
+export interface Gap {
+  readonly x: number;
+  readonly y: number;
+  readonly r: number;
 }
 
 interface Cell {
@@ -35,7 +43,8 @@ interface Cell {
  * Loose things grown into the room between whole ones: every patch takes the nearest free cell of its edge in turn, as far behind what it should cover as the
  * others, until it has enough or is walled in; each stays in one piece.
  */
-export function grow(placed: readonly Placed[], { board }: Ground, seed: number): Grown {
+export function grow(placed: readonly Placed[], ground: Ground, seed: number): Grown {
+  const { board } = ground;
   const [w, d] = [board.length, board.round ? board.length : board.width];
   const [nx, ny] = [Math.ceil(w / CELL), Math.ceil(d / CELL)];
   const middle = (at: number): Point => [
@@ -68,14 +77,25 @@ export function grow(placed: readonly Placed[], { board }: Ground, seed: number)
     patches.map((i) => [i, new TinyQueue<Cell>([], (a, b) => a.far - b.far || a.at - b.at)]),
   );
   const seen = new Map(patches.map((i) => [i, new Set<number>()]));
+  const rooms = placed.map(({ thing }) => rimRoom(thing, ground));
   const offer = (patch: number, at: number) => {
     if (at < 0 || at >= owner.length || owner[at] !== -1 || seen.get(patch)!.has(at)) return;
     seen.get(patch)!.add(at);
     const [x, y] = middle(at);
+    if (rooms[patch]! > 0 && edgeOf(board, x, y) < rooms[patch]!) return;
     const { x: sx, y: sy } = placed[patch]!;
     queues.get(patch)!.push({ at, patch, far: Math.hypot(x - sx, y - sy) });
   };
-  for (const i of patches) offer(i, nearestFree(owner, placed[i]!, nx, ny, w, d));
+  for (const i of patches)
+    offer(
+      i,
+      nearestFree(
+        placed[i]!,
+        owner.length,
+        middle,
+        (at, [x, y]) => owner[at] === -1 && edgeOf(board, x, y) >= rooms[i]!,
+      ),
+    );
   const open = new Set(patches);
   while (open.size > 0) {
     // The one that is furthest behind what it should have goes next.
@@ -101,9 +121,14 @@ export function grow(placed: readonly Placed[], { board }: Ground, seed: number)
     offer(next, cell.at + nx);
   }
   let lies = 0;
-  for (const one of owner) if (one >= 0) lies++;
+  let knives = 0;
+  for (const one of owner)
+    if (one >= 0)
+      if (placed[one]!.thing.traits.kind === 'tool') knives++;
+      else lies++;
   return {
-    covered: lies / Math.max(1, onBoard),
+    covered: lies / Math.max(1, onBoard - knives),
+    gap: widestGap(owner, middle, nx, ny),
     patches: patches.map((i) => {
       const own = cells.get(i)!;
       const isOwn = (x: number, y: number) => x >= 0 && y >= 0 && x < nx && y < ny && owner[y * nx + x] === i;
@@ -111,7 +136,7 @@ export function grow(placed: readonly Placed[], { board }: Ground, seed: number)
       return {
         id: placed[i]!.thing.id,
         outline: smoothed(ringOf(own, isOwn, nx)).map(toMm),
-        pieces: piecesIn(placed[i]!, inside(own.map(middle), placed[i]!, board), seed + i),
+        pieces: piecesIn(placed[i]!, own.map(middle), board, seed + i),
         area: own.length * CELL * CELL,
         short: Math.max(0, 1 - own.length / wanted.get(i)!),
       };
@@ -119,22 +144,44 @@ export function grow(placed: readonly Placed[], { board }: Ground, seed: number)
   };
 }
 
-/** The free cell nearest to where a patch is to begin. */
+/** Two passes over the raster tell each cell how far it is to what lies there or to the rim (Rosenfeld and Pfaltz 1968, with steps of 1 and 1.41). */
+function widestGap(owner: Int16Array, middle: (at: number) => Point, nx: number, ny: number): Gap {
+  const far = Float32Array.from(owner, (one) => (one === -1 ? Infinity : 0));
+  const at = (x: number, y: number) => (x < 0 || y < 0 || x >= nx || y >= ny ? 0 : far[y * nx + x]!);
+  const ease = (x: number, y: number, by: 1 | -1) => {
+    const i = y * nx + x;
+    far[i] = Math.min(
+      far[i]!,
+      at(x - by, y) + 1,
+      at(x, y - by) + 1,
+      at(x - by, y - by) + Math.SQRT2,
+      at(x + by, y - by) + Math.SQRT2,
+    );
+  };
+  for (let y = 0; y < ny; y++) for (let x = 0; x < nx; x++) ease(x, y, 1);
+  let best = 0;
+  for (let y = ny - 1; y >= 0; y--)
+    for (let x = nx - 1; x >= 0; x--) {
+      ease(x, y, -1);
+      if (far[y * nx + x]! > far[best]!) best = y * nx + x;
+    }
+  const [x, y] = middle(best);
+  return { x, y, r: far[best]! * CELL };
+}
+
+/** The free cell nearest to where a patch is to begin; -1: there is none. */
 function nearestFree(
-  owner: Int16Array,
   { x, y }: Placed,
-  nx: number,
-  ny: number,
-  w: number,
-  d: number,
+  cells: number,
+  middle: (at: number) => Point,
+  isFree: (at: number, middle: Point) => boolean,
 ): number {
   let best = -1;
   let least = Infinity;
-  for (let at = 0; at < nx * ny; at++) {
-    if (owner[at] !== -1) continue;
-    const [cx, cy] = [((at % nx) + 0.5) * CELL - w / 2, (Math.floor(at / nx) + 0.5) * CELL - d / 2];
-    const far = (cx - x) ** 2 + (cy - y) ** 2;
-    if (far < least) [best, least] = [at, far];
+  for (let at = 0; at < cells; at++) {
+    const point = middle(at);
+    const far = (point[0] - x) ** 2 + (point[1] - y) ** 2;
+    if (far < least && isFree(at, point)) [best, least] = [at, far];
   }
   return best;
 }
@@ -177,22 +224,15 @@ function smoothed(ring: readonly Point[]): readonly Point[] {
   return now;
 }
 
-/** Cells on which a piece hangs over no rim; all of them where the patch is too narrow for that. */
-function inside(cells: readonly Point[], { thing }: Placed, board: Board): readonly Point[] {
-  const r = Math.max(...thing.outline.map(([x, y]) => Math.hypot(x, y)));
-  const kept = cells.filter(([x, y]) => edgeOf(board, x, y) >= r);
-  return kept.length > 0 ? kept : cells;
-}
-
 /** More pieces than this are not drawn one by one. */
 const MOST_PIECES = 260;
 
-/** Where the pieces of a patch lie: each as far as it can be from those before it, among the cells of the patch. */
-function piecesIn({ thing }: Placed, cells: readonly Point[], seed: number) {
+/** Where the pieces of a patch lie: each as far as it can be from those before it, among the cells of the patch, and over no rim. */
+function piecesIn({ thing }: Placed, cells: readonly Point[], board: Board, seed: number) {
   const random = chance(seed);
   const many = Math.min(MOST_PIECES, thing.pieces, cells.length);
   const left = [...cells];
-  const pieces: { x: number; y: number; turn: number }[] = [];
+  const pieces: Spot[] = [];
   for (let n = 0; n < many; n++) {
     let best = 0;
     let most = -1;
@@ -205,7 +245,30 @@ function piecesIn({ thing }: Placed, cells: readonly Point[], seed: number) {
       if (least > most) [best, most] = [at, least];
     }
     const [x, y] = left.splice(best, 1)[0]!;
-    pieces.push({ x: x + CELL * (random() - 0.5), y: y + CELL * (random() - 0.5), turn: 360 * random() });
+    const spot = { x: x + CELL * (random() - 0.5), y: y + CELL * (random() - 0.5), turn: 360 * random() };
+    pieces.push(drawnIn(thing.outline, spot, board));
   }
   return pieces;
+}
+
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+  readonly turn: number;
+}
+
+/** A piece that hangs over the rim is drawn in by as much: towards the middle on a round board, square to the side on another. */
+function drawnIn(outline: Polygon, spot: Spot, { round, length, width }: Board): Spot {
+  const { x, y, turn } = spot;
+  const moved = movedOutline(outline, x, y, turn);
+  if (round) {
+    const over = Math.max(...moved.map(([px, py]) => Math.hypot(px, py))) - length / 2;
+    const far = Math.hypot(x, y);
+    const kept = far > 0 ? 1 - Math.min(1, Math.max(0, over) / far) : 1;
+    return { x: x * kept, y: y * kept, turn };
+  }
+  const { min, max } = boundsOf(moved);
+  const shift = (low: number, high: number, half: number) =>
+    Math.max(0, -half - low) - Math.max(0, high - half);
+  return { x: x + shift(min[0], max[0], length / 2), y: y + shift(min[1], max[1], width / 2), turn };
 }

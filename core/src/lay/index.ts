@@ -1,11 +1,29 @@
-export { type Bell, bellsFor } from './bells.js';
-export { BANDS, type Board, boardArea, type BoardChoice, boardChoices, boardsFor } from './boards.js';
-export { BUILD_ORDER, type BuildLine, buildOf, type BuildStep } from './build.js';
-export { type Fill, fillOf } from './fill.js';
+export { bellsFor } from './bells.js';
+export { BANDS, type Board, boardArea, boardsFor, isBox } from './boards.js';
+export { boardChoices } from './choices.js';
+export { type PartKey, partsOf, type Spread, SPREADS } from './parts.js';
+export { OTHER_FACTS, SURFACE_FACTS, type SurfaceFact } from './surfaces.js';
+export { loadedWeight } from './weight.js';
+export { BUILD_SCHOOLS, type BuildLine, buildOf, type BuildSchool, type BuildStep, stepOf } from './build.js';
+export { type ClockPlace, onClock } from './clock.js';
+export {
+  type Garnish,
+  garnishOf,
+  garnishShelf,
+  garnishThings,
+  type GarnishRefusal,
+  garnishVerdict,
+} from './garnish.js';
+export type { LaidBoard, PricedChoice } from './laidBoard.js';
+export { lastLook, type Look, type LookRuleId, type Praise } from './lastLook.js';
+export { fillOf } from './fill.js';
 export { movedOutline } from './geometry.js';
 export type { Patch } from './grow.js';
+export { toolKit, type ToolLine } from './kit.js';
 export { LAY_STEPS, layOut, type Layout } from './layout.js';
-export type { PairRuleId, PlaceRuleId } from './rules.js';
+export { colourGap, handTo, REACH, SEEN_APART } from './rules/index.js';
+export type { BoardRuleId, PairRuleId, PlaceRuleId, Third } from './rules/index.js';
 export { type LayQuestion, type Pin } from './solve.js';
-export { type Thing, thingsOf } from './things.js';
+export type { Thing } from './thing.js';
+export { thingsOf } from './things.js';
 export { Vessels } from './vessels.js';

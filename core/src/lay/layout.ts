@@ -1,5 +1,5 @@
-import { grow, type Patch } from './grow.js';
-import type { Told } from './rules.js';
+import { grow, type Gap, type Patch } from './grow.js';
+import type { Told } from './rules/index.js';
 import { arrange, type LayQuestion, type Pin } from './solve.js';
 
 /** A board as it is laid: where everything lies, what its rules say, and how full it is. */
@@ -10,20 +10,23 @@ export interface Layout {
   readonly score: number;
   /** Share of the board that is covered. */
   readonly covered: number;
+  /** Where it is emptiest. */
+  readonly gap: Gap;
 }
 
 /** So many moves are tried where nobody says otherwise. */
-export const LAY_STEPS = 14_000;
+export const LAY_STEPS = 40_000;
 
 /** Lay a board: whole things and vessels are placed, loose things grown between them. The same question gives the same board. */
 export function layOut(question: LayQuestion, onStep?: (share: number) => void): Layout {
   const { placed, told, score, ground } = arrange(question, onStep);
-  const { patches, covered } = grow(placed, ground, question.seed);
+  const { patches, covered, gap } = grow(placed, ground, question.seed);
   return {
     placed: placed.map(({ thing, x, y, turn }) => ({ id: thing.id, x, y, turn })),
     patches,
     told,
     score,
     covered,
+    gap,
   };
 }

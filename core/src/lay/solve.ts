@@ -1,7 +1,17 @@
 import type { Board } from './boards.js';
 import { discsOf, movedDiscs, patchDisc, type Disc } from './geometry.js';
-import { pairCost, placeCost, rulesBetween, toldOf, type Ground, type Placed, type Told } from './rules.js';
-import type { Thing } from './things.js';
+import {
+  boardCost,
+  pairCost,
+  placeCost,
+  rulesBetween,
+  toldOf,
+  totalCost,
+  type Ground,
+  type Placed,
+  type Told,
+} from './rules/index.js';
+import type { Thing } from './thing.js';
 
 /** Where something was put by hand: it stays there. mm from the middle, degrees. */
 export interface Pin {
@@ -15,6 +25,8 @@ export interface LayQuestion {
   readonly board: Board;
   readonly carried: boolean;
   readonly sides: 1 | 2 | 4;
+  /** Guests dislike food that touches. */
+  readonly apart: boolean;
   /** Where each step of the walk stands, degrees clockwise from the top, by id. */
   readonly towards: Readonly<Record<string, number>>;
   readonly pins: Readonly<Record<string, Pin>>;
@@ -84,92 +96,177 @@ function begin({ things, board, towards, pins, seed }: LayQuestion): { placed: P
   return { placed, shapes };
 }
 
-/** Where it is cold, and where it is warm, of the annealing; and how far a thing is moved. */
-const [HOT, COLD] = [3, 0.02];
+/** A place and turn of one thing. */
+type Spot = readonly [x: number, y: number, turn: number];
+interface Move {
+  readonly i: number;
+  readonly to: Spot;
+}
+
+/** Where it is hot, and where it is cold, of the annealing; and how far a thing is moved at the least. */
+const [HOT, COLD] = [6, 0.02];
 const NEAREST_MOVE = 4;
+/** One walk may end in a dead end: so many are tried, each with its share of the steps, and the best is kept. */
+const TRIES = 2;
+/** How often two change places, and how often one goes beside its company; else it is moved or turned. */
+const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
 
 /**
  * A layout of one board, found by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) over places and turns: seeded and limited by steps. What is pinned
  * stays; every rule of the table is felt by what a move changes.
  */
 export function arrange(question: LayQuestion, onStep?: (share: number) => void): Arrangement {
-  const { board, carried, sides, steps, seed } = question;
-  const ground: Ground = { board, carried, sides };
+  const each = Math.floor(question.steps / TRIES);
+  let best: Arrangement | null = null;
+  for (let t = 0; t < TRIES; t++) {
+    const found = anneal({ ...question, steps: each }, question.seed + 7919 * t, (share) =>
+      onStep?.((t + share) / TRIES),
+    );
+    if (!best || found.score > best.score) best = found;
+    // Nothing is free to move, or nothing is asked: every try is the same.
+    if (each === 0) break;
+  }
+  return best!;
+}
+
+function anneal(question: LayQuestion, seed: number, onStep: (share: number) => void): Arrangement {
+  const { board, carried, sides, apart, steps } = question;
+  const ground: Ground = { board, carried, sides, apart };
   const { placed, shapes } = begin(question);
   const random = chance(seed + 1);
   const free = [...placed.keys()].filter((i) => !placed[i]!.pinned);
-  const between = placed.map((a) => placed.map((b) => rulesBetween(a.thing, b.thing)));
-  const costAt = (i: number, except = -1): number => {
-    let sum = placeCost(placed[i]!, ground);
-    for (let j = 0; j < placed.length; j++)
-      if (j !== i && j !== except) sum += pairCost(placed[i]!, placed[j]!, between[i]![j]!);
-    return sum;
-  };
-  const put = (i: number, x: number, y: number, turn: number) => {
+  const between = placed.map((a) => placed.map((b) => rulesBetween(a.thing, b.thing, ground)));
+  const company = placed.map(({ thing }) =>
+    [...placed.keys()].filter((j) => thing.beside.includes(placed[j]!.thing.id)),
+  );
+  const spotOf = (i: number): Spot => [placed[i]!.x, placed[i]!.y, placed[i]!.turn];
+  const put = ({ i, to: [x, y, turn] }: Move) => {
     const one = placed[i]!;
     [one.x, one.y, one.turn] = [x, y, turn];
     one.discs = movedDiscs(shapes[i]!, x, y, turn);
   };
   const far = Math.max(board.length, board.width) / 3;
-  let now = total(placed, ground);
-  let best = now;
-  let kept = placed.map(({ x, y, turn }) => ({ x, y, turn }));
+  const anyFree = () => free[Math.floor(random() * free.length)]!;
+  /** What is tried next; the further on, the shorter the way. */
+  const propose = (share: number): Move[] => {
+    const i = anyFree();
+    const [x, y, turn] = spotOf(i);
+    const kind = random();
+    const other = kind < SWAPS ? anyFree() : i;
+    if (other !== i) {
+      const [ox, oy, oTurn] = spotOf(other);
+      return [
+        { i, to: [ox, oy, turn] },
+        { i: other, to: [x, y, oTurn] },
+      ];
+    }
+    const friends = company[i]!;
+    if (kind < VISITS && friends.length > 0) {
+      const friend = placed[friends[Math.floor(random() * friends.length)]!]!;
+      const angle = 2 * Math.PI * random();
+      const away = friend.discs[0]!.r + placed[i]!.discs[0]!.r;
+      return [{ i, to: [friend.x + away * Math.cos(angle), friend.y + away * Math.sin(angle), turn] }];
+    }
+    if (placed[i]!.thing.lies === 'whole' && random() < TURNS)
+      return [{ i, to: [x, y, turn + 180 * (random() - 0.5)] }];
+    const reach = NEAREST_MOVE + far * (1 - share) ** 2;
+    return [{ i, to: [x + reach * (random() * 2 - 1), y + reach * (random() * 2 - 1), turn] }];
+  };
+  const costs = new Costs(placed, between, ground);
+  let best = 0;
+  let now = 0;
+  let kept = placed.map((_, i) => spotOf(i));
   for (let step = 0; free.length > 0 && step < steps; step++) {
     const share = step / steps;
-    if (onStep && step % 1000 === 0) onStep(share);
-    const heat = HOT * (COLD / HOT) ** share;
-    const i = free[Math.floor(random() * free.length)]!;
-    const one = placed[i]!;
-    const swap = random() < 0.12 ? free[Math.floor(random() * free.length)]! : -1;
-    const was = { x: one.x, y: one.y, turn: one.turn };
-    if (swap >= 0 && swap !== i) {
-      const other = placed[swap]!;
-      const theirs = { x: other.x, y: other.y, turn: other.turn };
-      const before = costAt(i) + costAt(swap, i);
-      put(i, theirs.x, theirs.y, was.turn);
-      put(swap, was.x, was.y, theirs.turn);
-      const change = costAt(i) + costAt(swap, i) - before;
-      if (change <= 0 || random() < Math.exp(-change / heat)) now += change;
-      else {
-        put(i, was.x, was.y, was.turn);
-        put(swap, theirs.x, theirs.y, theirs.turn);
-      }
-    } else {
-      const reach = NEAREST_MOVE + far * (1 - share) ** 2;
-      const before = costAt(i);
-      const turns = one.thing.lies === 'whole' && random() < 0.3;
-      put(
-        i,
-        was.x + (turns ? 0 : reach * (random() * 2 - 1)),
-        was.y + (turns ? 0 : reach * (random() * 2 - 1)),
-        turns ? was.turn + 180 * (random() - 0.5) : was.turn,
-      );
-      const change = costAt(i) - before;
-      if (change <= 0 || random() < Math.exp(-change / heat)) now += change;
-      else put(i, was.x, was.y, was.turn);
-    }
+    if (step % 1000 === 0) onStep(share);
+    const moves = propose(share);
+    const back = moves.map(({ i }): Move => ({ i, to: spotOf(i) }));
+    moves.forEach(put);
+    const change = costs.after(moves.map(({ i }) => i));
+    if (change <= 0 || random() < Math.exp(-change / (HOT * (COLD / HOT) ** share))) {
+      costs.keep();
+      now += change;
+    } else back.forEach(put);
     if (now < best - 1e-9) {
       best = now;
-      kept = placed.map(({ x, y, turn }) => ({ x, y, turn }));
+      kept = placed.map((_, i) => spotOf(i));
     }
   }
-  kept.forEach(({ x, y, turn }, i) => put(i, x, y, turn));
+  kept.forEach((to, i) => put({ i, to }));
   return { placed, ...judgedOf(placed, ground), ground };
 }
 
-function total(placed: readonly Placed[], ground: Ground): number {
-  let sum = 0;
-  placed.forEach((a, i) => {
-    sum += placeCost(a, ground);
-    for (let j = i + 1; j < placed.length; j++)
-      sum += pairCost(a, placed[j]!, rulesBetween(a.thing, placed[j]!.thing));
-  });
-  return sum;
+/** What everything on a board costs now, so that a move asks only for what it changes. */
+class Costs {
+  private readonly n: number;
+  private readonly pairs: Float64Array;
+  private readonly places: Float64Array;
+  private whole: number;
+  private next: {
+    readonly moved: readonly number[];
+    readonly rows: Float64Array[];
+    readonly places: number[];
+    readonly whole: number;
+  } | null = null;
+
+  constructor(
+    private readonly placed: readonly Placed[],
+    private readonly between: readonly (readonly ReturnType<typeof rulesBetween>[])[],
+    private readonly ground: Ground,
+  ) {
+    this.n = placed.length;
+    this.pairs = new Float64Array(this.n * this.n);
+    this.places = new Float64Array(this.n);
+    placed.forEach((one, i) => {
+      this.places[i] = placeCost(one, ground);
+      this.pairs.set(this.row(i), i * this.n);
+    });
+    this.whole = boardCost(placed, ground);
+  }
+
+  private row(i: number): Float64Array {
+    const row = new Float64Array(this.n);
+    for (let j = 0; j < this.n; j++)
+      if (j !== i) row[j] = pairCost(this.placed[i]!, this.placed[j]!, this.between[i]![j]!);
+    return row;
+  }
+
+  /** By how much the cost changes now that these lie elsewhere. */
+  after(moved: readonly number[]): number {
+    const rows = moved.map((i) => this.row(i));
+    const places = moved.map((i) => placeCost(this.placed[i]!, this.ground));
+    const whole = boardCost(this.placed, this.ground);
+    let change = whole - this.whole;
+    moved.forEach((i, k) => {
+      change += places[k]! - this.places[i]!;
+      for (let j = 0; j < this.n; j++) {
+        // Two that moved are counted once.
+        if (k > 0 && j === moved[0]) continue;
+        change += rows[k]![j]! - this.pairs[i * this.n + j]!;
+      }
+    });
+    this.next = { moved, rows, places, whole };
+    return change;
+  }
+
+  /** What was asked last stands. */
+  keep(): void {
+    if (!this.next) return;
+    const { moved, rows, places, whole } = this.next;
+    moved.forEach((i, k) => {
+      this.places[i] = places[k]!;
+      for (let j = 0; j < this.n; j++) {
+        this.pairs[i * this.n + j] = rows[k]![j]!;
+        this.pairs[j * this.n + i] = rows[k]![j]!;
+      }
+    });
+    this.whole = whole;
+  }
 }
 
 /** What a layout is worth: 100 less what its rules cost for each thing on it. */
-function judgedOf(placed: readonly Placed[], ground: Ground): Pick<Arrangement, 'told' | 'score'> {
+export function judgedOf(placed: readonly Placed[], ground: Ground): Pick<Arrangement, 'told' | 'score'> {
   const told = toldOf(placed, ground);
-  const cost = total(placed, ground);
+  const cost = totalCost(placed, ground);
   return { told, score: placed.length === 0 ? 100 : Math.max(0, 100 - (12 * cost) / placed.length) };
 }

@@ -97,7 +97,8 @@ test('the size of a table is read where it is the board', () => {
   });
   const size = { length: 1800 as never, width: 800 as never };
   const on = (tableSize: typeof size | null) =>
-    plan({ ...order, brief: { ...order.brief, tableSize } }, counter, DEFAULT_HOUSE).boards.choice!.board;
+    plan({ ...order, brief: { ...order.brief, tableSize } }, counter, DEFAULT_HOUSE).boards.choice!.parts[0]!
+      .board;
   expect(on(size)).toMatchObject(size);
   expect(on(null)).not.toMatchObject(size);
 });

@@ -11,11 +11,12 @@ import { NOT_LAID } from './states.js';
  * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
  * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
  * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
- * the dessert, words and points for the cards, boards and what was put where by hand; there were none. Kept goods and house go with the counter's and the house's.
+ * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
+ * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 7,
+  version: 8,
   upgrades: {
     1: upgradeOrder1,
     2: upgradeOrder2,
@@ -23,6 +24,7 @@ export const ORDER_FORMAT: Format = {
     4: upgradeOrder4,
     5: upgradeOrder5,
     6: upgradeOrder6,
+    7: upgradeOrder7,
   },
 };
 
@@ -33,6 +35,12 @@ function upgradeOrder4(order: Record<string, unknown>): unknown {
 function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[4]!(snapshot.house as never) : null;
   return { ...order, pairKinds: null, snapshot: { ...snapshot, goods: liftedGoods(snapshot, 5), house } };
+}
+
+/** Whatever lay there lay on boards that were alike. */
+function upgradeOrder7({ lay, ...order }: { lay?: Record<string, unknown> }): unknown {
+  const { board = null, many = null, ...rest } = lay ?? {};
+  return { ...order, lay: { ...rest, choice: board === null ? null : `together ${many ?? 1} ${board}` } };
 }
 
 function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {

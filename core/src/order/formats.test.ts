@@ -165,9 +165,23 @@ describe('format 4', () => {
         house: { currency: 'EUR' },
       },
     } as never) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
-    expect(lifted).toMatchObject({ walkPins: {}, desserts: [], telling: {}, lay: { pins: {}, board: null } });
+    expect(lifted).toMatchObject({
+      walkPins: {},
+      desserts: [],
+      telling: {},
+      lay: { pins: {}, choice: null },
+    });
     expect(lifted.snapshot.house).toMatchObject({ learnt: null });
     expect(lifted.snapshot.goods.h!.good).toMatchObject({ lots: [{ verdict: { taster: 'I', words: [] } }] });
+  });
+  test('boards of format 7 were alike: the same way to lay it, by its id', () => {
+    const lift = (lay: object) => ORDER_FORMAT.upgrades[7]!({ lay } as never) as { lay: object };
+    expect(lift({ board: 'oak-board', many: 3, pins: { a: { x: 1 } }, seed: 2 }).lay).toEqual({
+      choice: 'together 3 oak-board',
+      pins: { a: { x: 1 } },
+      seed: 2,
+    });
+    expect(lift({ board: null, many: null }).lay).toEqual({ choice: null });
   });
   test('every format has a step from each version before it', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])

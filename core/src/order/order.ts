@@ -108,9 +108,15 @@ export const OrderBody = z.object({
   /** Which boards it is laid on, and what was put where by hand. */
   lay: z
     .object({
-      /** A ware's id, or that of a box, a table or a board of the customer; null: as Rotula would. */
-      board: z.string().max(64).nullable().default(null),
-      many: z.number().int().min(1).max(500).nullable().default(null),
+      /** Which of the ways to lay it, by its id (lay/choices.ts); null: as Rotula would. */
+      choice: z.string().max(400).nullable().default(null),
+      /** Sent to another of its boards, by good id. */
+      sent: ById(z.string().max(20)).default({}),
+      /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
+      garnish: z
+        .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(60) }))
+        .max(8)
+        .default([]),
       bread: z.enum(['on', 'apart']).nullable().default(null),
       /** mm from the middle of the board, and the turn in degrees, by good id. */
       pins: ById(

@@ -7,4 +7,4 @@ export const NOTHING_CUT = { targets: {}, madeUp: {}, entries: [] };
 /** Steps of a dessert that one order may have. */
 export const MOST_DESSERTS = 3;
 /** Laid as Rotula would. */
-export const NOT_LAID = { board: null, many: null, bread: null, pins: {}, seed: 1 };
+export const NOT_LAID = { choice: null, sent: {}, garnish: [], bread: null, pins: {}, seed: 1 };

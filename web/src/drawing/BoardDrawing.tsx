@@ -1,13 +1,6 @@
-import {
-  movedOutline,
-  type Board,
-  type Layout,
-  type Patch,
-  type Point,
-  type Polygon,
-  type Thing,
-} from '@rotula/core';
+import { movedOutline, type Board, type Layout, type Point, type Thing } from '@rotula/core';
 import type { ReactNode } from 'react';
+import { GarnishDrawing, PatchDrawing, ToolDrawing, VesselDrawing, WholeDrawing } from './boardThings';
 
 const STUFF: Readonly<Record<string, readonly [fill: string, line: string]>> = {
   wood: ['#d2b183', '#a8824f'],
@@ -19,18 +12,14 @@ const STUFF: Readonly<Record<string, readonly [fill: string, line: string]>> = {
 };
 const USUAL_STUFF: readonly [string, string] = ['#d9c19a', '#a98c60'];
 
-const path = (outline: Polygon): string =>
-  `M${outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`;
-
-/** A shadow falls to the lower right, the longer the higher a thing stands. */
-const shadowOf = (height: number): number => Math.min(10, 1 + height / 8);
-
 /** The board from above, to scale in mm: the guest stands below. */
 export function BoardDrawing({
   board,
   layout,
   things,
   print = false,
+  eaten = false,
+  late = false,
   children,
   wrap = (_, drawn) => drawn,
 }: {
@@ -38,6 +27,10 @@ export function BoardDrawing({
   layout: Layout;
   things: readonly Thing[];
   print?: boolean;
+  /** Half of it is gone. */
+  eaten?: boolean;
+  /** What comes last is outlined, not drawn: its room is kept. */
+  late?: boolean;
   /** Drawn over it. */
   children?: ReactNode;
   /** What a thing is put in, so that hands can take it. */
@@ -60,12 +53,27 @@ export function BoardDrawing({
       {sorted.map((thing) => {
         const { x, y, turn } = places.get(thing.id)!;
         const patch = patches.get(thing.id);
+        const at = { thing, x, y, turn, print };
         const drawn = patch ? (
-          <PatchDrawing thing={thing} patch={patch} print={print} />
+          <PatchDrawing
+            thing={thing}
+            patch={patch}
+            print={print}
+            eaten={eaten}
+            empty={late && thing.traits.late}
+          />
+        ) : thing.traits.kind === 'tool' ? (
+          <ToolDrawing {...at} />
+        ) : thing.traits.kind === 'garnish' ? (
+          <GarnishDrawing {...at} />
         ) : thing.lies === 'vessel' ? (
-          <VesselDrawing thing={thing} x={x} y={y} print={print} />
+          <VesselDrawing {...at} />
         ) : (
-          <WholeDrawing thing={thing} outline={movedOutline(thing.outline, x, y, turn)} print={print} />
+          <WholeDrawing
+            thing={thing}
+            outline={movedOutline(eaten ? halved(thing.outline) : thing.outline, x, y, turn)}
+            print={print}
+          />
         );
         return <g key={thing.id}>{wrap(thing, drawn)}</g>;
       })}
@@ -87,77 +95,9 @@ function Grain({ w, d, line, round }: { w: number; d: number; line: string; roun
   );
 }
 
-function WholeDrawing({ thing, outline, print }: { thing: Thing; outline: Polygon; print: boolean }) {
-  const s = shadowOf(thing.height);
-  return (
-    <>
-      {!print && <path d={path(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.28} />}
-      <path
-        d={path(outline)}
-        fill={print ? '#ffffff' : thing.colours[0]}
-        stroke={print ? '#000000' : (thing.colours[1] ?? '#7d6747')}
-        strokeWidth={print ? 1.5 : 5}
-        strokeLinejoin="round"
-      />
-      {!print && <path d={path(outline)} fill="none" stroke="#ffffff" strokeWidth={1.5} opacity={0.4} />}
-    </>
-  );
-}
-
-function VesselDrawing({ thing, x, y, print }: { thing: Thing; x: number; y: number; print: boolean }) {
-  const r = Math.max(...thing.outline.map(([px, py]) => Math.hypot(px, py)));
-  const s = shadowOf(thing.height);
-  return (
-    <g transform={`translate(${x} ${y})`}>
-      {!print && <circle cx={s} cy={s} r={r} fill="#2a2520" opacity={0.3} />}
-      <circle
-        r={r}
-        fill={print ? '#ffffff' : '#f6f2ea'}
-        stroke={print ? '#000000' : '#a79c8a'}
-        strokeWidth={print ? 1.5 : 2}
-      />
-      <circle
-        r={r * 0.8}
-        fill={print ? '#e8e8e8' : thing.colours[0]}
-        stroke={print ? '#000000' : '#00000022'}
-        strokeWidth={1}
-      />
-      {!print && (
-        <ellipse cx={-r * 0.25} cy={-r * 0.3} rx={r * 0.28} ry={r * 0.14} fill="#ffffff" opacity={0.35} />
-      )}
-    </g>
-  );
-}
-
-function PatchDrawing({ thing, patch, print }: { thing: Thing; patch: Patch; print: boolean }) {
-  if (patch.outline.length === 0) return null;
-  if (print)
-    return (
-      <path d={path(patch.outline)} fill="#f2f2f2" stroke="#000000" strokeWidth={1.2} strokeDasharray="4 3" />
-    );
-  const s = shadowOf(thing.height) * 0.6;
-  const dark = thing.colours[1] ?? thing.colours[0]!;
-  return (
-    <>
-      <path d={path(patch.outline)} fill={thing.colours[0]} opacity={0.3} />
-      {patch.pieces.map((piece, i) => {
-        const outline = movedOutline(thing.outline, piece.x, piece.y, piece.turn);
-        return (
-          <g key={i}>
-            <path d={path(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.22} />
-            <path
-              d={path(outline)}
-              fill={thing.colours[i % thing.colours.length]}
-              stroke={dark}
-              strokeWidth={0.9}
-              strokeLinejoin="round"
-            />
-          </g>
-        );
-      })}
-    </>
-  );
-}
+/** What is left of a whole piece once half of it is eaten. */
+const halved = (outline: Thing['outline']): Thing['outline'] =>
+  outline.map(([x, y]): Point => [Math.min(x, 0), y]);
 
 /** The middle of a patch or of a thing, where its number stands. */
 export const middleOf = (layout: Layout, id: string): Point => {

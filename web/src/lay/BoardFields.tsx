@@ -1,40 +1,63 @@
+import type { LaidBoard, PricedChoice } from '@rotula/core';
 import { RefreshCw, RotateCcw } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { say, word } from '../language/say';
+import { nameOf } from '../drawing/names';
 import type { Laid } from './useLaid';
 
-const SHOWN = 8;
-const keyOf = ({ board, many }: { board: { id: string }; many: number }) => `${many} ${board.id}`;
+const SHOWN = 10;
 
-/** On which boards it is laid, and where the bread stands. */
-export function BoardFields({ laid }: { laid: Laid }) {
-  const { plan, document } = useWorkbench();
-  const { choices, choice, apart } = plan.boards;
+/** On which boards it is laid, which of them is looked at, and where the bread stands. */
+export function BoardFields({
+  laid,
+  shown,
+  onShow,
+}: {
+  laid: Laid;
+  shown: LaidBoard | null;
+  onShow: (key: string) => void;
+}) {
+  const { plan, document, format } = useWorkbench();
+  const { choices, choice, apart, laid: boards } = plan.boards;
   const { lay, brief } = document.order;
   if (!choice) return null;
-  const shown = choices.slice(0, SHOWN);
-  const all = shown.some((one) => keyOf(one) === keyOf(choice)) ? shown : [choice, ...shown];
-  const isOwn = lay.board !== null || Object.keys(lay.pins).length > 0;
+  const first = choices.slice(0, SHOWN);
+  // A way of another kind is offered too, however far down the list it stands.
+  const others = choices.filter(
+    ({ id, spread }) => !first.some((one) => one.id === id) && !first.some((one) => one.spread === spread),
+  );
+  const all = [...first, ...others.slice(0, 2)];
+  if (!all.some(({ id }) => id === choice.id)) all.unshift(choice);
+  const isOwn = lay.choice !== null || Object.keys(lay.pins).length > 0 || Object.keys(lay.sent).length > 0;
+  const label = ({ parts, many, spread, fullness, fits, fill }: PricedChoice): string => {
+    const names = [...new Set(parts.map(({ board }) => nameOf(board)))].join(' + ');
+    const what = spread === 'tiers' ? say`a stand of ${parts.length} tiers` : names;
+    const how = spread === 'by kind' ? say`${what}, cheeses and meats apart` : what;
+    const count = many > 1 ? say`${many} times ${how}` : how;
+    const state = fits
+      ? fill.filler
+        ? say`${Math.round(100 * fullness)} % full, ${format.money(fill.filler.price)} more fills it`
+        : say`${Math.round(100 * fullness)} % full`
+      : say`${Math.round(100 * fullness)} % full: too small`;
+    return say`${count}: ${state}`;
+  };
   return (
-    <div className="no-print mb-3 flex flex-wrap items-end gap-3">
+    <div className="no-print mb-2 flex flex-wrap items-center gap-2">
       <div className="min-w-64 flex-1">
         <Select
           label={say`Boards`}
           className="w-full"
-          value={keyOf(choice)}
-          options={all.map((one) => ({
-            value: keyOf(one),
-            label: say`${one.many > 1 ? say`${one.many} times ` : ''}${nameOf(one.board)}, ${Math.round(100 * one.fullness)} % full${one.fits ? '' : say`: too small`}`,
-          }))}
-          onChange={(key) => {
-            const next = all.find((one) => keyOf(one) === key)!;
-            laid.change(say`laid on ${nameOf(next.board)}`, {
-              board: next.board.id,
-              many: next.many,
+          value={choice.id}
+          options={all.map((one) => ({ value: one.id, label: label(one) }))}
+          onChange={(id) => {
+            const next = all.find((one) => one.id === id)!;
+            laid.change(say`laid on ${next.parts.map(({ board }) => nameOf(board)).join(' + ')}`, {
+              choice: next.id,
               pins: {},
+              sent: {},
             });
           }}
         />
@@ -45,7 +68,7 @@ export function BoardFields({ laid }: { laid: Laid }) {
           className="grid-cols-2"
           value={apart.length > 0 ? 'apart' : 'on'}
           options={[
-            { value: 'on', label: say`Bread on the board` },
+            { value: 'on', label: say`Bread on it` },
             { value: 'apart', label: say`Bread apart` },
           ]}
           onChange={(bread) =>
@@ -54,22 +77,31 @@ export function BoardFields({ laid }: { laid: Laid }) {
         />
       )}
       <Button onClick={laid.anew}>
-        <RefreshCw size={18} /> {say`Lay the rest anew`}
+        <RefreshCw size={18} /> {say`Lay anew`}
       </Button>
       {isOwn && (
         <Button
           look="quiet"
           onClick={() =>
-            laid.change(say`the board as Rotula would`, { board: null, many: null, bread: null, pins: {} })
+            laid.change(say`the board as Rotula would`, { choice: null, bread: null, pins: {}, sent: {} })
           }
         >
           <RotateCcw size={18} /> {say`as Rotula would`}
         </Button>
       )}
+      {boards.length > 1 && (
+        <Choice
+          label={say`Which board`}
+          className="w-full grid-cols-3"
+          value={shown?.key ?? boards[0]!.key}
+          options={boards.map(({ key, board, fullness }) => ({
+            value: key,
+            label: word(key),
+            hint: say`${nameOf(board)}, ${Math.round(100 * fullness)} % full`,
+          }))}
+          onChange={onShow}
+        />
+      )}
     </div>
   );
 }
-
-/** Boxes and the bare table are called by a word of a table, boards by their own name. */
-export const nameOf = ({ id, name }: { readonly id: string; readonly name: string }): string =>
-  id === name ? word(name) : name;

@@ -1,4 +1,4 @@
-import type { Board, Layout, Point, Thing } from '@rotula/core';
+import { BUILD_SCHOOLS, stepOf, type BuildStep, type Layout, type Point, type Thing } from '@rotula/core';
 import { Image as Picture } from 'lucide-react';
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
@@ -7,7 +7,8 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { say } from '../language/say';
 import { savePicture } from './savePicture';
-import type { Laid } from './useLaid';
+import { thingName } from '../drawing/names';
+import type { OnBoard } from './onBoard';
 import { Overlay, VIEWS, type View } from './views';
 
 /** A millimetre by an arrow key, a centimetre with shift; a turn by [ and ]. */
@@ -25,20 +26,20 @@ const TOUCH = 4;
 
 /** The board from above at scale. Things are dragged, nudged and turned by hand, and stay where they were put. */
 export function BoardPicture({
-  board,
+  on: { board: laidBoard, laid, focus, onFocus },
   layout,
-  things,
-  laid,
-  focus,
-  onFocus,
+  step,
 }: {
-  board: Board;
+  on: OnBoard;
   layout: Layout;
-  things: readonly Thing[];
-  laid: Laid;
-  focus: string | null;
-  onFocus: (id: string) => void;
+  /** As far as it is built; null: all of it. */
+  step: BuildStep | null;
 }) {
+  const { board } = laidBoard;
+  const order: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'];
+  const things = laidBoard.things.filter(
+    (thing) => step === null || order.indexOf(stepOf(thing)) <= order.indexOf(step),
+  );
   const { document, plan, format } = useWorkbench();
   const [view, setView] = useState<View>('laid');
   const svg = useRef<SVGSVGElement>(null);
@@ -59,12 +60,12 @@ export function BoardPicture({
     const { x, y, turn } = placeOf(thing.id);
     const arrow = ARROWS[event.key];
     const by = event.shiftKey ? BIG_STEP : STEP;
-    if (arrow) laid.put(thing.id, thing.name, x + by * arrow[0], y + by * arrow[1], turn);
+    if (arrow) laid.put(thing.id, thingName(thing), x + by * arrow[0], y + by * arrow[1], turn);
     else if (event.key === '[' || event.key === ']')
-      laid.put(thing.id, thing.name, x, y, turn + (event.key === ']' ? TURN : -TURN));
+      laid.put(thing.id, thingName(thing), x, y, turn + (event.key === ']' ? TURN : -TURN));
     else if (event.key === 'Enter' || event.key === ' ')
-      if (pins[thing.id]?.hand) laid.letGo(thing.id, thing.name);
-      else laid.put(thing.id, thing.name, x, y, turn);
+      if (pins[thing.id]?.hand) laid.letGo(thing.id, thingName(thing));
+      else laid.put(thing.id, thingName(thing), x, y, turn);
     else return;
     event.preventDefault();
     event.stopPropagation();
@@ -78,7 +79,7 @@ export function BoardPicture({
         tabIndex={0}
         data-thing={thing.id}
         aria-pressed={pins[thing.id]?.hand ?? false}
-        aria-label={say`${thing.name}, ${format.mm(Math.abs(x))} ${x < 0 ? say`left` : say`right`} and ${format.mm(Math.abs(y))} ${y < 0 ? say`up` : say`down`} of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
+        aria-label={say`${thingName(thing)}, ${format.mm(Math.abs(x))} ${x < 0 ? say`left` : say`right`} and ${format.mm(Math.abs(y))} ${y < 0 ? say`up` : say`down`} of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
         className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-annatto-text"
         transform={moved ? `translate(${moved[0]} ${moved[1]})` : undefined}
         opacity={moved ? 0.8 : undefined}
@@ -99,7 +100,7 @@ export function BoardPicture({
           const [bx, by] = drag.by;
           setDrag(null);
           const { x: px, y: py, turn } = placeOf(thing.id);
-          if (Math.hypot(bx, by) > TOUCH) laid.put(thing.id, thing.name, px + bx, py + by, turn);
+          if (Math.hypot(bx, by) > TOUCH) laid.put(thing.id, thingName(thing), px + bx, py + by, turn);
         }}
         onPointerCancel={() => setDrag(null)}
       >
@@ -113,14 +114,21 @@ export function BoardPicture({
       <svg
         ref={svg}
         viewBox={`${-w / 2 - room} ${-d / 2 - room} ${w + 2 * room} ${d + 2 * room}`}
-        className="mx-auto block h-[max(340px,calc(100dvh-430px))] w-full"
+        className="mx-auto block h-[max(340px,calc(100dvh-400px))] w-full"
         aria-label={say`The board from above, the guest below`}
         data-board={board.id}
         data-score={layout.score.toFixed(1)}
       >
-        <BoardDrawing board={board} layout={layout} things={things} wrap={wrap}>
+        <BoardDrawing
+          board={board}
+          layout={layout}
+          things={things}
+          wrap={wrap}
+          eaten={view === 'half eaten'}
+          late={step !== null}
+        >
           {things.map((thing) => {
-            const step = number(thing.id);
+            const place = number(thing.id);
             if (!layout.placed.some(({ id }) => id === thing.id)) return null;
             const [x, y] = middleOf(layout, thing.id);
             const by = drag?.id === thing.id ? drag.by : ([0, 0] as const);
@@ -129,11 +137,11 @@ export function BoardPicture({
                 {focus === thing.id && (
                   <circle r={w / 26} fill="none" stroke="#8f4a0e" strokeWidth={w / 160} />
                 )}
-                {step !== null && (
+                {place !== null && (
                   <>
                     <circle r={w / 46} fill="#f7f1e4" stroke="#2a2520" strokeWidth={w / 420} />
                     <text y={w / 120} textAnchor="middle" fontSize={w / 38} fontWeight={700} fill="#2a2520">
-                      {step}
+                      {place}
                     </text>
                   </>
                 )}
@@ -150,13 +158,20 @@ export function BoardPicture({
               </g>
             );
           })}
-          <Overlay view={view} layout={layout} things={things} wide={w} mm={format.mm} />
+          <Overlay
+            view={view}
+            layout={layout}
+            things={things}
+            board={board}
+            sides={laidBoard.question?.sides ?? 2}
+            mm={format.mm}
+          />
         </BoardDrawing>
       </svg>
       <div className="no-print mt-2 flex flex-wrap items-center gap-3">
         <Choice
           label={say`What is shown`}
-          className="grid-cols-3"
+          className="flex! flex-wrap"
           value={view}
           options={(Object.keys(VIEWS) as View[]).map((value) => ({ value, label: VIEWS[value] }))}
           onChange={setView}

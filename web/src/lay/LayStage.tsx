@@ -1,3 +1,4 @@
+import type { BuildStep } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
@@ -10,29 +11,36 @@ import { useLaid } from './useLaid';
 /** Stage Lay: the picture of the board is the stage. */
 export default function LayStage() {
   const { plan } = useWorkbench();
-  const laid = useLaid();
+  const { laid: boards } = plan.boards;
+  const [key, setKey] = useState<string | null>(null);
   const [focus, setFocus] = useState<string | null>(null);
-  const { choice, question } = plan.boards;
+  const [step, setStep] = useState<BuildStep | null>(null);
+  const board = boards.find((one) => one.key === key) ?? boards[0] ?? null;
+  const laid = useLaid(board);
+  const on = board && { board, laid, focus, onFocus: setFocus };
   return (
-    <StageLayout slate={<LaySlate laid={laid} focus={focus} onFocus={setFocus} />}>
-      <BoardFields laid={laid} />
-      {choice && question && laid.layout ? (
-        <BoardPicture
-          board={choice.board}
-          layout={laid.layout}
-          things={question.things}
-          laid={laid}
-          focus={focus}
-          onFocus={setFocus}
-        />
+    <StageLayout slate={<LaySlate on={on} building={{ step, onStep: setStep }} />}>
+      <BoardFields
+        laid={laid}
+        shown={board}
+        onShow={(next) => {
+          setKey(next);
+          setFocus(null);
+          setStep(null);
+        }}
+      />
+      {on && board.question && laid.layout ? (
+        <BoardPicture on={on} layout={laid.layout} step={step} />
       ) : (
         <p className="mt-6 text-ink-soft" role="status">
           {laid.fault ??
-            (question
+            (board?.question
               ? say`The board is being laid …`
               : plan.mains.length === 0
                 ? say`Nothing is picked yet: the board is laid once there is something on it.`
-                : say`There is no board whose measures are known. Set one on the Counter or in the Brief, or choose the bare table there.`)}
+                : board
+                  ? say`Nothing lies on this board yet: send something here from another.`
+                  : say`There is no board whose measures are known. Set one on the Counter or in the Brief, or choose the bare table there.`)}
         </p>
       )}
     </StageLayout>

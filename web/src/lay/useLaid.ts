@@ -1,4 +1,4 @@
-import type { Layout, OrderBody } from '@rotula/core';
+import type { Layout, LaidBoard, OrderBody } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { useLayout } from '../optimiser/useLayout';
 import { say } from '../language/say';
@@ -12,33 +12,57 @@ export interface Laid {
   readonly fault: string | null;
   /** Put one thing somewhere: it is pinned, and all others stay where they lie. */
   readonly put: (id: string, name: string, x: number, y: number, turn: number) => void;
+  /** Two change places, and both are pinned. */
+  readonly swap: (id: string, other: string, names: readonly [string, string]) => void;
   readonly letGo: (id: string, name: string) => void;
+  /** To another of the boards, where it finds its own place. */
+  readonly send: (id: string, name: string, key: string) => void;
   /** Only what a person put somewhere stays; the rest is laid anew. */
   readonly anew: () => void;
   readonly change: (what: string, part: Partial<OrderBody['lay']>) => void;
 }
 
-export function useLaid(): Laid {
-  const { plan, document } = useWorkbench();
-  const found = useLayout(plan.boards.question);
+/** One of the boards of the order as it is laid, and what hands may do with it. */
+export function useLaid(board: LaidBoard | null): Laid {
+  const { document } = useWorkbench();
+  const found = useLayout(board?.question ?? null);
   const { layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
     document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));
-  const { pins, seed } = document.order.lay;
-  /** As it lies now: nothing moves but what is moved. */
-  const asItLies = (): Pins =>
-    Object.fromEntries(
+  const { pins, seed, sent } = document.order.lay;
+  /** As it lies now: nothing moves but what is moved; other boards stay as they are. */
+  const asItLies = (): Pins => ({
+    ...pins,
+    ...Object.fromEntries(
       (layout?.placed ?? []).map(({ id, x, y, turn }) => [id, { x, y, turn, hand: pins[id]?.hand ?? false }]),
-    );
+    ),
+  });
+  const placeOf = (id: string) => layout!.placed.find((place) => place.id === id)!;
+  const without = (id: string): Pins => {
+    const { [id]: _gone, ...rest } = asItLies();
+    return rest;
+  };
   return {
     ...found,
     change,
     put: (id, name, x, y, turn) =>
       change(say`move ${name} on the board`, { pins: { ...asItLies(), [id]: { x, y, turn, hand: true } } }),
-    letGo: (id, name) => {
-      const { [id]: _gone, ...rest } = asItLies();
-      change(say`${name} as Rotula would`, { pins: rest });
+    swap: (id, other, [name, otherName]) => {
+      const [a, b] = [placeOf(id), placeOf(other)];
+      change(say`${name} and ${otherName} change places`, {
+        pins: {
+          ...asItLies(),
+          [id]: { x: b.x, y: b.y, turn: a.turn, hand: true },
+          [other]: { x: a.x, y: a.y, turn: b.turn, hand: true },
+        },
+      });
     },
+    letGo: (id, name) => change(say`${name} as Rotula would`, { pins: without(id) }),
+    send: (id, name, key) =>
+      change(say`${name} on another board`, {
+        sent: { ...sent, [id.split('--')[0]!]: key },
+        pins: without(id),
+      }),
     anew: () =>
       change(say`the rest of the board laid anew`, {
         pins: Object.fromEntries(Object.entries(pins).filter(([, pin]) => pin.hand)),

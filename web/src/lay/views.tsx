@@ -1,83 +1,178 @@
-import type { Layout, Thing } from '@rotula/core';
+import { colourGap, handTo, REACH, SEEN_APART, type Board, type Layout, type Thing } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { middleOf } from '../drawing/BoardDrawing';
 import { say } from '../language/say';
 
-/** What is drawn over a board: nothing, what belongs together, or how high things stand. */
+/** What is drawn over a board. */
 export const VIEWS = {
   laid: say`As laid`,
   pairs: say`Pairs`,
+  walk: say`Walk`,
   heights: say`Heights`,
+  reach: say`Reach`,
+  colours: say`Colours`,
+  'half eaten': say`Half eaten`,
 } as const;
 export type View = keyof typeof VIEWS;
 
-/** Three zones of height (trade, section 14). */
-const LOW = 30;
-const MIDDLE = 80;
-const ZONES = ['#33607a', '#c9782b', '#a23b2a'] as const;
-const zoneOf = (height: number): string => ZONES[height < LOW ? 0 : height <= MIDDLE ? 1 : 2];
+interface OverlayProps {
+  readonly layout: Layout;
+  /** Those that lie there. */
+  readonly things: readonly Thing[];
+  readonly board: Board;
+  readonly sides: 1 | 2 | 4;
+  readonly mm: (length: number) => string;
+}
+
+const INK = '#2a2520';
+const CREAM = '#f7f1e4';
 
 /** A line from each good to what belongs beside it; the shorter, the better. */
-function Pairs({ layout, things, wide }: { layout: Layout; things: readonly Thing[]; wide: number }) {
-  const lies = (id: string) => layout.placed.some((place) => place.id === id);
+function Pairs({ layout, things, board }: OverlayProps) {
+  const wide = board.length;
   return things
-    .filter(({ traits, id }) => traits.kind === 'companion' && lies(id))
+    .filter(({ traits }) => traits.kind === 'companion')
     .flatMap((thing) =>
-      thing.beside.filter(lies).map((main): ReactNode => {
-        const [x1, y1] = middleOf(layout, thing.id);
-        const [x2, y2] = middleOf(layout, main);
-        return (
-          <line
-            key={`${thing.id} ${main}`}
-            {...{ x1, y1, x2, y2 }}
-            stroke="#2a2520"
-            strokeWidth={wide / 160}
-            strokeLinecap="round"
-            strokeDasharray={`${wide / 60} ${wide / 80}`}
-          />
-        );
-      }),
+      thing.beside
+        .filter((id) => things.some((one) => one.id === id))
+        .map((main): ReactNode => {
+          const [x1, y1] = middleOf(layout, thing.id);
+          const [x2, y2] = middleOf(layout, main);
+          return (
+            <line
+              key={`${thing.id} ${main}`}
+              {...{ x1, y1, x2, y2 }}
+              stroke={INK}
+              strokeWidth={wide / 160}
+              strokeLinecap="round"
+              strokeDasharray={`${wide / 60} ${wide / 80}`}
+            />
+          );
+        }),
     );
 }
 
-/** How high each thing stands, in the three zones. */
-function Heights({
-  layout,
-  things,
-  wide,
-  mm,
-}: {
-  layout: Layout;
-  things: readonly Thing[];
-  wide: number;
-  mm: (height: number) => string;
-}) {
-  return things
-    .filter(({ id }) => layout.placed.some((place) => place.id === id))
-    .map((thing) => {
-      const [x, y] = middleOf(layout, thing.id);
-      return (
-        <g key={thing.id} transform={`translate(${x} ${y})`}>
-          <circle r={wide / 32} fill={zoneOf(thing.height)} stroke="#f7f1e4" strokeWidth={wide / 400} />
-          <text y={wide / 150} textAnchor="middle" fontSize={wide / 52} fontWeight={700} fill="#ffffff">
-            {mm(thing.height)}
-          </text>
-        </g>
-      );
-    });
+/** The walk from step to step, clockwise. */
+function Walk({ layout, things, board }: OverlayProps) {
+  const steps = things
+    .filter(({ traits }) => traits.step !== null)
+    .sort((a, b) => a.traits.step! - b.traits.step!)
+    .map(({ id }) => middleOf(layout, id));
+  const wide = board.length;
+  return (
+    <polyline
+      points={steps.map((at) => at.join(' ')).join(' ')}
+      fill="none"
+      stroke="#8f4a0e"
+      strokeWidth={wide / 90}
+      strokeLinejoin="round"
+      strokeDasharray={`${wide / 30} ${wide / 70}`}
+    />
+  );
 }
 
-export function Overlay(props: {
-  view: View;
-  layout: Layout;
-  things: readonly Thing[];
-  wide: number;
-  mm: (height: number) => string;
-}) {
-  if (props.view === 'laid') return null;
+/** Three zones of height (trade, section 14). */
+const [LOW, MIDDLE] = [30, 80];
+const ZONES = ['#33607a', '#8f4a0e', '#a23b2a'] as const;
+const zoneOf = (height: number): string => ZONES[height < LOW ? 0 : height <= MIDDLE ? 1 : 2];
+
+/** A figure in a disc at the middle of a thing. */
+function Marked({
+  layout,
+  thing,
+  board,
+  fill,
+  children,
+}: Pick<OverlayProps, 'layout' | 'board'> & { thing: Thing; fill: string; children: ReactNode }) {
+  const [x, y] = middleOf(layout, thing.id);
+  const wide = board.length;
   return (
-    <g pointerEvents="none" data-view={props.view}>
-      {props.view === 'pairs' ? <Pairs {...props} /> : <Heights {...props} />}
+    <g transform={`translate(${x} ${y})`}>
+      <circle r={wide / 30} fill={fill} stroke={CREAM} strokeWidth={wide / 400} />
+      <text y={wide / 150} textAnchor="middle" fontSize={wide / 54} fontWeight={700} fill="#ffffff">
+        {children}
+      </text>
+    </g>
+  );
+}
+
+/** How high each thing stands, in the three zones. */
+function Heights(props: OverlayProps) {
+  return props.things.map((thing) => (
+    <Marked key={thing.id} {...props} thing={thing} fill={zoneOf(thing.height)}>
+      {props.mm(thing.height)}
+    </Marked>
+  ));
+}
+
+/** How far each thing is from the nearest hand. */
+function Reach(props: OverlayProps) {
+  return props.things.map((thing) => {
+    const [x, y] = middleOf(props.layout, thing.id);
+    const far = handTo({ x, y }, props);
+    return (
+      <Marked key={thing.id} {...props} thing={thing} fill={far <= REACH ? '#3f6b35' : '#a23b2a'}>
+        {props.mm(Math.max(0, Math.round(far)))}
+      </Marked>
+    );
+  });
+}
+
+/** Neighbours whose colours the eye does not tell apart. */
+function Colours({ layout, things, board }: OverlayProps) {
+  const food = things.filter(({ traits }) => traits.kind !== 'tool');
+  const near = board.length / 3;
+  return (
+    <>
+      {food.flatMap((a, i) =>
+        food.slice(i + 1).map((b): ReactNode => {
+          const [[x1, y1], [x2, y2]] = [middleOf(layout, a.id), middleOf(layout, b.id)];
+          const alike = colourGap(a.traits.colour, b.traits.colour) < SEEN_APART;
+          return alike && Math.hypot(x1 - x2, y1 - y2) < near ? (
+            <line
+              key={`${a.id} ${b.id}`}
+              {...{ x1, y1, x2, y2 }}
+              stroke="#a23b2a"
+              strokeWidth={board.length / 130}
+            />
+          ) : null;
+        }),
+      )}
+      {food.map((thing) => {
+        const [x, y] = middleOf(layout, thing.id);
+        return (
+          <circle
+            key={thing.id}
+            cx={x}
+            cy={y}
+            r={board.length / 24}
+            fill={thing.traits.colour}
+            stroke={INK}
+            strokeWidth={board.length / 300}
+          />
+        );
+      })}
+    </>
+  );
+}
+
+const OVERLAYS: Readonly<Record<View, ((props: OverlayProps) => ReactNode) | null>> = {
+  laid: null,
+  pairs: Pairs,
+  walk: Walk,
+  heights: Heights,
+  reach: Reach,
+  colours: Colours,
+  'half eaten': Walk,
+};
+
+export function Overlay({ view, things, ...rest }: OverlayProps & { view: View }) {
+  const Drawn = OVERLAYS[view];
+  if (!Drawn) return null;
+  const lies = things.filter(({ id }) => rest.layout.placed.some((place) => place.id === id));
+  return (
+    <g pointerEvents="none" data-view={view}>
+      <Drawn {...rest} things={lies} />
     </g>
   );
 }

@@ -6,7 +6,7 @@ import { allergenLabel, plateLabel } from '../words';
 import { say } from '../language/say';
 
 /** Every allergen of the table with the goods that bring it: cheeses, meats, companions, drinks and own plates. */
-export function AllergenList() {
+export default function AllergenList() {
   const { plan } = useWorkbench();
   const rows = tableList(plan);
   return (

@@ -1,6 +1,7 @@
-import { buildOf } from '@rotula/core';
+import { buildOf, type LaidBoard } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
+import { nameOf, thingName } from '../drawing/names';
 import { useLayout } from '../optimiser/useLayout';
 import { BUILD_WORDS, whereWords } from '../words/lay';
 import { say, word } from '../language/say';
@@ -12,32 +13,43 @@ const HIGH = 150;
 /** The bar that tells the scale, mm of the board. */
 const BAR = 100;
 
-/** The plan of a board for somebody else to build: to scale, with numbers and key, what goes where in its order, what is held back. */
+/** The plan of each board for somebody else to build: to scale, with numbers and key, what goes where in its order, what is held back. */
 export default function BoardPlan() {
-  const { plan, format } = useWorkbench();
-  const { choice, question, things, apart } = plan.boards;
-  const { layout, fault } = useLayout(question);
-  if (!choice || !question)
+  const { plan } = useWorkbench();
+  const { laid } = plan.boards;
+  if (laid.length === 0)
     return (
       <p>{say`There is no board to lay: pick something, and write a board down whose measures are known.`}</p>
     );
+  return laid.map((one, i) => <OnePlan key={one.key} laid={one} isLast={i === laid.length - 1} />);
+}
+
+function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
+  const { plan, format } = useWorkbench();
+  const { board, things, question, key, bells, weight } = laid;
+  const { apart, choice } = plan.boards;
+  const { layout, fault } = useLayout(question);
+  if (!question) return null;
   if (!layout) return <p role="status">{fault ?? say`The board is being laid …`}</p>;
-  const { board, many } = choice;
+  const many = choice?.many ?? 1;
   const [w, d] = [board.length, board.round ? board.length : board.width];
   const scale = Math.min(1, WIDE / w, HIGH / d);
   const lines = buildOf(layout, things, { x: w / 2, y: d / 2 });
   const numbers = new Map(lines.map(({ thing }, i) => [thing.id, i + 1]));
-  const held = plan.portions.mains
-    .map(({ good, net }) => ({ good, held: net * (1 - plan.waves.first) }))
-    .filter((one) => one.held >= 1);
+  const held = isLast
+    ? plan.portions.mains
+        .map(({ good, net }) => ({ good, held: net * (1 - plan.waves.first) }))
+        .filter((one) => one.held >= 1)
+    : [];
+  const name = key === 'all' ? nameOf(board) : say`${word(key)}: ${nameOf(board)}`;
   return (
-    <>
+    <section className={isLast ? undefined : 'break-after-page'} data-plan-of={key}>
       <SheetHead title={say`Board plan`} />
       <p className="mb-[3mm] text-[13pt]">
         {many > 1
-          ? say`${many} times ${word(board.name)}, all alike; one is drawn.`
-          : say`On ${word(board.name)}, ${format.mm(w)}${board.round ? '' : say` by ${format.mm(d)}`}.`}{' '}
-        {say`The guest stands below. Printed at 100 % the drawing is 1 to ${(1 / scale).toFixed(1)}.`}
+          ? say`${many} times ${name}, all alike; one is drawn.`
+          : say`On ${name}, ${format.mm(w)}${board.round ? '' : say` by ${format.mm(d)}`}.`}{' '}
+        {say`The guest stands below. Printed at 100 % the drawing is 1 to ${(1 / scale).toFixed(1)}. Loaded it weighs ${format.weight(weight).join(' ')}.`}
       </p>
       <svg
         className="mx-auto block"
@@ -70,12 +82,13 @@ export default function BoardPlan() {
             <tr key={line.thing.id} className="border-b border-black/30">
               <td className="w-[9mm] font-bold">{i + 1}</td>
               <td>
-                <strong>{line.thing.name}</strong>{' '}
+                <strong>{thingName(line.thing)}</strong>{' '}
                 {i === 0 || lines[i - 1]!.step !== line.step ? <em>({BUILD_WORDS[line.step]})</em> : null}
               </td>
-              <td className="whitespace-nowrap">{format.grams(line.thing.grams)}</td>
+              <td className="whitespace-nowrap">{line.thing.grams > 0 && format.grams(line.thing.grams)}</td>
               <td>
                 {whereWords(line)}
+                {line.thing.traits.late && say`; last, at the table`}
                 {line.thing.vessel &&
                   say`; ${line.thing.vessel.ware ? line.thing.vessel.name : word(line.thing.vessel.name)}, with its ${word(line.thing.vessel.tool)}`}
               </td>
@@ -88,11 +101,17 @@ export default function BoardPlan() {
           {say`Held back in the cold: ${held.map(({ good, held: more }) => `${good.name} ${format.grams(more)}`).join(', ')}.`}
         </p>
       )}
-      {apart.length > 0 && (
+      {bells.map(({ thing, ware }) => (
+        <p
+          key={thing.id}
+          className="text-[11pt]"
+        >{say`A bell over ${thing.name}: ${ware?.name ?? say`to hire`}.`}</p>
+      ))}
+      {isLast && apart.length > 0 && (
         <p className="text-[11pt]">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
       )}
       <p className="mt-[2mm] text-[10.5pt]">{say`No piece is the size of the plan: keep the order and the neighbours, let loose things give way.`}</p>
-    </>
+    </section>
   );
 }
 

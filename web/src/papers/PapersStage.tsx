@@ -9,18 +9,19 @@ import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
-import { AllergenList } from './AllergenList';
 import { CutSheet } from './CutSheet';
 import { PAGE_SIZES, PageSize, type PaperSize } from './page';
-import { ShoppingList } from './ShoppingList';
 import { capital } from '../ui/format';
 import { say, word } from '../language/say';
 import './papers.css';
 
+const ShoppingList = lazy(() => import('./ShoppingList'));
+const AllergenList = lazy(() => import('./AllergenList'));
 const TimeLine = lazy(() => import('./TimeLine'));
 const TastingMenu = lazy(() => import('./menu/TastingMenu'));
 const GuestCards = lazy(() => import('./cards/GuestCards'));
 const BoardPlan = lazy(() => import('./BoardPlan'));
+const PackingList = lazy(() => import('./PackingList'));
 const LaterList = lazy(() => import('./LaterList'));
 
 const PAPERS = {
@@ -31,6 +32,7 @@ const PAPERS = {
   'time line': TimeLine,
   allergens: AllergenList,
   'board plan': BoardPlan,
+  'packing list': PackingList,
   'to find again': LaterList,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;

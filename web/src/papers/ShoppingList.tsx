@@ -14,7 +14,7 @@ const PACK_WORDS: Record<string, string> = {
 };
 
 /** What to fetch, by department, with boxes to tick. */
-export function ShoppingList() {
+export default function ShoppingList() {
   const { plan, format, document } = useWorkbench();
   const amount = (portion: Portion) =>
     portion.packs === null

@@ -25,6 +25,9 @@ export const adviceWords: WordsOf<
   | 'board looks bare'
   | 'bread apart'
   | 'no board'
+  | 'too tall to carry'
+  | 'wet on salt'
+  | 'laid in a dim room'
   | 'in the shop’s words'
   | 'too little to clear the palate'
   | 'nothing touches'
@@ -78,6 +81,11 @@ export const adviceWords: WordsOf<
     say`Bread and crackers stand at a station of their own: they stay dry, and the board is less crowded.`,
   'no board': () =>
     say`Neither shop nor customer has a board whose measures are known: write one down, or lay it on the bare table.`,
+  'too tall to carry': ({ good, height }, { mm }) =>
+    say`${good} stands ${mm(height)} high and would topple on the way: lay it flat, or set it up at the table.`,
+  'wet on salt': ({ good }) => say`${good} is wet and would melt the salt block: a bowl, or another board.`,
+  'laid in a dim room': () =>
+    say`In a dim room cards are larger and light colours lie at the rim; candles stand away from dry herbs and sleeves.`,
   'in the shop’s words': ({ text }) => text,
   'hidden by its neighbour': ({ good, by }) =>
     say`${by} stands next to ${good} and hides it: taste them apart, with water between.`,

@@ -1,4 +1,4 @@
-import type { Fact, PairRuleId, PlaceRuleId, Reason, Rule } from '@rotula/core';
+import type { BoardRuleId, Fact, LookRuleId, PairRuleId, PlaceRuleId, Reason, Rule } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { briefWords } from './brief';
 import { cautionWords, fitWords } from './care';
@@ -11,7 +11,7 @@ import { walkWords } from './walk';
 import type { Say, WordsOf } from './words';
 
 /** Rules that only one screen says: their sentences come with it (words/menu.ts, words/lay.ts). */
-export type LateRule = Fact | PairRuleId | PlaceRuleId;
+export type LateRule = Fact | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId;
 
 /** Every other rule of the program has its sentence here; the compiler misses none. */
 const WORDS: WordsOf<Exclude<Rule, LateRule>> = {

@@ -1,24 +1,42 @@
 import { boardEatersOf, type Brief } from '../../brief/index.js';
+import { costAt } from '../../amount/index.js';
 import { isCompanion, type Companion } from '../../counter/index.js';
 import {
   BANDS,
   bellsFor,
   boardChoices,
-  boardArea,
   boardsFor,
   fillOf,
+  garnishOf,
+  garnishThings,
+  isBox,
   LAY_STEPS,
+  loadedWeight,
+  OTHER_FACTS,
+  partsOf,
+  SURFACE_FACTS,
   thingsOf,
   Vessels,
-  type Bell,
-  type BoardChoice,
-  type Fill,
-  type LayQuestion,
+  type Board,
+  type Garnish,
+  type LaidBoard,
+  type PricedChoice,
+  type Spread,
+  type SurfaceFact,
   type Thing,
 } from '../../lay/index.js';
 import { pathOf } from '../../walk/index.js';
-import { NONE, reason, remembered, type Grams, type Money, type Reason } from '../../units/index.js';
-import { stage } from './row.js';
+import {
+  millimetres,
+  NONE,
+  reason,
+  remembered,
+  type Grams,
+  type Millimetres,
+  type Money,
+  type Reason,
+} from '../../units/index.js';
+import { stage, without } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -39,6 +57,9 @@ declare module '../../units/reason.js' {
     };
     'bread apart': NoFigures;
     'no board': { things: number };
+    'too tall to carry': { good: string; height: Millimetres };
+    'wet on salt': { good: string };
+    'laid in a dim room': NoFigures;
   }
 }
 
@@ -46,19 +67,27 @@ declare module '../../units/reason.js' {
 export interface LayPart {
   readonly boards: {
     /** Every way to lay it, the best first, and the one that is taken. */
-    readonly choices: readonly BoardChoice[];
-    readonly choice: BoardChoice | null;
-    /** What lies on each of the boards that are alike. */
-    readonly things: readonly Thing[];
+    readonly choices: readonly PricedChoice[];
+    readonly choice: PricedChoice | null;
+    /** The boards that differ; `choice.many` of each are alike. */
+    readonly laid: readonly LaidBoard[];
     /** Bread and crackers that stand at a station of their own. */
     readonly apart: readonly Companion[];
-    readonly fill: Fill | null;
-    /** Over what smells, where something delicate lies on the same board. */
-    readonly bells: readonly Bell[];
-    /** What the search is asked; null: there is no board, or nothing on it. */
-    readonly question: LayQuestion | null;
+    readonly garnish: readonly Garnish[];
   };
 }
+
+/** Higher than this nothing is carried on a board (trade, section 14: the highest zone). mm */
+const TALL = 80;
+
+const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
+  spread === 'tiers'
+    ? OTHER_FACTS.tiers
+    : isBox(board)
+      ? OTHER_FACTS.box
+      : board.thick === 0
+        ? OTHER_FACTS.table
+        : (SURFACE_FACTS[board.material] ?? []);
 
 /** From so many guests on bread has a station of its own: it stays dry, and the board is less crowded (trade, section 7). */
 const BREAD_APART_FROM = 16;
@@ -89,13 +118,14 @@ export const layStage = stage({
     ...order,
     lay: {
       ...order.lay,
-      pins: Object.fromEntries(Object.entries(order.lay.pins).filter(([id]) => !left.has(id))),
+      pins: without(order.lay.pins, left),
+      sent: without(order.lay.sent, left),
     },
   }),
   derive: ({ order, counter }, parts): LayPart => {
     const { brief } = parts.brief;
     const { mains } = parts.pick;
-    const { cuts } = parts.cut;
+    const { cuts, serving } = parts.cut;
     const { portions, waves } = parts.portion;
     const { walk, desserts } = parts.walk;
     const { pairs } = parts.pair;
@@ -125,8 +155,9 @@ export const layStage = stage({
           .map(({ beside: best }) => best.id),
       ]),
     );
-    const thingsFor = remembered((boards: number) =>
-      thingsOf({
+    const garnish = garnishOf(order.lay.garnish, counter, brief.practice);
+    const thingsFor = remembered((boards: number) => [
+      ...thingsOf({
         mains: mains.map((main, i) => ({
           main,
           cut: cuts[i]!,
@@ -137,77 +168,121 @@ export const layStage = stage({
         pairs: company,
         brief,
         vessels: new Vessels(counter, boards),
+        serving,
         boards,
       }),
-    );
-    const covers = (boards: number) => thingsFor(boards).reduce((sum, { area }) => sum + area, 0);
-    const choices = mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), covers);
-    const asked = choices.find(
-      ({ board, many }) => board.id === order.lay.board && (order.lay.many ?? many) === many,
-    );
-    const choice = asked ?? choices[0] ?? null;
-    const things = choice ? thingsFor(choice.many) : [];
-    return {
-      boards: {
-        choices,
-        choice,
-        things,
-        apart: apart.map(({ good }) => good),
-        bells: bellsFor(things, counter, choice?.many),
-        fill: choice
-          ? fillOf(
+      ...garnishThings(garnish, boards),
+    ]);
+    const covers = (spread: Spread, many: number) =>
+      new Map(
+        [...partsOf(thingsFor(many), spread, order.lay.sent)].map(([key, things]) => [
+          key,
+          things.reduce((sum, { area }) => sum + area, 0),
+        ]),
+      );
+    const sides = sidesOf(brief);
+    const choices =
+      mains.length === 0
+        ? []
+        : boardChoices(brief, boardsFor(brief, counter), sides, covers).map((choice) => ({
+            ...choice,
+            fill: fillOf(
               brief,
               choice,
-              things,
+              thingsFor(choice.many),
               beside.map(({ good }) => good),
-            )
-          : null,
+            ),
+          }));
+    const choice = choices.find(({ id }) => id === order.lay.choice) ?? choices[0] ?? null;
+    const lies = choice ? partsOf(thingsFor(choice.many), choice.spread, order.lay.sent) : new Map();
+    // In a box nobody walks.
+    const towards = boxed
+      ? {}
+      : Object.fromEntries(pathOf(walk, desserts).map(({ goodId, degrees }) => [goodId, degrees]));
+    const laid = (choice?.parts ?? []).map((part): LaidBoard => {
+      const things: readonly Thing[] = lies.get(part.key) ?? [];
+      const { board } = part;
+      return {
+        ...part,
+        things,
+        bells: bellsFor(things, counter, choice!.many),
+        weight: loadedWeight(board, things),
+        facts: factsOf(board, choice!.spread),
         question:
-          choice && things.length > 0
+          things.length > 0
             ? {
                 things,
-                board: choice.board,
+                board,
                 carried: brief.travelMinutes > 0,
-                sides: sidesOf(brief),
-                // In a box nobody walks.
-                towards: boxed
-                  ? {}
-                  : Object.fromEntries(
-                      pathOf(walk, desserts).map(({ goodId, degrees }) => [goodId, degrees]),
-                    ),
+                sides,
+                apart: brief.apart > 0,
+                towards,
                 pins: order.lay.pins,
                 seed: order.lay.seed,
                 steps: LAY_STEPS,
               }
             : null,
-      },
-    };
+      };
+    });
+    return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good) } };
   },
   advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }): Reason[] => {
-    const { choice, fill, apart } = boards;
+    const { choice, laid, apart } = boards;
     if (mains.length === 0) return [];
     if (!choice) return [reason('no board', { things: mains.length })];
-    const full = Math.round(100 * choice.fullness);
     const low = Math.round(100 * BANDS[brief.manner][0]);
+    const { filler } = choice.fill;
     return [
-      ...(choice.fits ? [] : [reason('too much for the board', { board: choice.board.name, full })]),
-      ...(fill?.filler && boardArea(choice.board) > 0 && choice.board.id !== 'table'
+      ...laid
+        .filter(({ fullness }) => fullness > 1)
+        .map(({ board, fullness, key }) =>
+          reason(
+            'too much for the board',
+            { board: board.name, full: Math.round(100 * fullness) },
+            { subject: key },
+          ),
+        ),
+      ...(filler && laid.every(({ board }) => board.thick > 0)
         ? [
             reason('board looks bare', {
-              board: choice.board.name,
-              full,
+              board: laid.map(({ board }) => board.name).join(' + '),
+              full: Math.round(100 * choice.fullness),
               low,
-              filler: fill.filler.good.name,
-              grams: fill.filler.grams,
-              price: fill.filler.price,
+              filler: filler.good.name,
+              grams: filler.grams,
+              price: filler.price,
             }),
           ]
         : []),
+      ...laid.flatMap(({ things }) =>
+        things.flatMap(({ id, name, height }) =>
+          brief.travelMinutes > 0 && height > TALL
+            ? [reason('too tall to carry', { good: name, height: millimetres(height) }, { subject: id })]
+            : [],
+        ),
+      ),
+      ...laid
+        .filter(({ board }) => board.material === 'salt')
+        .flatMap(({ things }) =>
+          things
+            .filter(({ traits }) => traits.wet)
+            .map(({ id, name }) => reason('wet on salt', { good: name }, { subject: id })),
+        ),
+      ...(brief.light === 'dim' ? [reason('laid in a dim room', NONE)] : []),
       ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
     ];
   },
+  lines: ({ lay: { boards } }, { house }) =>
+    boards.garnish.map(({ good, bought, price }) => ({
+      subject: good.id,
+      good,
+      for: 'beside' as const,
+      amount: bought,
+      price,
+      cost: costAt(price, good, house),
+    })),
   summary: ({ lay }) => ({
-    goods: Object.keys(lay.pins),
-    words: [...(lay.board ? [lay.board] : []), ...(lay.bread ? [lay.bread] : [])],
+    goods: [...new Set([...Object.keys(lay.pins), ...lay.garnish.map(({ id }) => id)])],
+    words: [lay.choice, lay.bread].filter((word) => word !== null),
   }),
 });

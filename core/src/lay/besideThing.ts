@@ -1,0 +1,78 @@
+import type { Brief } from '../brief/index.js';
+import type { Companion } from '../counter/index.js';
+import { produceCut, rectangle, type ProduceForm } from '../cut/index.js';
+import { isAvoided } from './avoided.js';
+import { areaOf } from './geometry.js';
+import { PLAIN, type Thing } from './thing.js';
+import { vesselFor, type Vessels } from './vessels.js';
+
+/** How companions lie: share of the patch that is covered, and how many lie over each other (trade, section 14). */
+const LOOSE: Partial<Record<Companion['role'], { readonly covers: number; readonly layers: number }>> = {
+  fruit: { covers: 0.65, layers: 1.3 },
+  'dried fruit': { covers: 0.65, layers: 1.5 },
+  nut: { covers: 0.6, layers: 1.6 },
+  vegetable: { covers: 0.75, layers: 1.6 },
+  cracker: { covers: 0.9, layers: 2.4 },
+  bread: { covers: 0.9, layers: 1.9 },
+  chocolate: { covers: 0.75, layers: 1.4 },
+};
+const LOOSE_USUAL = { covers: 0.7, layers: 1.2 };
+/** Thin slices lie as a fan: of each a third is seen. */
+const FANNED: readonly ProduceForm[] = ['in thin slices', 'in crescents, peel off'];
+const FAN_LAYERS = 3;
+/** Where the piece is not known: mm2 for a gram of it as it lies. */
+const BY_WEIGHT = 75;
+const RUNS = /raspberr|blackberr|pomegranate|cherr|beetroot|blueberr/i;
+const ROLLS: readonly Companion['role'][] = ['nut'];
+
+const DRIPS: readonly Companion['role'][] = ['honey', 'preserve'];
+const isCarrier = ({ role }: Companion): boolean => role === 'cracker' || role === 'bread';
+
+/** A companion as it lies on one board: in its vessel, or loose as a patch. */
+export function besideThing(
+  good: Companion,
+  net: number,
+  serves: readonly string[],
+  brief: Brief,
+  vessels: Vessels,
+): Thing {
+  const produce = produceCut(good, net);
+  const vessel = vesselFor(good, net, produce.piece === null, brief, vessels);
+  const piece = produce.piece;
+  const usual = LOOSE[good.role] ?? LOOSE_USUAL;
+  const { covers } = usual;
+  const layers = FANNED.includes(produce.form) ? FAN_LAYERS : usual.layers;
+  const own = piece ? areaOf(piece.outline) : 0;
+  const pieces = vessel ? 1 : (produce.pieces ?? Math.max(1, Math.round(net / (piece?.grams ?? 8))));
+  const area = vessel
+    ? areaOf(vessel.outline)
+    : piece && (piece.grams !== null || produce.pieces !== null)
+      ? (own * pieces) / covers / layers
+      : net * BY_WEIGHT;
+  return {
+    id: good.id,
+    name: good.name,
+    lies: vessel ? 'vessel' : 'patch',
+    outline: vessel?.outline ?? piece?.outline ?? rectangle(-9, -7, 9, 7),
+    area,
+    height: vessel?.height ?? Math.max(8, (piece?.height ?? 15) * Math.min(2, layers)),
+    grams: net,
+    pieces,
+    colours: good.colours,
+    traits: {
+      ...PLAIN,
+      kind: 'companion',
+      wet: vessel === null && (good.juice >= 7 || good.role === 'brine'),
+      crisp: isCarrier(good),
+      carrier: isCarrier(good),
+      rolls: vessel === null && (good.rolls || ROLLS.includes(good.role)),
+      runs: vessel === null && RUNS.test(`${good.name} ${good.style}`),
+      avoided: isAvoided(good, brief.limits),
+      drips: vessel !== null && DRIPS.includes(good.role),
+      late: produce.when !== 'ahead',
+      colour: good.colours[0]!,
+    },
+    vessel,
+    beside: serves,
+  };
+}

@@ -1,0 +1,135 @@
+import { headsThatEat, type Brief } from '../brief/index.js';
+import type { Ware } from '../counter/index.js';
+import { BANDS, boardArea, isBox, TIERS, type Board } from './boards.js';
+import { REACH } from './rules/index.js';
+import { PARTS, type PartKey, type Spread } from './parts.js';
+
+/** One of the boards of a way to lay it, and how full it is. */
+export interface Part {
+  readonly key: PartKey;
+  readonly board: Board;
+  readonly fullness: number;
+}
+
+/** One way to lay it: the boards that differ, and how often the whole of it stands there. */
+export interface BoardChoice {
+  readonly id: string;
+  readonly spread: Spread;
+  readonly parts: readonly Part[];
+  /** So many alike, each complete. */
+  readonly many: number;
+  /** Of all parts together. */
+  readonly fullness: number;
+  readonly fits: boolean;
+  /** From the hand to what is furthest from it, mm. */
+  readonly reach: number;
+  readonly misses: number;
+}
+
+/** From so many standing guests on twin boards, each complete, come first (trade, section 7). */
+const TWINS_FROM = 25;
+const MOST_BOARDS = 6;
+/** What each costs beside a share of the area missed: one board more, another stuff than was asked for, a metre out of reach, kinds apart. House's own figures. */
+const ONE_MORE = 0.05;
+const OTHER_STUFF = 0.3;
+const OUT_OF_REACH = 1;
+const KINDS_APART = 0.08;
+const FULLEST = 1;
+
+const SURFACE_STUFF: Partial<Record<Brief['surface'], Ware['material']>> = {
+  wood: 'wood',
+  slate: 'slate',
+  marble: 'marble',
+  metal: 'metal',
+};
+
+/** Areas that the things of each part cover when so many stand there, each complete. mm2 a board */
+export type Covers = (spread: Spread, many: number) => ReadonlyMap<PartKey, number>;
+
+/**
+ * Every way to lay it, the best first: the fullness that the manner asks for on the fewest boards, of the stuff that was
+ * asked for, within reach.
+ */
+export function boardChoices(
+  brief: Brief,
+  boards: readonly Board[],
+  sides: 1 | 2 | 4,
+  covers: Covers,
+): BoardChoice[] {
+  const [low, high] = BANDS[brief.manner];
+  const heads = headsThatEat(brief);
+  const twins = brief.table === 'walk around' && heads > TWINS_FROM;
+  const stuff = SURFACE_STUFF[brief.surface];
+  const farOf = ({ round, length, width }: Board) => (round ? length : width) / (sides === 1 ? 1 : 2);
+  const missOf = ({ board, fullness }: Part): number =>
+    (fullness < low ? low - fullness : fullness > high ? 2 * (fullness - high) : 0) +
+    (stuff && board.material !== stuff && board.thick > 0 && !isBox(board) ? OTHER_STUFF : 0) +
+    (Math.max(0, farOf(board) - REACH) / 1000) * OUT_OF_REACH;
+  const partOf = (key: PartKey, board: Board, covered: ReadonlyMap<PartKey, number>): Part => ({
+    key,
+    board,
+    fullness: (covered.get(key) ?? 0) / boardArea(board),
+  });
+  const choiceOf = (spread: Spread, parts: readonly Part[], many: number): BoardChoice => {
+    const area = parts.reduce((sum, { board }) => sum + boardArea(board), 0);
+    const boardsMore = many * parts.length - 1;
+    return {
+      id: `${spread} ${many} ${parts.map(({ board }) => board.id).join(' ')}`,
+      spread,
+      parts,
+      many,
+      fullness: parts.reduce((sum, { board, fullness }) => sum + fullness * boardArea(board), 0) / area,
+      fits: parts.every(({ fullness }) => fullness <= FULLEST),
+      reach: Math.max(...parts.map(({ board }) => farOf(board))),
+      misses:
+        parts.reduce((sum, part) => sum + missOf(part), 0) / parts.length +
+        (parts.some(({ board }) => isBox(board)) || spread === 'tiers' ? 0 : ONE_MORE * boardsMore) +
+        (spread === 'by kind' ? KINDS_APART : 0) +
+        (twins && many === 1 ? 1 : 0),
+    };
+  };
+  const upTo = (most: number) => Array.from({ length: Math.min(most, MOST_BOARDS) }, (_, i) => i + 1);
+  const together = boards.flatMap((board) =>
+    (isBox(board) ? [Math.max(1, heads)] : upTo(board.count)).map((many) =>
+      choiceOf('together', [partOf('all', board, covers('together', many))], many),
+    ),
+  );
+  return [...together, ...byKind(), ...tiers()].sort(
+    (a, b) =>
+      Number(b.fits) - Number(a.fits) || a.misses - b.misses || a.many - b.many || (a.id < b.id ? -1 : 1),
+  );
+
+  /** For each kind the board that comes nearest to the manner, of those that are left. */
+  function byKind(): BoardChoice[] {
+    if (boards.some(isBox) || boards.every(({ thick }) => thick === 0)) return [];
+    const covered = covers('by kind', 1);
+    if ([...covered.values()].some((area) => area === 0)) return [];
+    const left = new Map(boards.map((board) => [board.id, board.count]));
+    const parts = PARTS['by kind'].flatMap((key) => {
+      const [best] = boards
+        .filter(({ id }) => left.get(id)! > 0)
+        .map((board) => partOf(key, board, covered))
+        .sort(
+          (a, b) =>
+            Number(a.fullness > FULLEST) - Number(b.fullness > FULLEST) ||
+            missOf(a) - missOf(b) ||
+            (a.board.id < b.board.id ? -1 : 1),
+        );
+      if (best) left.set(best.board.id, left.get(best.board.id)! - 1);
+      return best ? [best] : [];
+    });
+    return parts.length === PARTS['by kind'].length ? [choiceOf('by kind', parts, 1)] : [];
+  }
+
+  function tiers(): BoardChoice[] {
+    if (brief.surface !== 'tiered stand') return [];
+    return upTo(MOST_BOARDS).map((many) => {
+      const covered = covers('tiers', many);
+      return choiceOf(
+        'tiers',
+        PARTS.tiers.map((key, i) => partOf(key, TIERS[i]!, covered)),
+        many,
+      );
+    });
+  }
+}

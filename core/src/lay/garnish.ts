@@ -1,0 +1,150 @@
+import { purchase, type Purchase } from '../amount/index.js';
+import type { Practice } from '../brief/index.js';
+import { companionsOn, type Companion, type Good } from '../counter/index.js';
+import { sector } from '../cut/index.js';
+import { grams } from '../units/index.js';
+import { areaOf } from './geometry.js';
+import { PLAIN, type Thing } from './thing.js';
+
+/** What may decorate a board, by species: what it is called, g of a sprig or pinch, mm across, and whether its stem comes out before eating. */
+interface Kind {
+  readonly stems: readonly string[];
+  readonly grams: number;
+  readonly across: number;
+  readonly stemOut: boolean;
+}
+const herb = (name: string, weight: number, across = 70): Kind => ({
+  stems: [name],
+  grams: weight,
+  across,
+  stemOut: true,
+});
+const petal = (...stems: string[]): Kind => ({ stems, grams: 0.3, across: 35, stemOut: false });
+const pinch = (...stems: string[]): Kind => ({ stems, grams: 2, across: 40, stemOut: false });
+
+/**
+ * The allowlist: herbs by the sprig, seeds, zest and edible petals (trade, sections 12 and 14; weights are the house's own). What is not on it is refused.
+ */
+const GARNISHES: readonly Kind[] = [
+  herb('rosemary', 1.5, 90),
+  herb('thyme', 0.6),
+  herb('sage', 0.8),
+  herb('mint', 0.8),
+  herb('basil', 0.8),
+  herb('dill', 0.7),
+  herb('parsley', 1),
+  herb('oregano', 0.6),
+  herb('marjoram', 0.6),
+  herb('tarragon', 0.6),
+  { stems: ['chive'], grams: 0.4, across: 80, stemOut: false },
+  pinch('pomegranate seed', 'pomegranate'),
+  pinch('sesame'),
+  pinch('fennel seed'),
+  pinch('pumpkin seed'),
+  pinch('zest'),
+  petal('nasturtium'),
+  petal('viola', 'pansy'),
+  petal('borage'),
+  petal('calendula', 'marigold petal'),
+  petal('cornflower'),
+  petal('chive blossom'),
+];
+
+/** Among the poisonous (trade, section 12): a warning with its name, never the rule; what is not on the allowlist is refused all the same. */
+const POISONOUS = [
+  'holly',
+  'mistletoe',
+  'yew',
+  'ivy',
+  'laurel',
+  'rhododendron',
+  'lily',
+  'lilies',
+  'daffodil',
+  'hellebore',
+  'oleander',
+  'foxglove',
+  'hydrangea',
+  'wisteria',
+];
+
+export type GarnishRefusal = 'poisonous' | 'not on the list' | 'no food supplier';
+
+const holds = (text: string, stem: string): boolean => new RegExp(`\\b${stem}`, 'i').test(text);
+/** The longest name that fits is meant: chive blossoms are no chives. */
+const kindOf = (text: string): Kind | null =>
+  GARNISHES.flatMap((kind) =>
+    kind.stems.filter((stem) => holds(text, stem)).map((stem) => ({ kind, stem })),
+  ).sort((a, b) => b.stem.length - a.stem.length)[0]?.kind ?? null;
+
+const isGarnish = ({ role }: Companion): boolean => role === 'garnish';
+/** What of the counter is there to decorate with. */
+export const garnishShelf = (counter: readonly Good[]): readonly Companion[] =>
+  companionsOn(counter).filter(isGarnish);
+
+/**
+ * May this decorate a board? Only what is on the allowlist and on the counter, from a food supplier: florist's flowers and
+ * household greens may be sprayed or poisonous. Source: trade, section 12.
+ */
+export function garnishVerdict(
+  text: string,
+  counter: readonly Good[],
+): { readonly good: Companion } | { readonly refused: GarnishRefusal } {
+  if (POISONOUS.some((stem) => holds(text, stem))) return { refused: 'poisonous' };
+  const kind = kindOf(text);
+  if (!kind) return { refused: 'not on the list' };
+  const good = garnishShelf(counter).find(({ name, style }) => kindOf(`${name} ${style}`) === kind);
+  return good ? { good } : { refused: 'no food supplier' };
+}
+
+/** A garnish of an order, weighed and priced. */
+export interface Garnish extends Purchase {
+  readonly good: Companion;
+  readonly sprigs: number;
+  readonly stemOut: boolean;
+}
+
+const UNKNOWN = { grams: 1, across: 60, stemOut: true };
+
+/** What was asked for, as far as the counter has it. */
+export function garnishOf(
+  asked: readonly { readonly id: string; readonly sprigs: number }[],
+  counter: readonly Good[],
+  practice: Practice | undefined,
+): Garnish[] {
+  return asked.flatMap(({ id, sprigs }) => {
+    const good = companionsOn(counter).find((one) => one.id === id && isGarnish(one));
+    if (!good) return [];
+    const { grams: each, stemOut } = kindOf(`${good.name} ${good.style}`) ?? UNKNOWN;
+    return [{ ...purchase(good, grams(Math.ceil(each * sprigs)), practice), good, sprigs, stemOut }];
+  });
+}
+
+/** So many sprigs lie together. */
+const BUNCH = 3;
+
+/** Garnish as it lies: bunches of three, each a small thing of its own. */
+export function garnishThings(garnishes: readonly Garnish[], boards: number): Thing[] {
+  return garnishes.flatMap(({ good, sprigs }) => {
+    const { across, grams: each } = kindOf(`${good.name} ${good.style}`) ?? UNKNOWN;
+    const here = Math.max(1, Math.round(sprigs / boards));
+    const outline = sector(across / 4, 0, 360).map(([x, y]) => [2 * x, y] as const);
+    return Array.from({ length: Math.ceil(here / BUNCH) }, (_, i): Thing => {
+      const pieces = Math.min(BUNCH, here - i * BUNCH);
+      return {
+        id: i === 0 ? good.id : `${good.id}--${i + 1}`,
+        name: good.name,
+        lies: 'whole',
+        outline,
+        area: areaOf(outline),
+        height: 12,
+        grams: each * pieces,
+        pieces,
+        colours: good.colours,
+        traits: { ...PLAIN, kind: 'garnish', colour: good.colours[0]! },
+        vessel: null,
+        beside: [],
+      };
+    });
+  });
+}

@@ -1,0 +1,22 @@
+import type { Grams } from '../units/index.js';
+import type { Bell } from './bells.js';
+import type { BoardChoice, Part } from './choices.js';
+import type { Fill } from './fill.js';
+import type { LayQuestion } from './solve.js';
+import type { SurfaceFact } from './surfaces.js';
+import type { Thing } from './thing.js';
+
+/** One of the boards of an order, with what lies on it. */
+export interface LaidBoard extends Part {
+  readonly things: readonly Thing[];
+  /** Over what smells, where something delicate lies on the same board. */
+  readonly bells: readonly Bell[];
+  /** With its food, vessels and knives. */
+  readonly weight: Grams;
+  readonly facts: readonly SurfaceFact[];
+  /** What the search is asked; null: nothing lies on it. */
+  readonly question: LayQuestion | null;
+}
+
+/** A way to lay it, and what it would cost to fill it as the manner asks. */
+export type PricedChoice = BoardChoice & { readonly fill: Fill };

@@ -1,0 +1,99 @@
+import type { Brief } from '../brief/index.js';
+import type { Main } from '../counter/index.js';
+import { rectangle, sector, type Cut, type Point, type Polygon } from '../cut/index.js';
+import { isDelicate, softnessOf } from '../sense/index.js';
+import { isAvoided } from './avoided.js';
+import { areaOf } from './geometry.js';
+import { PLAIN, type Thing } from './thing.js';
+
+export interface LaidMain {
+  readonly main: Main;
+  readonly cut: Cut;
+  readonly step: number;
+  /** Share of it that lies in the first wave. */
+  readonly share: number;
+}
+
+/** Share of its patch that pieces of a cut cover (trade, section 14). */
+const PILED = 0.6;
+const STACKED = 0.75;
+const PILED_CUTS = ['cubes', 'dice', 'rough chunks', 'nuggets', 'crumbled blue', 'broken', 'pearls'];
+/** Folds stand airily, slices cover each other by half. */
+const FOLDED = 0.85;
+const SHINGLED = 1.8;
+const OVERLAPPING = ['shingles', 'fan', 'river', 'bias slices'];
+
+/** Folds that need something to lean on. */
+const LEANING = ['ribbon', 'rose', 'quarter fold', 'roll'];
+/** A card beside what is too soft to stick one into (trade, section 7). */
+const CARD = 55 * 30;
+
+/** A cheese or meat as it lies in the first wave, for one of so many boards that are alike. */
+export function mainThing(
+  { main, cut, step, share }: LaidMain,
+  beside: readonly string[],
+  brief: Brief,
+  boards: number,
+): Thing {
+  const grams = (cut.net * (cut.whole ? 1 : share)) / boards;
+  const pieces = cut.whole ? 1 : Math.max(1, Math.round((cut.pieces * share) / boards));
+  const soft = main.kind === 'cheese' && softnessOf(main) >= 7;
+  const outline = cut.fold ? foldOutline(cut) : cut.outline;
+  const covers = cut.fold
+    ? OVERLAPPING.includes(cut.styleId)
+      ? SHINGLED
+      : FOLDED
+    : PILED_CUTS.includes(cut.styleId)
+      ? PILED
+      : STACKED;
+  const own = areaOf(outline);
+  const whole = wholeOutline(main, grams);
+  return {
+    id: main.id,
+    name: main.name,
+    lies: cut.whole ? 'whole' : 'patch',
+    outline: cut.whole ? whole : outline,
+    area: (cut.whole ? areaOf(whole) : (own * pieces) / covers) + (soft && main.kind === 'cheese' ? CARD : 0),
+    height: cut.fold ? Math.max(25, cut.height) : cut.whole ? (main.form.height ?? cut.height) : cut.height,
+    grams,
+    pieces,
+    colours: main.colours,
+    traits: {
+      ...PLAIN,
+      kind: main.kind,
+      step,
+      soft,
+      strong:
+        main.kind === 'cheese' &&
+        (main.texture === 'washed' || main.texture === 'blue' || main.sense.funk >= 6),
+      delicate: isDelicate(main.sense),
+      wet: main.kind === 'cheese' && main.paste === 'wet',
+      rolls: cut.styleId === 'pearls',
+      avoided: isAvoided(main, brief.limits),
+      leans: LEANING.includes(cut.styleId),
+      // Meats dry and sweat: they come when the board stands (trade, section 14).
+      late: main.kind === 'meat',
+      colour: main.colours[0]!,
+    },
+    vessel: null,
+    beside,
+  };
+}
+
+/** A grab of meat as it is folded. */
+const foldOutline = (cut: Cut): Polygon => {
+  const [length, width] = cut.measures;
+  const [l, w] = cut.fold ? [Math.max(20, length), Math.max(15, width)] : [length, width];
+  return rectangle(-l / 2, -w / 2, l / 2, w / 2);
+};
+
+/** What stands whole, as it stands: its own shape, larger or smaller with what is taken of it. */
+function wholeOutline({ form }: Main, grams: number): Polygon {
+  const by = Math.sqrt(Math.max(0.1, grams / form.grams));
+  const [length, width] = [form.length ?? form.diameter ?? 80, form.width ?? form.diameter ?? 60];
+  const outline: Polygon =
+    form.diameter && !form.length
+      ? sector(form.diameter / 2, 0, 360)
+      : rectangle(-length / 2, -width / 2, length / 2, width / 2);
+  return outline.map(([x, y]): Point => [x * by, y * by]);
+}

@@ -1,0 +1,102 @@
+import type { Millimetres } from '../../units/index.js';
+import { gapOf } from '../geometry.js';
+import { over, REACH, type Ground, type Placed } from './placed.js';
+
+/** A third of the board, from the left as the guest sees it. */
+export type Third = 'left' | 'middle' | 'right';
+
+declare module '../../units/reason.js' {
+  interface Rules {
+    'no bread in reach': { good: string; gap: Millimetres };
+    'leans on nothing': { good: string; gap: Millimetres };
+    'nothing tall in a third': { third: Third };
+  }
+}
+
+export type BoardRuleId = 'no bread in reach' | 'leans on nothing' | 'nothing tall in a third';
+
+/** What a rule of the whole board costs, and of what. */
+export interface Found {
+  /** Ids that it is of. */
+  readonly subject: string;
+  readonly name: string;
+  readonly gap: number;
+  readonly cost: number;
+}
+
+export interface BoardRule {
+  readonly rule: BoardRuleId;
+  readonly hard: boolean;
+  readonly find: (placed: readonly Placed[], ground: Ground) => Found[];
+}
+
+/** mm, by trade (section 14): three zones of height. */
+const LOW = 30;
+/** A fold stands by itself no further than this from what holds it. House's own figures. */
+const LEANS = 15;
+const HOLDS = 20;
+/** With fewer high things than thirds, none is asked for. */
+const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
+
+const thirdOf = ({ x }: Placed, { board }: Ground): Third =>
+  THIRDS[Math.max(0, Math.min(2, Math.floor(3 * (x / board.length + 0.5))))]!;
+
+export const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
+
+/** Rules that ask for the whole board, each told for every thing or third that misses. */
+export const BOARD_RULES: readonly BoardRule[] = [
+  {
+    rule: 'leans on nothing',
+    hard: true,
+    find: (placed) => {
+      const folds = placed.filter(({ thing }) => thing.traits.leans);
+      return folds.map((a) => {
+        let gap = Infinity;
+        for (const b of placed)
+          if (b !== a && b.thing.height >= HOLDS && b.thing.traits.kind !== 'tool')
+            gap = Math.min(gap, gapOf(a.discs, b.discs));
+        return {
+          subject: a.thing.id,
+          name: a.thing.name,
+          gap,
+          cost: gap === Infinity ? 0 : Math.min(2, over(gap - LEANS) / 40),
+        };
+      });
+    },
+  },
+  {
+    rule: 'no bread in reach',
+    hard: false,
+    find: (placed) => {
+      const bread = placed.filter(({ thing }) => thing.traits.carrier);
+      if (bread.length === 0) return [];
+      return placed
+        .filter(({ thing }) => thing.traits.soft)
+        .map((a) => {
+          let gap = Infinity;
+          for (const b of bread) gap = Math.min(gap, gapOf(a.discs, b.discs));
+          return {
+            subject: a.thing.id,
+            name: a.thing.name,
+            gap,
+            cost: Math.min(2, over(gap - REACH) / 100),
+          };
+        });
+    },
+  },
+  {
+    rule: 'nothing tall in a third',
+    hard: false,
+    find: (placed, ground) => {
+      const tall = placed.filter(isTall);
+      if (tall.length < THIRDS.length) return [];
+      const held = new Set(tall.map((a) => thirdOf(a, ground)));
+      return THIRDS.filter((third) => !held.has(third)).map((third) => ({
+        subject: '',
+        name: third,
+        gap: 0,
+        cost: 0.8,
+      }));
+    },
+  },
+];

@@ -1,0 +1,207 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { sector } from '../cut/index.js';
+import type { Board } from '../lay/boards.js';
+import { BOARD_RULES } from '../lay/rules/boardRules.js';
+import { totalCost } from '../lay/rules/judge.js';
+import { PAIR_RULES } from '../lay/rules/pairRules.js';
+import type { Ground, Placed } from '../lay/rules/placed.js';
+import { PLACE_RULES } from '../lay/rules/placeRules.js';
+import { PLAIN, type Thing, type Traits } from '../lay/thing.js';
+
+/** Every rule of laying alone: when it speaks, what silences it, and that it never rises when things get better. */
+
+const BOARD: Board = {
+  id: 'b',
+  name: 'b',
+  material: 'wood',
+  length: 760,
+  width: 760,
+  round: true,
+  rim: 0,
+  thick: 28,
+  count: 1,
+};
+const GROUND: Ground = { board: BOARD, carried: false, sides: 2, apart: false };
+
+const thing = (id: string, traits: Partial<Traits> = {}, more: Partial<Thing> = {}): Thing => ({
+  id,
+  name: id,
+  lies: 'whole',
+  outline: sector(30, 0, 360),
+  area: Math.PI * 900,
+  height: 20,
+  grams: 100,
+  pieces: 1,
+  colours: ['#888888'],
+  traits: { ...PLAIN, kind: 'cheese', colour: '#888888', ...traits },
+  vessel: null,
+  beside: [],
+  ...more,
+});
+const at = (one: Thing, x: number, y = 0, towards: number | null = null): Placed => ({
+  thing: one,
+  x,
+  y,
+  turn: 0,
+  discs: [{ x, y, r: 30 }],
+  towards,
+  pinned: false,
+});
+const bowl = (id: string, traits: Partial<Traits> = {}) =>
+  thing(id, { kind: 'companion', ...traits }, { lies: 'vessel' });
+
+const pair = (rule: string) => PAIR_RULES.find((row) => row.rule === rule)!;
+const cost = (rule: string, a: Thing, b: Thing, gap: number, ground = GROUND) =>
+  pair(rule).of(a, b, ground) ? Math.max(0, pair(rule).cost(at(a, 0), at(b, gap + 60), gap)) : 0;
+
+describe('two things', () => {
+  // Distances: trade, section 14 (washed rind from what is delicate 150 mm, wet from crisp a bowl's width; common practice).
+  test.each([
+    ['strong beside delicate', thing('a', { strong: true }), thing('b', { delicate: true }), 100, 160],
+    ['wet beside crisp', thing('a', { wet: true }), thing('b', { crisp: true }), 40, 90],
+    ['juice on pale', thing('a', { runs: true }), thing('b', { colour: '#fdf8ea' }), 5, 20],
+    ['avoided beside suited', thing('a', { avoided: true }), thing('b'), 10, 40],
+    ['soft beside soft', thing('a', { soft: true }), thing('b', { soft: true }), 20, 70],
+    ['wall of bowls', bowl('a'), bowl('b'), 5, 40],
+    [
+      'repeated side by side',
+      thing('a', { kind: 'companion' }),
+      thing('a--2', { kind: 'companion' }),
+      50,
+      260,
+    ],
+    ['one colour', thing('a'), thing('b'), 2, 60],
+  ] as const)(
+    '%s: near it speaks, far it is silent, and of others it says nothing',
+    (rule, a, b, near, far) => {
+      expect(cost(rule, a, b, near)).toBeGreaterThan(0);
+      expect(cost(rule, b, a, near)).toBeCloseTo(cost(rule, a, b, near), 9);
+      expect(cost(rule, a, b, far)).toBe(0);
+      const other = thing('c', { kind: 'meat', colour: '#203060' });
+      if (rule !== 'avoided beside suited')
+        expect(cost(rule, other, thing('d', { kind: 'meat', colour: '#e8c020' }), near)).toBe(0);
+    },
+  );
+  test('what belongs together costs the more the further it lies: companions and knives', () => {
+    const cheese = thing('a');
+    const jam = thing('j', { kind: 'companion' }, { beside: ['a'] });
+    const knife = thing('a--knife-1', { kind: 'tool' }, { beside: ['a'] });
+    for (const [rule, other] of [
+      ['apart from its company', jam],
+      ['knife away from its cheese', knife],
+    ] as const) {
+      expect(cost(rule, cheese, other, 0)).toBe(0);
+      expect(cost(rule, cheese, other, 60)).toBeGreaterThan(cost(rule, cheese, other, 30));
+      expect(cost(rule, thing('z'), other, 60)).toBe(0);
+    }
+  });
+  test('a bowl holds what a guest avoids; food that touches matters only where a guest minds', () => {
+    const held = bowl('a', { avoided: true });
+    expect(cost('avoided beside suited', { ...held, vessel: {} as never }, thing('b'), 0)).toBe(0);
+    expect(cost('kinds touch', thing('a'), thing('b'), 0)).toBe(0);
+    expect(cost('kinds touch', thing('a'), thing('b'), 0, { ...GROUND, apart: true })).toBeGreaterThan(0);
+  });
+  test('overlapping is hard, and never cheaper the deeper it is', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -60, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (gap, more) => {
+          expect(cost('overlaps', thing('a'), thing('b'), gap - more)).toBeGreaterThanOrEqual(
+            cost('overlaps', thing('a'), thing('b'), gap),
+          );
+        },
+      ),
+    );
+    expect(pair('overlaps').hard).toBe(true);
+  });
+});
+
+const place = (rule: string, one: Placed, ground = GROUND) =>
+  PLACE_RULES.find((row) => row.rule === rule)!.cost(one, ground);
+
+describe('one thing', () => {
+  // Source: trade, section 14: 40 mm from an edge without a rim, 80 when carried; bowls 20; a hand reaches 350 mm.
+  test('what rolls keeps off the rim, further when it is carried; a rim holds it', () => {
+    const nuts = at(thing('n', { rolls: true }), 315);
+    expect(place('rolls near the rim', nuts)).toBeGreaterThan(0);
+    expect(place('rolls near the rim', at(nuts.thing, 300))).toBe(0);
+    expect(place('rolls near the rim', at(nuts.thing, 290), { ...GROUND, carried: true })).toBeGreaterThan(0);
+    expect(place('rolls near the rim', nuts, { ...GROUND, board: { ...BOARD, rim: 20 } })).toBe(0);
+  });
+  test('nothing stands over the rim, of a knife only the blade', () => {
+    expect(place('over the rim', at(thing('a'), 360))).toBeGreaterThan(0);
+    expect(place('over the rim', at(thing('a'), 340))).toBe(0);
+    const knife = {
+      ...at(thing('k', { kind: 'tool' }), 340),
+      discs: [300, 330, 360, 390].map((x) => ({ x, y: 0, r: 20 })),
+    };
+    expect(place('over the rim', knife)).toBe(0);
+    expect(place('over the rim', { ...knife, discs: [...knife.discs].reverse() })).toBeGreaterThan(0);
+  });
+  test('bowls stand inside the rim, jam near it', () => {
+    expect(place('bowl at the rim', at(bowl('b'), 340))).toBeGreaterThan(0);
+    expect(place('bowl at the rim', at(bowl('b'), 320))).toBe(0);
+    const jam = bowl('j', { drips: true });
+    expect(place('jam far from the rim', at(jam, 0))).toBeGreaterThan(0);
+    expect(place('jam far from the rim', at(jam, 260))).toBe(0);
+  });
+  test('the walk runs clockwise from the top', () => {
+    expect(place('against the walk', at(thing('a'), 200, 0, 90))).toBe(0);
+    expect(place('against the walk', at(thing('a'), -200, 0, 90))).toBeGreaterThan(2);
+  });
+  test('within 350 mm of a hand, from the sides that are open', () => {
+    const far = at(thing('a'), 0, -20);
+    expect(place('out of reach', far, { ...GROUND, sides: 1 })).toBeGreaterThan(0);
+    expect(place('out of reach', at(thing('a'), 0, 60), { ...GROUND, sides: 1 })).toBe(0);
+    expect(place('out of reach', far)).toBeGreaterThan(0);
+    expect(place('out of reach', at(thing('a'), 300, 0), { ...GROUND, sides: 4 })).toBe(0);
+  });
+});
+
+const whole = (rule: string, placed: readonly Placed[]) =>
+  BOARD_RULES.find((row) => row.rule === rule)!
+    .find(placed, GROUND)
+    .filter(({ cost: c }) => c > 0);
+
+describe('the whole board', () => {
+  test('bread within an arm of what is soft, where there is bread', () => {
+    const soft = at(thing('s', { soft: true }), -300);
+    const bread = thing('l', { kind: 'companion', carrier: true });
+    expect(whole('no bread in reach', [soft])).toEqual([]);
+    expect(whole('no bread in reach', [soft, at(bread, 300)])).toMatchObject([{ subject: 's' }]);
+    expect(whole('no bread in reach', [soft, at(bread, 0)])).toEqual([]);
+  });
+  test('a fold leans on something that stands', () => {
+    const fold = at(thing('f', { kind: 'meat', leans: true }), 0);
+    expect(whole('leans on nothing', [fold, at(thing('a', {}, { height: 40 }), 200)])).toMatchObject([
+      { subject: 'f' },
+    ]);
+    expect(whole('leans on nothing', [fold, at(thing('a', {}, { height: 40 }), 65)])).toEqual([]);
+    expect(whole('leans on nothing', [fold, at(thing('a', {}, { height: 10 }), 65)])).toEqual([]);
+  });
+  test('every third has something tall, once there are three that are', () => {
+    const tall = (id: string, x: number) => at(thing(id, {}, { height: 60 }), x);
+    expect(whole('nothing tall in a third', [tall('a', 300), tall('b', 300)])).toEqual([]);
+    expect(whole('nothing tall in a third', [tall('a', 300), tall('b', 310), tall('c', 0)])).toMatchObject([
+      { name: 'left' },
+    ]);
+    expect(whole('nothing tall in a third', [tall('a', 300), tall('b', 0), tall('c', -300)])).toEqual([]);
+  });
+});
+
+test('a board mirrored with its walk costs the same, wherever things lie', () => {
+  const spot = fc.record({ x: fc.integer({ min: -380, max: 380 }), y: fc.integer({ min: -380, max: 380 }) });
+  fc.assert(
+    fc.property(fc.array(spot, { minLength: 2, maxLength: 8 }), (spots) => {
+      const things = spots.map((_, i) =>
+        thing(`t${i}`, { strong: i === 0, delicate: i === 1, soft: i % 2 === 0 }, { height: 20 + 15 * i }),
+      );
+      const laid = (by: 1 | -1) =>
+        spots.map(({ x, y }, i) => at(things[i]!, by * x, y, i === 0 ? 90 * by + 180 : null));
+      const [left, right] = [totalCost(laid(1), GROUND), totalCost(laid(-1), GROUND)];
+      expect(right).toBeCloseTo(left, 6);
+    }),
+  );
+});

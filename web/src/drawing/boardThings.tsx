@@ -1,0 +1,155 @@
+import { movedOutline, type Patch, type Polygon, type Thing } from '@rotula/core';
+
+interface At {
+  readonly thing: Thing;
+  readonly x: number;
+  readonly y: number;
+  readonly turn: number;
+  readonly print: boolean;
+}
+
+const path = (outline: Polygon): string =>
+  `M${outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`;
+
+/** A shadow falls to the lower right, the longer the higher a thing stands. */
+const shadowOf = (height: number): number => Math.min(10, 1 + height / 8);
+
+export function WholeDrawing({ thing, outline, print }: { thing: Thing; outline: Polygon; print: boolean }) {
+  const s = shadowOf(thing.height);
+  return (
+    <>
+      {!print && <path d={path(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.28} />}
+      <path
+        d={path(outline)}
+        fill={print ? '#ffffff' : thing.colours[0]}
+        stroke={print ? '#000000' : (thing.colours[1] ?? '#7d6747')}
+        strokeWidth={print ? 1.5 : 5}
+        strokeLinejoin="round"
+      />
+      {!print && <path d={path(outline)} fill="none" stroke="#ffffff" strokeWidth={1.5} opacity={0.4} />}
+    </>
+  );
+}
+
+export function VesselDrawing({ thing, x, y, print }: At) {
+  const r = Math.max(...thing.outline.map(([px, py]) => Math.hypot(px, py)));
+  const s = shadowOf(thing.height);
+  return (
+    <g transform={`translate(${x} ${y})`}>
+      {!print && <circle cx={s} cy={s} r={r} fill="#2a2520" opacity={0.3} />}
+      <circle
+        r={r}
+        fill={print ? '#ffffff' : '#f6f2ea'}
+        stroke={print ? '#000000' : '#a79c8a'}
+        strokeWidth={print ? 1.5 : 2}
+      />
+      <circle
+        r={r * 0.8}
+        fill={print ? '#e8e8e8' : thing.colours[0]}
+        stroke={print ? '#000000' : '#00000022'}
+        strokeWidth={1}
+      />
+      {!print && (
+        <ellipse cx={-r * 0.25} cy={-r * 0.3} rx={r * 0.28} ry={r * 0.14} fill="#ffffff" opacity={0.35} />
+      )}
+    </g>
+  );
+}
+
+/** Loose things, piece by piece; half of them once they are eaten, only their outline where they come last. */
+export function PatchDrawing({
+  thing,
+  patch,
+  print,
+  eaten,
+  empty,
+}: {
+  thing: Thing;
+  patch: Patch;
+  print: boolean;
+  eaten: boolean;
+  empty: boolean;
+}) {
+  if (patch.outline.length === 0) return null;
+  if (print || empty)
+    return (
+      <path
+        d={path(patch.outline)}
+        fill={print ? '#f2f2f2' : '#ffffff44'}
+        stroke="#2a2520"
+        strokeWidth={print ? 1.2 : 2}
+        strokeDasharray="6 4"
+      />
+    );
+  const s = shadowOf(thing.height) * 0.6;
+  const dark = thing.colours[1] ?? thing.colours[0]!;
+  return (
+    <>
+      <path d={path(patch.outline)} fill={thing.colours[0]} opacity={0.3} />
+      {patch.pieces.map((piece, i) => {
+        if (eaten && i % 2 === 1) return null;
+        const outline = movedOutline(thing.outline, piece.x, piece.y, piece.turn);
+        return (
+          <g key={i}>
+            <path d={path(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.22} />
+            <path
+              d={path(outline)}
+              fill={thing.colours[i % thing.colours.length]}
+              stroke={dark}
+              strokeWidth={0.9}
+              strokeLinejoin="round"
+            />
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
+/** A knife: its blade points up from its middle, its handle down. */
+export function ToolDrawing({ x, y, turn, print }: At) {
+  const ink = print ? '#000000' : '#5d6367';
+  return (
+    <g transform={`translate(${x} ${y}) rotate(${turn})`}>
+      {!print && <rect x={-7} y={-96} width={18} height={198} rx={8} fill="#2a2520" opacity={0.22} />}
+      <path
+        d="M-7 4V-78Q-7 -98 6 -98Q10 -60 7 4Z"
+        fill={print ? '#ffffff' : '#ccd2d5'}
+        stroke={ink}
+        strokeWidth={1.5}
+      />
+      <rect
+        x={-8}
+        y={4}
+        width={16}
+        height={94}
+        rx={7}
+        fill={print ? '#ffffff' : '#6d4a2c'}
+        stroke={print ? '#000000' : '#3d2916'}
+        strokeWidth={1.5}
+      />
+    </g>
+  );
+}
+
+/** A bunch of sprigs, or a pinch of petals, fanned from one foot. */
+export function GarnishDrawing({ thing, x, y, turn, print }: At) {
+  const r = Math.max(...thing.outline.map(([px]) => px));
+  const fill = print ? '#ffffff' : thing.colours[0]!;
+  const line = print ? '#000000' : (thing.colours[1] ?? '#2f4a26');
+  return (
+    <g transform={`translate(${x} ${y}) rotate(${turn})`}>
+      {Array.from({ length: Math.max(1, thing.pieces) }, (_, sprig) => (
+        <g key={sprig} transform={`rotate(${(sprig - (thing.pieces - 1) / 2) * 22} ${-r} 0)`}>
+          <path d={`M${-r} 0H${r}`} stroke={line} strokeWidth={1.6} />
+          {[-0.6, -0.3, 0, 0.3, 0.6, 0.85].map((at) => (
+            <g key={at} fill={fill} stroke={line} strokeWidth={0.6}>
+              <ellipse cx={at * r} cy={-r / 7} rx={r / 6} ry={r / 14} transform={`rotate(-38 ${at * r} 0)`} />
+              <ellipse cx={at * r} cy={r / 7} rx={r / 6} ry={r / 14} transform={`rotate(38 ${at * r} 0)`} />
+            </g>
+          ))}
+        </g>
+      ))}
+    </g>
+  );
+}

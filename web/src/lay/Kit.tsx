@@ -1,0 +1,69 @@
+import { toolKit } from '@rotula/core';
+import { useWorkbench } from '../frame/context';
+import { SlateSection } from '../ui/Slate';
+import { SURFACE_WORDS } from '../words/lay';
+import { say, word } from '../language/say';
+import { nameOf } from '../drawing/names';
+import type { OnBoard } from './onBoard';
+
+/** Boards, vessels and tools: what is there, what stands in for what is missing, and what is hired. */
+export function Kit({ board }: OnBoard) {
+  const { plan, format } = useWorkbench();
+  const { choice, apart } = plan.boards;
+  const { things, bells, facts, weight } = board;
+  const vessels = things.filter(({ vessel }) => vessel !== null);
+  const tools = toolKit(plan);
+  return (
+    <>
+      <SlateSection title={say`The board`} aside={say`${format.weight(weight).join(' ')} loaded`}>
+        <p>{say`${choice?.many ?? 1} × ${nameOf(board.board)}`}</p>
+        <ul className="mt-1 list-disc pl-5 text-sm text-chalk-soft">
+          {facts.map((fact) => (
+            <li key={fact}>{SURFACE_WORDS[fact]}</li>
+          ))}
+        </ul>
+      </SlateSection>
+      <SlateSection
+        title={say`Vessels and tools`}
+        aside={choice && choice.many > 1 ? say`for each board` : undefined}
+      >
+        <ul className="space-y-1" data-kit>
+          {vessels.map(({ id, name, vessel }) => (
+            <li key={id}>
+              {name}: {vessel!.ware ? vessel!.name : word(vessel!.name)}{' '}
+              <span className="text-sm text-chalk-soft">
+                {vessel!.ware ? say`of the shop` : say`a household one stands in`}
+                {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
+              </span>
+            </li>
+          ))}
+          {tools.map(({ id, goods, kit, standIn, picks }, i) => (
+            <li key={`${id} ${i}`}>
+              {word(id)}: {goods.join(', ')}{' '}
+              <span className="text-sm text-chalk-soft">
+                {kit
+                  ? kit.whose === 'shop'
+                    ? say`of the shop`
+                    : say`the customer’s`
+                  : standIn
+                    ? say`missing: ${word(standIn)} stands in`
+                    : say`missing`}
+                {picks !== null && say`; ${picks} go out, count ${picks} in again`}
+              </span>
+            </li>
+          ))}
+        </ul>
+        {bells.map(({ thing, ware, needs }) => (
+          <p key={thing.id} className="mt-2" data-bell={thing.id}>
+            {ware
+              ? say`${ware.name} over ${thing.name}: its smell overstates its taste, and something delicate lies beside.`
+              : say`A bell of ${format.mm(needs)} over ${thing.name}, to hire: its smell overstates its taste, and something delicate lies beside.`}
+          </p>
+        ))}
+        {apart.length > 0 && (
+          <p className="mt-2">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
+        )}
+      </SlateSection>
+    </>
+  );
+}

@@ -1,0 +1,158 @@
+import { lastLook, reasonKey, type Look, type Reason } from '@rotula/core';
+import clsx from 'clsx';
+import { Check } from 'lucide-react';
+import { useWorkbench } from '../frame/context';
+import { signed } from '../ui/format';
+import { SlateSection } from '../ui/Slate';
+import { sentence } from '../words';
+import { PRAISE_WORDS } from '../words/lay';
+import { say } from '../language/say';
+import { thingName } from '../drawing/names';
+import type { OnBoard } from './onBoard';
+
+const SHOWN = 9;
+/** Less than this share of a patch without room is not worth a word. */
+const SHORT = 0.05;
+
+/** What a careful eye would mend, each with a button that does it; and what is good, briefly. */
+export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
+  const { plan, format } = useWorkbench();
+  if (!laid.layout) return null;
+  const { layout } = laid;
+  const { things } = board;
+  const short = layout.patches.filter((patch) => patch.short > SHORT);
+  const about = (subject: string) => focus !== null && subject.split(' ').includes(focus);
+  const told = [...layout.told].sort(
+    (a, b) => Number(about(b.reason.subject)) - Number(about(a.reason.subject)),
+  );
+  const { looks, praise } = lastLook(layout, things, board.board, plan.brief);
+  return (
+    <>
+      <SlateSection title={say`A last look`} aside={say`points it costs`}>
+        {told.length + short.length + looks.length === 0 && (
+          <p>{say`Nothing to mend: what belongs together touches, the walk runs clockwise, and nothing rolls.`}</p>
+        )}
+        <ul className="space-y-1.5" data-last-look>
+          {short.map((patch) => {
+            const thing = things.find(({ id }) => id === patch.id)!;
+            return (
+              <li key={patch.id} className="flex gap-3 text-wax-lit">
+                <span className="w-10 shrink-0 text-right">!</span>
+                <span>
+                  {say`${format.grams(thing.grams * patch.short)} of ${thing.name} find no room: a dish of its own, into the refill, or back to stock`}
+                </span>
+              </li>
+            );
+          })}
+          {looks.map((look) => (
+            <li key={reasonKey(look.reason)} className="flex gap-3" data-look={look.by}>
+              <span className="w-10 shrink-0 text-right">○</span>
+              <span className="py-1">{sentence(look.reason, format)}</span>
+              <Act look={look} />
+            </li>
+          ))}
+          {told.slice(0, SHOWN).map(({ reason, hard }) => (
+            <li
+              key={reasonKey(reason)}
+              className={clsx('flex gap-3', hard && 'text-wax-lit', about(reason.subject) && 'font-bold')}
+              data-told={reason.rule}
+            >
+              <span className="w-10 shrink-0 pt-1 text-right">{hard ? '!' : signed(reason.effect, 1)}</span>
+              <button
+                type="button"
+                className="min-h-11 flex-1 py-1 text-left underline-offset-4 hover:underline"
+                onClick={() => onFocus(reason.subject.split(' ')[0]!)}
+              >
+                {sentence(reason, format)}
+              </button>
+              <Mend board={board} laid={laid} reason={reason} />
+            </li>
+          ))}
+        </ul>
+        {told.length > SHOWN && (
+          <p className="mt-1 text-sm text-chalk-soft">{say`and ${told.length - SHOWN} smaller`}</p>
+        )}
+      </SlateSection>
+      {praise.length > 0 && (
+        <SlateSection title={say`What is good`}>
+          <ul data-praise>
+            {praise.map((one) => (
+              <li key={one} className="flex items-center gap-2 text-leaf-lit">
+                <Check size={16} aria-hidden /> {PRAISE_WORDS[one]}
+              </li>
+            ))}
+          </ul>
+        </SlateSection>
+      )}
+    </>
+  );
+}
+
+const ACT = 'ml-auto min-h-11 shrink-0 self-start underline underline-offset-4';
+
+/** The lighter of the two finds another place, where all others stay. */
+function Mend({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reason: Reason }) {
+  const { document } = useWorkbench();
+  const concerned = reason.subject
+    .split(' ')
+    .flatMap((id) => board.things.filter((thing) => thing.id === id))
+    // What a hand put there is let go first, then what is lightest.
+    .sort(
+      (a, b) =>
+        Number(document.order.lay.pins[b.id]?.hand ?? false) -
+          Number(document.order.lay.pins[a.id]?.hand ?? false) || a.grams - b.grams,
+    );
+  const thing = concerned[0];
+  if (!thing) return null;
+  return (
+    <button
+      type="button"
+      className={ACT}
+      aria-label={say`Mend it: another place for ${thingName(thing)}`}
+      onClick={() => laid.letGo(thing.id, thingName(thing))}
+    >{say`Mend it`}</button>
+  );
+}
+
+/** The act that mends what the eye sees: filler, something green, or a first cut. */
+function Act({ look }: { look: Look }) {
+  const { plan, document, counter } = useWorkbench();
+  const { reason, by } = look;
+  const herb = counter.find((good) => good.kind === 'companion' && good.role === 'garnish');
+  if (by === 'garnish')
+    return herb ? (
+      <button
+        type="button"
+        className={ACT}
+        aria-label={say`Lay a sprig or three of ${herb.name}`}
+        onClick={() =>
+          document.change(say`${herb.name} as garnish`, (order) => {
+            const asked = order.lay.garnish.find(({ id }) => id === herb.id);
+            const rest = order.lay.garnish.filter(({ id }) => id !== herb.id);
+            return {
+              ...order,
+              lay: { ...order.lay, garnish: [...rest, { id: herb.id, sprigs: (asked?.sprigs ?? 0) + 3 }] },
+            };
+          })
+        }
+      >{say`Add green`}</button>
+    ) : null;
+  if (by === 'fill' && reason.rule === 'gap without filler') {
+    const { filler, fillerId, grams } = reason.figures;
+    const now = plan.portions.companions.find(({ good }) => good.id === fillerId);
+    return (
+      <button
+        type="button"
+        className={ACT}
+        aria-label={say`Fill it with ${filler}`}
+        onClick={() =>
+          document.change(say`more ${filler}`, (order) => ({
+            ...order,
+            portions: { ...order.portions, [fillerId]: Math.round((now?.net ?? 0) + grams) },
+          }))
+        }
+      >{say`Fill it`}</button>
+    );
+  }
+  return null;
+}

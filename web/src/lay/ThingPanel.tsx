@@ -1,0 +1,87 @@
+import { onClock, reasonKey } from '@rotula/core';
+import { Pin, RotateCw } from 'lucide-react';
+import { useWorkbench } from '../frame/context';
+import { Button } from '../ui/Button';
+import { Select } from '../ui/Select';
+import { SlateSection } from '../ui/Slate';
+import { sentence } from '../words';
+import { say, word } from '../language/say';
+import { nameOf, thingName } from '../drawing/names';
+import type { OnBoard } from './onBoard';
+
+const TURN = 45;
+
+/** What was touched: what it is, why it lies there, and what hands may do with it. */
+export function ThingPanel({ board, laid, focus }: OnBoard) {
+  const { plan, document, format } = useWorkbench();
+  const { laid: boards } = plan.boards;
+  const thing = board.things.find(({ id }) => id === focus);
+  const place = laid.layout?.placed.find(({ id }) => id === focus);
+  if (!thing || !place || !laid.layout) return null;
+  const name = thingName(thing);
+  const isHand = document.order.lay.pins[thing.id]?.hand ?? false;
+  const [w, d] = [board.board.length, board.board.round ? board.board.length : board.board.width];
+  const { hour, atRim } = onClock(place, { x: w / 2, y: d / 2 });
+  const others = board.things.filter(({ id }) => id !== thing.id);
+  const beside = others.filter((other) => thing.beside.includes(other.id) || other.beside.includes(thing.id));
+  const told = laid.layout.told.filter(({ reason }) => reason.subject.split(' ').includes(thing.id));
+  return (
+    <SlateSection title={name} aside={isHand ? say`put there by hand` : say`laid by Rotula`}>
+      <div data-touched={thing.id} className="space-y-2">
+        <p>
+          {thing.grams > 0 && say`${format.grams(thing.grams)}, `}
+          {say`${format.mm(thing.height)} high, ${hour === null ? say`in the middle` : say`at ${hour} o’clock`}${atRim ? say`, near the rim` : ''}`}
+        </p>
+        {thing.traits.step !== null && (
+          <p>{say`Step ${thing.traits.step} of the walk, which runs clockwise.`}</p>
+        )}
+        {beside.length > 0 && <p>{say`Beside what it goes with: ${beside.map(thingName).join(', ')}.`}</p>}
+        {thing.traits.late && <p>{say`It comes last, at the table: its room is kept.`}</p>}
+        {told.length === 0 && <p className="text-leaf-lit">{say`No rule is against its place.`}</p>}
+        {told.map(({ reason }) => (
+          <p key={reasonKey(reason)} className="text-butter">
+            {sentence(reason, format)}
+          </p>
+        ))}
+        <div className="flex flex-wrap gap-2">
+          <Button look="slate" onClick={() => laid.put(thing.id, name, place.x, place.y, place.turn + TURN)}>
+            <RotateCw size={18} /> {say`Turn`}
+          </Button>
+          <Button
+            look="slate"
+            onClick={() =>
+              isHand ? laid.letGo(thing.id, name) : laid.put(thing.id, name, place.x, place.y, place.turn)
+            }
+          >
+            <Pin size={18} /> {isHand ? say`Let go` : say`Pin here`}
+          </Button>
+        </div>
+        <Select
+          label={say`Swap ${name} with`}
+          className="w-full"
+          value=""
+          options={[
+            { value: '', label: say`Swap with …` },
+            ...others.map((other) => ({ value: other.id, label: thingName(other) })),
+          ]}
+          onChange={(id) => {
+            const other = others.find((one) => one.id === id);
+            if (other) laid.swap(thing.id, other.id, [name, thingName(other)]);
+          }}
+        />
+        {boards.length > 1 && (
+          <Select
+            label={say`Send ${name} to`}
+            className="w-full"
+            value={board.key}
+            options={boards.map(({ key, board: one }) => ({
+              value: key,
+              label: say`${word(key)}: ${nameOf(one)}`,
+            }))}
+            onChange={(key) => laid.send(thing.id, name, key)}
+          />
+        )}
+      </div>
+    </SlateSection>
+  );
+}

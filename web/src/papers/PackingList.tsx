@@ -1,0 +1,95 @@
+import { toolKit } from '@rotula/core';
+import type { ReactNode } from 'react';
+import { nameOf } from '../drawing/names';
+import { useWorkbench } from '../frame/context';
+import { say, word } from '../language/say';
+import { SheetHead } from './SheetHead';
+
+/** What travels: boards, vessels, tools and bells, food on the board and food in the cold; ticked out, and in again. */
+export default function PackingList() {
+  const { plan, format } = useWorkbench();
+  const { laid, choice, apart, garnish } = plan.boards;
+  const many = choice?.many ?? 1;
+  const share = plan.waves.first;
+  const held = plan.portions.mains.filter(({ net }) => net * (1 - share) >= 1);
+  const vessels = laid.flatMap(({ things }) => things.filter(({ vessel }) => vessel !== null));
+  return (
+    <>
+      <SheetHead title={say`Packing list`} />
+      <table className="w-full text-[12.5pt]" aria-label={say`What travels`}>
+        <thead>
+          <tr className="border-b-2 border-black text-left">
+            <th>{say`What`}</th>
+            <th className="w-[18mm]">{say`out`}</th>
+            <th className="w-[18mm]">{say`in`}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <Head>{say`Boards, with a damp cloth for each`}</Head>
+          {laid.map(({ key, board, weight }) => (
+            <Row key={key}>{say`${many} × ${nameOf(board)}, ${format.weight(weight).join(' ')} loaded`}</Row>
+          ))}
+          {vessels.length > 0 && <Head>{say`Vessels, each with its tool`}</Head>}
+          {vessels.map(({ id, name, vessel }) => (
+            <Row key={id}>
+              {say`${many} × ${vessel!.ware ? vessel!.name : word(vessel!.name)}: ${name}`}
+              {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
+              {!vessel!.ware && <em>{say` (household)`}</em>}
+            </Row>
+          ))}
+          <Head>{say`Knives and tools: blades travel wrapped`}</Head>
+          {toolKit(plan).map(({ id, goods, kit, standIn, picks }, i) => (
+            <Row key={`${id} ${i}`}>
+              {picks === null
+                ? say`${many} × ${word(id)}: ${goods.join(', ')}`
+                : say`${picks} × ${word(id)}: ${goods.join(', ')}; count them in again`}
+              {!kit && standIn && <em>{say` (${word(standIn)} stands in)`}</em>}
+            </Row>
+          ))}
+          {laid.flatMap(({ bells }) =>
+            bells.map(({ thing, ware, needs }) => (
+              <Row key={thing.id}>
+                {say`bell for ${thing.name}: ${ware?.name ?? say`to hire, ${format.mm(needs)}`}`}
+              </Row>
+            )),
+          )}
+          {held.length > 0 && <Head>{say`In the cold box, held back`}</Head>}
+          {held.map(({ good, net }) => (
+            <Row key={good.id}>{say`${good.name}, ${format.grams(net * (1 - share))}`}</Row>
+          ))}
+          {apart.length > 0 && <Head>{say`Dry, for a station of their own`}</Head>}
+          {apart.map(({ id, name }) => (
+            <Row key={id}>{name}</Row>
+          ))}
+          {garnish.length > 0 && <Head>{say`Garnish, laid last`}</Head>}
+          {garnish.map(({ good, sprigs }) => (
+            <Row key={good.id}>{say`${sprigs} × ${good.name}`}</Row>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-[3mm] text-[11pt]">
+        {say`Cold food travels at ${format.celsius(5)} or below; cards, a cloth for the blade and a bin go along.`}
+      </p>
+    </>
+  );
+}
+
+function Head({ children }: { children: ReactNode }) {
+  return (
+    <tr>
+      <th colSpan={3} className="pt-[3mm] text-left">
+        {children}
+      </th>
+    </tr>
+  );
+}
+
+function Row({ children }: { children: ReactNode }) {
+  return (
+    <tr className="border-b border-black/30">
+      <td>{children}</td>
+      <td>☐</td>
+      <td>☐</td>
+    </tr>
+  );
+}
