@@ -134,12 +134,12 @@ export class Shop {
     await element.click();
   }
 
-  /** Choose one of a list that opens: the list by its name, the entry by how it begins. */
-  async pick(list: string, entry: string) {
+  /** Choose one of a list that opens: the list by its name, the entry by what it reads. */
+  async choose(list: string, entry: string) {
     const button = await this.see(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`);
     await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);
     await button.click();
-    const path = `//*[@role="option"][starts-with(normalize-space(.), ${JSON.stringify(entry)})]`;
+    const path = `//*[@role="option"][contains(normalize-space(.), ${JSON.stringify(entry)})]`;
     const option = await this.driver.wait(
       until.elementLocated(By.xpath(path)),
       PATIENCE_MS,
@@ -148,6 +148,11 @@ export class Shop {
     await this.driver.executeScript('arguments[0].scrollIntoView({block: "nearest"})', option);
     await this.driver.wait(until.elementIsVisible(option), PATIENCE_MS);
     await option.click();
+  }
+
+  /** The same, and until the list says so. */
+  async pick(list: string, entry: string) {
+    await this.choose(list, entry);
     await this.reads(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`, new RegExp(entry, 'i'));
   }
 

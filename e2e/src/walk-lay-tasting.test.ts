@@ -155,7 +155,7 @@ describe('the board', () => {
     await shop.driver.wait(async () => (await label()).includes('by hand'), 20_000, 'it was not put there');
     await shop.reads('[data-last-look]', /lie on each other|find no room/);
     const put = await label();
-    await shop.click('Lay the rest anew');
+    await shop.click('Lay anew');
     await shop.driver.wait(
       async () => !(await shop.texts('figcaption')).join().includes('Being laid'),
       30_000,
@@ -165,10 +165,124 @@ describe('the board', () => {
     await shop.saved();
   });
 
-  test('is built step by step and printed to scale', async () => {
+  test('held over another it says what breaks and what it costs, before it is let go', async () => {
+    await shop.rest();
+    const [a, b] = [
+      await shop.see(thing('onion-chutney')),
+      await shop.see(thing('bread-and-butter-pickles')),
+    ];
+    await shop.driver.actions().move({ origin: a }).press().move({ origin: b }).perform();
+    await shop.reads('[data-held]', /−\d.* points there.*lie on each other/);
+    await shop.see('[data-hurt="bread-and-butter-pickles"]');
+    await shop.driver.actions().release().perform();
+    await shop.click('as Rotula would');
+    await shop.rest();
+  });
+
+  test('what is touched says why it lies there; it is turned by key, pinned and swapped', async () => {
+    const cheese = await shop.see('[data-thing]:not([data-thing*="--"])');
+    const id = (await cheese.getAttribute('data-thing'))!;
+    await shop.driver.executeScript('arguments[0].focus()', cheese);
+    await shop.see(`[data-touched="${id}"]`);
+    const pressed = async () => (await shop.see(thing(id))).getAttribute('aria-pressed');
+    const picture = () =>
+      shop.driver.executeScript<string>(`return document.querySelector('[data-thing="${id}"]').innerHTML`);
+    await cheese.sendKeys(']');
+    await shop.driver.wait(async () => (await pressed()) === 'true', 20_000, 'it is not pinned');
+    await shop.click('Let go');
+    await shop.driver.wait(async () => (await pressed()) === 'false', 20_000, 'it is not let go');
+    await shop.rest();
+    const before = await picture();
+    await shop.click('Pin here');
+    await shop.driver.wait(async () => (await pressed()) === 'true', 20_000, 'it is not pinned');
+    expect(await picture()).toBe(before);
+    const label = async () => (await (await shop.see(thing(id))).getAttribute('aria-label'))!;
+    const was = await label();
+    const name = was.split(',')[0]!;
+    await shop.choose(`Swap ${name} with`, 'Onion Chutney');
+    await shop.driver.wait(async () => (await label()) !== was, 20_000, 'they did not change places');
+    expect(await (await shop.see(thing('onion-chutney'))).getAttribute('aria-pressed')).toBe('true');
+  });
+
+  test('a mend of the last look finds another place, and every view is drawn', async () => {
+    const before = await places();
+    await shop.driver.executeScript(
+      `document.querySelector('[data-last-look] button[aria-label^="Mend it"]').click()`,
+    );
+    await shop.driver.wait(
+      async () => (await places()).join() !== before.join(),
+      20_000,
+      'nothing was mended',
+    );
+    for (const [name, view] of [
+      ['Pairs', 'pairs'],
+      ['Walk', 'walk'],
+      ['Heights', 'heights'],
+      ['Reach', 'reach'],
+      ['Colours', 'colours'],
+      ['Half eaten', 'half eaten'],
+    ] as const) {
+      await shop.click(name);
+      await shop.see(`[data-view="${view}"]`);
+    }
+    await shop.click('As laid');
+    await shop.click('as Rotula would');
+    await shop.rest();
+  });
+
+  test('only what is known and comes from a food supplier decorates it', async () => {
+    await shop.click('Garnish');
+    await shop.type('Herb, seed or petal', 'holly');
+    await shop.click('Add');
+    await shop.reads('[data-refused]', 'poisonous');
+    await shop.type('Herb, seed or petal', 'peony');
+    await shop.click('Add');
+    await shop.reads('[data-refused]', 'not on the list');
+    await shop.type('Herb, seed or petal', 'rosemary');
+    await shop.click('Add');
+    await shop.reads('[data-garnish]', /Garden Rosemary.*stems come out/s);
+    await shop.see(thing('garden-rosemary'));
+    await shop.saved();
+  });
+
+  test('cheeses and meats lie on boards of their own, and a good is sent to the other', async () => {
+    await shop.go(`${ORDER}/lay`);
+    await shop.see('[data-board]');
+    await shop.choose('Boards', 'cheeses and meats apart');
+    const board = async (name: string) => {
+      await shop.see('[role="radiogroup"][aria-label="Which board"]');
+      await shop.driver.executeScript(
+        `[...document.querySelectorAll('[aria-label="Which board"] [role="radio"]')].find((e) => e.innerText.startsWith(arguments[0])).click()`,
+        name,
+      );
+    };
+    await board('meats');
+    await shop.driver.wait(
+      async () => !(await places()).some((label) => label.startsWith('Halyard')),
+      20_000,
+      'a cheese lies among the meats',
+    );
+    await board('cheeses');
+    const cheese = await shop.see(thing('halyard'));
+    await shop.driver.executeScript('arguments[0].focus()', cheese);
+    await shop.choose('Send Halyard to', 'meats');
+    await board('meats');
+    await shop.see(thing('halyard'));
+    await shop.click('as Rotula would');
+    await shop.rest();
+  });
+
+  test('is built step by step and printed to scale, with what travels', async () => {
     await shop.click('Build it');
     await shop.reads('[data-build]', /o’clock|in the middle/);
+    const all = (await places()).length;
+    await shop.click('Next step');
+    await shop.reads('aside', /step 1 of \d/);
+    expect((await places()).length).toBeLessThan(all);
     await shop.press('p');
+    await shop.click('Packing list');
+    await shop.reads('.paper-sheet', /Round Elm.*loaded/);
+    await shop.reads('.paper-sheet', 'blades travel wrapped');
     await shop.click('Board plan');
     await shop.see('[data-board-plan]');
     await shop.reads('.paper-sheet', /Printed at 100 % the drawing is 1 to/);

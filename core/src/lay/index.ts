@@ -20,7 +20,7 @@ export { fillOf } from './fill.js';
 export { movedOutline } from './geometry.js';
 export type { Patch } from './grow.js';
 export { toolKit, type ToolLine } from './kit.js';
-export { LAY_STEPS, layOut, type Layout } from './layout.js';
+export { judge, LAY_STEPS, layOut, type Layout } from './layout.js';
 export { colourGap, handTo, REACH, SEEN_APART } from './rules/index.js';
 export type { BoardRuleId, PairRuleId, PlaceRuleId, Third } from './rules/index.js';
 export { type LayQuestion, type Pin } from './solve.js';

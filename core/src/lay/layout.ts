@@ -17,6 +17,16 @@ export interface Layout {
 /** So many moves are tried where nobody says otherwise. */
 export const LAY_STEPS = 40_000;
 
+/** What a layout says of itself with things where they are now: nothing is searched, and loose things are not grown. */
+export function judge(
+  question: LayQuestion,
+  places: readonly ({ readonly id: string } & Pin)[],
+): { readonly told: readonly Told[]; readonly score: number } {
+  const pins = Object.fromEntries(places.map(({ id, x, y, turn }) => [id, { x, y, turn }]));
+  const { told, score } = arrange({ ...question, pins, steps: 0 });
+  return { told, score };
+}
+
 /** Lay a board: whole things and vessels are placed, loose things grown between them. The same question gives the same board. */
 export function layOut(question: LayQuestion, onStep?: (share: number) => void): Layout {
   const { placed, told, score, ground } = arrange(question, onStep);

@@ -1,11 +1,22 @@
-import { BUILD_SCHOOLS, stepOf, type BuildStep, type Layout, type Point, type Thing } from '@rotula/core';
+import {
+  BUILD_SCHOOLS,
+  judge,
+  stepOf,
+  type BuildStep,
+  type Layout,
+  type Point,
+  type Thing,
+} from '@rotula/core';
 import { Image as Picture } from 'lucide-react';
-import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { say } from '../language/say';
+import { signed } from '../ui/format';
+import { sentence } from '../words';
+import '../words/lay';
 import { savePicture } from './savePicture';
 import { thingName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
@@ -45,6 +56,19 @@ export function BoardPicture({
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ id: string; from: Point; by: Point } | null>(null);
   const { pins } = document.order.lay;
+  const { question } = laidBoard;
+  /** While a hand holds a thing: what its rules would say of it there, and what it costs. */
+  const held = useMemo(() => {
+    if (!drag || !question || Math.hypot(...drag.by) <= TOUCH) return null;
+    const { told, score } = judge(
+      question,
+      layout.placed.map((place) =>
+        place.id === drag.id ? { ...place, x: place.x + drag.by[0], y: place.y + drag.by[1] } : place,
+      ),
+    );
+    const hurt = told.filter(({ reason, hard }) => hard && reason.subject.split(' ').includes(drag.id));
+    return { hurt, change: score - layout.score };
+  }, [drag, question, layout]);
   const [w, d] = [board.length, board.round ? board.length : board.width];
   const room = 26;
   const toMm = (event: PointerEvent): Point => {
@@ -134,6 +158,15 @@ export function BoardPicture({
             const by = drag?.id === thing.id ? drag.by : ([0, 0] as const);
             return (
               <g key={thing.id} transform={`translate(${x + by[0]} ${y + by[1]})`} pointerEvents="none">
+                {held?.hurt.some(({ reason }) => reason.subject.split(' ').includes(thing.id)) && (
+                  <circle
+                    r={w / 20}
+                    fill="#a23b2a33"
+                    stroke="#a23b2a"
+                    strokeWidth={w / 110}
+                    data-hurt={thing.id}
+                  />
+                )}
                 {focus === thing.id && (
                   <circle r={w / 26} fill="none" stroke="#8f4a0e" strokeWidth={w / 160} />
                 )}
@@ -181,9 +214,16 @@ export function BoardPicture({
         </Button>
       </div>
       <figcaption className="mt-2 text-sm text-ink-soft">
-        {laid.working
-          ? say`Being laid …`
-          : say`Drag a thing, or move it with the arrow keys (shift: a centimetre), turn it with [ and ]; enter pins it or lets it go. The guest stands below.`}
+        {held ? (
+          <span data-held>
+            {say`${signed(held.change, 1)} points there.`}{' '}
+            {held.hurt.map(({ reason }) => sentence(reason, format)).join(' · ')}
+          </span>
+        ) : laid.working ? (
+          say`Being laid …`
+        ) : (
+          say`Drag a thing, or move it with the arrow keys (shift: a centimetre), turn it with [ and ]; enter pins it or lets it go. The guest stands below.`
+        )}
       </figcaption>
     </figure>
   );

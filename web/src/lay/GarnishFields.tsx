@@ -47,9 +47,8 @@ export function GarnishFields({ laid }: OnBoard) {
                 {stemOut && say`; stems come out before eating`}
               </span>
             </span>
-            <label className="sr-only" htmlFor={`garnish-${good.id}`}>{say`Sprigs of ${good.name}`}</label>
             <input
-              id={`garnish-${good.id}`}
+              aria-label={say`Sprigs of ${good.name}`}
               type="number"
               min={1}
               max={MOST}
@@ -77,9 +76,8 @@ export function GarnishFields({ laid }: OnBoard) {
           add();
         }}
       >
-        <label className="sr-only" htmlFor="garnish-name">{say`Herb, seed or petal`}</label>
         <input
-          id="garnish-name"
+          aria-label={say`Herb, seed or petal`}
           list="garnish-shelf"
           className="min-h-11 min-w-0 flex-1 rounded-lg border-[1.5px] border-slate-line bg-slate-lit px-3 placeholder:text-chalk-soft"
           placeholder={say`Herb, seed or petal`}

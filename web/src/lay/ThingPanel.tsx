@@ -61,7 +61,7 @@ export function ThingPanel({ board, laid, focus }: OnBoard) {
           className="w-full"
           value=""
           options={[
-            { value: '', label: say`Swap with …` },
+            { value: '', label: say`Swap it with another thing` },
             ...others.map((other) => ({ value: other.id, label: thingName(other) })),
           ]}
           onChange={(id) => {
