@@ -1,7 +1,7 @@
 import { headsThatEat, type Brief } from '../brief/index.js';
 import type { Ware } from '../counter/index.js';
 import { BANDS, boardArea, isBox, TIERS, type Board } from './boards.js';
-import { REACH } from './rules/index.js';
+import { REACH } from './reach.js';
 import { PARTS, type PartKey, type Spread } from './parts.js';
 
 /** One of the boards of a way to lay it, and how full it is. */

@@ -14,9 +14,6 @@ export interface Layout {
   readonly gap: Gap;
 }
 
-/** So many moves are tried where nobody says otherwise. */
-export const LAY_STEPS = 40_000;
-
 /** What a layout says of itself with things where they are now: nothing is searched, and loose things are not grown. */
 export function judge(
   question: LayQuestion,

@@ -1,10 +1,11 @@
 import type { Board } from './boards.js';
 import { discsOf, movedDiscs, patchDisc, type Disc } from './geometry.js';
 import {
-  boardCost,
+  boardCosts,
   pairCost,
   placeCost,
   rulesBetween,
+  silentFrom,
   toldOf,
   totalCost,
   type Ground,
@@ -201,6 +202,8 @@ class Costs {
   private readonly n: number;
   private readonly pairs: Float64Array;
   private readonly places: Float64Array;
+  private readonly silent: readonly (readonly number[])[];
+  private readonly wholeNow: () => number;
   private whole: number;
   private next: {
     readonly moved: readonly number[];
@@ -217,17 +220,20 @@ class Costs {
     this.n = placed.length;
     this.pairs = new Float64Array(this.n * this.n);
     this.places = new Float64Array(this.n);
+    this.silent = between.map((row) => row.map(silentFrom));
     placed.forEach((one, i) => {
       this.places[i] = placeCost(one, ground);
       this.pairs.set(this.row(i), i * this.n);
     });
-    this.whole = boardCost(placed, ground);
+    this.wholeNow = boardCosts(placed, ground);
+    this.whole = this.wholeNow();
   }
 
   private row(i: number): Float64Array {
     const row = new Float64Array(this.n);
     for (let j = 0; j < this.n; j++)
-      if (j !== i) row[j] = pairCost(this.placed[i]!, this.placed[j]!, this.between[i]![j]!);
+      if (j !== i)
+        row[j] = pairCost(this.placed[i]!, this.placed[j]!, this.between[i]![j]!, this.silent[i]![j]!);
     return row;
   }
 
@@ -235,7 +241,7 @@ class Costs {
   after(moved: readonly number[]): number {
     const rows = moved.map((i) => this.row(i));
     const places = moved.map((i) => placeCost(this.placed[i]!, this.ground));
-    const whole = boardCost(this.placed, this.ground);
+    const whole = this.wholeNow();
     let change = whole - this.whole;
     moved.forEach((i, k) => {
       change += places[k]! - this.places[i]!;

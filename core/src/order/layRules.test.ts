@@ -78,6 +78,8 @@ describe('two things', () => {
       expect(cost(rule, a, b, near)).toBeGreaterThan(0);
       expect(cost(rule, b, a, near)).toBeCloseTo(cost(rule, a, b, near), 9);
       expect(cost(rule, a, b, far)).toBe(0);
+      // From where it is said to be silent it is.
+      expect(cost(rule, a, b, pair(rule).silentFrom)).toBe(0);
       const other = thing('c', { kind: 'meat', colour: '#203060' });
       if (rule !== 'avoided beside suited')
         expect(cost(rule, other, thing('d', { kind: 'meat', colour: '#e8c020' }), near)).toBe(0);
@@ -162,7 +164,7 @@ describe('one thing', () => {
 
 const whole = (rule: string, placed: readonly Placed[]) =>
   BOARD_RULES.find((row) => row.rule === rule)!
-    .find(placed, GROUND)
+    .watch(placed, GROUND)()
     .filter(({ cost: c }) => c > 0);
 
 describe('the whole board', () => {

@@ -1,4 +1,5 @@
 import { movedOutline, type Patch, type Polygon, type Thing } from '@rotula/core';
+import { memo } from 'react';
 
 interface At {
   readonly thing: Thing;
@@ -56,8 +57,8 @@ export function VesselDrawing({ thing, x, y, print }: At) {
   );
 }
 
-/** Loose things, piece by piece; half of them once they are eaten, only their outline where they come last. */
-export function PatchDrawing({
+/** Loose things, piece by piece (hundreds of them: drawn again only when they change); half of them once they are eaten, only their outline where they come last. */
+export const PatchDrawing = memo(function PatchDrawing({
   thing,
   patch,
   print,
@@ -104,7 +105,7 @@ export function PatchDrawing({
       })}
     </>
   );
-}
+});
 
 /** A knife: its blade points up from its middle, its handle down. */
 export function ToolDrawing({ x, y, turn, print }: At) {

@@ -1,26 +1,29 @@
-import {
-  BUILD_SCHOOLS,
-  judge,
-  stepOf,
-  type BuildStep,
-  type Layout,
-  type Point,
-  type Thing,
-} from '@rotula/core';
+import { BUILD_SCHOOLS, stepOf, type BuildStep, type Layout, type Point, type Thing } from '@rotula/core';
 import { Image as Picture } from 'lucide-react';
-import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import {
+  lazy,
+  Suspense,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+} from 'react';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { say } from '../language/say';
 import { signed } from '../ui/format';
-import { sentence } from '../words';
-import '../words/lay';
 import { savePicture } from './savePicture';
 import { thingName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
-import { Overlay, VIEWS, type View } from './views';
+import { VIEWS, type View } from './viewNames';
+
+const Overlay = lazy(() => import('./Overlay'));
+/** What weighs a thing in the hand comes with the first touch. */
+type Judging = typeof import('./judging');
 
 /** A millimetre by an arrow key, a centimetre with shift; a turn by [ and ]. */
 const STEP = 1;
@@ -57,10 +60,11 @@ export function BoardPicture({
   const [drag, setDrag] = useState<{ id: string; from: Point; by: Point } | null>(null);
   const { pins } = document.order.lay;
   const { question } = laidBoard;
+  const [judging, setJudging] = useState<Judging | null>(null);
   /** While a hand holds a thing: what its rules would say of it there, and what it costs. */
   const held = useMemo(() => {
-    if (!drag || !question || Math.hypot(...drag.by) <= TOUCH) return null;
-    const { told, score } = judge(
+    if (!drag || !question || !judging || Math.hypot(...drag.by) <= TOUCH) return null;
+    const { told, score } = judging.judge(
       question,
       layout.placed.map((place) =>
         place.id === drag.id ? { ...place, x: place.x + drag.by[0], y: place.y + drag.by[1] } : place,
@@ -68,7 +72,7 @@ export function BoardPicture({
     );
     const hurt = told.filter(({ reason, hard }) => hard && reason.subject.split(' ').includes(drag.id));
     return { hurt, change: score - layout.score };
-  }, [drag, question, layout]);
+  }, [drag, question, layout, judging]);
   const [w, d] = [board.length, board.round ? board.length : board.width];
   const room = 26;
   const toMm = (event: PointerEvent): Point => {
@@ -112,6 +116,7 @@ export function BoardPicture({
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           onFocus(thing.id);
+          if (!judging) void import('./judging').then((it) => setJudging(it));
           setDrag({ id: thing.id, from: toMm(event), by: [0, 0] });
         }}
         onPointerMove={(event) => {
@@ -191,14 +196,16 @@ export function BoardPicture({
               </g>
             );
           })}
-          <Overlay
-            view={view}
-            layout={layout}
-            things={things}
-            board={board}
-            sides={laidBoard.question?.sides ?? 2}
-            mm={format.mm}
-          />
+          <Suspense fallback={null}>
+            <Overlay
+              view={view}
+              layout={layout}
+              things={things}
+              board={board}
+              sides={laidBoard.question?.sides ?? 2}
+              mm={format.mm}
+            />
+          </Suspense>
         </BoardDrawing>
       </svg>
       <div className="no-print mt-2 flex flex-wrap items-center gap-3">
@@ -217,7 +224,7 @@ export function BoardPicture({
         {held ? (
           <span data-held>
             {say`${signed(held.change, 1)} points there.`}{' '}
-            {held.hurt.map(({ reason }) => sentence(reason, format)).join(' · ')}
+            {held.hurt.map(({ reason }) => judging!.sentence(reason, format)).join(' · ')}
           </span>
         ) : laid.working ? (
           say`Being laid …`

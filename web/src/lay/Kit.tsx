@@ -46,7 +46,7 @@ export function Kit({ board }: OnBoard) {
                     ? say`of the shop`
                     : say`the customer’s`
                   : standIn
-                    ? say`missing: ${word(standIn)} stands in`
+                    ? say`missing: ${word(standIn)} will do`
                     : say`missing`}
                 {picks !== null && say`; ${picks} go out, count ${picks} in again`}
               </span>

@@ -1,17 +1,20 @@
 import { BANDS } from '@rotula/core';
+import { lazy } from 'react';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { Vital } from '../ui/Slate';
 import { Tabs } from '../ui/Tabs';
 import { say, word } from '../language/say';
-import { Build } from './Build';
-import { GarnishFields } from './GarnishFields';
-import { Kit } from './Kit';
-import { LastLook } from './LastLook';
 import { nameOf } from '../drawing/names';
 import type { Building, OnBoard } from './onBoard';
-import { ThingPanel } from './ThingPanel';
+
+// Each comes when it is first opened; the picture is there before.
+const LastLook = lazy(() => import('./LastLook').then((of) => ({ default: of.LastLook })));
+const ThingPanel = lazy(() => import('./ThingPanel').then((of) => ({ default: of.ThingPanel })));
+const Build = lazy(() => import('./Build').then((of) => ({ default: of.Build })));
+const Kit = lazy(() => import('./Kit').then((of) => ({ default: of.Kit })));
+const GarnishFields = lazy(() => import('./GarnishFields').then((of) => ({ default: of.GarnishFields })));
 
 /** How full it is, what a careful eye would mend, how it is built, and what it takes. */
 export function LaySlate({ on, building }: { on: OnBoard | null; building: Building }) {

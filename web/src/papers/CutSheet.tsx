@@ -17,7 +17,7 @@ import { cutLabel, cutterFaces, plateLabel, rindName, sentence, timeOutWords } f
 import { say, word } from '../language/say';
 
 /** For the hands at the counter: read at arm's length. */
-export function CutSheet() {
+export default function CutSheet() {
   const { plan, house, format, document } = useWorkbench();
   // A guest with a plate of their own has a box for it; the others read the cards.
   const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));

@@ -43,7 +43,7 @@ export default function PackingList() {
               {picks === null
                 ? say`${many} × ${word(id)}: ${goods.join(', ')}`
                 : say`${picks} × ${word(id)}: ${goods.join(', ')}; count them in again`}
-              {!kit && standIn && <em>{say` (${word(standIn)} stands in)`}</em>}
+              {!kit && standIn && <em>{say` (missing: ${word(standIn)} will do)`}</em>}
             </Row>
           ))}
           {laid.flatMap(({ bells }) =>

@@ -9,12 +9,12 @@ import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
-import { CutSheet } from './CutSheet';
 import { PAGE_SIZES, PageSize, type PaperSize } from './page';
 import { capital } from '../ui/format';
 import { say, word } from '../language/say';
 import './papers.css';
 
+const CutSheet = lazy(() => import('./CutSheet'));
 const ShoppingList = lazy(() => import('./ShoppingList'));
 const AllergenList = lazy(() => import('./AllergenList'));
 const TimeLine = lazy(() => import('./TimeLine'));

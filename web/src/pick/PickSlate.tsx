@@ -1,5 +1,5 @@
 import { homeOf, reasonKey, type Cheese, type Texture } from '@rotula/core';
-import { useDeferredValue, useMemo } from 'react';
+import { lazy, useDeferredValue, useMemo } from 'react';
 import { AdviceList } from '../frame/AdviceList';
 import { GuestCautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
@@ -7,12 +7,14 @@ import { Callout } from '../ui/Slate';
 import { Tabs } from '../ui/Tabs';
 import { sentence } from '../words';
 import { BalanceBars } from './BalanceBars';
-import { Lenses } from './Lenses';
-import { Money } from './Money';
-import { Others } from './Others';
 import { TroublePanel } from './TroublePanel';
 import { WhyAndSwaps } from './WhyAndSwaps';
 import { say } from '../language/say';
+
+// Views that are opened by a touch come with it.
+const Others = lazy(() => import('./Others').then((of) => ({ default: of.Others })));
+const Money = lazy(() => import('./Money').then((of) => ({ default: of.Money })));
+const Lenses = lazy(() => import('./Lenses').then((of) => ({ default: of.Lenses })));
 
 /** What Rotula works out of a selection: its balance, what collides, advice, and why each good is there. */
 export function PickSlate({

@@ -1,5 +1,6 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
+import { say } from '../language/say';
 
 /** A few views of one thing on the slate, one at a time; a view is made when it is first opened. */
 export function Tabs({
@@ -24,7 +25,7 @@ export function Tabs({
       <TabPanels>
         {tabs.map(({ name, view }) => (
           <TabPanel key={name} className="flex flex-col gap-5 pt-4" tabIndex={-1}>
-            {view()}
+            <Suspense fallback={<p>{say`One moment …`}</p>}>{view()}</Suspense>
           </TabPanel>
         ))}
       </TabPanels>

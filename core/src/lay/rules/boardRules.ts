@@ -1,6 +1,7 @@
 import type { Millimetres } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
-import { over, REACH, type Ground, type Placed } from './placed.js';
+import { over, type Ground, type Placed } from './placed.js';
+import { REACH } from '../reach.js';
 
 /** A third of the board, from the left as the guest sees it. */
 export type Third = 'left' | 'middle' | 'right';
@@ -27,7 +28,8 @@ export interface Found {
 export interface BoardRule {
   readonly rule: BoardRuleId;
   readonly hard: boolean;
-  readonly find: (placed: readonly Placed[], ground: Ground) => Found[];
+  /** What it concerns is told once for a board; what it finds there is asked again wherever things lie. */
+  readonly watch: (placed: readonly Placed[], ground: Ground) => () => Found[];
 }
 
 /** mm, by trade (section 14): three zones of height. */
@@ -41,6 +43,13 @@ const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
 const thirdOf = ({ x }: Placed, { board }: Ground): Third =>
   THIRDS[Math.max(0, Math.min(2, Math.floor(3 * (x / board.length + 0.5))))]!;
 
+/** From a thing to the nearest of these that it is not itself. mm */
+function nearest(a: Placed, others: readonly Placed[]): number {
+  let gap = Infinity;
+  for (const b of others) if (b !== a) gap = Math.min(gap, gapOf(a.discs, b.discs));
+  return gap;
+}
+
 export const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
 
 /** Rules that ask for the whole board, each told for every thing or third that misses. */
@@ -48,33 +57,30 @@ export const BOARD_RULES: readonly BoardRule[] = [
   {
     rule: 'leans on nothing',
     hard: true,
-    find: (placed) => {
+    watch: (placed) => {
       const folds = placed.filter(({ thing }) => thing.traits.leans);
-      return folds.map((a) => {
-        let gap = Infinity;
-        for (const b of placed)
-          if (b !== a && b.thing.height >= HOLDS && b.thing.traits.kind !== 'tool')
-            gap = Math.min(gap, gapOf(a.discs, b.discs));
-        return {
-          subject: a.thing.id,
-          name: a.thing.name,
-          gap,
-          cost: gap === Infinity ? 0 : Math.min(2, over(gap - LEANS) / 40),
-        };
-      });
+      const holds = placed.filter(({ thing }) => thing.height >= HOLDS && thing.traits.kind !== 'tool');
+      return () =>
+        folds.map((a) => {
+          const gap = nearest(a, holds);
+          return {
+            subject: a.thing.id,
+            name: a.thing.name,
+            gap,
+            cost: gap === Infinity ? 0 : Math.min(2, over(gap - LEANS) / 40),
+          };
+        });
     },
   },
   {
     rule: 'no bread in reach',
     hard: false,
-    find: (placed) => {
+    watch: (placed) => {
       const bread = placed.filter(({ thing }) => thing.traits.carrier);
-      if (bread.length === 0) return [];
-      return placed
-        .filter(({ thing }) => thing.traits.soft)
-        .map((a) => {
-          let gap = Infinity;
-          for (const b of bread) gap = Math.min(gap, gapOf(a.discs, b.discs));
+      const soft = bread.length > 0 ? placed.filter(({ thing }) => thing.traits.soft) : [];
+      return () =>
+        soft.map((a) => {
+          const gap = nearest(a, bread);
           return {
             subject: a.thing.id,
             name: a.thing.name,
@@ -87,16 +93,13 @@ export const BOARD_RULES: readonly BoardRule[] = [
   {
     rule: 'nothing tall in a third',
     hard: false,
-    find: (placed, ground) => {
+    watch: (placed, ground) => {
       const tall = placed.filter(isTall);
-      if (tall.length < THIRDS.length) return [];
-      const held = new Set(tall.map((a) => thirdOf(a, ground)));
-      return THIRDS.filter((third) => !held.has(third)).map((third) => ({
-        subject: '',
-        name: third,
-        gap: 0,
-        cost: 0.8,
-      }));
+      const thirds = tall.length < THIRDS.length ? [] : THIRDS;
+      return () =>
+        thirds
+          .filter((third) => !tall.some((a) => thirdOf(a, ground) === third))
+          .map((third) => ({ subject: '', name: third, gap: 0, cost: 0.8 }));
     },
   },
 ];

@@ -1,6 +1,5 @@
 export { type BoardRuleId, isTall, type Third } from './boardRules.js';
-export { boardCost, pairCost, placeCost, type Told, toldOf, totalCost } from './judge.js';
+export { boardCosts, pairCost, placeCost, silentFrom, type Told, toldOf, totalCost } from './judge.js';
 export { baseOf, isPale, type PairRuleId, rulesBetween } from './pairRules.js';
-export { REACH } from './placed.js';
 export { colourGap, type Ground, handTo, type Placed, SEEN_APART } from './placed.js';
 export { type PlaceRuleId, rimRoom } from './placeRules.js';

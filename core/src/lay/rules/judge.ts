@@ -8,10 +8,20 @@ import { PLACE_RULES } from './placeRules.js';
 /** What a rule that is hard weighs against those that are not. */
 const HARD = 8;
 
+/** So far apart none of these rules says a word. mm */
+export const silentFrom = (rules: readonly PairRule[]): number =>
+  Math.max(0, ...rules.map((rule) => rule.silentFrom));
+
 /** What two things cost each other, by the rules that concern them. */
-export function pairCost(a: Placed, b: Placed, rules: readonly PairRule[]): number {
+export function pairCost(
+  a: Placed,
+  b: Placed,
+  rules: readonly PairRule[],
+  silent = silentFrom(rules),
+): number {
   const gap = gapOf(a.discs, b.discs);
   let sum = 0;
+  if (gap >= silent) return sum;
   for (const { hard, cost } of rules) {
     const c = cost(a, b, gap);
     if (c > 0) sum += hard ? HARD * c : c;
@@ -29,17 +39,22 @@ export function placeCost(a: Placed, ground: Ground): number {
   return sum;
 }
 
-/** What the board as a whole costs. */
-export function boardCost(placed: readonly Placed[], ground: Ground): number {
-  let sum = 0;
-  for (const { hard, find } of BOARD_RULES)
-    for (const { cost } of find(placed, ground)) sum += hard ? HARD * cost : cost;
-  return sum;
+/** What the board as a whole costs, asked as often as things move. */
+export function boardCosts(placed: readonly Placed[], ground: Ground): () => number {
+  const watched = BOARD_RULES.map(({ hard, watch }) => ({
+    weight: hard ? HARD : 1,
+    find: watch(placed, ground),
+  }));
+  return () => {
+    let sum = 0;
+    for (const { weight, find } of watched) for (const { cost } of find()) sum += weight * cost;
+    return sum;
+  };
 }
 
 /** All of it: what the things cost where they lie, each other, and as a whole. */
 export function totalCost(placed: readonly Placed[], ground: Ground): number {
-  let sum = boardCost(placed, ground);
+  let sum = boardCosts(placed, ground)();
   placed.forEach((a, i) => {
     sum += placeCost(a, ground);
     for (let j = i + 1; j < placed.length; j++)
@@ -89,8 +104,8 @@ export function toldOf(placed: readonly Placed[], ground: Ground): Told[] {
       }
     });
   });
-  for (const { rule, hard, find } of BOARD_RULES)
-    for (const found of find(placed, ground))
+  for (const { rule, hard, watch } of BOARD_RULES)
+    for (const found of watch(placed, ground)())
       if (found.cost >= WORTH_SAYING) told.push({ hard, reason: boardReason(rule, found) });
   return told.sort((a, b) => Number(b.hard) - Number(a.hard) || a.reason.effect - b.reason.effect);
 }

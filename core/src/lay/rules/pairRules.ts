@@ -48,6 +48,8 @@ export interface PairRule {
   readonly hard: boolean;
   /** Does it concern these two at all, wherever they lie? Told once for a board. */
   readonly of: (a: Thing, b: Thing, ground: Ground) => boolean;
+  /** So far apart it costs nothing, mm; Infinity: it may cost at any distance. */
+  readonly silentFrom: number;
   /** What it costs so far apart; never less when they are nearer, or further for those that belong together. */
   readonly cost: (a: Placed, b: Placed, gap: number) => number;
 }
@@ -59,8 +61,20 @@ const GIVES = 0.3;
 const PATCH_GIVES_WAY = 0.6;
 
 /** Distances in mm: strong, wet, soft and touching by trade (section 14); the rest are the house's. */
-const APART = { strong: 150, wet: 80, juice: 15, avoided: 30, touching: 12, soft: 60, bowls: 25, again: 200 };
+const APART = {
+  strong: 150,
+  wet: 80,
+  juice: 15,
+  avoided: 30,
+  touching: 12,
+  soft: 60,
+  bowls: 25,
+  again: 200,
+  colour: 20,
+};
 const TOUCHES = 8;
+/** No two things are so large that their slack is more. */
+const OVERLAP_ROOM = 60;
 
 const either = (a: Thing, b: Thing, one: (thing: Thing) => boolean, other: (thing: Thing) => boolean) =>
   (one(a) && other(b)) || (one(b) && other(a));
@@ -92,24 +106,28 @@ export const PAIR_RULES: readonly PairRule[] = [
   {
     rule: 'overlaps',
     hard: true,
+    silentFrom: OVERLAP_ROOM,
     of: () => true,
     cost: (a, b, gap) => over(roomBetween(a.thing, b.thing, a.discs[0]!.r, b.discs[0]!.r) - gap) / 10,
   },
   {
     rule: 'strong beside delicate',
     hard: true,
+    silentFrom: APART.strong,
     of: (a, b) => either(a, b, has('strong'), has('delicate')),
     cost: (_a, _b, gap) => over(APART.strong - gap) / 50,
   },
   {
     rule: 'wet beside crisp',
     hard: true,
+    silentFrom: APART.wet,
     of: (a, b) => either(a, b, has('wet'), has('crisp')),
     cost: (_a, _b, gap) => over(APART.wet - gap) / 30,
   },
   {
     rule: 'juice on pale',
     hard: true,
+    silentFrom: APART.juice,
     of: (a, b) => either(a, b, has('runs'), isPale),
     cost: (_a, _b, gap) => over(APART.juice - gap) / 15,
   },
@@ -117,6 +135,7 @@ export const PAIR_RULES: readonly PairRule[] = [
     // What a guest at this board must not eat lies a knife's width from what they may; a bowl holds it.
     rule: 'avoided beside suited',
     hard: true,
+    silentFrom: APART.avoided,
     of: (a, b) =>
       !isTool(a) &&
       !isTool(b) &&
@@ -127,24 +146,28 @@ export const PAIR_RULES: readonly PairRule[] = [
   {
     rule: 'kinds touch',
     hard: false,
+    silentFrom: APART.touching,
     of: (a, b, { apart }) => apart && !isTool(a) && !isTool(b) && baseOf(a) !== baseOf(b),
     cost: (_a, _b, gap) => over(APART.touching - gap) / 24,
   },
   {
     rule: 'apart from its company',
     hard: false,
+    silentFrom: Infinity,
     of: isCompany,
     cost: (_a, _b, gap) => Math.min(2, over(gap - TOUCHES) / 80),
   },
   {
     rule: 'knife away from its cheese',
     hard: false,
+    silentFrom: Infinity,
     of: isItsKnife,
     cost: (_a, _b, gap) => Math.min(4, over(gap - TOUCHES) / 25),
   },
   {
     rule: 'soft beside soft',
     hard: false,
+    silentFrom: APART.soft,
     of: (a, b) => a.traits.soft && b.traits.soft,
     cost: (_a, _b, gap) => over(APART.soft - gap) / APART.soft,
   },
@@ -152,24 +175,27 @@ export const PAIR_RULES: readonly PairRule[] = [
     // Each far from all others: three come to lie in a triangle, five in a ring.
     rule: 'anchors crowd',
     hard: false,
+    silentFrom: Infinity,
     of: (a, b) => a.traits.kind === 'cheese' && b.traits.kind === 'cheese',
     cost: (a, b) => 1.5 * Math.exp(-Math.hypot(a.x - b.x, a.y - b.y) / 110),
   },
   {
     rule: 'one colour',
     hard: false,
+    silentFrom: APART.colour,
     of: (a, b) =>
       !isTool(a) &&
       !isTool(b) &&
       baseOf(a) !== baseOf(b) &&
       colourGap(a.traits.colour, b.traits.colour) < SEEN_APART,
     cost: (a, b, gap) =>
-      (over(20 - gap) / 20) *
+      (over(APART.colour - gap) / APART.colour) *
       (over(SEEN_APART - colourGap(a.thing.traits.colour, b.thing.traits.colour)) / 40),
   },
   {
     rule: 'wall of bowls',
     hard: false,
+    silentFrom: APART.bowls,
     of: (a, b) => a.lies === 'vessel' && b.lies === 'vessel',
     cost: (_a, _b, gap) => over(APART.bowls - gap) / 50,
   },
@@ -177,6 +203,7 @@ export const PAIR_RULES: readonly PairRule[] = [
     // A thing that serves many lies in several places: each within reach of its own.
     rule: 'repeated side by side',
     hard: false,
+    silentFrom: APART.again,
     of: (a, b) => baseOf(a) === baseOf(b) && !isTool(a) && !isTool(b),
     cost: (_a, _b, gap) => over(APART.again - gap) / 300,
   },

@@ -1,7 +1,8 @@
 import type { Millimetres } from '../../units/index.js';
 import { insideOf } from '../geometry.js';
 import type { Thing } from '../thing.js';
-import { bearing, handTo, insideBy, over, REACH, turnBetween, type Ground, type Placed } from './placed.js';
+import { bearing, handTo, insideBy, over, turnBetween, type Ground, type Placed } from './placed.js';
+import { REACH } from '../reach.js';
 
 interface One {
   readonly good: string;

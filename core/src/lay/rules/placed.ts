@@ -1,4 +1,4 @@
-import { differenceCiede2000 } from 'culori';
+import { differenceCiede2000, modeLab65, modeRgb, useMode as register } from 'culori/fn';
 import { remembered } from '../../units/index.js';
 import type { Board } from '../boards.js';
 import { insideOf, type Disc } from '../geometry.js';
@@ -27,12 +27,12 @@ export interface Ground {
   readonly apart: boolean;
 }
 
-/** An arm's length: a standing guest reaches so far without leaning over food, mm (trade, section 14). */
-export const REACH = 350;
-
 /** A difference of so much is plainly seen (trade, section 14: 20 and more by CIEDE2000). */
 export const SEEN_APART = 20;
 
+// Only what is measured in: the whole library knows thirty spaces.
+register(modeRgb);
+register(modeLab65);
 const difference = differenceCiede2000();
 const gapOfColours = remembered((both: string): number => {
   const [a, b] = both.split(' ');

@@ -10,7 +10,7 @@ import {
   garnishOf,
   garnishThings,
   isBox,
-  LAY_STEPS,
+  layEffort,
   loadedWeight,
   OTHER_FACTS,
   partsOf,
@@ -219,7 +219,7 @@ export const layStage = stage({
                 towards,
                 pins: order.lay.pins,
                 seed: order.lay.seed,
-                steps: LAY_STEPS,
+                steps: layEffort(things.length),
               }
             : null,
       };

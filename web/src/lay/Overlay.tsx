@@ -1,19 +1,7 @@
 import { colourGap, handTo, REACH, SEEN_APART, type Board, type Layout, type Thing } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { middleOf } from '../drawing/BoardDrawing';
-import { say } from '../language/say';
-
-/** What is drawn over a board. */
-export const VIEWS = {
-  laid: say`As laid`,
-  pairs: say`Pairs`,
-  walk: say`Walk`,
-  heights: say`Heights`,
-  reach: say`Reach`,
-  colours: say`Colours`,
-  'half eaten': say`Half eaten`,
-} as const;
-export type View = keyof typeof VIEWS;
+import type { View } from './viewNames';
 
 interface OverlayProps {
   readonly layout: Layout;
@@ -166,7 +154,7 @@ const OVERLAYS: Readonly<Record<View, ((props: OverlayProps) => ReactNode) | nul
   'half eaten': Walk,
 };
 
-export function Overlay({ view, things, ...rest }: OverlayProps & { view: View }) {
+export default function Overlay({ view, things, ...rest }: OverlayProps & { view: View }) {
   const Drawn = OVERLAYS[view];
   if (!Drawn) return null;
   const lies = things.filter(({ id }) => rest.layout.placed.some((place) => place.id === id));

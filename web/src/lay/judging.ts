@@ -1,0 +1,3 @@
+export { judge } from '@rotula/core';
+export { sentence } from '../words';
+import '../words/lay';

@@ -1,0 +1,118 @@
+/** @jest-environment jsdom */
+import { afterEach, expect, test } from '@jest/globals';
+import { House, layOut, plan, type OrderBody } from '@rotula/core';
+import { cleanup, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { onBench } from '../testing/bench';
+import { BoardFields } from './BoardFields';
+import { Build } from './Build';
+import { GarnishFields } from './GarnishFields';
+import { Kit } from './Kit';
+import { LastLook } from './LastLook';
+import type { OnBoard } from './onBoard';
+import { ThingPanel } from './ThingPanel';
+import type { Laid } from './useLaid';
+
+afterEach(cleanup);
+const counter = demoCounter();
+const order = (more: object = {}) =>
+  anOrder({
+    brief: aBrief({ guests: { adults: 12 } }),
+    selection: { goods: ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'] },
+    ...more,
+  });
+
+/** A board laid with few steps, and what hands did to it. */
+function laidBoard(start: OrderBody) {
+  const board = plan(start, counter, House.parse({})).boards.laid[0]!;
+  const done: string[] = [];
+  const note =
+    (what: string) =>
+    (...args: readonly unknown[]) =>
+      void done.push([what, ...args.filter((arg) => typeof arg === 'string')].join(' '));
+  const laid: Laid = {
+    layout: layOut({ ...board.question!, steps: 3000 }),
+    working: false,
+    fault: null,
+    put: note('put'),
+    swap: note('swap'),
+    letGo: note('let go'),
+    send: note('send'),
+    anew: note('anew'),
+    change: note('change'),
+  };
+  return { board, laid, done };
+}
+const show = (part: (on: OnBoard) => ReactNode, focus: string | null = null, start = order()) => {
+  const { board, laid, done } = laidBoard(start);
+  const on: OnBoard = { board, laid, focus, onFocus: (id) => void done.push(`focus ${id}`) };
+  return { ...onBench(part(on), start, counter), board, laid, done };
+};
+
+test('the last look names what costs, each with a button that finds the lighter another place', async () => {
+  const { laid, done, board } = show((on) => <LastLook {...on} />);
+  const told = laid.layout!.told;
+  expect(document.querySelectorAll('[data-told]')).toHaveLength(Math.min(9, told.length));
+  const buttons = screen.getAllByRole('button', { name: /^Mend it: another place for / });
+  await userEvent.click(buttons[0]!);
+  const ids = told[0]!.reason.subject.split(' ');
+  const lighter = board.things.filter(({ id }) => ids.includes(id)).sort((a, b) => a.grams - b.grams)[0]!;
+  expect(done).toEqual([expect.stringMatching(new RegExp(`^let go ${lighter.id} `))]);
+});
+
+test('what is touched says its place and its company, and hands pin, turn and swap it', async () => {
+  const { done, board } = show((on) => <ThingPanel {...on} />, 'halyard');
+  const halyard = board.things.find(({ id }) => id === 'halyard')!;
+  expect(screen.getByText(/Step \d of the walk/)).toBeDefined();
+  expect(screen.getByRole('heading', { name: halyard.name })).toBeDefined();
+  await userEvent.click(screen.getByRole('button', { name: 'Turn' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Pin here' }));
+  expect(done).toEqual([`put halyard ${halyard.name}`, `put halyard ${halyard.name}`]);
+});
+
+test('steps of building are gone through one by one, there and back', async () => {
+  const steps: (string | null)[] = [];
+  show((on) => <Build {...on} step={null} onStep={(step) => steps.push(step)} />);
+  expect(screen.getByText('all steps')).toBeDefined();
+  expect(screen.getByRole('button', { name: 'Back' })).toHaveProperty('disabled', true);
+  await userEvent.click(screen.getByRole('button', { name: 'Next step' }));
+  expect(steps).toEqual(['vessels']);
+});
+
+test('a plant that is poisonous, unknown or from nobody knows where is refused with the reason; a herb of the counter is laid', async () => {
+  const { done } = show((on) => <GarnishFields {...on} />);
+  const field = screen.getByRole('combobox', { name: 'Herb, seed or petal' });
+  for (const [name, why] of [
+    ['yew', /poisonous/],
+    ['peony', /not on the list/],
+    ['borage', /none is on the Counter/],
+  ] as const) {
+    await userEvent.clear(field);
+    await userEvent.type(field, `${name}{Enter}`);
+    expect(screen.getByRole('alert').textContent).toMatch(why);
+  }
+  expect(done).toEqual([]);
+  await userEvent.clear(field);
+  await userEvent.type(field, 'rosemary{Enter}');
+  expect(screen.queryByRole('alert')).toBeNull();
+  expect(done).toEqual(['change Garden Rosemary as garnish']);
+});
+
+test('the kit says what the surface needs, what the loaded board weighs, and how many picks go out', () => {
+  show((on) => <Kit {...on} />);
+  expect(screen.getByText(/kg loaded/)).toBeDefined();
+  expect(screen.getByText(/food-grade oil/)).toBeDefined();
+  const picks = [...document.querySelectorAll('[data-kit] li')].filter((li) => /^pick/.test(li.textContent!));
+  for (const pick of picks) expect(pick.textContent).toMatch(/(\d+) go out, count \1 in again/);
+});
+
+test('other boards are offered with how full they would be; the one that is taken lets go of all places', async () => {
+  const start = order({ lay: { ...order().lay, pins: { halyard: { x: 1, y: 2, turn: 0, hand: true } } } });
+  const { laid, done } = laidBoard(start);
+  onBench(<BoardFields laid={laid} shown={null} onShow={() => undefined} />, start, counter);
+  await userEvent.click(screen.getByRole('button', { name: /^as Rotula would/ }));
+  await userEvent.click(screen.getByRole('button', { name: /^Lay anew/ }));
+  expect(done).toEqual(['change the board as Rotula would', 'anew']);
+});
