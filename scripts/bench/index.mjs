@@ -9,6 +9,7 @@ import { openBrowser } from '../lib/browser.mjs';
 import { startServer } from '../lib/server.mjs';
 import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT } from '../lib/setup.mjs';
 import { benchCore } from './core.mjs';
+import { benchDrag } from './drag.mjs';
 import { benchSizes } from './sizes.mjs';
 import { median, round } from './stats.mjs';
 
@@ -208,6 +209,7 @@ const PARTS = {
   sizes: () => benchSizes(row),
   pages: benchPages,
   counter: benchCounter,
+  drag: () => benchDrag(row),
 };
 const asked = Object.keys(PARTS).filter((part) => process.argv.includes(`--${part}`));
 for (const part of asked.length > 0 ? asked : Object.keys(PARTS)) await PARTS[part]();

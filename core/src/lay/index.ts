@@ -21,7 +21,7 @@ export { movedOutline } from './geometry.js';
 export type { Patch } from './grow.js';
 export { toolKit, type ToolLine } from './kit.js';
 export { layEffort } from './effort.js';
-export { judge, layOut, type Layout } from './layout.js';
+export { holding, layOut, type Layout } from './layout.js';
 export { REACH } from './reach.js';
 export { colourGap, handTo, SEEN_APART } from './rules/index.js';
 export type { BoardRuleId, PairRuleId, PlaceRuleId, Third } from './rules/index.js';

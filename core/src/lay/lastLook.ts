@@ -13,7 +13,7 @@ import { BANDS, type Board } from './boards.js';
 import { onClock } from './clock.js';
 import type { Layout } from './layout.js';
 import { colourGap, SEEN_APART, type Third } from './rules/index.js';
-import type { Thing } from './thing.js';
+import { baseOf, type Thing } from './thing.js';
 
 declare module '../units/reason.js' {
   interface Rules {
@@ -104,7 +104,7 @@ export function lastLook(
           hour: onClock({ x, y }, half).hour,
           across: millimetres(Math.round(2 * r)),
           filler: filler.name,
-          fillerId: filler.id.split('--')[0]!,
+          fillerId: baseOf(filler),
           grams: grams(Math.ceil((area * filler.grams) / filler.area)),
         }),
       },

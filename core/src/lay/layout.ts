@@ -1,6 +1,6 @@
 import { grow, type Gap, type Patch } from './grow.js';
-import type { Told } from './rules/index.js';
-import { arrange, type LayQuestion, type Pin } from './solve.js';
+import { watchOne, type Told } from './rules/index.js';
+import { arrange, worth, type LayQuestion, type Pin } from './solve.js';
 
 /** A board as it is laid: where everything lies, what its rules say, and how full it is. */
 export interface Layout {
@@ -14,14 +14,25 @@ export interface Layout {
   readonly gap: Gap;
 }
 
-/** What a layout says of itself with things where they are now: nothing is searched, and loose things are not grown. */
-export function judge(
+/** A thing in the hand: what its rules would say of it at a place, and by how much the score would change. */
+export function holding(
   question: LayQuestion,
   places: readonly ({ readonly id: string } & Pin)[],
-): { readonly told: readonly Told[]; readonly score: number } {
-  const pins = Object.fromEntries(places.map(({ id, x, y, turn }) => [id, { x, y, turn }]));
-  const { told, score } = arrange({ ...question, pins, steps: 0 });
-  return { told, score };
+  id: string,
+): (x: number, y: number) => { readonly told: readonly Told[]; readonly change: number } {
+  const pins = Object.fromEntries(places.map((place) => [place.id, place]));
+  const { placed, ground } = arrange({ ...question, pins, steps: 0 });
+  const i = placed.findIndex(({ thing }) => thing.id === id);
+  const one = placed[i];
+  if (!one) return () => ({ told: [], change: 0 });
+  const { x: fromX, y: fromY, discs } = one;
+  const watched = watchOne(placed, i, ground);
+  const before = watched.cost();
+  return (x, y) => {
+    [one.x, one.y] = [x, y];
+    one.discs = discs.map((disc) => ({ x: disc.x + x - fromX, y: disc.y + y - fromY, r: disc.r }));
+    return { told: watched.told(), change: worth(watched.cost() - before, placed.length) };
+  };
 }
 
 /** Lay a board: whole things and vessels are placed, loose things grown between them. The same question gives the same board. */

@@ -1,4 +1,4 @@
-import type { Thing } from './thing.js';
+import { baseOf, type Thing } from './thing.js';
 
 /** How the food is spread: all of it on each board, each kind on a board of its own, or over the tiers of a stand. */
 export const SPREADS = ['together', 'by kind', 'tiers'] as const;
@@ -38,8 +38,6 @@ export function partsOf(
   };
   return new Map(keys.map((key) => [key, things.filter((thing) => keyOf(thing) === key)]));
 }
-
-const baseOf = ({ id }: Thing): string => id.split('--')[0]!;
 
 /** The heaviest at the bottom, each tier filled to its share of the area with all that goes with its goods. */
 function overTiers(anchors: readonly Thing[], things: readonly Thing[]): Map<string, PartKey> {

@@ -270,9 +270,12 @@ class Costs {
   }
 }
 
+/** Points that a cost takes off a board of so many things. */
+export const worth = (cost: number, things: number): number => (things === 0 ? 0 : (-12 * cost) / things);
+
 /** What a layout is worth: 100 less what its rules cost for each thing on it. */
-export function judgedOf(placed: readonly Placed[], ground: Ground): Pick<Arrangement, 'told' | 'score'> {
+function judgedOf(placed: readonly Placed[], ground: Ground): Pick<Arrangement, 'told' | 'score'> {
   const told = toldOf(placed, ground);
   const cost = totalCost(placed, ground);
-  return { told, score: placed.length === 0 ? 100 : Math.max(0, 100 - (12 * cost) / placed.length) };
+  return { told, score: Math.max(0, 100 + worth(cost, placed.length)) };
 }

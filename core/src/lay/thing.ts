@@ -63,3 +63,6 @@ export const PLAIN: Omit<Traits, 'kind' | 'colour'> = {
   drips: false,
   late: false,
 };
+
+/** The id of a good that lies in several places, without the number of the place. */
+export const baseOf = ({ id }: { readonly id: string }): string => id.split('--')[0]!;

@@ -20,6 +20,7 @@ export function BoardDrawing({
   print = false,
   eaten = false,
   late = false,
+  bare = false,
   children,
   wrap = (_, drawn) => drawn,
 }: {
@@ -31,6 +32,8 @@ export function BoardDrawing({
   eaten?: boolean;
   /** What comes last is outlined, not drawn: its room is kept. */
   late?: boolean;
+  /** Without the board itself. */
+  bare?: boolean;
   /** Drawn over it. */
   children?: ReactNode;
   /** What a thing is put in, so that hands can take it. */
@@ -44,12 +47,12 @@ export function BoardDrawing({
   const sorted = [...things].filter(({ id }) => places.has(id)).sort((a, b) => a.height - b.height);
   return (
     <>
-      {board.round ? (
+      {bare ? null : board.round ? (
         <circle r={w / 2} fill={fill} stroke={line} strokeWidth={3} />
       ) : (
         <rect x={-w / 2} y={-d / 2} width={w} height={d} rx={14} fill={fill} stroke={line} strokeWidth={3} />
       )}
-      {board.material === 'wood' && !print && <Grain w={w} d={d} line={line} round={board.round} />}
+      {board.material === 'wood' && !print && !bare && <Grain w={w} d={d} line={line} round={board.round} />}
       {sorted.map((thing) => {
         const { x, y, turn } = places.get(thing.id)!;
         const patch = patches.get(thing.id);

@@ -1,29 +1,21 @@
 import { BUILD_SCHOOLS, stepOf, type BuildStep, type Layout, type Point, type Thing } from '@rotula/core';
+import clsx from 'clsx';
 import { Image as Picture } from 'lucide-react';
-import {
-  lazy,
-  Suspense,
-  useMemo,
-  useRef,
-  useState,
-  type KeyboardEvent,
-  type PointerEvent,
-  type ReactNode,
-} from 'react';
+import { lazy, Suspense, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { say } from '../language/say';
 import { signed } from '../ui/format';
+import { Markers } from './Markers';
 import { savePicture } from './savePicture';
+import { useInHand } from './useInHand';
 import { thingName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
 import { VIEWS, type View } from './viewNames';
 
 const Overlay = lazy(() => import('./Overlay'));
-/** What weighs a thing in the hand comes with the first touch. */
-type Judging = typeof import('./judging');
 
 /** A millimetre by an arrow key, a centimetre with shift; a turn by [ and ]. */
 const STEP = 1;
@@ -35,8 +27,9 @@ const ARROWS: Readonly<Record<string, Point>> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
-/** Shorter than this a press is a touch, not a drag, mm. */
-const TOUCH = 4;
+/** Round the board, for handles that stand over. mm */
+const ROOM = 40;
+const PICTURE = 'mx-auto block h-[max(340px,calc(100dvh-400px))] w-full';
 
 /** The board from above at scale. Things are dragged, nudged and turned by hand, and stay where they were put. */
 export function BoardPicture({
@@ -57,33 +50,16 @@ export function BoardPicture({
   const { document, plan, format } = useWorkbench();
   const [view, setView] = useState<View>('laid');
   const svg = useRef<SVGSVGElement>(null);
-  const [drag, setDrag] = useState<{ id: string; from: Point; by: Point } | null>(null);
   const { pins } = document.order.lay;
-  const { question } = laidBoard;
-  const [judging, setJudging] = useState<Judging | null>(null);
-  /** While a hand holds a thing: what its rules would say of it there, and what it costs. */
-  const held = useMemo(() => {
-    if (!drag || !question || !judging || Math.hypot(...drag.by) <= TOUCH) return null;
-    const { told, score } = judging.judge(
-      question,
-      layout.placed.map((place) =>
-        place.id === drag.id ? { ...place, x: place.x + drag.by[0], y: place.y + drag.by[1] } : place,
-      ),
-    );
-    const hurt = told.filter(({ reason, hard }) => hard && reason.subject.split(' ').includes(drag.id));
-    return { hurt, change: score - layout.score };
-  }, [drag, question, layout, judging]);
-  const [w, d] = [board.length, board.round ? board.length : board.width];
-  const room = 26;
-  const toMm = (event: PointerEvent): Point => {
-    const box = svg.current!.getBoundingClientRect();
-    const scale = (w + 2 * room) / box.width;
-    return [
-      (event.clientX - box.left) * scale - w / 2 - room,
-      (event.clientY - box.top) * scale - d / 2 - room,
-    ];
-  };
   const placeOf = (id: string) => layout.placed.find((place) => place.id === id)!;
+  const nameOf = (id: string) => thingName(laidBoard.things.find((thing) => thing.id === id)!);
+  const { inHand, ...hands } = useInHand(svg, layout, laidBoard.question, (id, [dx, dy]) => {
+    const { x, y, turn } = placeOf(id);
+    laid.put(id, nameOf(id), x + dx, y + dy, turn);
+  });
+  const middles = useMemo(() => new Map(layout.placed.map(({ id }) => [id, middleOf(layout, id)])), [layout]);
+  const [w, d] = [board.length, board.round ? board.length : board.width];
+  const viewBox = `${-w / 2 - ROOM} ${-d / 2 - ROOM} ${w + 2 * ROOM} ${d + 2 * ROOM}`;
   const keys = (thing: Thing) => (event: KeyboardEvent) => {
     const { x, y, turn } = placeOf(thing.id);
     const arrow = ARROWS[event.key];
@@ -99,7 +75,6 @@ export function BoardPicture({
     event.stopPropagation();
   };
   const wrap = (thing: Thing, drawn: ReactNode) => {
-    const moved = drag?.id === thing.id ? drag.by : null;
     const { x, y } = placeOf(thing.id);
     return (
       <g
@@ -109,41 +84,35 @@ export function BoardPicture({
         aria-pressed={pins[thing.id]?.hand ?? false}
         aria-label={say`${thingName(thing)}, ${format.mm(Math.abs(x))} ${x < 0 ? say`left` : say`right`} and ${format.mm(Math.abs(y))} ${y < 0 ? say`up` : say`down`} of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
         className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-annatto-text"
-        transform={moved ? `translate(${moved[0]} ${moved[1]})` : undefined}
-        opacity={moved ? 0.8 : undefined}
+        // What is carried is drawn over the picture, so that the picture itself need not be painted anew.
+        opacity={inHand?.id === thing.id ? 0.15 : undefined}
         onFocus={() => onFocus(thing.id)}
         onKeyDown={keys(thing)}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           onFocus(thing.id);
-          if (!judging) void import('./judging').then((it) => setJudging(it));
-          setDrag({ id: thing.id, from: toMm(event), by: [0, 0] });
+          hands.start(event, thing.id);
         }}
-        onPointerMove={(event) => {
-          if (drag?.id !== thing.id) return;
-          const [px, py] = toMm(event);
-          setDrag({ ...drag, by: [px - drag.from[0], py - drag.from[1]] });
-        }}
-        onPointerUp={() => {
-          if (drag?.id !== thing.id) return;
-          const [bx, by] = drag.by;
-          setDrag(null);
-          const { x: px, y: py, turn } = placeOf(thing.id);
-          if (Math.hypot(bx, by) > TOUCH) laid.put(thing.id, thingName(thing), px + bx, py + by, turn);
-        }}
-        onPointerCancel={() => setDrag(null)}
+        onPointerMove={(event) => hands.move(event, thing.id)}
+        onPointerUp={() => hands.drop(thing.id)}
+        onPointerCancel={hands.cancel}
       >
         {drawn}
       </g>
     );
   };
-  const number = (id: string) => plan.walk.steps.find(({ main }) => main.id === id)?.number ?? null;
+  const steps = useMemo(
+    () => new Map(plan.walk.steps.map(({ main, number }) => [main.id, number])),
+    [plan.walk],
+  );
+  const pinned = useMemo(() => new Set(Object.keys(pins).filter((id) => pins[id]!.hand)), [pins]);
+  const carried = inHand && things.find(({ id }) => id === inHand.id);
   return (
     <figure className="relative">
       <svg
         ref={svg}
-        viewBox={`${-w / 2 - room} ${-d / 2 - room} ${w + 2 * room} ${d + 2 * room}`}
-        className="mx-auto block h-[max(340px,calc(100dvh-400px))] w-full"
+        viewBox={viewBox}
+        className={PICTURE}
         aria-label={say`The board from above, the guest below`}
         data-board={board.id}
         data-score={layout.score.toFixed(1)}
@@ -156,46 +125,7 @@ export function BoardPicture({
           eaten={view === 'half eaten'}
           late={step !== null}
         >
-          {things.map((thing) => {
-            const place = number(thing.id);
-            if (!layout.placed.some(({ id }) => id === thing.id)) return null;
-            const [x, y] = middleOf(layout, thing.id);
-            const by = drag?.id === thing.id ? drag.by : ([0, 0] as const);
-            return (
-              <g key={thing.id} transform={`translate(${x + by[0]} ${y + by[1]})`} pointerEvents="none">
-                {held?.hurt.some(({ reason }) => reason.subject.split(' ').includes(thing.id)) && (
-                  <circle
-                    r={w / 20}
-                    fill="#a23b2a33"
-                    stroke="#a23b2a"
-                    strokeWidth={w / 110}
-                    data-hurt={thing.id}
-                  />
-                )}
-                {focus === thing.id && (
-                  <circle r={w / 26} fill="none" stroke="#8f4a0e" strokeWidth={w / 160} />
-                )}
-                {place !== null && (
-                  <>
-                    <circle r={w / 46} fill="#f7f1e4" stroke="#2a2520" strokeWidth={w / 420} />
-                    <text y={w / 120} textAnchor="middle" fontSize={w / 38} fontWeight={700} fill="#2a2520">
-                      {place}
-                    </text>
-                  </>
-                )}
-                {pins[thing.id]?.hand && (
-                  <circle
-                    cx={w / 40}
-                    cy={-w / 40}
-                    r={w / 110}
-                    fill="#a23b2a"
-                    stroke="#f7f1e4"
-                    strokeWidth={w / 500}
-                  />
-                )}
-              </g>
-            );
-          })}
+          <Markers things={things} middles={middles} steps={steps} pinned={pinned} focus={focus} wide={w} />
           <Suspense fallback={null}>
             <Overlay
               view={view}
@@ -208,6 +138,43 @@ export function BoardPicture({
           </Suspense>
         </BoardDrawing>
       </svg>
+      {inHand && carried && (
+        <>
+          <svg
+            viewBox={viewBox}
+            aria-hidden
+            className={clsx(PICTURE, 'pointer-events-none absolute inset-x-0 top-0 will-change-transform')}
+            style={{
+              transform: `translate(${inHand.by[0] * inHand.scale}px, ${inHand.by[1] * inHand.scale}px)`,
+            }}
+          >
+            <BoardDrawing board={board} layout={layout} things={[carried]} bare />
+          </svg>
+          <svg
+            viewBox={viewBox}
+            aria-hidden
+            className={clsx(PICTURE, 'pointer-events-none absolute inset-x-0 top-0')}
+          >
+            {[...new Set(inHand.held?.hurt.flatMap(({ reason }) => reason.subject.split(' ')))].map((id) => {
+              const at = middles.get(id);
+              if (!at) return null;
+              const [dx, dy] = id === inHand.id ? inHand.by : ([0, 0] as const);
+              return (
+                <circle
+                  key={id}
+                  cx={at[0] + dx}
+                  cy={at[1] + dy}
+                  r={w / 20}
+                  fill="#a23b2a33"
+                  stroke="#a23b2a"
+                  strokeWidth={w / 110}
+                  data-hurt={id}
+                />
+              );
+            })}
+          </svg>
+        </>
+      )}
       <div className="no-print mt-2 flex flex-wrap items-center gap-3">
         <Choice
           label={say`What is shown`}
@@ -221,10 +188,10 @@ export function BoardPicture({
         </Button>
       </div>
       <figcaption className="mt-2 text-sm text-ink-soft">
-        {held ? (
+        {inHand?.held ? (
           <span data-held>
-            {say`${signed(held.change, 1)} points there.`}{' '}
-            {held.hurt.map(({ reason }) => judging!.sentence(reason, format)).join(' · ')}
+            {say`${signed(inHand.held.change, 1)} points there.`}{' '}
+            {inHand.held.hurt.map(({ reason }) => inHand.words!.sentence(reason, format)).join(' · ')}
           </span>
         ) : laid.working ? (
           say`Being laid …`

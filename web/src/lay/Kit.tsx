@@ -10,6 +10,7 @@ import type { OnBoard } from './onBoard';
 export function Kit({ board }: OnBoard) {
   const { plan, format } = useWorkbench();
   const { choice, apart } = plan.boards;
+  const fill = choice?.fill;
   const { things, bells, facts, weight } = board;
   const vessels = things.filter(({ vessel }) => vessel !== null);
   const tools = toolKit(plan);
@@ -23,6 +24,15 @@ export function Kit({ board }: OnBoard) {
           ))}
         </ul>
       </SlateSection>
+      {fill && (
+        <SlateSection title={say`Feed and fill`} aside={say`first wave, all boards`}>
+          <p data-fill>
+            {fill.filler
+              ? say`${format.grams(fill.feed)} feeds them. To look as full as this manner asks it wants ${format.grams(fill.filler.grams)} more of ${fill.filler.good.name}, ${format.money(fill.filler.price)}: a smaller board or more air costs nothing.`
+              : say`${format.grams(fill.feed)} feeds them, and looks as full as this manner asks.`}
+          </p>
+        </SlateSection>
+      )}
       <SlateSection
         title={say`Vessels and tools`}
         aside={choice && choice.many > 1 ? say`for each board` : undefined}

@@ -1,3 +1,6 @@
-export { judge } from '@rotula/core';
-export { sentence } from '../words';
+import { holding } from '@rotula/core';
+import { sentence } from '../words';
 import '../words/lay';
+
+/** What weighs a thing in the hand, and says what its rules would say. */
+export const JUDGING = { holding, sentence };

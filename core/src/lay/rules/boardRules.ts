@@ -50,7 +50,7 @@ function nearest(a: Placed, others: readonly Placed[]): number {
   return gap;
 }
 
-export const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
+const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
 
 /** Rules that ask for the whole board, each told for every thing or third that misses. */
 export const BOARD_RULES: readonly BoardRule[] = [

@@ -78,34 +78,58 @@ const boardReason = (rule: (typeof BOARD_RULES)[number]['rule'], found: Found): 
     : reason(rule, { good: found.name, gap: millimetres(Math.round(found.gap)) }, say);
 };
 
+/** What the rules say of a thing where it lies. */
+const placeTold = (a: Placed, ground: Ground): Told[] =>
+  PLACE_RULES.flatMap(({ rule, hard, cost }): Told[] => {
+    const c = cost(a, ground);
+    if (c < WORTH_SAYING) return [];
+    const gap = millimetres(Math.round(insideBy(a, ground)));
+    return [{ hard, reason: reason(rule, { good: a.thing.name, gap }, { subject: a.thing.id, effect: -c }) }];
+  });
+
+/** What the rules say of two things. */
+function pairTold(a: Placed, b: Placed, rules: readonly PairRule[]): Told[] {
+  const gap = gapOf(a.discs, b.discs);
+  return rules.flatMap(({ rule, hard, cost }): Told[] => {
+    const c = cost(a, b, gap);
+    if (c < WORTH_SAYING) return [];
+    const figures = { one: a.thing.name, other: b.thing.name, gap: millimetres(Math.round(over(gap))) };
+    return [{ hard, reason: reason(rule, figures, { subject: `${a.thing.id} ${b.thing.id}`, effect: -c }) }];
+  });
+}
+
+const worst = (told: Told[]): Told[] =>
+  told.sort((a, b) => Number(b.hard) - Number(a.hard) || a.reason.effect - b.reason.effect);
+
 /** Every rule that costs something on a board, the hard and the dearest first. */
 export function toldOf(placed: readonly Placed[], ground: Ground): Told[] {
-  const told: Told[] = [];
-  placed.forEach((a, i) => {
-    for (const { rule, hard, cost } of PLACE_RULES) {
-      const c = cost(a, ground);
-      if (c < WORTH_SAYING) continue;
-      const gap = millimetres(Math.round(insideBy(a, ground)));
-      told.push({
-        hard,
-        reason: reason(rule, { good: a.thing.name, gap }, { subject: a.thing.id, effect: -c }),
-      });
-    }
-    placed.slice(i + 1).forEach((b) => {
-      const gap = gapOf(a.discs, b.discs);
-      for (const { rule, hard, cost } of rulesBetween(a.thing, b.thing, ground)) {
-        const c = cost(a, b, gap);
-        if (c < WORTH_SAYING) continue;
-        const figures = { one: a.thing.name, other: b.thing.name, gap: millimetres(Math.round(over(gap))) };
-        told.push({
-          hard,
-          reason: reason(rule, figures, { subject: `${a.thing.id} ${b.thing.id}`, effect: -c }),
-        });
-      }
-    });
-  });
+  const told = placed.flatMap((a, i) => [
+    ...placeTold(a, ground),
+    ...placed.slice(i + 1).flatMap((b) => pairTold(a, b, rulesBetween(a.thing, b.thing, ground))),
+  ]);
   for (const { rule, hard, watch } of BOARD_RULES)
     for (const found of watch(placed, ground)())
       if (found.cost >= WORTH_SAYING) told.push({ hard, reason: boardReason(rule, found) });
-  return told.sort((a, b) => Number(b.hard) - Number(a.hard) || a.reason.effect - b.reason.effect);
+  return worst(told);
+}
+
+/** What everything costs one thing, and what its rules say of it, asked as often as it moves. */
+export function watchOne(placed: readonly Placed[], i: number, ground: Ground) {
+  const one = placed[i]!;
+  const others = placed.flatMap((other, j) =>
+    j === i ? [] : [{ other, rules: rulesBetween(one.thing, other.thing, ground) }],
+  );
+  const whole = boardCosts(placed, ground);
+  return {
+    cost: (): number =>
+      others.reduce(
+        (sum, { other, rules }) => sum + pairCost(one, other, rules),
+        placeCost(one, ground) + whole(),
+      ),
+    told: (): Told[] =>
+      worst([
+        ...placeTold(one, ground),
+        ...others.flatMap(({ other, rules }) => pairTold(one, other, rules)),
+      ]),
+  };
 }

@@ -1,6 +1,6 @@
 import { lab } from 'd3-color';
 import { remembered, type Millimetres } from '../../units/index.js';
-import type { Thing } from '../thing.js';
+import { baseOf, type Thing } from '../thing.js';
 import { colourGap, over, SEEN_APART, type Ground, type Placed } from './placed.js';
 
 /** The names of two things that lie near each other, and how near. */
@@ -83,7 +83,7 @@ const has = (trait: 'strong' | 'delicate' | 'wet' | 'crisp' | 'runs' | 'avoided'
 const isTool = ({ traits }: Thing) => traits.kind === 'tool';
 
 const lightOf = remembered((colour: string) => lab(colour).l);
-export const isPale = ({ traits }: Thing): boolean => traits.kind === 'cheese' && lightOf(traits.colour) > 80;
+const isPale = ({ traits }: Thing): boolean => traits.kind === 'cheese' && lightOf(traits.colour) > 80;
 
 /** Room that a thing keeps free of another's, beyond their discs; below 0 it may be entered so far. */
 function roomBetween(a: Thing, b: Thing, ra: number, rb: number): number {
@@ -92,8 +92,6 @@ function roomBetween(a: Thing, b: Thing, ra: number, rb: number): number {
   return (SLACK - 1) * (ra + rb);
 }
 
-/** The id of a good that lies in several places, without the number of the place. */
-export const baseOf = ({ id }: { readonly id: string }): string => id.split('--')[0]!;
 /** One of them is a good, the other what belongs beside it; said at the companion. */
 const isCompany = (a: Thing, b: Thing): boolean =>
   (a.traits.kind === 'companion' && a.beside.includes(b.id)) ||

@@ -47,7 +47,7 @@ export const over = (x: number): number => (x > 0 ? x : 0);
 export const bearing = (x: number, y: number): number => ((Math.atan2(x, -y) * 180) / Math.PI + 360) % 360;
 export const turnBetween = (a: number, b: number): number => Math.abs(((a - b + 540) % 360) - 180);
 
-export const depthOf = ({ round, length, width }: Board): number => (round ? length : width);
+const depthOf = ({ round, length, width }: Board): number => (round ? length : width);
 
 /** From a thing to the nearest hand: the guest stands below; where they come from more sides, the nearest counts. mm */
 export function handTo(
