@@ -135,11 +135,11 @@ export class Shop {
   }
 
   /** Choose one of a list that opens: the list by its name, the entry by what it reads. */
-  async choose(list: string, entry: string) {
+  async choose(list: string, entry: string, reads: 'contains' | 'starts-with' = 'contains') {
     const button = await this.see(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`);
     await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);
     await button.click();
-    const path = `//*[@role="option"][contains(normalize-space(.), ${JSON.stringify(entry)})]`;
+    const path = `//*[@role="option"][${reads}(normalize-space(.), ${JSON.stringify(entry)})]`;
     const option = await this.driver.wait(
       until.elementLocated(By.xpath(path)),
       PATIENCE_MS,
@@ -150,9 +150,9 @@ export class Shop {
     await option.click();
   }
 
-  /** The same, and until the list says so. */
+  /** The same by how the entry begins, and until the list says so. */
   async pick(list: string, entry: string) {
-    await this.choose(list, entry);
+    await this.choose(list, entry, 'starts-with');
     await this.reads(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`, new RegExp(entry, 'i'));
   }
 
