@@ -26,6 +26,13 @@ export interface BoardChoice {
   readonly misses: number;
 }
 
+/**
+ * By what a way is known again when the order changes: boards by kind and tiers are chosen anew for what lies on them, and
+ * boxes are one a head however many come.
+ */
+const idOf = (spread: Spread, board: Board, many: number): string =>
+  spread === 'together' ? `together ${isBox(board) ? 'each' : many} ${board.id}` : `${spread} ${many}`;
+
 /** From so many standing guests on twin boards, each complete, come first (trade, section 7). */
 const TWINS_FROM = 25;
 const MOST_BOARDS = 6;
@@ -74,7 +81,7 @@ export function boardChoices(
     const area = parts.reduce((sum, { board }) => sum + boardArea(board), 0);
     const boardsMore = many * parts.length - 1;
     return {
-      id: `${spread} ${many} ${parts.map(({ board }) => board.id).join(' ')}`,
+      id: idOf(spread, parts[0]!.board, many),
       spread,
       parts,
       many,

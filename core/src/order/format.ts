@@ -40,7 +40,9 @@ function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
 /** Whatever lay there lay on boards that were alike. */
 function upgradeOrder7({ lay, ...order }: { lay?: Record<string, unknown> }): unknown {
   const { board = null, many = null, ...rest } = lay ?? {};
-  return { ...order, lay: { ...rest, choice: board === null ? null : `together ${many ?? 1} ${board}` } };
+  // Boxes are one a head.
+  const times = /^((small|large) )?box$/.test(String(board)) ? 'each' : (many ?? 1);
+  return { ...order, lay: { ...rest, choice: board === null ? null : `together ${times} ${board}` } };
 }
 
 function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {

@@ -181,6 +181,7 @@ describe('format 4', () => {
       pins: { a: { x: 1 } },
       seed: 2,
     });
+    expect(lift({ board: 'large box', many: 8 }).lay).toEqual({ choice: 'together each large box' });
     expect(lift({ board: null, many: null }).lay).toEqual({ choice: null });
   });
   test('every format has a step from each version before it', () => {

@@ -1,0 +1,87 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_HOUSE } from '../brief/index.js';
+import { layOut } from '../lay/layout.js';
+import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { plan } from './plan.js';
+
+/** Boards that differ: by kind, and the tiers of a stand. */
+
+const counter = demoCounter();
+const goods = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham', 'harbourmaster'];
+const boardsOf = (brief: object, lay: object = {}) => {
+  const order = anOrder({ brief: aBrief({ guests: { adults: 14 }, ...brief }), selection: { goods } });
+  return plan({ ...order, lay: { ...order.lay, ...lay } }, counter, DEFAULT_HOUSE).boards;
+};
+const idsOf = ({ things }: { readonly things: readonly { readonly id: string }[] }) =>
+  things.map(({ id }) => id);
+
+describe('by kind', () => {
+  const way = boardsOf({}).choices.find(({ spread }) => spread === 'by kind')!;
+  const { laid } = boardsOf({}, { choice: way.id });
+
+  test('cheeses lie on one, meats on the other, everything once, each board with a place for all of it', () => {
+    expect(laid.map(({ key }) => key)).toEqual(['cheeses', 'meats']);
+    const [cheeses, meats] = laid.map(({ things }) => things);
+    expect(cheeses!.some(({ traits }) => traits.kind === 'meat')).toBe(false);
+    expect(meats!.some(({ traits }) => traits.kind === 'cheese')).toBe(false);
+    const together = boardsOf({}).laid.flatMap(idsOf);
+    expect(laid.flatMap(idsOf).sort()).toEqual([...together].sort());
+    for (const { question, things } of laid)
+      expect(layOut({ ...question!, steps: 2000 }).placed).toHaveLength(things.length);
+  });
+
+  test('no board of the shop is taken more often than there are', () => {
+    const used = way.parts.map(({ board }) => board);
+    for (const { id, count } of used)
+      expect(used.filter((one) => one.id === id).length).toBeLessThanOrEqual(count);
+  });
+
+  test('what is sent to another board lies there, with its copies, and nothing is lost', () => {
+    const moved = boardsOf({}, { choice: way.id, sent: { halyard: 'meats' } }).laid;
+    expect(idsOf(moved[1]!)).toContain('halyard');
+    expect(moved.flatMap(idsOf).sort()).toEqual(laid.flatMap(idsOf).sort());
+    // A place that this way does not have is no place.
+    expect(boardsOf({}, { choice: way.id, sent: { halyard: 'top tier' } }).laid.map(idsOf)).toEqual(
+      laid.map(idsOf),
+    );
+  });
+});
+
+test('one guest more or less keeps the way that a person took', () => {
+  const box = { surface: 'boxes' };
+  const large = boardsOf(box).choices.find(({ parts }) => parts[0]!.board.id === 'large box')!;
+  const more = boardsOf({ ...box, guests: { adults: 15 } }, { choice: large.id });
+  expect(more.choice).toMatchObject({ id: large.id, many: 15 });
+  const kinds = boardsOf({}).choices.find(({ spread }) => spread === 'by kind')!;
+  expect(boardsOf({ guests: { adults: 9 } }, { choice: kinds.id }).choice!.spread).toBe('by kind');
+});
+
+describe('a stand of tiers', () => {
+  test('is offered only where the brief asks for one; the heaviest goods lie below', () => {
+    expect(boardsOf({}).choices.some(({ spread }) => spread === 'tiers')).toBe(false);
+    const { choices } = boardsOf({ surface: 'tiered stand' });
+    const way = choices.find(({ spread }) => spread === 'tiers')!;
+    const { laid } = boardsOf({ surface: 'tiered stand' }, { choice: way.id });
+    expect(laid.map(({ key }) => key)).toEqual(['bottom tier', 'middle tier', 'top tier']);
+    const heaviest = laid.map(({ things }) =>
+      things.filter(({ traits }) => traits.kind !== 'companion').map(({ grams }) => grams),
+    );
+    const all = heaviest.flat();
+    expect(Math.max(...heaviest[0]!)).toBe(Math.max(...all));
+    for (const id of goods) expect(laid.flatMap(idsOf).filter((one) => one === id)).toHaveLength(1);
+    expect(laid.every(({ facts }) => facts.includes('turn it with even weight'))).toBe(true);
+  });
+});
+
+// Source: trade, section 14: a loaded board of 60 cm weighs 8 to 12 kg (common practice); one of 76 cm that is a third full of food is near it.
+test('a loaded board weighs what it should', () => {
+  const { laid } = boardsOf({});
+  for (const { board, weight, things } of laid) {
+    const food = things.reduce((sum, { grams }) => sum + grams, 0);
+    expect(weight).toBeGreaterThan(food);
+    if (board.length >= 600 && board.material === 'wood') {
+      expect(weight).toBeGreaterThan(8000);
+      expect(weight).toBeLessThan(16000);
+    }
+  }
+});
