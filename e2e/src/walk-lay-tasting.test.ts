@@ -241,7 +241,7 @@ describe('the board', () => {
     await shop.type('Herb, seed or petal', 'rosemary');
     await shop.click('Add');
     await shop.reads('[data-garnish]', /Garden Rosemary.*stems come out/s);
-    await shop.see(thing('garden-rosemary'));
+    await shop.see(thing('garden-rosemary--sprigs-1'));
     await shop.saved();
   });
 

@@ -26,7 +26,8 @@ const RUNS = /raspberr|blackberr|pomegranate|cherr|beetroot|blueberr/i;
 const ROLLS: readonly Companion['role'][] = ['nut'];
 
 const DRIPS: readonly Companion['role'][] = ['honey', 'preserve'];
-const isCarrier = ({ role }: Companion): boolean => role === 'cracker' || role === 'bread';
+/** What carries the rest to the mouth. */
+export const isCarrier = ({ role }: Companion): boolean => role === 'cracker' || role === 'bread';
 
 /** A companion as it lies on one board: in its vessel, or loose as a patch. */
 export function besideThing(

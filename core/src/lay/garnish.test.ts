@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { aCompanion } from '../testing/goods.js';
-import { garnishOf, garnishThings, garnishVerdict } from './garnish.js';
+import { goodsById } from '../counter/index.js';
+import { aBrief, aCompanion } from '../testing/goods.js';
+import { garnishOf, garnishThings, garnishVerdict as verdictFor } from './garnish.js';
 
 const rosemary = aCompanion('rosemary', {
   name: 'Garden Rosemary',
@@ -8,9 +9,27 @@ const rosemary = aCompanion('rosemary', {
   price: { amount: 180, per: 'piece' },
   pack: { form: 'piece', grams: 20 },
 });
+const garnishVerdict = (text: string, from: Parameters<typeof verdictFor>[1], brief = aBrief()) =>
+  verdictFor(text, from, brief);
+
 const counter = [rosemary, aCompanion('jam', { role: 'preserve' })];
 
 // Source: trade, section 12: only what is known by species and comes from a food supplier; the poisonous by name.
+// Source: Regulation (EU) 1169/2011 Annex II names sesame; an allergy at this board clears the whole of it.
+test('what a guest of this board must not have decorates it never, though it is on the list', () => {
+  const sesame = aCompanion('sesame', {
+    name: 'Toasted Sesame',
+    role: 'garnish',
+    allergens: { contains: ['sesame'], rest: 'free' },
+  });
+  const limits = [{ what: 'allergen:sesame', severity: 'allergy', reach: 'board', guests: 1, who: '' }];
+  expect(garnishVerdict('sesame', [sesame])).toEqual({ good: sesame });
+  expect(garnishVerdict('sesame', [sesame], aBrief({ limits }))).toEqual({ refused: 'not for these guests' });
+  const asked = [{ id: 'sesame', sprigs: 3 }];
+  expect(garnishOf(asked, goodsById([sesame]), aBrief())).toHaveLength(1);
+  expect(garnishOf(asked, goodsById([sesame]), aBrief({ limits }))).toEqual([]);
+});
+
 describe('what may decorate a board', () => {
   test('a herb that the counter has may', () => {
     expect(garnishVerdict('a sprig of rosemary', counter)).toEqual({ good: rosemary });
@@ -47,8 +66,8 @@ test('by the sprig it is weighed, priced by whole packs, and lies in bunches of 
       { id: 'jam', sprigs: 2 },
       { id: 'gone', sprigs: 1 },
     ],
-    counter,
-    undefined,
+    goodsById(counter),
+    aBrief(),
   );
   expect(one).toMatchObject({ sprigs: 7, net: 11, packs: 1, price: 180, stemOut: true });
   const things = garnishThings([one!], 1);

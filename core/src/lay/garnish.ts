@@ -1,9 +1,11 @@
 import { purchase, type Purchase } from '../amount/index.js';
-import type { Practice } from '../brief/index.js';
-import { companionsOn, type Companion, type Good } from '../counter/index.js';
+import type { Brief } from '../brief/index.js';
+import { mayOffer } from '../care/index.js';
+import { companionsOn, isCompanion, type Companion, type Good } from '../counter/index.js';
 import { sector } from '../cut/index.js';
 import { grams } from '../units/index.js';
 import { areaOf } from './geometry.js';
+import { BUNCH } from './sprigs.js';
 import { PLAIN, type Thing } from './thing.js';
 
 /** What may decorate a board, by species: what it is called, g of a sprig or pinch, mm across, and whether its stem comes out before eating. */
@@ -68,7 +70,7 @@ const POISONOUS = [
   'wisteria',
 ];
 
-export type GarnishRefusal = 'poisonous' | 'not on the list' | 'no food supplier';
+export type GarnishRefusal = 'poisonous' | 'not on the list' | 'no food supplier' | 'not for these guests';
 
 const holds = (text: string, stem: string): boolean => new RegExp(`\\b${stem}`, 'i').test(text);
 /** The longest name that fits is meant: chive blossoms are no chives. */
@@ -89,13 +91,19 @@ export const garnishShelf = (counter: readonly Good[]): readonly Companion[] =>
 export function garnishVerdict(
   text: string,
   counter: readonly Good[],
+  brief: Brief,
 ): { readonly good: Companion } | { readonly refused: GarnishRefusal } {
   if (POISONOUS.some((stem) => holds(text, stem))) return { refused: 'poisonous' };
   const kind = kindOf(text);
   if (!kind) return { refused: 'not on the list' };
   const good = garnishShelf(counter).find(({ name, style }) => kindOf(`${name} ${style}`) === kind);
-  return good ? { good } : { refused: 'no food supplier' };
+  if (!good) return { refused: 'no food supplier' };
+  return mayDecorate(good, brief) ? { good } : { refused: 'not for these guests' };
 }
+
+/** What a guest at this board must not eat never decorates it, by hand neither: what lies there is eaten, or touches what is. */
+export const mayDecorate = (good: Companion, { guests, limits }: Brief): boolean =>
+  mayOffer(good, { ...guests, limits });
 
 /** A garnish of an order, weighed and priced. */
 export interface Garnish extends Purchase {
@@ -106,22 +114,19 @@ export interface Garnish extends Purchase {
 
 const UNKNOWN = { grams: 1, across: 60, stemOut: true };
 
-/** What was asked for, as far as the counter has it. */
+/** What was asked for, as far as the order has it and its guests may have it. */
 export function garnishOf(
   asked: readonly { readonly id: string; readonly sprigs: number }[],
-  counter: readonly Good[],
-  practice: Practice | undefined,
+  goods: ReadonlyMap<string, Good>,
+  brief: Brief,
 ): Garnish[] {
   return asked.flatMap(({ id, sprigs }) => {
-    const good = companionsOn(counter).find((one) => one.id === id && isGarnish(one));
-    if (!good) return [];
+    const good = goods.get(id);
+    if (!good || !isCompanion(good) || !isGarnish(good) || !mayDecorate(good, brief)) return [];
     const { grams: each, stemOut } = kindOf(`${good.name} ${good.style}`) ?? UNKNOWN;
-    return [{ ...purchase(good, grams(Math.ceil(each * sprigs)), practice), good, sprigs, stemOut }];
+    return [{ ...purchase(good, grams(Math.ceil(each * sprigs)), brief.practice), good, sprigs, stemOut }];
   });
 }
-
-/** So many sprigs lie together. */
-const BUNCH = 3;
 
 /** Garnish as it lies: bunches of three, each a small thing of its own. */
 export function garnishThings(garnishes: readonly Garnish[], boards: number): Thing[] {
@@ -132,7 +137,8 @@ export function garnishThings(garnishes: readonly Garnish[], boards: number): Th
     return Array.from({ length: Math.ceil(here / BUNCH) }, (_, i): Thing => {
       const pieces = Math.min(BUNCH, here - i * BUNCH);
       return {
-        id: i === 0 ? good.id : `${good.id}--${i + 1}`,
+        // A herb may lie there as a companion too.
+        id: `${good.id}--sprigs-${i + 1}`,
         name: good.name,
         lies: 'whole',
         outline,

@@ -5,7 +5,9 @@ export { type PartKey, partsOf, type Spread, SPREADS } from './parts.js';
 export { OTHER_FACTS, SURFACE_FACTS, type SurfaceFact } from './surfaces.js';
 export { loadedWeight } from './weight.js';
 export { BUILD_SCHOOLS, type BuildLine, buildOf, type BuildSchool, type BuildStep, stepOf } from './build.js';
+export { isCarrier } from './besideThing.js';
 export { type ClockPlace, onClock } from './clock.js';
+export { BUNCH, MOST_GARNISHES, MOST_SPRIGS } from './sprigs.js';
 export {
   type Garnish,
   garnishOf,
@@ -13,6 +15,7 @@ export {
   garnishThings,
   type GarnishRefusal,
   garnishVerdict,
+  mayDecorate,
 } from './garnish.js';
 export type { LaidBoard, PricedChoice } from './laidBoard.js';
 export { lastLook, type Look, type LookRuleId, type Praise } from './lastLook.js';

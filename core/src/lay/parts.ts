@@ -1,3 +1,4 @@
+import { boardArea, TIERS } from './boards.js';
 import { baseOf, type Thing } from './thing.js';
 
 /** How the food is spread: all of it on each board, each kind on a board of its own, or over the tiers of a stand. */
@@ -12,8 +13,9 @@ export const PARTS: Readonly<Record<Spread, readonly PartKey[]>> = {
   tiers: ['bottom tier', 'middle tier', 'top tier'],
 };
 
-/** Of its area a tier takes so much of all: they are of 300, 250 and 200 mm. */
-const TIER_SHARES = [0.468, 0.325, 0.207];
+/** Of all area each tier has its share. */
+const STAND = TIERS.reduce((sum, tier) => sum + boardArea(tier), 0);
+const TIER_SHARES = TIERS.map((tier) => boardArea(tier) / STAND);
 
 /** On which part each thing lies: goods by kind or, over tiers, by weight, the heaviest below; a companion goes with the good that it serves first. What a person sent elsewhere lies there. */
 export function partsOf(
@@ -52,7 +54,7 @@ function overTiers(anchors: readonly Thing[], things: readonly Thing[]): Map<str
   let [tier, filled] = [0, 0];
   for (const anchor of [...anchors].sort((a, b) => b.grams - a.grams || (a.id < b.id ? -1 : 1))) {
     const area = withCompany(anchor);
-    if (tier < 2 && filled > 0 && filled + area / 2 > TIER_SHARES[tier]! * all)
+    if (tier < TIERS.length - 1 && filled > 0 && filled + area / 2 > TIER_SHARES[tier]! * all)
       [tier, filled] = [tier + 1, 0];
     found.set(anchor.id, PARTS.tiers[tier]!);
     filled += area;

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { layOut } from '../lay/layout.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import { plan } from './plan.js';
+import { usesGood } from './uses.js';
 
 /** Boards that differ: by kind, and the tiers of a stand. */
 
@@ -84,4 +85,29 @@ test('a loaded board weighs what it should', () => {
       expect(weight).toBeLessThan(16000);
     }
   }
+});
+
+test('garnish stands on the table: its allergens are told, its price is in the sum, the order keeps it; a guest’s limit takes it off and says so', () => {
+  const sesame = aCompanion('sesame', {
+    name: 'Toasted Sesame',
+    role: 'garnish',
+    price: { amount: 300, per: 'piece' },
+    pack: { form: 'piece', grams: 20 },
+    allergens: { contains: ['sesame'], rest: 'free' },
+  });
+  const order = anOrder({ brief: aBrief(), selection: { goods } });
+  const asked = { ...order, lay: { ...order.lay, garnish: [{ id: 'sesame', sprigs: 4 }] } };
+  const shelf = [...counter, sesame];
+  const without = plan(order, shelf, DEFAULT_HOUSE);
+  const withIt = plan(asked, shelf, DEFAULT_HOUSE);
+  const bring = (made: typeof withIt) =>
+    made.allergens.contains.filter(({ id }) => id === 'sesame').flatMap(({ goods: bringing }) => bringing);
+  expect(bring(withIt)).toContain('sesame');
+  expect(bring(without)).not.toContain('sesame');
+  expect(withIt.sum.price - without.sum.price).toBe(300);
+  expect(usesGood(asked, 'sesame')).toBe(true);
+  const limits = [{ what: 'allergen:sesame', severity: 'allergy', reach: 'board', guests: 1, who: '' }];
+  const stopped = plan({ ...asked, brief: aBrief({ limits }) }, shelf, DEFAULT_HOUSE);
+  expect(stopped.boards.garnish).toEqual([]);
+  expect(stopped.advice.map(({ rule }) => rule)).toContain('garnish kept off');
 });

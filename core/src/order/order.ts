@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
 import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
+import { MOST_GARNISHES, MOST_SPRIGS } from '../lay/index.js';
 import { SLOTS } from '../pair/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
@@ -114,8 +115,8 @@ export const OrderBody = z.object({
       sent: ById(z.string().max(20)).default({}),
       /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
       garnish: z
-        .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(60) }))
-        .max(8)
+        .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(MOST_SPRIGS) }))
+        .max(MOST_GARNISHES)
         .default([]),
       bread: z.enum(['on', 'apart']).nullable().default(null),
       /** mm from the middle of the board, and the turn in degrees, by good id. */

@@ -8,6 +8,7 @@ export const chosenIn = (order: OrderBody): string[] => [
   ...new Set([
     ...(order.selection.goods ?? []),
     ...order.extras,
+    ...order.lay.garnish.map(({ id }) => id),
     ...Object.values(order.pairs).flatMap((slots) => Object.values(slots)),
   ]),
 ];

@@ -1,4 +1,4 @@
-import { garnishShelf, garnishVerdict } from '@rotula/core';
+import { BUNCH, garnishShelf, garnishVerdict, MOST_GARNISHES, MOST_SPRIGS } from '@rotula/core';
 import { Leaf, X } from 'lucide-react';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
@@ -7,8 +7,6 @@ import { SlateSection } from '../ui/Slate';
 import { REFUSAL_WORDS } from '../words/lay';
 import { say } from '../language/say';
 import type { OnBoard } from './onBoard';
-
-const MOST = 60;
 
 /** Herbs, seeds and petals by the sprig: only what is known and comes from a food supplier; all else is refused with the reason. */
 export function GarnishFields({ laid }: OnBoard) {
@@ -28,12 +26,20 @@ export function GarnishFields({ laid }: OnBoard) {
   const add = () => {
     const name = text.trim();
     if (!name) return;
-    const verdict = garnishVerdict(name, counter);
+    const verdict = garnishVerdict(name, counter, plan.brief);
     if ('refused' in verdict) return setRefused(REFUSAL_WORDS[verdict.refused](name));
     const { good } = verdict;
+    if (!asked.some(({ id }) => id === good.id) && asked.length >= MOST_GARNISHES)
+      return setRefused(
+        say`A board holds ${MOST_GARNISHES} kinds of garnish at the most: take one off first.`,
+      );
     setRefused(null);
     setText('');
-    set(good.id, good.name, Math.min(MOST, (asked.find(({ id }) => id === good.id)?.sprigs ?? 0) + 3));
+    set(
+      good.id,
+      good.name,
+      Math.min(MOST_SPRIGS, (asked.find(({ id }) => id === good.id)?.sprigs ?? 0) + BUNCH),
+    );
   };
   return (
     <SlateSection title={say`Garnish`} aside={say`by the sprig or pinch`}>
@@ -51,12 +57,12 @@ export function GarnishFields({ laid }: OnBoard) {
               aria-label={say`Sprigs of ${good.name}`}
               type="number"
               min={1}
-              max={MOST}
+              max={MOST_SPRIGS}
               className="min-h-11 w-18 rounded-lg border-[1.5px] border-slate-line bg-slate-lit px-2 text-right"
               value={sprigs}
               onChange={(event) => {
                 const next = Math.round(Number(event.target.value));
-                if (next >= 1 && next <= MOST) set(good.id, good.name, next);
+                if (next >= 1 && next <= MOST_SPRIGS) set(good.id, good.name, next);
               }}
             />
             <Button

@@ -1,6 +1,17 @@
-import { lastLook, reasonKey, type Look, type Reason } from '@rotula/core';
+import {
+  BUNCH,
+  garnishShelf,
+  lastLook,
+  mayDecorate,
+  MOST_GARNISHES,
+  MOST_SPRIGS,
+  reasonKey,
+  type Look,
+  type Reason,
+} from '@rotula/core';
 import clsx from 'clsx';
 import { Check } from 'lucide-react';
+import { Link } from 'react-router';
 import { useWorkbench } from '../frame/context';
 import { signed } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
@@ -118,21 +129,21 @@ function Mend({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reaso
 function Act({ look }: { look: Look }) {
   const { plan, document, counter } = useWorkbench();
   const { reason, by } = look;
-  const herb = counter.find((good) => good.kind === 'companion' && good.role === 'garnish');
+  const { garnish } = document.order.lay;
+  const herb = garnishShelf(counter).find((good) => mayDecorate(good, plan.brief));
+  const sprigs = garnish.find(({ id }) => id === herb?.id)?.sprigs ?? 0;
+  const hasRoom = sprigs + BUNCH <= MOST_SPRIGS && (sprigs > 0 || garnish.length < MOST_GARNISHES);
   if (by === 'garnish')
-    return herb ? (
+    return herb && hasRoom ? (
       <button
         type="button"
         className={ACT}
         aria-label={say`Lay a sprig or three of ${herb.name}`}
         onClick={() =>
           document.change(say`${herb.name} as garnish`, (order) => {
-            const asked = order.lay.garnish.find(({ id }) => id === herb.id);
             const rest = order.lay.garnish.filter(({ id }) => id !== herb.id);
-            return {
-              ...order,
-              lay: { ...order.lay, garnish: [...rest, { id: herb.id, sprigs: (asked?.sprigs ?? 0) + 3 }] },
-            };
+            const more = { id: herb.id, sprigs: sprigs + BUNCH };
+            return { ...order, lay: { ...order.lay, garnish: [...rest, more] } };
           })
         }
       >{say`Add green`}</button>
@@ -154,5 +165,10 @@ function Act({ look }: { look: Look }) {
       >{say`Fill it`}</button>
     );
   }
-  return null;
+  // Which cut opens it is chosen where it is cut.
+  return (
+    <Link className={ACT} to={`/orders/${document.id}/cut`}>
+      {say`Cut into it`}
+    </Link>
+  );
 }

@@ -104,6 +104,8 @@ export const SURFACE_WORDS: Readonly<Record<SurfaceFact, string>> = {
 export const REFUSAL_WORDS: Readonly<Record<GarnishRefusal, (name: string) => string>> = {
   poisonous: (name) =>
     say`${name} is among the poisonous plants: it never lies on a board, not even as a rim.`,
+  'not for these guests': (name) =>
+    say`${name} is not surely without what a guest of this board must not have: it stays off, by hand too.`,
   'not on the list': (name) =>
     say`${name} is not on the list of what may lie beside food. Herbs, seeds, zest and petals from a food supplier are; florist’s flowers and household greens may be sprayed or poisonous.`,
   'no food supplier': (name) =>

@@ -27,6 +27,7 @@ export const adviceWords: WordsOf<
   | 'no board'
   | 'too tall to carry'
   | 'wet on salt'
+  | 'garnish kept off'
   | 'laid in a dim room'
   | 'in the shop’s words'
   | 'too little to clear the palate'
@@ -84,6 +85,8 @@ export const adviceWords: WordsOf<
   'too tall to carry': ({ good, height }, { mm }) =>
     say`${good} stands ${mm(height)} high and would topple on the way: lay it flat, or set it up at the table.`,
   'wet on salt': ({ good }) => say`${good} is wet and would melt the salt block: a bowl, or another board.`,
+  'garnish kept off': ({ good }) =>
+    say`${good} was asked for as garnish, and a guest must not have it, or nobody knows: it is kept off the board.`,
   'laid in a dim room': () =>
     say`In a dim room cards are larger and light colours lie at the rim; candles stand away from dry herbs and sleeves.`,
   'in the shop’s words': ({ text }) => text,

@@ -10,8 +10,10 @@ import {
   garnishOf,
   garnishThings,
   isBox,
+  isCarrier,
   layEffort,
   loadedWeight,
+  mayDecorate,
   OTHER_FACTS,
   partsOf,
   SURFACE_FACTS,
@@ -59,6 +61,7 @@ declare module '../../units/reason.js' {
     'no board': { things: number };
     'too tall to carry': { good: string; height: Millimetres };
     'wet on salt': { good: string };
+    'garnish kept off': { good: string };
     'laid in a dim room': NoFigures;
   }
 }
@@ -93,7 +96,6 @@ const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
 const BREAD_APART_FROM = 16;
 /** Each good lies edge to edge with so many of what Pair chose for it, the best first (trade, section 14). */
 const BESIDE_EACH = 2;
-const isBread = ({ role }: Companion): boolean => role === 'bread' || role === 'cracker';
 
 /** From how many sides hands come: as the brief says, or by the kind of table. */
 const sidesOf = ({ openSides, table }: Brief): 1 | 2 | 4 =>
@@ -118,11 +120,13 @@ export const layStage = stage({
     ...order,
     lay: {
       ...order.lay,
-      pins: without(order.lay.pins, left),
+      pins: Object.fromEntries(
+        Object.entries(order.lay.pins).filter(([id]) => !left.has(id.split('--')[0]!)),
+      ),
       sent: without(order.lay.sent, left),
     },
   }),
-  derive: ({ order, counter }, parts): LayPart => {
+  derive: ({ order, counter, goods }, parts): LayPart => {
     const { brief } = parts.brief;
     const { mains } = parts.pick;
     const { cuts, serving } = parts.cut;
@@ -135,10 +139,7 @@ export const layStage = stage({
     const boxed = brief.surface === 'boxes' || brief.role === 'box';
     const breadApart =
       order.lay.bread === null ? boardEatersOf(brief) >= BREAD_APART_FROM : order.lay.bread === 'apart';
-    const apart =
-      breadApart && brief.surface !== 'boxes' && brief.role !== 'box'
-        ? all.filter(({ good }) => isBread(good))
-        : [];
+    const apart = breadApart && !boxed ? all.filter(({ good }) => isCarrier(good)) : [];
     const beside = all.filter((entry) => !apart.includes(entry));
     const steps = new Map(walk.steps.map(({ main, number }) => [main.id, number]));
     const company = new Map(
@@ -146,7 +147,7 @@ export const layStage = stage({
         id,
         slots
           .flatMap(({ match }) =>
-            match && match.score > 0 && match.beside.kind === 'companion' && !isBread(match.beside)
+            match && match.score > 0 && match.beside.kind === 'companion' && !isCarrier(match.beside)
               ? [match]
               : [],
           )
@@ -155,7 +156,7 @@ export const layStage = stage({
           .map(({ beside: best }) => best.id),
       ]),
     );
-    const garnish = garnishOf(order.lay.garnish, counter, brief.practice);
+    const garnish = garnishOf(order.lay.garnish, goods, brief);
     const thingsFor = remembered((boards: number) => [
       ...thingsOf({
         mains: mains.map((main, i) => ({
@@ -226,7 +227,7 @@ export const layStage = stage({
     });
     return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good) } };
   },
-  advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }): Reason[] => {
+  advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }): Reason[] => {
     const { choice, laid, apart } = boards;
     if (mains.length === 0) return [];
     if (!choice) return [reason('no board', { things: mains.length })];
@@ -268,6 +269,12 @@ export const layStage = stage({
             .filter(({ traits }) => traits.wet)
             .map(({ id, name }) => reason('wet on salt', { good: name }, { subject: id })),
         ),
+      ...order.lay.garnish.flatMap(({ id }) => {
+        const good = goods.get(id);
+        return good && isCompanion(good) && !mayDecorate(good, brief)
+          ? [reason('garnish kept off', { good: good.name }, { subject: id })]
+          : [];
+      }),
       ...(brief.light === 'dim' ? [reason('laid in a dim room', NONE)] : []),
       ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
     ];

@@ -47,7 +47,7 @@ const unique = (goods: readonly Good[]): Good[] => [...goodsById(goods).values()
 export const tableStage = stage({
   id: 'table',
   place: null,
-  reads: ['brief', 'pick', 'pair', 'portion', 'walk'],
+  reads: ['brief', 'pick', 'pair', 'portion', 'walk', 'lay'],
   fields: [],
   derive: ({ counter, stands }, parts): TablePart => {
     const { brief, targets } = parts.brief;
@@ -71,6 +71,7 @@ export const tableStage = stage({
       ...beside.filter((good) => good.kind !== 'drink'),
       ...cleans,
       ...boards,
+      ...parts.lay.boards.garnish.map(({ good }) => good),
     ]);
     const onTable = unique([
       ...onBoard,
