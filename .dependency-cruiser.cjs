@@ -44,7 +44,7 @@ const WEB_ROOMS = [
   'devices',
   'drawing',
   'frame',
-  '(brief|pick|portion|cut|pair|walk|lay|papers|book|counter|house|tasting)',
+  '(brief|pick|portion|cut|pair|walk|lay|clock|papers|book|counter|house|tasting)',
   'app',
 ];
 const webRules = WEB_ROOMS.map((room, i) => ({

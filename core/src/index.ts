@@ -15,6 +15,7 @@ export * from './plate/index.js';
 export * from './walk/index.js';
 export * from './menu/index.js';
 export * from './lay/index.js';
+export * from './clock/index.js';
 export * from './ledger/index.js';
 export * from './order/index.js';
 export * from './papers/index.js';

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { Money } from '../units/index.js';
+import { LIMIT_CLASSES, PROCEDURES } from '../care/index.js';
+import { GoodId } from '../counter/good.js';
 import { GOOD_KINDS, type GoodKind } from '../counter/words.js';
 import { TimeZone } from './place.js';
 import { Learnt, PairWord } from './pairWord.js';
@@ -25,6 +27,14 @@ const USUAL_MARGIN: Record<GoodKind, number> = {
   drink: 0.35,
   ware: 0.45,
 };
+
+/** What the house may enter for a good or a class: minutes, their ground (the maker's water activity and pH, a licence) and source. */
+const SafeLimit = z.object({
+  what: z.union([z.enum(LIMIT_CLASSES), GoodId]),
+  minutes: z.number().int().min(1).max(1440),
+  ground: z.string().trim().min(3, 'a limit of your own needs its ground').max(200),
+  source: z.string().trim().min(3, 'a limit of your own needs its source').max(200),
+});
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({
@@ -68,6 +78,12 @@ export const House = z.object({
   /** Pairs of hands, and ovens, for the day's work. */
   hands: z.number().int().min(1).max(50).default(1),
   ovens: z.number().int().min(0).max(20).default(1),
+  /** Written procedure under which food is served out of the cold; null: as the country says, the strict side elsewhere. */
+  procedure: z.enum(PROCEDURES).nullable().default(null),
+  /** Limits of its own, each with its ground and source: nothing else lengthens the time that food may stand out. */
+  safeLimits: z.array(SafeLimit).max(60).default([]),
+  /** Film to still air, W/(m2 K), where the house measured it; null: by size. */
+  film: z.number().min(2).max(30).nullable().default(null),
   /** What an hour of work is charged; 0: it is in the prices. */
   wage: Paid.default(0 as never),
   /** For one board that comes back; 0: lent free. */

@@ -21,11 +21,13 @@ export {
   PRACTICE_FIGURES,
   type Practice,
   type PracticeFigure,
+  type TaskFigure,
   USUAL_PRACTICE,
   mid,
   practiceWith,
 } from './practice.js';
 export { inSeason, inSeasonOn, outOfSeason } from './season.js';
+export { COLD_AT_MOST, journeyAirOf, roomOf, safetyOf } from './safety.js';
 export { onCounter, settled } from './settle.js';
 export { type Targets, familiesLeft, targetsOf } from './targets.js';
 export { type BoardGroup, boardGroupsOf } from './groups.js';

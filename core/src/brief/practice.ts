@@ -126,6 +126,27 @@ const POUR_ML = {
 /** Share of the food that the first of two waves holds. */
 const FIRST_WAVE = 0.6;
 
+/** Minutes of work by one practised pair of hands (trade, section 15); fetching, setting up and clearing are the house's own. */
+const TASK_MINUTES = {
+  fetch: 5,
+  unwrap: 1.5,
+  slicerClean: 15,
+  layWhole: 0.33,
+  layPatch: 0.75,
+  layVessel: 0.25,
+  garnish: 3,
+  card: 0.5,
+  wrap: 10,
+  load: 5,
+  setUp: 5,
+  takeOut: 0.5,
+  open: 3,
+  bottle: 1,
+  topUp: 5,
+  takeAway: 5,
+};
+export type TaskFigure = keyof typeof TASK_MINUTES;
+
 /** Crackers are counted: 4 to 6 a head. */
 export const CRACKERS_PER_ADULT: Range = { low: 4, high: 6 };
 
@@ -145,6 +166,7 @@ export interface Practice {
   readonly pours: typeof POURS;
   readonly pourMl: typeof POUR_ML;
   readonly firstWave: number;
+  readonly taskMinutes: Readonly<Record<TaskFigure, number>>;
 }
 
 export const USUAL_PRACTICE: Practice = {
@@ -162,6 +184,7 @@ export const USUAL_PRACTICE: Practice = {
   pours: POURS,
   pourMl: POUR_ML,
   firstWave: FIRST_WAVE,
+  taskMinutes: TASK_MINUTES,
 };
 
 /** One figure that a house may set: where it stands, and what it usually is. */
@@ -169,11 +192,11 @@ export interface PracticeFigure {
   /** Dotted path in the practice: "gramsPerAdult.drinks.cheese.low". */
   readonly path: string;
   readonly usual: number;
-  readonly unit: 'grams' | 'kinds' | 'share' | 'times' | 'ml';
+  readonly unit: 'grams' | 'kinds' | 'share' | 'times' | 'ml' | 'minutes';
   readonly most: number;
 }
 
-const LIMITS_OF = { grams: 1000, kinds: 9, share: 1, times: 5, ml: 1000 } as const;
+const LIMITS_OF = { grams: 1000, kinds: 9, share: 1, times: 5, ml: 1000, minutes: 240 } as const;
 
 function figuresIn(tree: unknown, path: string, unit: PracticeFigure['unit']): PracticeFigure[] {
   if (typeof tree === 'number')
@@ -198,6 +221,7 @@ const UNITS: Record<keyof Practice, PracticeFigure['unit']> = {
   pours: 'times',
   pourMl: 'ml',
   firstWave: 'share',
+  taskMinutes: 'minutes',
 };
 
 /** Every figure that a house may set, in the order of the tables. Common practice, no source, as the tables say. */

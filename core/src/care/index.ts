@@ -19,5 +19,15 @@ export {
   allergensOnTable,
 } from './table.js';
 export { type ChokingRow, type SafeForm, chokingRowOf } from './choking.js';
-export { SAFE_TIMES, type SafeTime, safeTimeOf } from './safeTime.js';
+export {
+  hasGuestsAtRisk,
+  LIMIT_CLASSES,
+  type OwnLimit,
+  type Procedure,
+  PROCEDURES,
+  SAFE_TIMES,
+  type Safety,
+  type SafeTime,
+  safeTimeOf,
+} from './safeTime.js';
 export { mayOffer, suitsEveryone } from './propose.js';

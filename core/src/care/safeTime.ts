@@ -1,45 +1,141 @@
-import { minutes, type Minutes } from '../units/index.js';
-import type { Good } from '../counter/index.js';
+import { isMain, type Good } from '../counter/index.js';
+import { celsius, minutes, type Celsius, type Minutes } from '../units/index.js';
 import { TIME_OUT } from './cautions.js';
+import { limitRule } from './limitRules.js';
+import type { Limit } from './limitSchema.js';
 
-/** How long food may stand out before it is eaten or thrown away, by where it is served. */
+/** Written procedures under which a shop may serve food out of the cold. */
+export const PROCEDURES = [
+  'two-hour advice',
+  'time as control',
+  'time as control, cool room',
+  'display',
+] as const;
+export type Procedure = (typeof PROCEDURES)[number];
+
+/** How long food may stand out before it is eaten or thrown away, by which rule. */
 export interface SafeTime {
-  /** ISO 3166-1 code; empty: everywhere else. */
+  readonly id: Procedure | 'own limit';
+  /** ISO 3166-1 code whose own rule it is; empty: advice that holds anywhere. */
   readonly country: string;
   readonly most: Minutes;
+  /** Out in air above 32 degrees. */
   readonly mostInHeat: Minutes;
+  /** It holds only where the air never passes this; null: it says nothing of the air. */
+  readonly airAtMost: Celsius | null;
   readonly source: string;
   /** From memory rather than from a table at hand. */
   readonly fromMemory: boolean;
 }
 
-/** Local codes and licensed practice decide; the strict side is the default. */
+/** Reference table of times and temperatures. Local codes and licensed practice decide; the strict side is the default. */
 export const SAFE_TIMES: readonly SafeTime[] = [
   {
-    country: 'GB',
-    most: minutes(240),
-    mostInHeat: TIME_OUT.mostAbove,
-    source: 'Food Safety and Hygiene (England) Regulations 2013, schedule 4',
-    fromMemory: true,
-  },
-  {
+    id: 'two-hour advice',
     country: '',
     most: TIME_OUT.most,
     mostInHeat: TIME_OUT.mostAbove,
+    airAtMost: null,
     source: 'USDA FSIS consumer advice',
     fromMemory: false,
   },
+  {
+    id: 'time as control',
+    country: 'US',
+    most: minutes(240),
+    mostInHeat: TIME_OUT.mostAbove,
+    airAtMost: null,
+    source: 'FDA Food Code 3-501.19(B)',
+    fromMemory: false,
+  },
+  {
+    id: 'time as control, cool room',
+    country: 'US',
+    most: minutes(360),
+    mostInHeat: TIME_OUT.mostAbove,
+    airAtMost: celsius(21),
+    source: 'FDA Food Code 3-501.19(C)',
+    fromMemory: false,
+  },
+  {
+    id: 'display',
+    country: 'GB',
+    most: minutes(240),
+    mostInHeat: TIME_OUT.mostAbove,
+    airAtMost: null,
+    source: 'Food Safety and Hygiene (England) Regulations 2013, schedule 4',
+    fromMemory: true,
+  },
 ];
 
-/** Low-moisture cheese and dry-cured whole muscle last twice as long. Common practice, no source. */
-const KEEPS = 2;
-const keeps = (good: Good): boolean =>
-  (good.kind === 'cheese' && (good.texture === 'hard' || good.texture === 'very hard')) ||
-  (good.kind === 'meat' && good.build === 'whole muscle' && good.process === 'air-dried');
+/** Which rule a country has where the house has named no written procedure: a written one is never supposed. */
+const BY_COUNTRY: Readonly<Record<string, Procedure>> = { GB: 'display' };
+const ruleOf = (id: Procedure): SafeTime => SAFE_TIMES.find((row) => row.id === id)!;
 
-/** How long this good may stand out, and by whose rule. */
-export function safeTimeOf(good: Good, country: string, hot: boolean): { most: Minutes; rule: SafeTime } {
-  const rule = SAFE_TIMES.find((row) => row.country === country) ?? SAFE_TIMES.at(-1)!;
-  if (hot) return { most: rule.mostInHeat, rule };
-  return { most: minutes(keeps(good) ? rule.most * KEEPS : rule.most), rule };
+/** Kinds of goods for which a house may enter a limit of its own at once. */
+export const LIMIT_CLASSES = ['hard low-moisture cheese', 'dry-cured whole muscle'] as const;
+export type LimitClass = (typeof LIMIT_CLASSES)[number];
+const IN_CLASS: Record<LimitClass, (good: Good) => boolean> = {
+  'hard low-moisture cheese': (good) =>
+    good.kind === 'cheese' && (good.texture === 'hard' || good.texture === 'very hard'),
+  'dry-cured whole muscle': (good) =>
+    good.kind === 'meat' && good.build === 'whole muscle' && good.process === 'air-dried',
+};
+
+/** What a house entered for a good or a class, with its ground (the maker's water activity and pH, a licence). */
+export interface OwnLimit {
+  /** A good's id, or a class. */
+  readonly what: string;
+  readonly minutes: number;
+  readonly ground: string;
+  readonly source: string;
 }
+
+/** What decides how long a table's food may stand out. */
+export interface Safety {
+  readonly country: string;
+  /** Under which the house works; null: as its country says. */
+  readonly procedure: Procedure | null;
+  /** The customer keeps the table: nobody's written procedure runs there. */
+  readonly atHome: boolean;
+  /** Guests at risk sit at it. */
+  readonly atRisk: boolean;
+  /** The warmest air that the food stands in. */
+  readonly air: Celsius;
+  readonly own: readonly OwnLimit[];
+}
+
+/** Guests for whom the strict side counts: those at risk, and small children. */
+export const hasGuestsAtRisk = (limits: readonly Limit[], under5: number): boolean =>
+  under5 > 0 || limits.some(({ what }) => limitRule(what).group === 'at risk');
+
+/**
+ * How long this good may stand out, and by whose rule. The program derives no longer time from what a good is made of, and a
+ * cut cheese counts as cut: only what the house entered lengthens it, never in the heat, at home or for guests at risk.
+ */
+export function safeTimeOf(good: Good, safety: Safety): { readonly most: Minutes; readonly rule: SafeTime } {
+  const advice = ruleOf('two-hour advice');
+  if (safety.air > TIME_OUT.above) return { most: TIME_OUT.mostAbove, rule: advice };
+  if (safety.atHome || safety.atRisk) return { most: advice.most, rule: advice };
+  const asked = ruleOf(safety.procedure ?? BY_COUNTRY[safety.country] ?? 'two-hour advice');
+  const rule = asked.airAtMost !== null && safety.air > asked.airAtMost ? ruleOf('time as control') : asked;
+  const own = isMain(good) ? ownLimitOf(good, safety.own) : null;
+  return own
+    ? {
+        most: minutes(own.minutes),
+        rule: {
+          ...rule,
+          id: 'own limit',
+          country: safety.country,
+          most: minutes(own.minutes),
+          source: own.source,
+          fromMemory: false,
+        },
+      }
+    : { most: rule.most, rule };
+}
+
+/** By good before by class. */
+const ownLimitOf = (good: Good, own: readonly OwnLimit[]): OwnLimit | undefined =>
+  own.find(({ what }) => what === good.id) ??
+  own.find(({ what }) => LIMIT_CLASSES.some((name) => name === what && IN_CLASS[name](good)));

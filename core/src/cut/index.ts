@@ -1,4 +1,4 @@
-export { type Point, type Polygon, areaOf, boundsOf, rectangle, sector } from './plane.js';
+export { type Point, type Polygon, areaOf, boundsOf, centred, rectangle, sector } from './plane.js';
 export { type Stock, outlineOf, spanOf } from './stock.js';
 export { type Division, type Pieces, type Stroke } from './division/index.js';
 export { type Answer } from './answer.js';

@@ -3,7 +3,7 @@ import { boundsOf, type Point, type Polygon } from '../cut/index.js';
 import type { Board } from './boards.js';
 import { edgeOf, holds, movedOutline } from './geometry.js';
 import { rimRoom, type Ground, type Placed } from './rules/index.js';
-import { chance } from './solve.js';
+import { chance } from '../units/index.js';
 
 /** Cells of the board are so wide, mm. */
 export const CELL = 5;

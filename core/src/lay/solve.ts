@@ -1,3 +1,4 @@
+import { chance } from '../units/index.js';
 import type { Board } from './boards.js';
 import { discsOf, movedDiscs, patchDisc, type Disc } from './geometry.js';
 import {
@@ -42,17 +43,6 @@ export interface Arrangement {
   /** 100: nothing costs anything. */
   readonly score: number;
   readonly ground: Ground;
-}
-
-/** A seeded number from 0 to 1 (mulberry32). */
-export function chance(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 const shapeOf = (thing: Thing): Disc[] =>

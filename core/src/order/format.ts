@@ -3,7 +3,7 @@ import { upgradedGoods } from '../counter/index.js';
 import type { Format } from '../units/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import { NO_SNAPSHOT } from './snapshot.js';
-import { NOT_LAID } from './states.js';
+import { NOT_LAID, NOT_TIMED } from './states.js';
 
 /**
  * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
@@ -12,11 +12,12 @@ import { NOT_LAID } from './states.js';
  * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
  * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
  * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
- * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. Kept goods and house go with the counter's and the house's.
+ * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
+ * had set any of it. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 8,
+  version: 9,
   upgrades: {
     1: upgradeOrder1,
     2: upgradeOrder2,
@@ -25,6 +26,7 @@ export const ORDER_FORMAT: Format = {
     5: upgradeOrder5,
     6: upgradeOrder6,
     7: upgradeOrder7,
+    8: upgradeOrder8,
   },
 };
 
@@ -35,6 +37,11 @@ function upgradeOrder4(order: Record<string, unknown>): unknown {
 function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[4]!(snapshot.house as never) : null;
   return { ...order, pairKinds: null, snapshot: { ...snapshot, goods: liftedGoods(snapshot, 5), house } };
+}
+
+function upgradeOrder8({ snapshot, ...order }: { snapshot?: Kept }): unknown {
+  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[6]!(snapshot.house as never) : null;
+  return { ...order, clock: NOT_TIMED, snapshot: { ...snapshot, house } };
 }
 
 /** Whatever lay there lay on boards that were alike. */

@@ -73,3 +73,4 @@ export { readLenses } from './lensReading.js';
 export { besideSteps, type BesideStep } from './besideSteps.js';
 export { usesGood } from './uses.js';
 export { withoutIt } from './withoutIt.js';
+export { CLOCK_WAYS, clockWays, type ClockWay, type ClockWayId } from './clockWays.js';

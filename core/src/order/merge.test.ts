@@ -22,6 +22,7 @@ const EDITS: Partial<Record<StageName, (o: OrderBody, mark: number) => OrderBody
   pair: (o, mark) => ({ ...o, pairs: { a: { sweet: `good-${mark}` } } }),
   walk: (o, mark) => ({ ...o, walk: [`good-${mark}`] }),
   lay: (o, mark) => ({ ...o, lay: { ...o.lay, seed: mark + 1 } }),
+  clock: (o, mark) => ({ ...o, clock: { ...o.clock, hands: mark } }),
   menu: (o, mark) => ({ ...o, telling: { a: { words: null, point: `point ${mark}` } } }),
 };
 const base = anOrder();

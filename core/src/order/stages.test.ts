@@ -58,6 +58,7 @@ describe('a stage is one row', () => {
       'pair',
       'walk',
       'lay',
+      'clock',
       'box',
     ]);
     const { boxes } = after.parts.box;

@@ -1,4 +1,4 @@
-import { safeTimeOf, type SafeTime } from '../care/index.js';
+import { safeTimeOf, type Safety, type SafeTime } from '../care/index.js';
 import { USUAL_PRACTICE, type Brief } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
 import { grams, minutes, shareOut, wholesFor, type Grams, type Minutes } from '../units/index.js';
@@ -35,18 +35,19 @@ const ONE_WAVE_HOURS = 2;
  * Waves of an order: two for parties over two hours, or as many as the safe time of the most tender good asks; the first
  * holds 60 %. What a person set stands.
  */
-export function wavesFor(brief: Brief, goods: readonly Good[], country: string, choice: WaveChoice): Waves {
+export function wavesFor(brief: Brief, goods: readonly Good[], safety: Safety, choice: WaveChoice): Waves {
   const { firstWave } = brief.practice ?? USUAL_PRACTICE;
-  const hot = brief.setting === 'outdoors, hot';
-  const times = goods.map((good) => safeTimeOf(good, country, hot));
+  const times = goods.map((good) => safeTimeOf(good, safety));
   const tight = times.reduce(
     (least, time) => (time.most < least.most ? time : least),
-    times[0] ?? safeTimeOf({ kind: 'ware' } as Good, country, hot),
+    times[0] ?? safeTimeOf({ kind: 'ware' } as Good, safety),
   );
   const party = brief.hours * 60;
   const bySafety = wholesFor(party / tight.most);
   const usual = Math.min(MOST_WAVES, Math.max(bySafety, brief.hours > ONE_WAVE_HOURS ? 2 : 1));
-  const count = choice.count ?? usual;
+  // A box is one wave: nobody brings another.
+  const boxed = brief.role === 'box' || brief.surface === 'boxes';
+  const count = choice.count ?? (boxed ? 1 : usual);
   // Of two waves the first holds the house's share; of more, as much of the later ones' even shares, never less than they.
   const usualFirst = count === 2 ? firstWave : Math.max(1 / count, firstWave / (count - 1));
   const first = count === 1 ? 1 : (choice.first ?? usualFirst);

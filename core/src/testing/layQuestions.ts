@@ -3,7 +3,7 @@ import { isMain } from '../counter/index.js';
 import type { Layout, LayQuestion, Pin } from '../lay/index.js';
 import { discsOf, gapOf, insideOf, movedDiscs, patchDisc } from '../lay/geometry.js';
 import { layOut } from '../lay/layout.js';
-import { chance } from '../lay/solve.js';
+import { chance } from '../units/index.js';
 import { plan } from '../order/plan.js';
 import { aBrief, anOrder, demoCounter } from './goods.js';
 

@@ -30,4 +30,5 @@ export { type Format, type Upgraded, upgraded } from './upgrade.js';
 export { type Read, readDocument } from './read.js';
 export { addDays, dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
 export { lastOf, lately, remembered, rememberedBy, rememberedByBoth } from './remembered.js';
+export { chance } from './chance.js';
 export { linearAt, slopeAt } from './piecewise.js';

@@ -36,6 +36,7 @@ const CODE: Record<string, () => Promise<{ default: ComponentType }>> = {
   pair: () => import('../pair/PairStage'),
   walk: () => import('../walk/WalkStage'),
   lay: () => import('../lay/LayStage'),
+  clock: () => import('../clock/ClockStage'),
   papers: () => import('../papers/PapersStage'),
 };
 const SCREENS = Object.fromEntries(Object.entries(CODE).map(([stage, load]) => [stage, lazy(load)]));

@@ -8,7 +8,6 @@ import { Select } from '../ui/Select';
 import { Stepper } from '../ui/Stepper';
 import { ZoneField } from '../ui/ZoneField';
 import { useBrief } from './useBrief';
-import { Waits } from './Waits';
 import { say, word } from '../language/say';
 
 const C_TO_F = { of: (c: number) => (c * 9) / 5 + 32, back: (f: number) => ((f - 32) * 5) / 9 };
@@ -74,7 +73,7 @@ export function PlaceFields() {
         max={14}
         onChange={(hours) => set(say`how long it lasts`, { hours })}
       />
-      <Waits stage={say`Clock`}>
+      <div>
         <div className="mb-4">
           <ZoneField
             label={say`Time zone`}
@@ -91,7 +90,7 @@ export function PlaceFields() {
             set(say`how warm the way is`, { journeyCelsius }),
           )}
         </div>
-      </Waits>
+      </div>
       <div className="flex flex-wrap items-end gap-4">
         {measure(say`Table, long`, 'length')}
         {measure(say`Table, wide`, 'width')}
@@ -155,7 +154,7 @@ export function PlaceFields() {
         >
           <Plus size={18} /> {say`What the customer has`}
         </Button>
-        <p className="mt-1 text-sm text-ink-soft">{say`A knife or spoon of theirs is kit at once; boards and bowls are kept for Lay.`}</p>
+        <p className="mt-1 text-sm text-ink-soft">{say`A knife or spoon of theirs is kit at once; Lay takes their boards and bowls.`}</p>
       </div>
     </div>
   );

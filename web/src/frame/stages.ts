@@ -11,6 +11,7 @@ export const STAGE_LABELS: Record<StageId, string> = {
   pair: say`Pair`,
   walk: say`Walk`,
   lay: say`Lay`,
+  clock: say`Clock`,
   menu: say`What is told`,
   table: say`Table`,
 };

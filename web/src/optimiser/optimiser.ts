@@ -5,14 +5,18 @@ import {
   type Alternative,
   type Ask,
   type Brief,
+  type ClockWay,
   type Found,
   type Good,
   type House,
   type Layout,
   type LayQuestion,
   type OneMore,
+  type OrderBody,
   type Pick,
   type PriceStep,
+  type Timing,
+  type TimingAsked,
   type Trouble,
 } from '@rotula/core';
 import { proxy, wrap, type Remote } from 'comlink';
@@ -22,7 +26,7 @@ import type { PickWorker } from './pick.worker';
 import { say, spoken } from '../language/say';
 
 /** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
-type Desk = 'pick' | 'reach' | 'choices' | 'lay';
+type Desk = 'pick' | 'reach' | 'choices' | 'lay' | 'clock' | 'ways';
 const desks = new Map<
   Desk,
   { worker: Worker; remote: Remote<PickWorker>; drop: Set<(reason: Error) => void> }
@@ -121,6 +125,23 @@ export const findMoney = (
 export function layBoard(question: LayQuestion): Promise<Layout> {
   if (desks.get('lay')?.drop.size) stop('lay');
   return ask('lay', (w) => w.layOut(question) as Promise<unknown>);
+}
+
+/** Warm every good and search the day. A question that comes while another is worked on ends that one. */
+export function timeDay(asked: TimingAsked): Promise<Timing> {
+  if (desks.get('clock')?.drop.size) stop('clock');
+  return ask('clock', (w) => w.timing(asked) as Promise<unknown>);
+}
+
+/** Ways out for a good that would be too long out of the cold. */
+export function findClockWays(
+  order: OrderBody,
+  shelf: readonly Good[],
+  house: House,
+  key: string,
+): Promise<ClockWay[]> {
+  if (desks.get('ways')?.drop.size) stop('ways');
+  return ask('ways', (w) => w.clockWays(order, shelf, house, key) as Promise<unknown>);
 }
 
 /** The best selection that this counter holds for a brief, with nothing locked: what the dial can reach. */

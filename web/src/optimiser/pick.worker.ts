@@ -1,12 +1,15 @@
 import {
   alternativesTo,
+  clockWays,
   layOut,
   oneMore,
   pick,
   priceSteps,
+  timingOf,
   troubleOf,
   type Alternative,
   type Ask,
+  type ClockWay,
   type Found,
   type Good,
   type House,
@@ -14,7 +17,10 @@ import {
   type LayQuestion,
   type OneMore,
   type Pick,
+  type OrderBody,
   type PriceStep,
+  type Timing,
+  type TimingAsked,
   type Trouble,
 } from '@rotula/core';
 import { expose } from 'comlink';
@@ -73,6 +79,11 @@ const worker = {
   }),
 
   layOut: (question: LayQuestion): Layout => layOut(question),
+
+  timing: (asked: TimingAsked): Timing => timingOf(asked, true),
+
+  clockWays: (order: OrderBody, shelf: readonly Good[], house: House, key: string): ClockWay[] =>
+    clockWays(order, shelf, house, key),
 };
 export type PickWorker = typeof worker;
 

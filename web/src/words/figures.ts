@@ -1,4 +1,4 @@
-import { ANY_NUMBER, CHEESE_KINDS, MEAT_KINDS, type Practice } from '@rotula/core';
+import { ANY_NUMBER, CHEESE_KINDS, MEAT_KINDS, type Practice, type TaskFigure } from '@rotula/core';
 import { ROLE_LABELS } from './roles';
 import { say, word } from '../language/say';
 
@@ -18,6 +18,7 @@ export const FIGURE_TABLES = [
   'pourMl',
   'firstWave',
   'childShare',
+  'taskMinutes',
 ] as const satisfies readonly (keyof Practice)[];
 
 const TABLES: Record<keyof Practice, string> = {
@@ -35,6 +36,26 @@ const TABLES: Record<keyof Practice, string> = {
   pours: say`Pours`,
   pourMl: say`Size of a pour`,
   firstWave: say`First wave`,
+  taskMinutes: say`Minutes of work`,
+};
+
+const TASK_FIGURES: Record<TaskFigure, string> = {
+  fetch: say`fetch all of it`,
+  unwrap: say`unwrap, check and weigh a cheese`,
+  slicerClean: say`clean the slicer`,
+  layWhole: say`lay a whole piece`,
+  layPatch: say`lay a patch`,
+  layVessel: say`set a bowl`,
+  garnish: say`garnish a board`,
+  card: say`write a card`,
+  wrap: say`wipe down and wrap a board`,
+  load: say`load`,
+  setUp: say`set up at the place`,
+  takeOut: say`take a good out of the cold`,
+  open: say`break the ice: open each cheese`,
+  bottle: say`open a bottle`,
+  topUp: say`bring a wave`,
+  takeAway: say`take a wave away`,
 };
 export const figureTable = (table: keyof Practice): string => TABLES[table];
 
@@ -82,5 +103,7 @@ export function figureLabel(path: string): string {
       return say`each kind, an adult, ${end}`;
     case 'childShare':
       return say`a child under 12, as a share of an adult`;
+    case 'taskMinutes':
+      return TASK_FIGURES[keys[0] as TaskFigure];
   }
 }

@@ -2,6 +2,7 @@ import type { BoardRuleId, Fact, LookRuleId, PairRuleId, PlaceRuleId, Reason, Ru
 import type { Format } from '../ui/format';
 import { briefWords } from './brief';
 import { cautionWords, fitWords } from './care';
+import { clockWords } from './clock';
 import { cutWords } from './cut';
 import { adviceWords } from './order';
 import { pairWords } from './pair';
@@ -26,6 +27,7 @@ const WORDS: WordsOf<Exclude<Rule, LateRule>> = {
   ...remarkWords,
   ...portionWords,
   ...walkWords,
+  ...clockWords,
 };
 
 const late: Partial<WordsOf<LateRule>> = {};

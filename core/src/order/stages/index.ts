@@ -1,4 +1,5 @@
 import { briefStage, type BriefPart } from './brief.js';
+import { clockStage, type ClockPart } from './clock.js';
 import { cutStage, type CutPart } from './cut.js';
 import { documentStage } from './document.js';
 import { layStage, type LayPart } from './lay.js';
@@ -31,6 +32,7 @@ export const STAGES: readonly AnyStage[] = [
   pairStage,
   walkStage,
   layStage,
+  clockStage,
   menuStage,
   tableStage,
 ];
@@ -43,6 +45,7 @@ export type StageParts = BriefPart &
   CutPart &
   WalkPart &
   LayPart &
+  ClockPart &
   TablePart;
 
 /** Those with a screen, in the order of the strip. */

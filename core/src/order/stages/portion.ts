@@ -1,3 +1,4 @@
+import { safetyOf } from '../../brief/index.js';
 import { costAt, drinkPortions, hireOf, type DrinkPortion } from '../../amount/index.js';
 import { isCompanion, isDrink, type Drink, type Good } from '../../counter/index.js';
 import { aheadOf, produceCut, type Ahead, type Cut } from '../../cut/index.js';
@@ -47,7 +48,12 @@ export const portionStage = stage({
     { order, house },
     { brief: { brief }, pick: { mains }, cut: { cuts, shares, weighed }, pair: { beside } },
   ): PortionPart => {
-    const waves = wavesFor(brief, mains, house.country, order.waves);
+    const waves = wavesFor(
+      brief,
+      mains,
+      safetyOf(brief, house, order.clock.keeper === 'customer'),
+      order.waves,
+    );
     const all = house.cutSchool === 'pre-cut';
     return {
       portions: portionsFor(mains, beside, brief, shares, asWeighed(cuts, weighed), order.portions),

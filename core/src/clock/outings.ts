@@ -1,0 +1,196 @@
+import { safeTimeOf, type Safety, type SafeTime } from '../care/index.js';
+import type { Main } from '../counter/index.js';
+import type { Thing } from '../lay/index.js';
+import { celsius, type Celsius } from '../units/index.js';
+import type { Party, WaveTimes } from './party.js';
+import { courseOf, warm, type Reading, type WarmAsk, type Warming } from './warming/warm.js';
+import { targetOf, type Band } from './warming/targets.js';
+import type { WarmingWay } from './words.js';
+
+/** From the cold of a walk-in or the counter's case (trade, section 15). */
+export const COLD_START = 4;
+/** Whole pieces stay in their paper until so long before they are served: faces dry. The house's own figure. */
+const UNWRAPPED_BEFORE = 20;
+/** What is served straight from the cold is out so long before, to be laid. */
+const STRAIGHT = 5;
+
+/** One good of one wave: out of the cold, on the table, ready, and gone. Minutes from serving. */
+export interface Outing {
+  /** The good's id and the number of its wave. */
+  readonly key: string;
+  readonly main: Main;
+  readonly wave: WaveTimes;
+  readonly thing: Thing;
+  readonly ask: WarmAsk;
+  readonly warming: Warming;
+  readonly band: Band | null;
+  readonly out: number;
+  /** Minutes out of the cold that its heart needs. */
+  readonly needs: number;
+  /** Its heart is in its band; null: never while it stands there. */
+  readonly readyAt: number | null;
+  /** Fat on its surface; null: never. */
+  readonly fatAt: number | null;
+  readonly atTable: { readonly heart: Celsius; readonly face: Celsius };
+  /** Minutes that it may be out, and by whose rule. */
+  readonly most: number;
+  readonly rule: SafeTime;
+  /** When its wave is taken off or eaten, how long it is safe, and the sooner of the two. */
+  readonly off: number;
+  readonly safeUntil: number;
+  readonly offBy: number;
+  /** Minutes by which warming and standing together are longer than it may be out; 0: both have room. */
+  readonly short: number;
+  readonly says: 'right' | 'too cold' | 'too warm';
+}
+
+export interface OutingsAsked {
+  readonly mains: readonly Main[];
+  /** As it lies in each wave, by good. */
+  readonly thingOf: (main: Main, wave: WaveTimes) => Thing;
+  readonly party: Party;
+  readonly way: WarmingWay;
+  readonly safety: Safety;
+  readonly film: number | null;
+  readonly coldBelow: boolean;
+  readonly inPaper: boolean;
+  /** A lower target, by good id: the least at its heart. */
+  readonly targets: Readonly<Record<string, number>>;
+  /** Of a probe, by good id. */
+  readonly readings: Readonly<Record<string, readonly Reading[]>>;
+  /** By series and sections; else the quick answer. */
+  readonly exact: boolean;
+}
+
+/** A band with another low end, never above its high one. */
+const bandOf = (main: Main, low: number | undefined): Band | null => {
+  const band = targetOf(main);
+  return band && low !== undefined ? { low: Math.min(low, band.high), high: band.high } : band;
+};
+
+/** What of a whole piece goes out goes out at first; of a pile each wave has its share. */
+const comesIn = (thing: Thing, { number, share }: WaveTimes): boolean =>
+  number === 1 || (thing.lies !== 'whole' && share > 0);
+
+function askOf(asked: OutingsAsked, main: Main, wave: WaveTimes, thing: Thing): WarmAsk {
+  const { party, coldBelow, inPaper, film } = asked;
+  return {
+    main,
+    thing,
+    lying: { film, start: COLD_START, room: party.room, coldBelow },
+    unwrapBefore: inPaper && thing.lies === 'whole' && asked.way === 'one by one' ? UNWRAPPED_BEFORE : null,
+    band: bandOf(main, asked.targets[main.id]),
+    day: party.day,
+    at: wave.on,
+    until: Math.max(wave.off, wave.on + 60),
+    readings: asked.readings[main.id] ?? [],
+  };
+}
+
+/** Every good of every wave: when it leaves the cold, and when it must be gone. */
+export function outingsFor(asked: OutingsAsked): Outing[] {
+  const { mains, party, way } = asked;
+  const all = party.waves.flatMap((wave) =>
+    mains.flatMap((main) => {
+      const thing = asked.thingOf(main, wave);
+      if (thing.grams <= 0 || !comesIn(thing, wave)) return [];
+      const ask = askOf(asked, main, wave, thing);
+      const key = `${main.id}#${wave.number}`;
+      return [{ key, main, wave, thing, ask, warming: warm(ask, asked.exact) }];
+    }),
+  );
+  const whole = way === 'whole board' ? wholeOut(all, party) : null;
+  return all.map((one): Outing => {
+    const { wave } = one;
+    const needs = leadOf(one.warming);
+    const { most, rule } = safeTimeOf(one.main, asked.safety);
+    const wanted = whole !== null && wave.number === 1 ? whole : wave.on - needs;
+    // Safe comes before warm: it leaves the cold no sooner than it may, and is laid before it stands there.
+    const safe = Math.min(wave.on - STRAIGHT, Math.max(wanted, wave.off - most));
+    const there = Math.max(safe, earliest(party, way));
+    const out = wave.number === 1 && carriedOpen(party, way) ? Math.min(there, party.journey!.leaves) : there;
+    return outAt(
+      {
+        ...one,
+        band: one.ask.band,
+        needs,
+        most,
+        rule,
+        off: wave.off,
+        short: Math.max(0, needs + (wave.off - wave.on) - most),
+      },
+      out,
+    );
+  });
+}
+
+type Bare = Omit<Outing, 'out' | 'readyAt' | 'fatAt' | 'atTable' | 'offBy' | 'safeUntil' | 'says'>;
+
+/** What follows from the minute at which it leaves the cold. */
+function outAt(one: Bare, out: number): Outing {
+  const { band, wave, most, off } = one;
+  const course = courseOf(one.ask, out, one.warming.exact);
+  const warmth = course.at(wave.on);
+  return {
+    ...one,
+    out,
+    readyAt: out === wave.on - one.needs && one.warming.lead !== null ? wave.on : course.readyAt(),
+    fatAt: course.fatAt(),
+    atTable: { heart: celsius(warmth.heart), face: celsius(warmth.face) },
+    offBy: Math.min(out + most, off),
+    safeUntil: out + most,
+    says: !band || within(warmth.heart, band) ? 'right' : warmth.heart < band.low ? 'too cold' : 'too warm',
+  };
+}
+
+/** The same where work lays some of it sooner than it would have to leave the cold, by good. */
+export const laidSooner = (
+  outings: readonly Outing[],
+  laidAt: ReadonlyMap<string, number>,
+): readonly Outing[] =>
+  outings.map((one) => {
+    const laid = one.wave.number === 1 ? laidAt.get(one.main.id) : undefined;
+    return laid !== undefined && laid < one.out ? outAt(one, laid) : one;
+  });
+
+/** By half a degree: no tongue tells less. */
+const NEAR = 0.5;
+const within = (heart: number, { low, high }: Band): boolean => heart >= low - NEAR && heart <= high + NEAR;
+
+/** An air in which it never gets there: out as long as the longest school says. */
+const HOPELESS = 60;
+const leadOf = ({ lead, standsFor }: Warming): number =>
+  lead === null ? HOPELESS : standsFor === null && lead === 0 ? STRAIGHT : lead;
+
+/** What is finished where it is served, or carried in the cold, leaves the cold there. */
+const earliest = ({ journey }: Party, way: WarmingWay): number =>
+  journey && (way === 'where it is served' || journey.chilled) ? journey.arrives : -Infinity;
+/** A board that is carried open has left the cold with all that lies on it. */
+const carriedOpen = ({ journey }: Party, way: WarmingWay): boolean =>
+  journey !== null && !journey.chilled && way !== 'where it is served';
+
+/** One time for the whole board: the one at which most goods are in their bands, the latest of several. */
+function wholeOut(
+  all: readonly { readonly wave: WaveTimes; readonly warming: Warming; readonly ask: WarmAsk }[],
+  party: Party,
+): number {
+  const first = all.filter(({ wave }) => wave.number === 1);
+  const leads = [...new Set(first.map(({ warming }) => leadOf(warming)))].sort((a, b) => a - b);
+  let best = { out: -(leads[0] ?? STRAIGHT), right: -1 };
+  for (const lead of leads) {
+    const right = first.filter(({ ask }) => {
+      if (!ask.band) return lead <= 60;
+      return within(courseOf(ask, -lead, false).at(0).heart, ask.band);
+    }).length;
+    if (right > best.right) best = { out: -lead, right };
+  }
+  return Math.max(best.out, earliest(party, 'whole board'));
+}
+
+/** The tightest: where warming and standing exceed what is safe by most, else what is off the table first after serving. */
+export const tightOf = (outings: readonly Outing[]): Outing | null =>
+  outings.reduce<Outing | null>(
+    (tight, one) => (tight === null || slack(one) < slack(tight) ? one : tight),
+    null,
+  );
+const slack = ({ most, needs, off, wave }: Outing): number => most - needs - (off - wave.on);

@@ -1,0 +1,42 @@
+/** What is scarce in a day's work. */
+export interface Room {
+  readonly hands: number;
+  readonly ovens: number;
+}
+
+/** One piece of work. Whole minutes; times count from serving and are negative before it. */
+export interface Job {
+  readonly id: string;
+  readonly minutes: number;
+  readonly hands: 0 | 1;
+  readonly oven: 0 | 1;
+  /** What must be done before it begins. */
+  readonly after: readonly string[];
+  /** It is done so long before serving at the latest. */
+  readonly endsBefore: number;
+  /** It begins no longer than this before serving, or it suffers; null: at any time. */
+  readonly within: number | null;
+  /** Begun longer than this before serving, a good is out of the cold longer than it needs; null: it is no such work. */
+  readonly due: number | null;
+  /** A person, or the day itself, set when it begins. */
+  readonly fixed: number | null;
+}
+
+export interface Placed {
+  readonly id: string;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** What a schedule costs, the first counting before the second, and so on. Minutes. */
+export interface ScheduleCost {
+  /** Begun before their time, so that they suffer, and before anybody may begin. */
+  readonly tooEarly: number;
+  /** More out of the cold than each good needs, summed over the goods. */
+  readonly out: number;
+  /** From the first start to serving. */
+  readonly first: number;
+}
+
+/** One number that keeps the order of the three: no day has so many minutes. */
+export const costOf = ({ tooEarly, out, first }: ScheduleCost): number => tooEarly * 1e9 + out * 1e4 + first;

@@ -1,0 +1,78 @@
+import type { Main } from '../counter/index.js';
+import type { Thing } from '../lay/index.js';
+import { laidSooner, outingsFor, tightOf, type Outing, type OutingsAsked } from './outings.js';
+import type { Room } from './schedule/job.js';
+import { quickDay, scheduleDay, type DayAsked, type DaySchedule } from './schedule/schedule.js';
+import { tasksFor, type Task, type TasksAsked } from './tasks.js';
+import type { WarmingWay } from './words.js';
+
+/** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
+export interface TimingAsked
+  extends
+    Omit<OutingsAsked, 'thingOf' | 'exact'>,
+    Omit<TasksAsked, 'outings' | 'mains' | 'party' | 'way' | 'inPaper'> {
+  /** As each cheese and meat lies in the first wave, and the share of it that this is. */
+  readonly lies: Readonly<Record<string, Thing>>;
+  readonly firstShare: number;
+  readonly room: Room;
+  readonly mostBefore: number | null;
+}
+
+export interface Timing {
+  readonly outings: readonly Outing[];
+  /** The good that leaves least time at the table. */
+  readonly tight: Outing | null;
+  readonly tasks: readonly Task[];
+  readonly day: DaySchedule;
+  /** Warmed by series and sections, and the day searched; else the quick answers. */
+  readonly exact: boolean;
+}
+
+/** Nodes of the exact search of a day: a fraction of a second. */
+const NODES = 3000;
+
+/** As much more or less of it, as it lies. */
+const shareOf = (thing: Thing, by: number): Thing => ({
+  ...thing,
+  grams: thing.grams * by,
+  area: thing.area * by,
+  pieces: Math.max(1, Math.round(thing.pieces * by)),
+});
+
+/** When everything happens: what leaves the cold and when it is gone, and the day's work backwards from serving. */
+export function timingOf(asked: TimingAsked, exact: boolean): Timing {
+  const outings = outingsFor({
+    ...asked,
+    exact,
+    thingOf: (main: Main, wave) =>
+      wave.number === 1 ? asked.lies[main.id]! : shareOf(asked.lies[main.id]!, wave.share / asked.firstShare),
+  });
+  const tasks = tasksFor({ ...asked, outings });
+  const question: DayAsked = {
+    jobs: tasks.map(({ job }) => job),
+    room: asked.room,
+    mostBefore: asked.mostBefore,
+    nodes: NODES,
+    seed: 1,
+  };
+  const day = exact ? scheduleDay(question) : quickDay(question);
+  // Hands that lay it sooner have it out sooner.
+  const early = laidEarly(outings, day, asked.way);
+  const real = early.size > 0 ? laidSooner(outings, early) : outings;
+  return { outings: real, tight: tightOf(real), tasks, day, exact };
+}
+
+/** What work lays before it would have to leave the cold, by good; a board that goes out whole is laid cold. */
+function laidEarly(
+  outings: readonly Outing[],
+  day: DaySchedule,
+  way: WarmingWay,
+): ReadonlyMap<string, number> {
+  if (way === 'whole board') return new Map();
+  return new Map(
+    outings.flatMap(({ main, wave, out }) => {
+      const laid = wave.number === 1 && day.placed.find(({ id }) => id === `lay:${main.id}`);
+      return laid && laid.start < out ? [[main.id, laid.start] as const] : [];
+    }),
+  );
+}

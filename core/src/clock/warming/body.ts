@@ -1,0 +1,74 @@
+import { areaOf, boundsOf, type Polygon } from '../../cut/index.js';
+
+/** Films of a face in its turn, W/(m2 K): from minute so many on. */
+export type Films = readonly { readonly from: number; readonly film: number }[];
+
+/**
+ * One of the ways in which heat comes into a body; a body is the product of its ways, since the excess of a brick is that of
+ * three slabs multiplied (Carslaw and Jaeger 1959, 1.15). Lengths in mm.
+ */
+export type Way =
+  | { readonly kind: 'slab'; readonly thick: number; readonly below: Films; readonly above: Films }
+  | { readonly kind: 'cylinder'; readonly radius: number; readonly round: Films }
+  | { readonly kind: 'sphere'; readonly radius: number; readonly round: Films }
+  | { readonly kind: 'section'; readonly outline: Polygon; readonly round: Films };
+
+export interface Body {
+  readonly ways: readonly Way[];
+  /** It is warmed as another shape than it has: what it really is. */
+  readonly standsFor: string | null;
+}
+
+export const still = (film: number): Films => [{ from: 0, film }];
+/** The film at a time. */
+export const filmAt = (films: Films, minute: number): number =>
+  films.reduce((now, { from, film }) => (from <= minute ? film : now), films[0]!.film);
+/** Does it change while the thing warms? */
+export const changes = (way: Way): boolean =>
+  way.kind === 'slab' ? way.below.length > 1 || way.above.length > 1 : way.round.length > 1;
+
+/** A regular outline of many sides is a circle. */
+const ROUND_FROM = 24;
+export const isRound = (outline: Polygon): boolean => {
+  if (outline.length < ROUND_FROM) return false;
+  const { min, max } = boundsOf(outline);
+  const [w, d] = [max[0] - min[0], max[1] - min[1]];
+  return (
+    Math.abs(w - d) < 0.02 * w && Math.abs(Math.abs(areaOf(outline)) - (Math.PI / 4) * w * d) < 0.02 * w * d
+  );
+};
+const isBox = (outline: Polygon): boolean => {
+  if (outline.length !== 4) return false;
+  const { min, max } = boundsOf(outline);
+  return (
+    Math.abs(Math.abs(areaOf(outline)) - (max[0] - min[0]) * (max[1] - min[1])) <
+    1e-6 * Math.abs(areaOf(outline))
+  );
+};
+
+/** What stands on an outline, so high: a wheel, a brick, or a prism whose section is solved by itself. */
+export function standing(outline: Polygon, height: number, below: Films, round: Films): Body {
+  const up: Way = { kind: 'slab', thick: height, below, above: round };
+  const { min, max } = boundsOf(outline);
+  const slab = (thick: number): Way => ({ kind: 'slab', thick, below: round, above: round });
+  const ways: Way[] = isRound(outline)
+    ? [{ kind: 'cylinder', radius: Math.sqrt(Math.abs(areaOf(outline)) / Math.PI), round }]
+    : isBox(outline)
+      ? [slab(max[0] - min[0]), slab(max[1] - min[1])]
+      : [{ kind: 'section', outline, round }];
+  return { ways: [...ways, up], standsFor: null };
+}
+
+/** What lies in a round so high: a wheel, a heap. */
+export const disc = (radius: number, height: number, below: Films, round: Films): Body => ({
+  ways: [
+    { kind: 'cylinder', radius, round },
+    { kind: 'slab', thick: height, below, above: round },
+  ],
+  standsFor: null,
+});
+
+export const ball = (radius: number, round: Films): Body => ({
+  ways: [{ kind: 'sphere', radius, round }],
+  standsFor: null,
+});

@@ -1,0 +1,152 @@
+import type { Main } from '../../counter/index.js';
+import { areaOf, boundsOf, type Polygon } from '../../cut/index.js';
+import type { Thing } from '../../lay/index.js';
+import { ball, disc, standing, still, type Body, type Films, type Way } from './body.js';
+import { filmOf, UNDERSIDE, wrapped } from './film.js';
+import { pasteOfGood, type Paste } from './paste.js';
+
+/** How a good lies while it warms. */
+export type LiesAs = 'whole' | 'piece by piece' | 'as one heap';
+
+/** A good as it warms: its body, and what it is made of with the air between its pieces. */
+export interface Warmer {
+  readonly body: Body;
+  readonly paste: Paste;
+  readonly lies: LiesAs;
+  /** To still air, all round, W/(m2 K): as reckoned, or as the house fixed it. */
+  readonly film: number;
+  /** Volume of the body over its area, mm: what tells how quickly it warms. */
+  readonly size: number;
+}
+
+export interface Lying {
+  /** Of the house, or two readings of a probe; null: by size. */
+  readonly film: number | null;
+  readonly start: number;
+  readonly room: number;
+  /** On a surface from the cold, that gives no heat while it is cold. */
+  readonly coldBelow: boolean;
+  /** It stays in its paper for so many minutes after leaving the cold; null: it is bare. */
+  readonly wrappedFor: number | null;
+}
+
+/** Fewer pieces than this lie each by itself. */
+const HEAP_FROM = 4;
+/** The thinnest that anything is reckoned, mm. */
+const THIN = 2;
+
+/** Diameter of the sphere that has its area, mm. */
+const sizeOf = (area: number): number => Math.sqrt(area / Math.PI);
+
+const rimOf = (outline: Polygon): number =>
+  outline.reduce((sum, [x, y], i) => {
+    const [u, v] = outline[(i + 1) % outline.length]!;
+    return sum + Math.hypot(u - x, v - y);
+  }, 0);
+
+/** A log that lies: its length, and half its thickness. */
+function longOf(outline: Polygon): readonly [long: number, radius: number] {
+  const { min, max } = boundsOf(outline);
+  const [a, b] = [max[0] - min[0], max[1] - min[1]];
+  return [Math.max(a, b), Math.min(a, b) / 2];
+}
+
+/** The films of what is bare, or in its paper for a while. */
+function filmsOf(area: number, lying: Lying) {
+  const { start, room } = lying;
+  const own = lying.film ?? filmOf(sizeOf(area), (start + room) / 2, room);
+  const inPaper = lying.wrappedFor ?? 0;
+  const films: Films =
+    inPaper > 0
+      ? [
+          { from: 0, film: wrapped(own) },
+          { from: inPaper, film: own },
+        ]
+      : still(own);
+  const below: Films = lying.coldBelow
+    ? still(0)
+    : films.map(({ from, film }) => ({ from, film: UNDERSIDE * film }));
+  return { own, films, below };
+}
+
+/** A cheese or meat as it lies on the board, and how heat comes into it. */
+export function warmerOf(main: Main, thing: Thing, lying: Lying): Warmer {
+  const paste = pasteOfGood(main);
+  if (thing.lies === 'whole') return standingOf(thing.outline, thing.height, paste, lying, main);
+  if (isFolded(main))
+    return heapOf(
+      thing.grams / thing.pieces,
+      areaOf(thing.outline),
+      thing.height,
+      paste,
+      lying,
+      'piece by piece',
+    );
+  if (thing.pieces < HEAP_FROM)
+    return { ...standingOf(thing.outline, thing.height, paste, lying, null), lies: 'piece by piece' };
+  return heapOf(thing.grams, thing.area, thing.height, paste, lying, 'as one heap');
+}
+
+/** A slice that is folded stands by itself, with air in it. */
+const isFolded = (main: Main): boolean => main.kind === 'meat';
+
+/** A heap: so much of it is food, the rest is air, which neither holds heat nor leads it. */
+function heapOf(
+  grams: number,
+  covers: number,
+  high: number,
+  paste: Paste,
+  lying: Lying,
+  lies: LiesAs,
+): Warmer {
+  const [plan, height] = [Math.max(1, covers), Math.max(THIN, high)];
+  const full = Math.min(1, grams / (paste.density * 1e-6) / (plan * height));
+  const radius = Math.sqrt(plan / Math.PI);
+  const area = 2 * plan + 2 * Math.PI * radius * height;
+  const { own, films, below } = filmsOf(area, lying);
+  return {
+    body: disc(radius, height, below, films),
+    paste: { ...paste, density: paste.density * full, conductivity: paste.conductivity * full },
+    lies,
+    film: own,
+    size: (plan * height) / area,
+  };
+}
+
+function standingOf(outline: Polygon, high: number, paste: Paste, lying: Lying, main: Main | null): Warmer {
+  const height = Math.max(THIN, high);
+  const plan = Math.abs(areaOf(outline));
+  const area = 2 * plan + rimOf(outline) * height;
+  const { own, films, below } = filmsOf(area, lying);
+  const shape = main?.form.shape;
+  if (shape === 'ball') {
+    const radius = Math.sqrt(plan / Math.PI);
+    return {
+      body: { ...ball(radius, films), standsFor: null },
+      paste,
+      lies: 'whole',
+      film: own,
+      size: radius / 3,
+    };
+  }
+  if (shape === 'log' || shape === 'whole sausage') {
+    const [long, radius] = longOf(outline);
+    const along: Way = { kind: 'slab', thick: long, below: films, above: films };
+    return {
+      body: { ways: [{ kind: 'cylinder', radius, round: films }, along], standsFor: null },
+      paste,
+      lies: 'whole',
+      film: own,
+      size: radius / 2,
+    };
+  }
+  const body = standing(outline, height, below, films);
+  return {
+    // A pyramid is warmed as the prism of its base: slower at the heart than it is.
+    body: shape === 'pyramid' ? { ...body, standsFor: 'pyramid' } : body,
+    paste,
+    lies: 'whole',
+    film: own,
+    size: (plan * height) / area,
+  };
+}

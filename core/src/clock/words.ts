@@ -1,0 +1,9 @@
+/** Words of the clock, apart from its computation: schemas and screens need them. */
+
+/** How the food warms: each good out of the cold in its own time, the finished board as one, or built where it is served. */
+export const WARMING_WAYS = ['one by one', 'whole board', 'where it is served'] as const;
+export type WarmingWay = (typeof WARMING_WAYS)[number];
+
+/** How something is made hot. */
+export const HOT_WAYS = ['baked', 'roasted', 'toasted'] as const;
+export type HotWay = (typeof HOT_WAYS)[number];

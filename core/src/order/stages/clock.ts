@@ -1,0 +1,189 @@
+import { safetyOf, USUAL_PRACTICE } from '../../brief/index.js';
+import { isCompanion } from '../../counter/index.js';
+import { partyOf, timingOf, type Outing, type Timing, type TimingAsked } from '../../clock/index.js';
+import { mainThing } from '../../lay/index.js';
+import { celsius, minutes, reason, type Celsius, type Minutes, type Reason } from '../../units/index.js';
+import type { OrderBody } from '../order.js';
+import { stage, without } from './row.js';
+
+declare module './row.js' {
+  interface Parts {
+    clock: ClockPart;
+  }
+}
+
+declare module '../../units/reason.js' {
+  interface Rules {
+    /** One a wave, naming the tightest good: ready so long after it left the cold, eaten or taken off so long after. */
+    'out too long': {
+      good: string;
+      wave: number;
+      ready: Minutes;
+      stands: Minutes;
+      safe: Minutes;
+      over: Minutes;
+      served: Celsius;
+    };
+    'never warm enough': { good: string; low: Celsius; room: Celsius };
+    'too cold with the board': { goods: readonly string[] };
+    'too warm with the board': { goods: readonly string[] };
+    'fat shows': { good: string; after: Minutes };
+    'work begun too early': { tooEarly: Minutes; hands: number };
+    'no oven': { good: string };
+  }
+}
+
+/** When everything happens, by the quick answer; the searched one is `timingOf(asked, true)`. */
+export interface ClockPart {
+  readonly timing: Timing & { readonly asked: TimingAsked };
+}
+
+const byGood = (readings: OrderBody['clock']['readings']): TimingAsked['readings'] =>
+  Object.fromEntries(
+    readings.map(({ goodId }) => [goodId, readings.filter((reading) => reading.goodId === goodId)]),
+  );
+
+/** Minutes from serving of a time of the wall clock on the same day's clock. */
+const minutesBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000);
+
+export const clockStage = stage({
+  id: 'clock',
+  place: 8,
+  reads: ['brief', 'pick', 'pair', 'portion', 'cut', 'walk', 'lay'],
+  fields: ['clock'],
+  tidy: (order, left) => ({
+    ...order,
+    clock: {
+      ...order.clock,
+      targets: without(order.clock.targets, left),
+      hot: order.clock.hot.filter(({ id }) => !left.has(id)),
+      readings: order.clock.readings.filter(({ goodId }) => !left.has(goodId)),
+    },
+  }),
+  derive: ({ order, house, goods }, parts): ClockPart => {
+    const { clock: set } = order;
+    const { brief } = parts.brief;
+    const { mains } = parts.pick;
+    const { cuts } = parts.cut;
+    const { portions, waves, drinks } = parts.portion;
+    const { choice, laid } = parts.lay.boards;
+    const party = partyOf(brief, waves, set.chilled);
+    const many = choice?.many ?? 1;
+    const onBoard = new Map(laid.flatMap(({ things }) => things.map((thing) => [thing.id, thing] as const)));
+    const asked: TimingAsked = {
+      mains,
+      cuts,
+      lies: Object.fromEntries(
+        mains.map((main, i) => [
+          main.id,
+          onBoard.get(main.id) ??
+            mainThing({ main, cut: cuts[i]!, step: 0, share: waves.first }, [], brief, many),
+        ]),
+      ),
+      firstShare: waves.first,
+      party,
+      way:
+        set.way ??
+        (party.journey ? (party.journey.chilled ? 'where it is served' : 'whole board') : 'one by one'),
+      safety: safetyOf(brief, house, set.keeper === 'customer'),
+      film: house.film,
+      coldBelow: set.coldBelow,
+      inPaper: set.inPaper,
+      targets: set.targets,
+      readings: byGood(set.readings),
+      companions: portions.companions.flatMap(({ good, net }) => (isCompanion(good) ? [{ good, net }] : [])),
+      drinks: order.drinks === 'with the order' ? drinks : [],
+      boards: laid.map(({ key, things }) => ({ key, things })),
+      many,
+      hot: set.hot.flatMap(({ id, way }) => {
+        const good = goods.get(id);
+        return good ? [{ good, way }] : [];
+      }),
+      minutes: (brief.practice ?? USUAL_PRACTICE).taskMinutes,
+      own: set.minutes,
+      moved: set.moved,
+      dropped: set.dropped,
+      room: { hands: set.hands ?? house.hands, ovens: set.ovens ?? house.ovens },
+      mostBefore: set.earliest === null ? null : Math.max(0, -minutesBetween(brief.servingAt, set.earliest)),
+    };
+    return { timing: { ...timingOf(asked, false), asked } };
+  },
+  advise: ({ clock: { timing } }): Reason[] => {
+    const { outings, day, asked, tasks } = timing;
+    const { party, way } = asked;
+    const names = (says: Outing['says']) => {
+      const found = outings.filter((one) => one.wave.number === 1 && one.says === says);
+      return found.map(({ main }) => main.name);
+    };
+    const [cold, warm] = [names('too cold'), names('too warm')];
+    return [
+      ...party.waves.flatMap(({ number }) => {
+        const over = outings.filter(({ wave, short }) => wave.number === number && short > 0);
+        const worst = over.reduce<Outing | null>((a, b) => (a && a.short >= b.short ? a : b), null);
+        return worst
+          ? [
+              reason(
+                'out too long',
+                {
+                  good: worst.main.name,
+                  wave: number,
+                  ready: minutes(worst.needs),
+                  stands: minutes(worst.off - worst.wave.on),
+                  safe: minutes(worst.most),
+                  over: minutes(worst.short),
+                  served: worst.atTable.heart,
+                },
+                { subject: worst.key },
+              ),
+            ]
+          : [];
+      }),
+      ...outings
+        .filter(({ warming, wave }) => warming.lead === null && wave.number === 1)
+        .map(({ main, band }) =>
+          reason(
+            'never warm enough',
+            { good: main.name, low: celsius(band!.low), room: celsius(party.room) },
+            { subject: main.id },
+          ),
+        ),
+      ...(way === 'whole board' && cold.length > 0
+        ? [reason('too cold with the board', { goods: cold })]
+        : []),
+      ...(way === 'whole board' && warm.length > 0
+        ? [reason('too warm with the board', { goods: warm })]
+        : []),
+      ...outings
+        .filter(({ fatAt, off, wave }) => fatAt !== null && fatAt < off && wave.number === 1)
+        .map(({ main, fatAt, out }) =>
+          reason(
+            'fat shows',
+            { good: main.name, after: minutes(Math.max(0, fatAt! - out)) },
+            { subject: main.id },
+          ),
+        ),
+      ...(day.cost.tooEarly > 0
+        ? [
+            reason('work begun too early', {
+              tooEarly: minutes(day.cost.tooEarly),
+              hands: asked.room.hands,
+            }),
+          ]
+        : []),
+      ...tasks
+        .filter(({ kind }) => kind === 'oven' && asked.room.ovens === 0)
+        .map(({ goods: [id] }) => reason('no oven', { good: id! }, { subject: id! })),
+    ];
+  },
+  summary: ({ clock }) => ({
+    goods: [
+      ...new Set([
+        ...Object.keys(clock.targets),
+        ...clock.hot.map(({ id }) => id),
+        ...clock.readings.map(({ goodId }) => goodId),
+      ]),
+    ],
+    words: [clock.way, clock.keeper === 'us' ? null : clock.keeper].filter((word) => word !== null),
+  }),
+});

@@ -1,0 +1,54 @@
+import { lazy } from 'react';
+import { AdviceList } from '../frame/AdviceList';
+import { Cautions } from '../frame/Cautions';
+import { useWorkbench } from '../frame/context';
+import { Vital } from '../ui/Slate';
+import { Tabs } from '../ui/Tabs';
+import { say } from '../language/say';
+import type { ClockDesk } from './useClock';
+
+// Each comes when it is first opened; the day is there before.
+const WarmPanel = lazy(() => import('./WarmPanel').then((of) => ({ default: of.WarmPanel })));
+const WorkPanel = lazy(() => import('./WorkPanel').then((of) => ({ default: of.WorkPanel })));
+const TablePanel = lazy(() => import('./TablePanel').then((of) => ({ default: of.TablePanel })));
+const HotPanel = lazy(() => import('./HotPanel').then((of) => ({ default: of.HotPanel })));
+
+/** When to begin, what leaves the cold first, what is off first; why; and what can be done about it. */
+export function ClockSlate({ desk }: { desk: ClockDesk }) {
+  const { plan } = useWorkbench();
+  return (
+    <>
+      {plan.mains.length > 0 && (
+        <>
+          <Vitals desk={desk} />
+          <Tabs
+            label={say`About the day`}
+            tabs={[
+              { name: say`Warming`, view: () => <WarmPanel desk={desk} /> },
+              { name: say`Work`, view: () => <WorkPanel desk={desk} /> },
+              { name: say`At table`, view: () => <TablePanel desk={desk} /> },
+              { name: say`Hot`, view: () => <HotPanel desk={desk} /> },
+            ]}
+          />
+        </>
+      )}
+      <AdviceList />
+      <Cautions />
+    </>
+  );
+}
+
+function Vitals({ desk }: { desk: ClockDesk }) {
+  const { timing, time } = desk;
+  const first = [...timing.outings].sort((a, b) => a.out - b.out)[0];
+  const off = [...timing.outings].sort((a, b) => a.offBy - b.offBy)[0];
+  const begins = Math.min(...desk.shifts.map(({ start }) => start));
+  if (!first || !off) return null;
+  return (
+    <section className="flex gap-4" aria-label={say`The day in three times`}>
+      <Vital label={say`begin by`} figure={time(begins)} below={say`the first piece of work`} />
+      <Vital label={say`out of the cold`} figure={time(first.out)} below={first.main.name} />
+      <Vital label={say`off the table`} figure={time(off.offBy)} below={off.main.name} />
+    </section>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Outing } from '@rotula/core';
+import { lazy, Suspense } from 'react';
+import { useWorkbench } from '../frame/context';
+import { SlateSection } from '../ui/Slate';
+import { ruleWords } from '../words/clock';
+import { say } from '../language/say';
+import { Probe } from './Probe';
+import type { ClockDesk } from './useClock';
+import { WaysOut } from './WaysOut';
+
+const WarmCurve = lazy(() => import('./WarmCurve'));
+
+/** Minutes out of the cold as four schools say, and the sizes for which each is right (trade, sections 8 and 15). */
+const SCHOOLS = [
+  { low: 0, high: 22, says: () => say`15 minutes: right for slices and small cubes` },
+  { low: 22, high: 50, says: () => say`30 to 60 minutes: right for small pieces` },
+  { low: 50, high: 75, says: () => say`60 minutes: right for a wedge of a quarter kilo` },
+  { low: 75, high: Infinity, says: () => say`60 to 180 minutes: right for half a kilo and more` },
+] as const;
+
+const LIES_WORDS = {
+  whole: () => say`as a whole piece`,
+  'piece by piece': () => say`piece by piece`,
+  'as one heap': () => say`as one heap`,
+};
+
+/** The good in focus: how it warms, why it is tight, and ways out. */
+export function WarmPanel({ desk }: { desk: ClockDesk }) {
+  const { timing, focus } = desk;
+  const one = timing.outings.find(({ key }) => key === focus) ?? timing.tight;
+  if (!one) return null;
+  const more = timing.outings.length > 0 && one === timing.tight;
+  return (
+    <>
+      <SlateSection
+        title={<span translate="no">{one.main.name}</span>}
+        aside={more ? say`the tight one` : say`wave ${one.wave.number}`}
+      >
+        <Suspense fallback={<div className="h-[190px]" />}>
+          <WarmCurve one={one} desk={desk} />
+        </Suspense>
+      </SlateSection>
+      <Why one={one} desk={desk} />
+      {one.short > 0 && <WaysOut one={one} />}
+      <Probe one={one} desk={desk} />
+    </>
+  );
+}
+
+function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
+  const { format } = useWorkbench();
+  const { warming, band, wave } = one;
+  const { minutes, celsius } = format;
+  const school = SCHOOLS.find(({ low, high }) => one.needs >= low && one.needs < high)!;
+  const [quick, slow] = warming.range;
+  const figure = (n: number) => (
+    <span className="w-12 shrink-0 text-right font-bold tabular-nums text-butter">{Math.round(n)}</span>
+  );
+  return (
+    <SlateSection title={one.short > 0 ? say`Why it is tight` : say`How long`} aside={say`minutes`}>
+      <ul className="space-y-1.5" data-why>
+        <li className="flex gap-3">
+          {figure(one.needs)}
+          <span>
+            {band
+              ? warming.lead === null
+                ? say`out, as the schools say: in this room it never reaches ${celsius(band.low)}`
+                : say`from ${celsius(warming.start)} to ${celsius(band.low)} at the heart, ${LIES_WORDS[warming.lies]()}`
+              : say`to lay it: it is served straight from the cold`}
+            {quick !== null && slow !== null && quick !== slow && (
+              <span className="block text-sm text-chalk-soft">
+                {say`${minutes(quick)} in a draught, ${minutes(slow)} in still air`}
+              </span>
+            )}
+          </span>
+        </li>
+        <li className="flex gap-3">
+          {figure(one.off - wave.on)}
+          <span>{say`on the table, from ${desk.time(wave.on)} to ${desk.time(one.off)}`}</span>
+        </li>
+        <li className="flex gap-3">
+          {figure(one.most)}
+          <span>
+            {say`out of the cold at the most: ${ruleWords(one.rule)}; local codes and licensed practice decide`}
+          </span>
+        </li>
+        <li className="flex gap-3">
+          <span
+            className={`w-12 shrink-0 text-right font-bold tabular-nums ${one.short > 0 ? 'text-wax-lit' : 'text-leaf-lit'}`}
+          >
+            {Math.round(one.short > 0 ? one.short : one.most - one.needs - (one.off - wave.on))}
+          </span>
+          <span>
+            {one.short > 0
+              ? say`too many: safe comes first, so it is out from ${desk.time(one.out)} and at ${celsius(one.atTable.heart)} when it is served`
+              : say`to spare`}
+          </span>
+        </li>
+      </ul>
+      <p className="mt-2">
+        {say`Safe until ${desk.time(one.safeUntil)}.`}{' '}
+        {one.fatAt === null
+          ? say`Good until then: its face stays below ${celsius(22)}.`
+          : say`Good until ${desk.time(one.fatAt)}: then fat shows on its face.`}
+      </p>
+      <p className="mt-2 text-sm text-chalk-soft">
+        {say`Of the schools ${school.says()}.`}{' '}
+        {warming.estimated && say`What it is made of is estimated by its style.`}{' '}
+        {warming.standsFor && say`Its shape stands for a simpler one.`}{' '}
+        {say`Left out: melting fat, crust and drying. Beads of water on a cold face are dew, not fat.`}
+      </p>
+    </SlateSection>
+  );
+}

@@ -1,0 +1,59 @@
+import type { ClockWay, CutStyleId, FoldId, Outing } from '@rotula/core';
+import useSWR from 'swr';
+import { useWorkbench } from '../frame/context';
+import { findClockWays } from '../optimiser/optimiser';
+import { Button } from '../ui/Button';
+import { SlateSection } from '../ui/Slate';
+import { cutLabel } from '../words';
+import { say } from '../language/say';
+
+/** What can be changed where safe time and warming collide, each planned through. */
+export function WaysOut({ one }: { one: Outing }) {
+  const { document, shelf, house, format } = useWorkbench();
+  const { order } = document;
+  const { data, isLoading } = useSWR(
+    [
+      'ways',
+      one.key,
+      JSON.stringify([order.brief, order.cuts, order.waves, order.clock, order.selection.goods]),
+    ],
+    () => findClockWays(order, shelf, house, one.key),
+    { revalidateOnFocus: false, revalidateIfStale: false, shouldRetryOnError: false },
+  );
+  const name = ({ id, to }: ClockWay): string => {
+    switch (id) {
+      case 'cut smaller':
+        return say`Cut it: ${cutLabel(to as CutStyleId | FoldId)}`;
+      case 'one more wave':
+        return say`Serve it in ${to} waves`;
+      case 'lower target':
+        return say`Content with ${format.celsius(to as number)} at the heart`;
+      case 'cooler room':
+        return say`A room of ${format.celsius(to as number)}`;
+      default:
+        return say`A party of ${to} hours`;
+    }
+  };
+  return (
+    <SlateSection title={say`Ways out`} aside={say`each planned through`}>
+      {isLoading && <p className="text-chalk-soft">{say`Being worked out …`}</p>}
+      {data?.length === 0 && <p>{say`No single change helps; two together may.`}</p>}
+      <ul className="space-y-2" data-ways>
+        {data?.map((way) => (
+          <li key={`${way.id} ${way.to}`} className="flex items-center gap-3">
+            <Button
+              look="slate"
+              className="min-w-0 text-left whitespace-normal"
+              onClick={() => document.change(name(way), (now) => ({ ...now, ...way.change }))}
+            >
+              {name(way)}
+            </Button>
+            <span className={`text-sm ${way.short > 0 ? 'text-chalk-soft' : 'text-leaf-lit'}`}>
+              {way.short > 0 ? say`${format.minutes(way.short)} too long` : say`fits`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </SlateSection>
+  );
+}
