@@ -3,6 +3,7 @@ export type { Outing } from './outings.js';
 export { ARRIVES_BEFORE, type Party, partyOf, type WaveTimes } from './party.js';
 export type { DaySchedule } from './schedule/schedule.js';
 export type { Job, Placed, ScheduleCost } from './schedule/job.js';
+export { type Shift, shiftsOf } from './shifts.js';
 export type { Task, TaskKind } from './tasks.js';
 export { type Timing, type TimingAsked, timingOf } from './timing.js';
 export { type Course, courseOf, type WarmAsk, type Warming } from './warming/warm.js';

@@ -8,7 +8,7 @@ import { targetOf, type Band } from './warming/targets.js';
 import type { WarmingWay } from './words.js';
 
 /** From the cold of a walk-in or the counter's case (trade, section 15). */
-export const COLD_START = 4;
+const COLD_START = 4;
 /** Whole pieces stay in their paper until so long before they are served: faces dry. The house's own figure. */
 const UNWRAPPED_BEFORE = 20;
 /** What is served straight from the cold is out so long before, to be laid. */

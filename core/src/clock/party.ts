@@ -32,7 +32,7 @@ export const ARRIVES_BEFORE = 45;
 const eatenBy = (share: number): number => (share >= 1 ? Infinity : -60 * Math.log2(1 - share));
 
 /** The waves over the party: the next one stands on the table when the one before is eaten at the usual pace. */
-export function waveTimes({ count, first }: Waves, ends: number): WaveTimes[] {
+function waveTimes({ count, first }: Waves, ends: number): WaveTimes[] {
   const later = count > 1 ? (1 - first) / (count - 1) : 0;
   let [on, gone] = [0, 0];
   return Array.from({ length: count }, (_, i) => {

@@ -9,32 +9,30 @@ import type { Party } from './party.js';
 import type { Job } from './schedule/job.js';
 import type { HotWay, WarmingWay } from './words.js';
 
-export const TASK_KINDS = [
-  'fetch',
-  'unwrap',
-  'cut',
-  'slice',
-  'clean slicer',
-  'wash and cut',
-  'fill',
-  'cards',
-  'lay',
-  'garnish',
-  'wrap',
-  'load',
-  'travel',
-  'set up',
-  'chill',
-  'open bottles',
-  'prepare hot',
-  'oven',
-  'cool',
-  'take out',
-  'break the ice',
-  'bring out',
-  'take away',
-] as const;
-export type TaskKind = (typeof TASK_KINDS)[number];
+export type TaskKind =
+  | 'fetch'
+  | 'unwrap'
+  | 'cut'
+  | 'slice'
+  | 'clean slicer'
+  | 'wash and cut'
+  | 'fill'
+  | 'cards'
+  | 'lay'
+  | 'garnish'
+  | 'wrap'
+  | 'load'
+  | 'travel'
+  | 'set up'
+  | 'chill'
+  | 'open bottles'
+  | 'prepare hot'
+  | 'oven'
+  | 'cool'
+  | 'take out'
+  | 'break the ice'
+  | 'bring out'
+  | 'take away';
 
 /** A piece of the day's work. Its job is what the schedule knows of it. */
 export interface Task {
@@ -69,6 +67,9 @@ export interface TasksAsked {
   readonly moved: Readonly<Record<string, number>>;
   readonly dropped: readonly string[];
 }
+
+/** Cards are written before the last rush. The house's own figure. */
+const CARDS_BEFORE = 15;
 
 /** How long before serving what browns or dries may be begun. Common practice, no source. */
 const LATE = { last: 30, late: 45, garnish: 25, lay: 35, ice: 10, bottles: 30, chill: 180 };
@@ -152,7 +153,16 @@ function atTheCounter({ mains, cuts, companions, minutes, inPaper }: TasksAsked)
         within: late,
       });
     }),
-    ...(mains.length > 0 ? [task({ id: 'cards', kind: 'cards', minutes: minutes.card * mains.length })] : []),
+    ...(mains.length > 0
+      ? [
+          task({
+            id: 'cards',
+            kind: 'cards',
+            minutes: minutes.card * mains.length,
+            endsBefore: CARDS_BEFORE,
+          }),
+        ]
+      : []),
   ];
 }
 

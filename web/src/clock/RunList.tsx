@@ -1,10 +1,10 @@
+import type { Shift } from '@rotula/core';
 import { RotateCcw, X } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { IconButton } from '../ui/IconButton';
 import { NumberField } from '../ui/NumberField';
 import { say } from '../language/say';
 import { TASK_WORDS } from '../words/clock';
-import type { Shift } from './lanes';
 import type { ClockDesk } from './useClock';
 
 /** The same day as a list: for the keyboard, for the ear, and to set how long each piece takes. */

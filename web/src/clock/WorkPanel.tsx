@@ -1,9 +1,9 @@
+import { shiftsOf } from '@rotula/core';
 import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
 import { useWorkbench } from '../frame/context';
 import { TASK_WORDS } from '../words/clock';
 import { say } from '../language/say';
-import { shiftsOf } from './lanes';
 import type { ClockDesk } from './useClock';
 
 /** What is added in the last minutes. */

@@ -1,5 +1,6 @@
 import { buildOf, type LaidBoard } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
+import { useDay } from '../frame/useDay';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { nameOf, thingName } from '../drawing/names';
 import { useLayout } from '../optimiser/useLayout';
@@ -29,6 +30,9 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
   const { board, things, question, key, bells, weight } = laid;
   const { apart, choice } = plan.boards;
   const { layout, fault } = useLayout(question);
+  const day = useDay();
+  const laidAt = (id: string) =>
+    day.timing.exact ? day.shifts.find(({ task }) => task.id === `lay:${id}`)?.start : undefined;
   if (!question) return null;
   if (!layout) return <p role="status">{fault ?? say`The board is being laid …`}</p>;
   const many = choice?.many ?? 1;
@@ -89,6 +93,7 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
               <td>
                 {whereWords(line)}
                 {line.thing.traits.late && say`; last, at the table`}
+                {laidAt(line.thing.id) !== undefined && say`, ${day.time(laidAt(line.thing.id)!)}`}
                 {line.thing.vessel &&
                   say`; ${line.thing.vessel.ware ? line.thing.vessel.name : word(line.thing.vessel.name)}, with its ${word(line.thing.vessel.tool)}`}
               </td>

@@ -9,6 +9,7 @@ import {
   type ProduceTime,
 } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
+import { useDay } from '../frame/useDay';
 import { CutDrawing } from '../drawing/CutDrawing';
 import { FoldDrawing } from '../drawing/FoldDrawing';
 import { ProduceDrawing } from '../drawing/ProduceDrawing';
@@ -143,6 +144,8 @@ function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { lin
   const { plan, format } = useWorkbench();
   const found = plan.weighed.get(main.id);
   const faces = facesOf(main);
+  const day = useDay();
+  const outing = day.timing.exact ? day.timing.outings.find((one) => one.main.id === main.id) : null;
   return (
     <article className="paper-card border-b border-black/40 py-[2mm]">
       <div className="flex items-start gap-[3mm]">
@@ -164,6 +167,7 @@ function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { lin
             {ahead.held >= 3 && say` · held back ${format.grams(ahead.held)}`}
             {found &&
               say` · weighed ${format.grams(found.grams)}${found.simulated ? say` (simulated scale)` : ''}`}
+            {outing && say` · out of the cold ${day.time(outing.out)}`}
           </div>
         </div>
         <Tick />

@@ -4,6 +4,7 @@ import { lazy, Suspense, useState, type ComponentType } from 'react';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
+import { useDay } from '../frame/useDay';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
@@ -22,6 +23,9 @@ const TastingMenu = lazy(() => import('./menu/TastingMenu'));
 const GuestCards = lazy(() => import('./cards/GuestCards'));
 const BoardPlan = lazy(() => import('./BoardPlan'));
 const PackingList = lazy(() => import('./PackingList'));
+const RunSheet = lazy(() => import('./RunSheet'));
+const OffLabels = lazy(() => import('./OffLabels'));
+const CustomerClock = lazy(() => import('./CustomerClock'));
 const LaterList = lazy(() => import('./LaterList'));
 
 const PAPERS = {
@@ -33,9 +37,32 @@ const PAPERS = {
   allergens: AllergenList,
   'board plan': BoardPlan,
   'packing list': PackingList,
+  'run sheet': RunSheet,
+  'off labels': OffLabels,
+  'customer’s clock': CustomerClock,
   'to find again': LaterList,
 } satisfies Record<string, ComponentType>;
 type Paper = keyof typeof PAPERS;
+
+/** The day as a calendar file; it waits for the searched day. */
+function SaveCalendar({ fileName }: { fileName: string }) {
+  const { document } = useWorkbench();
+  const day = useDay();
+  const { brief, title } = document.order;
+  return (
+    <Button
+      look="slate"
+      disabled={!day.timing.exact}
+      onClick={async () => {
+        const { calendarOf } = await import('../frame/calendar');
+        const about = { id: document.id, title, place: brief.place };
+        saveText(`${fileName}.ics`, calendarOf(day, about, brief.hours), 'text/calendar');
+      }}
+    >
+      <Download size={18} /> {say`Calendar file`}
+    </Button>
+  );
+}
 
 /** Print preview of the papers, and the order and plan as files. */
 export default function PapersStage() {
@@ -86,6 +113,7 @@ export default function PapersStage() {
               >
                 <Download size={18} /> {say`Plan as CSV`}
               </Button>
+              <SaveCalendar fileName={fileName} />
             </div>
             <p className="mt-2 text-sm text-chalk-soft">{say`The order file can be brought into any Rotula from its Book.`}</p>
           </SlateSection>

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import * as highsModule from 'highs';
+import { permutations } from '../../testing/goods.js';
 import type { Job, Room } from './job.js';
 import { costOf } from './job.js';
 import { Backwards, scheduleCost } from './place.js';
@@ -95,13 +96,6 @@ const aDay = (most: number) =>
         }),
       ),
     );
-
-const permutations = <T>(all: readonly T[]): T[][] =>
-  all.length === 0
-    ? [[]]
-    : all.flatMap((one, i) =>
-        permutations([...all.slice(0, i), ...all.slice(i + 1)]).map((rest) => [one, ...rest]),
-      );
 
 test('as good as every order tried, to seven jobs', () => {
   fc.assert(

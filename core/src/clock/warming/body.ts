@@ -1,4 +1,4 @@
-import { areaOf, boundsOf, type Polygon } from '../../cut/index.js';
+import { areaOf, boundsOf, centred, type Polygon } from '../../cut/index.js';
 
 /** Films of a face in its turn, W/(m2 K): from minute so many on. */
 export type Films = readonly { readonly from: number; readonly film: number }[];
@@ -29,7 +29,7 @@ export const changes = (way: Way): boolean =>
 
 /** A regular outline of many sides is a circle. */
 const ROUND_FROM = 24;
-export const isRound = (outline: Polygon): boolean => {
+const isRound = (outline: Polygon): boolean => {
   if (outline.length < ROUND_FROM) return false;
   const { min, max } = boundsOf(outline);
   const [w, d] = [max[0] - min[0], max[1] - min[1]];
@@ -46,6 +46,16 @@ const isBox = (outline: Polygon): boolean => {
   );
 };
 
+/** Does the middle see all of the rim? Then rings about it fill it. */
+const isStar = (outline: Polygon): boolean => {
+  const about = centred(outline);
+  const turns = about.map(([x, y], i) => {
+    const [u, v] = about[(i + 1) % about.length]!;
+    return x * v - u * y;
+  });
+  return turns.every((turn) => turn > 0) || turns.every((turn) => turn < 0);
+};
+
 /** What stands on an outline, so high: a wheel, a brick, or a prism whose section is solved by itself. */
 export function standing(outline: Polygon, height: number, below: Films, round: Films): Body {
   const up: Way = { kind: 'slab', thick: height, below, above: round };
@@ -56,7 +66,10 @@ export function standing(outline: Polygon, height: number, below: Films, round: 
     : isBox(outline)
       ? [slab(max[0] - min[0]), slab(max[1] - min[1])]
       : [{ kind: 'section', outline, round }];
-  return { ways: [...ways, up], standsFor: null };
+  if (ways[0]!.kind !== 'section' || isStar(outline)) return { ways: [...ways, up], standsFor: null };
+  // An outline that its middle does not see all of is warmed as a round one of its area.
+  const radius = Math.sqrt(Math.abs(areaOf(outline)) / Math.PI);
+  return { ...disc(radius, height, below, round), standsFor: 'outline' };
 }
 
 /** What lies in a round so high: a wheel, a heap. */

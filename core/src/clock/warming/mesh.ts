@@ -79,16 +79,6 @@ function rimOf(outline: Polygon, rays: number): Point[] {
   });
 }
 
-/** Does the middle see all of the rim? Then rings about it fill it. */
-export const isStar = (outline: Polygon): boolean => {
-  const about = centred(outline);
-  const turns = about.map(([x, y], i) => {
-    const [u, v] = about[(i + 1) % about.length]!;
-    return x * v - u * y;
-  });
-  return turns.every((turn) => turn > 0) || turns.every((turn) => turn < 0);
-};
-
 /** A section in rings about its middle, closer towards the rim. */
 function rings(outline: Polygon, { rings: many, rays }: Fineness): Mesh {
   const rim = rimOf(centred(outline), rays).map(([x, y]): Point => [x / 1000, y / 1000]);

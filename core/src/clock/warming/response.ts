@@ -6,7 +6,7 @@ import type { Paste } from './paste.js';
 import { QUICK_TERMS, seriesOf, type Excess, type Response } from './series.js';
 
 /** The product of its ways: the heart is cold in all of them, a face is warm in one and cold in the others. */
-export function product(responses: readonly Response[]): Response {
+function product(responses: readonly Response[]): Response {
   return (minute) => {
     const all = responses.map((response) => response(minute));
     const heart = all.reduce((left, one) => left * one.heart, 1);

@@ -1,0 +1,45 @@
+import { useWorkbench } from '../frame/context';
+import { useDay } from '../frame/useDay';
+import { say } from '../language/say';
+import { SheetHead } from './SheetHead';
+import { WhenTimed } from './WhenTimed';
+
+/** For whoever lays the board at home: what leaves the fridge when, when it is good, and when it goes. */
+export default function CustomerClock() {
+  const day = useDay();
+  const { format } = useWorkbench();
+  const rows = [...day.timing.outings].sort((a, b) => a.out - b.out);
+  return (
+    <WhenTimed day={day}>
+      <SheetHead title={say`Your clock`} />
+      <p className="mb-[3mm] text-[12pt]">
+        {say`Keep everything in the fridge, at ${format.celsius(5)} or below, until its time. What has been out goes back to nobody: after its time it is thrown away.`}
+      </p>
+      <table className="w-full text-[12.5pt]" aria-label={say`What leaves the fridge when`}>
+        <thead>
+          <tr className="border-b-2 border-black text-left">
+            <th>{say`Out of the fridge`}</th>
+            <th>{say`What`}</th>
+            <th>{say`On the table`}</th>
+            <th>{say`Off by`}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((one) => (
+            <tr key={one.key} className="border-b border-black/30">
+              <td className="font-bold">{day.time(one.out)}</td>
+              <td>
+                {one.main.name}, {one.main.style}
+              </td>
+              <td>{day.time(one.wave.on)}</td>
+              <td className="font-bold">{day.time(one.offBy)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-[3mm] text-[11pt]">
+        {say`Leave whole pieces in their paper until you lay them. Cool, not cold, to the back of the hand is right; a shine means too warm, beads of water only that it was cold. Local codes and licensed practice decide.`}
+      </p>
+    </WhenTimed>
+  );
+}
