@@ -26,6 +26,9 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
     'Time line',
     'Board plan',
     'Packing list',
+    'Run sheet',
+    'Off labels',
+    'Customer’s clock',
     'Allergens',
     'Cards',
     'Tents',
@@ -36,6 +39,7 @@ const VIEWS: Readonly<Record<string, readonly string[]>> = {
   ],
   pick: ['Others', 'Money', 'Lenses'],
   tastings: ['Drink'],
+  clock: ['Work', 'At table', 'Hot'],
   lay: ['Build it', 'Kit', 'Garnish', 'Reach', 'Colours', 'Half eaten'],
 };
 

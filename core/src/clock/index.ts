@@ -1,5 +1,5 @@
 export { HOT_ROWS, hotHolding, hotRow, type HotRow, hotWayOf } from './hot.js';
-export type { Outing } from './outings.js';
+export type { OnPlate, Outing } from './outings.js';
 export { ARRIVES_BEFORE, type Party, partyOf, type WaveTimes } from './party.js';
 export type { DaySchedule } from './schedule/schedule.js';
 export type { Job, Placed, ScheduleCost } from './schedule/job.js';

@@ -14,12 +14,22 @@ const UNWRAPPED_BEFORE = 20;
 /** What is served straight from the cold is out so long before, to be laid. */
 const STRAIGHT = 5;
 
+/** What lies on a guest's own plate: it has a clock of its own, by the strict side. */
+export interface OnPlate {
+  /** Number of the plate, from 0. */
+  readonly plate: number;
+  readonly main: Main;
+  readonly thing: Thing;
+}
+
 /** One good of one wave: out of the cold, on the table, ready, and gone. Minutes from serving. */
 export interface Outing {
   /** The good's id and the number of its wave. */
   readonly key: string;
   readonly main: Main;
   readonly wave: WaveTimes;
+  /** It lies on an own plate; null: on the board. */
+  readonly plate: number | null;
   readonly thing: Thing;
   readonly ask: WarmAsk;
   readonly warming: Warming;
@@ -46,6 +56,9 @@ export interface Outing {
 
 export interface OutingsAsked {
   readonly mains: readonly Main[];
+  readonly plates: readonly OnPlate[];
+  /** What is served hot goes from the cold into the oven. */
+  readonly hotIds: readonly string[];
   /** As it lies in each wave, by good. */
   readonly thingOf: (main: Main, wave: WaveTimes) => Thing;
   readonly party: Party;
@@ -90,20 +103,30 @@ function askOf(asked: OutingsAsked, main: Main, wave: WaveTimes, thing: Thing): 
 /** Every good of every wave: when it leaves the cold, and when it must be gone. */
 export function outingsFor(asked: OutingsAsked): Outing[] {
   const { mains, party, way } = asked;
-  const all = party.waves.flatMap((wave) =>
-    mains.flatMap((main) => {
-      const thing = asked.thingOf(main, wave);
-      if (thing.grams <= 0 || !comesIn(thing, wave)) return [];
-      const ask = askOf(asked, main, wave, thing);
-      const key = `${main.id}#${wave.number}`;
-      return [{ key, main, wave, thing, ask, warming: warm(ask, asked.exact) }];
-    }),
-  );
+  const one = (main: Main, wave: WaveTimes, thing: Thing, plate: number | null) => {
+    if (thing.grams <= 0) return [];
+    const ask = askOf(asked, main, wave, thing);
+    const key = plate === null ? `${main.id}#${wave.number}` : `${main.id}#plate ${plate + 1}`;
+    return [{ key, main, wave, plate, thing, ask, warming: warm(ask, asked.exact) }];
+  };
+  const [first] = party.waves;
+  const all = [
+    ...party.waves.flatMap((wave) =>
+      mains
+        .filter(({ id }) => !asked.hotIds.includes(id))
+        .flatMap((main) => {
+          const thing = asked.thingOf(main, wave);
+          return comesIn(thing, wave) ? one(main, wave, thing, null) : [];
+        }),
+    ),
+    ...asked.plates.flatMap(({ main, thing, plate }) => one(main, first!, thing, plate)),
+  ];
   const whole = way === 'whole board' ? wholeOut(all, party) : null;
-  return all.map((one): Outing => {
-    const { wave } = one;
-    const needs = leadOf(one.warming);
-    const { most, rule } = safeTimeOf(one.main, asked.safety);
+  return all.map((found): Outing => {
+    const { wave, plate } = found;
+    const needs = leadOf(found.warming);
+    const safety = plate === null ? asked.safety : { ...asked.safety, atRisk: true };
+    const { most, rule } = safeTimeOf(found.main, safety);
     const wanted = whole !== null && wave.number === 1 ? whole : wave.on - needs;
     // Safe comes before warm: it leaves the cold no sooner than it may, and is laid before it stands there.
     const safe = Math.min(wave.on - STRAIGHT, Math.max(wanted, wave.off - most));
@@ -111,8 +134,8 @@ export function outingsFor(asked: OutingsAsked): Outing[] {
     const out = wave.number === 1 && carriedOpen(party, way) ? Math.min(there, party.journey!.leaves) : there;
     return outAt(
       {
-        ...one,
-        band: one.ask.band,
+        ...found,
+        band: found.ask.band,
         needs,
         most,
         rule,
@@ -149,7 +172,7 @@ export const laidSooner = (
   laidAt: ReadonlyMap<string, number>,
 ): readonly Outing[] =>
   outings.map((one) => {
-    const laid = one.wave.number === 1 ? laidAt.get(one.main.id) : undefined;
+    const laid = one.wave.number === 1 && one.plate === null ? laidAt.get(one.main.id) : undefined;
     return laid !== undefined && laid < one.out ? outAt(one, laid) : one;
   });
 

@@ -171,6 +171,12 @@ const readyOf = (id: string, cuts: readonly Cut[]): string => {
   return cut ? `${cut.whole ? 'unwrap' : 'cut'}:${id}` : `beside:${id}`;
 };
 
+/** What comes out of the oven is laid from there. */
+const hotId = (id: string, hot: TasksAsked['hot']): string | null => {
+  const found = hot.find(({ good }) => good.id === id);
+  return found ? `${hotRow(found.way).cools > 0 ? 'cool' : 'oven'}:${id}` : null;
+};
+
 /** In which order the board is built: what stands first, and what comes late (trade, section 14). */
 const LAID_IN: readonly BuildStep[] = [
   'vessels',
@@ -183,7 +189,7 @@ const LAID_IN: readonly BuildStep[] = [
 
 const baseId = ({ id }: Thing): string => id.split('--')[0]!;
 
-function laying({ boards, many, cuts, minutes, way, outings, party }: TasksAsked): Task[] {
+function laying({ boards, many, cuts, minutes, way, outings, party, hot }: TasksAsked): Task[] {
   const things = boards.flatMap((board) => board.things);
   const each = ({ lies }: Thing) =>
     many * (lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch);
@@ -200,7 +206,7 @@ function laying({ boards, many, cuts, minutes, way, outings, party }: TasksAsked
         ? goods.map((id) => ({
             id: `lay:${id}`,
             goods: [id],
-            late: own.find((thing) => baseId(thing) === id)!.traits.late,
+            late: own.find((thing) => baseId(thing) === id)!.traits.late || hotId(id, hot) !== null,
           }))
         : [false, true].map((late) => ({
             id: `lay:${step}${late ? ':late' : ''}`,
@@ -211,7 +217,9 @@ function laying({ boards, many, cuts, minutes, way, outings, party }: TasksAsked
     return groups.flatMap(({ id, goods: laid, late }) => {
       if (laid.length === 0) return [];
       if (!late) ready.add(id);
-      const outing = outings.find(({ main, wave }) => main.id === laid[0] && wave.number === 1);
+      const outing = outings.find(
+        ({ main, wave, plate }) => main.id === laid[0] && wave.number === 1 && plate === null,
+      );
       return [
         task({
           id,
@@ -221,7 +229,13 @@ function laying({ boards, many, cuts, minutes, way, outings, party }: TasksAsked
           minutes: own
             .filter((thing) => laid.includes(baseId(thing)))
             .reduce((sum, thing) => sum + each(thing), 0),
-          after: [...new Set([...laid.map((good) => readyOf(good, cuts)), ...before, ...atPlace])],
+          after: [
+            ...new Set([
+              ...laid.map((good) => hotId(good, hot) ?? readyOf(good, cuts)),
+              ...before,
+              ...atPlace,
+            ]),
+          ],
           within: late && !(travels && !there) ? LATE.lay : null,
           due: way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out,
         }),
@@ -358,7 +372,8 @@ function byTheClock({ outings, party, minutes }: TasksAsked): Task[] {
       open.push(outing);
     else groups.push([outing]);
   }
-  const waves = party.waves.filter(({ number }) => outings.some(({ wave }) => wave.number === number));
+  const board = outings.filter(({ plate }) => plate === null);
+  const waves = party.waves.filter(({ number }) => board.some(({ wave }) => wave.number === number));
   return [
     ...groups.map((group) =>
       task({
@@ -385,11 +400,11 @@ function byTheClock({ outings, party, minutes }: TasksAsked): Task[] {
           wave: number,
           minutes: minutes.topUp,
           fixed: on - Math.max(1, Math.round(minutes.topUp)),
-          goods: outings.filter(({ wave }) => wave.number === number).map(({ main }) => main.id),
+          goods: board.filter(({ wave }) => wave.number === number).map(({ main }) => main.id),
         }),
       ),
     ...waves.map(({ number, on, off }) => {
-      const own = outings.filter(({ wave }) => wave.number === number);
+      const own = board.filter(({ wave }) => wave.number === number);
       return task({
         id: `away:${number}`,
         kind: 'take away',

@@ -9,7 +9,7 @@ import type { WarmingWay } from './words.js';
 /** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
 export interface TimingAsked
   extends
-    Omit<OutingsAsked, 'thingOf' | 'exact'>,
+    Omit<OutingsAsked, 'thingOf' | 'exact' | 'hotIds'>,
     Omit<TasksAsked, 'outings' | 'mains' | 'party' | 'way' | 'inPaper'> {
   /** As each cheese and meat lies in the first wave, and the share of it that this is. */
   readonly lies: Readonly<Record<string, Thing>>;
@@ -44,6 +44,7 @@ export function timingOf(asked: TimingAsked, exact: boolean): Timing {
   const outings = outingsFor({
     ...asked,
     exact,
+    hotIds: asked.hot.map(({ good }) => good.id),
     thingOf: (main: Main, wave) =>
       wave.number === 1 ? asked.lies[main.id]! : shareOf(asked.lies[main.id]!, wave.share / asked.firstShare),
   });
@@ -70,8 +71,9 @@ function laidEarly(
 ): ReadonlyMap<string, number> {
   if (way === 'whole board') return new Map();
   return new Map(
-    outings.flatMap(({ main, wave, out }) => {
-      const laid = wave.number === 1 && day.placed.find(({ id }) => id === `lay:${main.id}`);
+    outings.flatMap(({ main, wave, plate, out }) => {
+      const laid =
+        wave.number === 1 && plate === null && day.placed.find(({ id }) => id === `lay:${main.id}`);
       return laid && laid.start < out ? [[main.id, laid.start] as const] : [];
     }),
   );

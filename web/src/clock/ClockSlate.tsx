@@ -46,7 +46,7 @@ function Vitals({ desk }: { desk: ClockDesk }) {
   if (!first || !off) return null;
   return (
     <section className="flex gap-4" aria-label={say`The day in three times`}>
-      <Vital label={say`begin by`} figure={time(begins)} below={say`the first piece of work`} />
+      <Vital label={say`begin by`} figure={time(begins)} below={say`the first work`} />
       <Vital label={say`out of the cold`} figure={time(first.out)} below={first.main.name} />
       <Vital label={say`off the table`} figure={time(off.offBy)} below={off.main.name} />
     </section>

@@ -1,4 +1,4 @@
-import type { Outing } from '@rotula/core';
+import type { Outing, WaveTimes } from '@rotula/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
@@ -52,25 +52,15 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
       ? [{ name: say`Oven`, bars: barsOf(shifts.filter(({ task }) => task.job.oven > 0)) }]
       : []),
   ];
-  const waves = party.waves
-    .map((wave) => ({
-      wave,
-      outings: timing.outings
-        .filter((one) => one.wave.number === wave.number)
-        .sort(
-          (a, b) =>
-            Number(b === timing.tight) - Number(a === timing.tight) || b.short - a.short || a.offBy - b.offBy,
-        ),
-    }))
-    .filter(({ outings }) => outings.length > 0);
+  const blocks = blocksOf(desk, party.waves, plan.ownPlates.length);
   const lanesHigh = HEAD + lanes.length * LANE;
   const blockHigh = (outings: readonly Outing[]) => 30 + outings.length * GOOD;
-  const rows = waves.map(({ wave, outings }, i) => ({
-    wave,
+  const rows = blocks.map(({ title, outings }, i) => ({
+    title,
     outings,
-    top: waves.slice(0, i).reduce((top, before) => top + blockHigh(before.outings), lanesHigh + 8),
+    top: blocks.slice(0, i).reduce((top, before) => top + blockHigh(before.outings), lanesHigh + 8),
   }));
-  const height = waves.reduce((sum, { outings }) => sum + blockHigh(outings), lanesHigh + 14);
+  const height = blocks.reduce((sum, { outings }) => sum + blockHigh(outings), lanesHigh + 14);
   const x = (minute: number) => NAME + scale.at(minute) * (WIDTH - NAME - RIGHT);
   const drag = useBarDrag(desk, (clientX, box) =>
     scale.minute(((clientX - box.left) * (WIDTH / box.width) - NAME) / (WIDTH - NAME - RIGHT)),
@@ -135,12 +125,10 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
             >{say`now`}</text>
           </g>
         )}
-        {rows.map(({ wave, outings, top }) => (
-          <g key={wave.number} transform={`translate(0 ${top})`}>
+        {rows.map(({ title, outings, top }) => (
+          <g key={title} transform={`translate(0 ${top})`}>
             <text x={4} y={20} fontSize={14} fill="var(--color-ink-soft)">
-              {party.waves.length > 1
-                ? say`Wave ${wave.number}: on the table ${desk.time(wave.on)}, taken off ${desk.time(wave.off)}`
-                : say`Out of the cold, and for how long`}
+              {title}
             </text>
             {outings.map((one, i) => (
               <GoodBar
@@ -163,6 +151,27 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
       </figcaption>
     </figure>
   );
+}
+
+/** Goods that stand together: each wave, and each own plate; the tight one first. */
+function blocksOf(desk: ClockDesk, waves: readonly WaveTimes[], plates: number) {
+  const { outings, tight } = desk.timing;
+  const sorted = (own: readonly Outing[]) =>
+    [...own].sort(
+      (a, b) => Number(b === tight) - Number(a === tight) || b.short - a.short || a.offBy - b.offBy,
+    );
+  const onBoard = waves.map((wave) => ({
+    title:
+      waves.length > 1
+        ? say`Wave ${wave.number}: on the table ${desk.time(wave.on)}, taken off ${desk.time(wave.off)}`
+        : say`Out of the cold, and for how long`,
+    outings: sorted(outings.filter((one) => one.plate === null && one.wave.number === wave.number)),
+  }));
+  const onPlates = Array.from({ length: plates }, (_, i) => ({
+    title: say`Own plate ${i + 1}, with its own clock`,
+    outings: sorted(outings.filter(({ plate }) => plate === i)),
+  }));
+  return [...onBoard, ...onPlates].filter((block) => block.outings.length > 0);
 }
 
 /** How sure the day is. */
@@ -253,13 +262,13 @@ function GoodBar({
   tight: boolean;
 }) {
   const [from, to] = [x(one.out), x(one.offBy)];
-  const ready = one.readyAt === null ? null : x(one.readyAt);
+  const dot = one.readyAt === null ? null : x(one.readyAt);
   const id = `warm-${one.key.replace('#', '-')}`;
   const shown = desk.focus === one.key;
-  const share = ready === null ? 1 : Math.max(0.02, Math.min(1, (ready - from) / Math.max(1, to - from)));
-  const told = say`${one.main.name}: out of the cold ${desk.time(one.out)}, off the table ${desk.time(one.offBy)}${
-    one.readyAt === null ? say`, not ready while it stands` : say`, ready ${desk.time(one.readyAt)}`
-  }`;
+  const share = dot === null ? 1 : Math.max(0.02, Math.min(1, (dot - from) / Math.max(1, to - from)));
+  const off = say`off ${desk.time(one.offBy)}`;
+  const ready = one.readyAt === null ? say`not ready while it stands` : say`ready ${desk.time(one.readyAt)}`;
+  const told = say`${one.main.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
   return (
     <g
       transform={`translate(0 ${y})`}
@@ -276,8 +285,8 @@ function GoodBar({
       <defs>
         <linearGradient id={id}>
           <stop offset="0%" stopColor="#8fb4c8" />
-          <stop offset={`${Math.round(100 * share)}%`} stopColor={ready === null ? '#b9c0a8' : '#e9c25a'} />
-          <stop offset="100%" stopColor={ready === null ? '#c9c09a' : '#dd9a3c'} />
+          <stop offset={`${Math.round(100 * share)}%`} stopColor={dot === null ? '#b9c0a8' : '#e9c25a'} />
+          <stop offset="100%" stopColor={dot === null ? '#c9c09a' : '#dd9a3c'} />
         </linearGradient>
       </defs>
       <rect
@@ -300,14 +309,14 @@ function GoodBar({
         height={GOOD - 6}
         fill={one.safeUntil <= one.off ? 'var(--color-wax)' : 'var(--color-ink-soft)'}
       />
-      {ready !== null && ready <= to && <circle cx={ready} cy={GOOD / 2} r={5} fill="#2a2520" />}
+      {dot !== null && dot <= to && <circle cx={dot} cy={GOOD / 2} r={5} fill="#2a2520" />}
       <text
         x={to + 6}
         y={20}
         fontSize={14}
         fill={one.safeUntil <= one.off ? 'var(--color-wax)' : 'var(--color-ink-soft)'}
       >
-        {say`off ${desk.time(one.offBy)}`}
+        {off}
       </text>
     </g>
   );

@@ -38,7 +38,9 @@ export function TablePanel({ desk }: { desk: ClockDesk }) {
       <SlateSection title={say`Waves`} aside={say`each on a fresh plate`}>
         <ul className="space-y-2" data-waves>
           {party.waves.map((wave, i) => {
-            const own = desk.timing.outings.filter((one) => one.wave.number === wave.number);
+            const own = desk.timing.outings.filter(
+              (one) => one.plate === null && one.wave.number === wave.number,
+            );
             const first = Math.min(...own.map(({ out }) => out));
             return (
               <li key={wave.number}>

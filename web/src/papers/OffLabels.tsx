@@ -1,5 +1,6 @@
 import { useWorkbench } from '../frame/context';
 import { useDay } from '../frame/useDay';
+import { plateLabel } from '../words';
 import { ruleWords } from '../words/clock';
 import { say } from '../language/say';
 import { WhenTimed } from './WhenTimed';
@@ -8,22 +9,26 @@ import { WhenTimed } from './WhenTimed';
 export default function OffLabels() {
   const day = useDay();
   const { document, plan } = useWorkbench();
-  const waves = plan.timing.asked.party.waves
-    .map((wave) => ({ wave, own: day.timing.outings.filter((one) => one.wave.number === wave.number) }))
-    .filter(({ own }) => own.length > 0);
+  const { outings } = day.timing;
+  const labels = [
+    ...plan.timing.asked.party.waves.map((wave) => ({
+      title: say`Wave ${wave.number}, on the table ${day.time(wave.on)}`,
+      own: outings.filter((one) => one.plate === null && one.wave.number === wave.number),
+    })),
+    ...plan.ownPlates.map((plate, i) => ({
+      title: say`Own plate: ${plateLabel(plate)}`,
+      own: outings.filter((one) => one.plate === i),
+    })),
+  ].filter(({ own }) => own.length > 0);
   return (
     <WhenTimed day={day}>
       <div className="paper-grid grid grid-cols-2 gap-[6mm]">
-        {waves.map(({ wave, own }) => {
+        {labels.map(({ title, own }, i) => {
           const first = own.reduce((a, b) => (b.offBy < a.offBy ? b : a));
           return (
-            <article
-              key={wave.number}
-              className="paper-card border-2 border-black p-[4mm]"
-              data-label={wave.number}
-            >
+            <article key={title} className="paper-card border-2 border-black p-[4mm]" data-label={i + 1}>
               <p className="text-[11pt]">{document.order.title}</p>
-              <p className="text-[13pt]">{say`Wave ${wave.number}, on the table ${day.time(wave.on)}`}</p>
+              <p className="text-[13pt]">{title}</p>
               <p className="font-serif text-[30pt] leading-tight font-semibold">
                 {say`off by ${day.time(first.offBy)}`}
               </p>

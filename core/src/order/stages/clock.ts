@@ -1,7 +1,8 @@
 import { safetyOf, USUAL_PRACTICE } from '../../brief/index.js';
-import { isCompanion } from '../../counter/index.js';
+import { isCompanion, isMain, type Main } from '../../counter/index.js';
+import { rectangle } from '../../cut/index.js';
 import { partyOf, timingOf, type Outing, type Timing, type TimingAsked } from '../../clock/index.js';
-import { mainThing } from '../../lay/index.js';
+import { mainThing, PLAIN, type Thing } from '../../lay/index.js';
 import { celsius, minutes, reason, type Celsius, type Minutes, type Reason } from '../../units/index.js';
 import type { OrderBody } from '../order.js';
 import { stage, without } from './row.js';
@@ -38,6 +39,23 @@ export interface ClockPart {
   readonly timing: Timing & { readonly asked: TimingAsked };
 }
 
+/** On an own plate it lies in small pieces, one layer of them. Common practice, no source. */
+const PLATE = { piece: 12, mm2: 60, height: 20 };
+const onPlate = (main: Main, grams: number): Thing => ({
+  id: main.id,
+  name: main.name,
+  lies: 'patch',
+  outline: rectangle(-15, -15, 15, 15),
+  area: grams * PLATE.mm2,
+  height: PLATE.height,
+  grams,
+  pieces: Math.max(1, Math.round(grams / PLATE.piece)),
+  colours: main.colours,
+  traits: { ...PLAIN, kind: main.kind, colour: main.colours[0]! },
+  vessel: null,
+  beside: [],
+});
+
 const byGood = (readings: OrderBody['clock']['readings']): TimingAsked['readings'] =>
   Object.fromEntries(
     readings.map(({ goodId }) => [goodId, readings.filter((reading) => reading.goodId === goodId)]),
@@ -50,7 +68,7 @@ const minutesBetween = (from: string, to: string): number =>
 export const clockStage = stage({
   id: 'clock',
   place: 8,
-  reads: ['brief', 'pick', 'pair', 'portion', 'cut', 'walk', 'lay'],
+  reads: ['brief', 'pick', 'pair', 'portion', 'cut', 'walk', 'lay', 'table'],
   fields: ['clock'],
   tidy: (order, left) => ({
     ...order,
@@ -70,6 +88,8 @@ export const clockStage = stage({
     const { choice, laid } = parts.lay.boards;
     const party = partyOf(brief, waves, set.chilled);
     const many = choice?.many ?? 1;
+    // A box is packed before it leaves.
+    const boxed = brief.role === 'box' || brief.surface === 'boxes';
     const onBoard = new Map(laid.flatMap(({ things }) => things.map((thing) => [thing.id, thing] as const)));
     const asked: TimingAsked = {
       mains,
@@ -83,9 +103,18 @@ export const clockStage = stage({
       ),
       firstShare: waves.first,
       party,
+      plates: parts.table.ownPlates.flatMap(({ lines }, plate) =>
+        lines.flatMap(({ good, net }) =>
+          isMain(good) && net > 0 ? [{ plate, main: good, thing: onPlate(good, net) }] : [],
+        ),
+      ),
       way:
         set.way ??
-        (party.journey ? (party.journey.chilled ? 'where it is served' : 'whole board') : 'one by one'),
+        (party.journey
+          ? party.journey.chilled && !boxed
+            ? 'where it is served'
+            : 'whole board'
+          : 'one by one'),
       safety: safetyOf(brief, house, set.keeper === 'customer'),
       film: house.film,
       coldBelow: set.coldBelow,
@@ -113,13 +142,15 @@ export const clockStage = stage({
     const { outings, day, asked, tasks } = timing;
     const { party, way } = asked;
     const names = (says: Outing['says']) => {
-      const found = outings.filter((one) => one.wave.number === 1 && one.says === says);
+      const found = outings.filter((one) => one.wave.number === 1 && one.plate === null && one.says === says);
       return found.map(({ main }) => main.name);
     };
     const [cold, warm] = [names('too cold'), names('too warm')];
     return [
       ...party.waves.flatMap(({ number }) => {
-        const over = outings.filter(({ wave, short }) => wave.number === number && short > 0);
+        const over = outings.filter(
+          ({ wave, short, plate }) => wave.number === number && short > 0 && plate === null,
+        );
         const worst = over.reduce<Outing | null>((a, b) => (a && a.short >= b.short ? a : b), null);
         return worst
           ? [
@@ -140,7 +171,7 @@ export const clockStage = stage({
           : [];
       }),
       ...outings
-        .filter(({ warming, wave }) => warming.lead === null && wave.number === 1)
+        .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
         .map(({ main, band }) =>
           reason(
             'never warm enough',
@@ -155,7 +186,10 @@ export const clockStage = stage({
         ? [reason('too warm with the board', { goods: warm })]
         : []),
       ...outings
-        .filter(({ fatAt, off, wave }) => fatAt !== null && fatAt < off && wave.number === 1)
+        .filter(
+          ({ fatAt, off, wave, plate }) =>
+            fatAt !== null && fatAt < off && wave.number === 1 && plate === null,
+        )
         .map(({ main, fatAt, out }) =>
           reason(
             'fat shows',
