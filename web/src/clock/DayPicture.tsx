@@ -281,7 +281,6 @@ function GoodBar({
       onClick={() => desk.look(one.key)}
       onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), desk.look(one.key))}
     >
-      <title>{told}</title>
       <defs>
         <linearGradient id={id}>
           <stop offset="0%" stopColor="#8fb4c8" />
@@ -301,6 +300,7 @@ function GoodBar({
       <text x={4} y={20} fontSize={16} fontWeight={tight ? 700 : 400} fill="var(--color-ink)">
         {clipped(one.main.name)}
       </text>
+      {/* A gap for the ear. */ ' '}
       <rect x={from} y={6} width={Math.max(3, to - from)} height={GOOD - 12} rx={3} fill={`url(#${id})`} />
       <rect
         x={to - 3}
