@@ -40,6 +40,7 @@ export async function benchCore(row) {
     'ms',
     4,
   );
+  benchClock(core, settled, row);
   await benchPairs(core, counter, settled.brief, house, row);
   // A counter of ten thousand, prepared: each edit is another order on the same counter.
   const large = Array.from({ length: 10_000 }, (_, i) => {
@@ -146,5 +147,49 @@ async function benchPairs(core, counter, brief, house, row) {
     'sets looked at there, and what may be missed (points)',
     `${choice.nodes}, ${round(choice.gap, 2)}`,
     '',
+  );
+}
+
+/** Warming of a dozen goods, and the work of a long day. */
+function benchClock(core, settled, row) {
+  const { asked } = settled.timing;
+  const asks = settled.timing.outings.slice(0, 12).map(({ ask }) => ask);
+  row(
+    'warming of 12 goods, exact',
+    round(
+      time(10, () => asks.forEach((ask) => core.warm(ask))),
+      1,
+    ),
+    'ms',
+    300,
+  );
+  row(
+    'when everything happens, the quick answer within plan()',
+    round(
+      time(60, () => core.timingOf(asked, false)),
+      2,
+    ),
+    'ms',
+    1,
+  );
+  // Sixty pieces of work: those of the day, and copies of what is washed and filled.
+  const jobs = settled.timing.tasks.map(({ job }) => job);
+  const more = jobs.filter(({ id }) => id.startsWith('beside:') || id.startsWith('cut:'));
+  const long = [
+    ...jobs,
+    ...Array.from({ length: Math.max(0, 60 - jobs.length) }, (_, i) => {
+      const job = more[i % more.length];
+      return { ...job, id: `${job.id}-${i}`, after: [] };
+    }),
+  ];
+  const question = { jobs: long, room: { hands: 3, ovens: 1 }, mostBefore: null, nodes: 3000, seed: 1 };
+  row(
+    `schedule of ${long.length} tasks`,
+    round(
+      time(5, () => core.scheduleDay(question)),
+      1,
+    ),
+    'ms',
+    200,
   );
 }

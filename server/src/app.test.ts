@@ -228,6 +228,17 @@ describe('plan and pick are stateless', () => {
       .send({ name: 'back', put: [{ good, was: null }], remove: [] })
       .expect(200);
   });
+  test('the searched day: what leaves the cold, and the work backwards from serving', async () => {
+    const { body: order } = await request(server).get('/api/orders/boatyard-launch-supper').expect(200);
+    const { body } = await request(server).post('/api/search/clock').send({ order }).expect(200);
+    expect(body.exact).toBe(true);
+    expect(body.outings[0]).toMatchObject({ main: expect.any(String), out: expect.any(Number) });
+    expect(body.day.placed.length).toBe(body.tasks.length);
+    await request(server)
+      .post('/api/search/clock')
+      .send({ order: { title: 'x' } })
+      .expect(400);
+  });
   test('they take a counter and a house of their own', async () => {
     const { body } = await request(server).get('/api/counter');
     const counter = body.goods.filter((g: { kind: string }) => g.kind === 'cheese').slice(0, 4);

@@ -1,12 +1,13 @@
+export { dayWays, type DayWay } from './dayWays.js';
 export { HOT_ROWS, hotHolding, hotRow, type HotRow, hotWayOf } from './hot.js';
 export type { OnPlate, Outing } from './outings.js';
 export { ARRIVES_BEFORE, type Party, partyOf, type WaveTimes } from './party.js';
-export type { DaySchedule } from './schedule/schedule.js';
+export { type DaySchedule, scheduleDay } from './schedule/schedule.js';
 export type { Job, Placed, ScheduleCost } from './schedule/job.js';
 export { type Shift, shiftsOf } from './shifts.js';
 export type { Task, TaskKind } from './tasks.js';
 export { type Timing, type TimingAsked, timingOf } from './timing.js';
-export { type Course, courseOf, type WarmAsk, type Warming } from './warming/warm.js';
+export { type Course, courseOf, warm, type WarmAsk, type Warming } from './warming/warm.js';
 export { FAT_SHOWS, type Band, targetOf } from './warming/targets.js';
 export { FILM_RANGE } from './warming/film.js';
 export { HOT_WAYS, type HotWay, WARMING_WAYS, type WarmingWay } from './words.js';

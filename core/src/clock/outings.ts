@@ -71,6 +71,8 @@ export interface OutingsAsked {
   readonly targets: Readonly<Record<string, number>>;
   /** Of a probe, by good id. */
   readonly readings: Readonly<Record<string, readonly Reading[]>>;
+  /** Nobody works longer before serving; null: at any time. */
+  readonly mostBefore: number | null;
   /** By series and sections; else the quick answer. */
   readonly exact: boolean;
 }
@@ -130,7 +132,11 @@ export function outingsFor(asked: OutingsAsked): Outing[] {
     const wanted = whole !== null && wave.number === 1 ? whole : wave.on - needs;
     // Safe comes before warm: it leaves the cold no sooner than it may, and is laid before it stands there.
     const safe = Math.min(wave.on - STRAIGHT, Math.max(wanted, wave.off - most));
-    const there = Math.max(safe, earliest(party, way));
+    // Nobody is there to take it out before the work may begin.
+    const there = Math.min(
+      wave.on - STRAIGHT,
+      Math.max(safe, earliest(party, way), -(asked.mostBefore ?? Infinity)),
+    );
     const out = wave.number === 1 && carriedOpen(party, way) ? Math.min(there, party.journey!.leaves) : there;
     return outAt(
       {

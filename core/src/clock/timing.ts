@@ -15,7 +15,6 @@ export interface TimingAsked
   readonly lies: Readonly<Record<string, Thing>>;
   readonly firstShare: number;
   readonly room: Room;
-  readonly mostBefore: number | null;
 }
 
 export interface Timing {

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { House } from '../brief/index.js';
 import { DEFAULT_HOUSE, safetyOf } from '../brief/index.js';
 import { safeTimeOf } from '../care/index.js';
-import { shiftsOf, timingOf, type Timing } from '../clock/index.js';
+import { dayWays, shiftsOf, timingOf, type Timing } from '../clock/index.js';
 import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
 import { anyShop } from '../testing/anyShop.js';
 import { clockWays } from './clockWays.js';
@@ -217,6 +217,13 @@ describe('the work', () => {
     const late = made({ hands: 1, earliest: '2027-06-12T18:00' }, { servingAt: '2027-06-12T18:30' });
     const told = late.advice.find(({ rule }) => rule === 'work begun too early');
     expect(told?.figures).toMatchObject({ hands: 1 });
+    // And what helps, each planned through.
+    const { asked, day } = late.timing;
+    const ways = dayWays(asked);
+    expect(ways.map(({ id }) => id)).toContain('one pair of hands more');
+    expect(ways.find(({ id }) => id === 'begin earlier')!.tooEarly).toBe(0);
+    for (const way of ways) expect(way.tooEarly).toBeLessThan(day.cost.tooEarly);
+    expect(dayWays(made().timing.asked)).toEqual([]);
   });
   // Common practice, no source (trade, section 15): 10 min at 220 degrees, to the table within 15, eaten from 5 after.
   test('a disc is baked last of all, grapes earlier to cool, and hands are free while they bake', () => {

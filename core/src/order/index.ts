@@ -44,7 +44,7 @@ export {
   type StageId,
   type Summary,
 } from './stages/index.js';
-export { planOut, type PlanOut } from './planOut.js';
+export { foundOut, planOut, type PlanOut } from './planOut.js';
 export { type Preview, type VitalFigures, previewOf, vitalFigures } from './preview.js';
 export {
   addByHand,

@@ -31,6 +31,9 @@ function byId(value: unknown): unknown {
 /** A plan as the API answers it. */
 export type PlanOut = ById<Omit<Plan, 'parts'>>;
 
+/** What was searched of a plan, in the same form. */
+export const foundOut = <T extends object>(found: T): ById<T> => byId(found) as ById<T>;
+
 export function planOut({ parts: _, ...plan }: Plan): PlanOut {
   return byId(plan) as PlanOut;
 }

@@ -205,6 +205,14 @@ const paths: ZodOpenApiPathsObject = {
       responses: { 200: json(Derived, 'The plan'), 400: refused },
     },
   },
+  '/api/search/clock': {
+    post: {
+      summary:
+        'When everything happens, searched: what leaves the cold and is gone, and the day’s work; stateless',
+      requestBody: body(PlanRequest),
+      responses: { 200: json(Derived, 'The day'), 400: refused },
+    },
+  },
   '/api/search/{stage}': {
     post: {
       summary:

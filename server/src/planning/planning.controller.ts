@@ -1,5 +1,15 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
-import { OrderId, PickRequest, plan, PlanRequest, planOut, previewOf, type PlanOut } from '@rotula/core';
+import {
+  foundOut,
+  OrderId,
+  PickRequest,
+  plan,
+  PlanRequest,
+  planOut,
+  previewOf,
+  timingOf,
+  type PlanOut,
+} from '@rotula/core';
 import type { Response } from 'express';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
@@ -32,6 +42,15 @@ export class PlanningController {
     const counter = ask.counter ?? (await this.counter.shelf(ask.order));
     const house = ask.house ?? (await this.house.read());
     return planOut(plan(ask.order, counter, house));
+  }
+
+  /** The searched day of an order: every good warmed by series and sections, the work backwards by branch and bound. */
+  @Post('search/clock')
+  @HttpCode(200)
+  async clock(@Body(checked(PlanRequest)) ask: z.infer<typeof PlanRequest>): Promise<object> {
+    const counter = ask.counter ?? (await this.counter.shelf(ask.order));
+    const house = ask.house ?? (await this.house.read());
+    return foundOut(timingOf(plan(ask.order, counter, house).timing.asked, true));
   }
 
   /** What a stage searches, kept by the fingerprint of its inputs. In a thread; it ends when the asker hangs up. */

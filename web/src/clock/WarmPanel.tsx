@@ -1,4 +1,4 @@
-import type { Outing } from '@rotula/core';
+import { courseOf, type Outing } from '@rotula/core';
 import { lazy, Suspense } from 'react';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
@@ -53,6 +53,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { minutes, celsius } = format;
   const school = SCHOOLS.find(({ low, high }) => one.needs >= low && one.needs < high)!;
   const [quick, slow] = warming.range;
+  const dry = courseOf(one.ask, one.out, false).dryAt();
   const figure = (n: number) => (
     <span className="w-12 shrink-0 text-right font-bold tabular-nums text-butter">{Math.round(n)}</span>
   );
@@ -107,7 +108,9 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
         {say`Of the schools ${school.says()}.`}{' '}
         {warming.estimated && say`What it is made of is estimated by its style.`}{' '}
         {warming.standsFor && say`Its shape stands for a simpler one.`}{' '}
-        {say`Left out: melting fat, crust and drying. Beads of water on a cold face are dew, not fat.`}
+        {say`Left out: melting fat, crust and drying.`}{' '}
+        {dry !== null &&
+          say`Beads of water before ${desk.time(dry)} are dew, not fat: until then its face is colder than the dew point of a room at half humidity.`}
       </p>
     </SlateSection>
   );

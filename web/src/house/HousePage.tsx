@@ -14,6 +14,7 @@ import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
 import { PairFields } from './PairFields';
+import { SafeFields } from './SafeFields';
 import { WorkFields } from './WorkFields';
 import { say, word } from '../language/say';
 
@@ -185,6 +186,7 @@ function Settings({ house }: { house: StoredHouse }) {
             </section>
           ))}
           <PairFields house={house} format={format} onSet={(part) => void set(part)} />
+          <SafeFields house={house} format={format} onSet={(part) => void set(part)} />
           <WorkFields house={house} format={format} onSet={(part) => void set(part)} />
           <Suspense fallback={null}>
             <Figures house={house} format={format} onSet={(practice) => void set({ practice })} />

@@ -8,7 +8,7 @@ export interface Air {
 /** The air of a day, in order; the first holds for all that comes before. */
 export type Day = readonly Air[];
 
-const airAt = (day: Day, minute: number): number =>
+export const airAt = (day: Day, minute: number): number =>
   day.reduce((now, air) => (air.from <= minute ? air.celsius : now), day[0]!.celsius);
 
 export interface Warmth {

@@ -1,7 +1,8 @@
 import type { Main } from '../../counter/index.js';
 import type { Thing } from '../../lay/index.js';
 import { rememberedBy } from '../../units/index.js';
-import { firstMinute, MOST_LEAD, warmthAt, type Day, type Warmth } from './curve.js';
+import { airAt, firstMinute, MOST_LEAD, warmthAt, type Day, type Warmth } from './curve.js';
+import { dewPoint, USUAL_HUMIDITY } from './dew.js';
 import { FILM_RANGE } from './film.js';
 import { warmerOf, type LiesAs, type Lying, type Warmer } from './lies.js';
 import { quickResponse, responseOf, type Response } from './response.js';
@@ -136,6 +137,8 @@ export interface Course {
   /** The first minute at which its heart is in its band, and at which fat shows; null: not while it is looked at. */
   readonly readyAt: () => number | null;
   readonly fatAt: () => number | null;
+  /** The first minute at which its face is above the dew point of the air: until then a bare face takes dew. */
+  readonly dryAt: () => number | null;
 }
 
 /** The course of a good that leaves the cold at `out`. @param by its film so many times as strong */
@@ -149,6 +152,12 @@ export function courseOf(asked: WarmAsk, out: number, exact = true, by = 1): Cou
     readyAt: () =>
       band ? firstMinute(out, ask.until, (minute) => at(minute).heart >= band.low - 1e-9) : out,
     // Nothing gets warmer than the air about it.
+    dryAt: () =>
+      firstMinute(
+        out,
+        ask.until,
+        (minute) => at(minute).face >= dewPoint(airAt(ask.day, minute), USUAL_HUMIDITY),
+      ),
     fatAt: () =>
       ask.day.every(({ celsius }) => celsius <= FAT_SHOWS)
         ? null

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { rectangle, sector, type Polygon } from '../../cut/index.js';
+import { dewPoint } from './dew.js';
 import { filmOf, wrapped } from './film.js';
 import { ball, standing, still, type Body, type Way } from './body.js';
 import { warmthAt, firstMinute } from './curve.js';
@@ -259,4 +260,11 @@ test('a ball warms as a sphere', () => {
   const body = ball(30, H);
   expect(minutesTo(body, 14)).toBeGreaterThan(30);
   expect(minutesTo(body, 14)).toBeLessThan(minutesTo(box(60, 60, 60), 14));
+});
+
+// Psychrometric tables (from memory): at 20 degrees and half humidity dew falls at 9.3, at full humidity at 20.
+test('the dew point', () => {
+  expect(dewPoint(20, 0.5)).toBeCloseTo(9.3, 1);
+  expect(dewPoint(20, 1)).toBeCloseTo(20, 6);
+  expect(dewPoint(30, 0.6)).toBeCloseTo(21.4, 0);
 });

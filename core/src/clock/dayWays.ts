@@ -1,0 +1,41 @@
+import type { TimingAsked } from './timing.js';
+import { timingOf } from './timing.js';
+
+/** What helps where the work does not fit: whom to add, or what to leave out; with what is then still begun too early, minutes. */
+export interface DayWay {
+  readonly id: 'one pair of hands more' | 'leave out' | 'begin earlier';
+  /** The work that is left out. */
+  readonly task: string | null;
+  readonly tooEarly: number;
+}
+
+/** Work that a day can do without, the first it would miss least. Common practice, no source. */
+const DROPPED_FIRST = ['cards', 'garnish', 'beside:', 'ice'];
+const MOST_DROPS = 5;
+
+/** Each tried by itself and planned through, the best first; empty where everything is done in its time. */
+export function dayWays(asked: TimingAsked): DayWay[] {
+  const now = timingOf(asked, false);
+  if (now.day.cost.tooEarly === 0) return [];
+  const tooEarly = (changed: Partial<TimingAsked>) =>
+    timingOf({ ...asked, ...changed }, false).day.cost.tooEarly;
+  const drops = DROPPED_FIRST.flatMap((id) => now.tasks.filter((task) => task.id.startsWith(id)))
+    .slice(0, MOST_DROPS)
+    .map((task): DayWay => ({
+      id: 'leave out',
+      task: task.id,
+      tooEarly: tooEarly({ dropped: [...asked.dropped, task.id] }),
+    }));
+  const hands: DayWay = {
+    id: 'one pair of hands more',
+    task: null,
+    tooEarly: tooEarly({ room: { ...asked.room, hands: asked.room.hands + 1 } }),
+  };
+  const earlier: DayWay[] =
+    asked.mostBefore === null
+      ? []
+      : [{ id: 'begin earlier', task: null, tooEarly: tooEarly({ mostBefore: null }) }];
+  return [hands, ...earlier, ...drops]
+    .filter((way) => way.tooEarly < now.day.cost.tooEarly)
+    .sort((a, b) => a.tooEarly - b.tooEarly);
+}
