@@ -69,7 +69,9 @@ module.exports = {
         'core imports no interface, server, or I/O code: only itself, zod and small pure libraries (tests may use node and fast-check).',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { pathNot: '^(core/src/|node_modules/(zod|tinyqueue|d3-color|culori|bessel|safe-stable-stringify)/)' },
+      to: {
+        pathNot: '^(core/src/|node_modules/(zod|tinyqueue|d3-color|culori|bessel|safe-stable-stringify)/)',
+      },
     },
     {
       name: 'solve-knows-nothing-of-cheese',

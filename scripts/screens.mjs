@@ -24,30 +24,13 @@ const VIEWS = {
   tastings: { path: '/tastings', until: 'Foretold and found' },
   session: { path: '/tastings/old-hold-in-november', until: 'expect' },
   lay: { path: `${ORDER}/lay`, until: 'A last look' },
-  trouble: { path: `${ORDER}/pick`, poor: true, until: 'These collide|By itself' },
+  clock: { path: `${ORDER}/clock`, until: 'fits' },
   counter: { path: '/counter' },
   good: { path: '/counter/old-beacon' },
   intake: { path: '/counter/intake', file: true, until: 'line 3' },
   house: { path: '/house' },
   cellar: { path: '/orders/bookbinders-seated-tasting/pick', room: 'cellar' },
 };
-
-/** A budget that nothing fits, and a proposal asked for all the same. */
-async function askTooMuch(driver) {
-  const order = await fetch(`${server.address}/api${ORDER}`).then((r) => r.json());
-  const { id: _i, version, updatedAt: _u, ...body } = order;
-  const poor = { ...body, brief: { ...body.brief, budget: { amount: 6000, per: 'total' } } };
-  await fetch(`${server.address}/api${ORDER}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ version, order: poor }),
-  });
-  await driver.navigate().refresh();
-  const button =
-    "[...document.querySelectorAll('button')].find((e) => e.textContent.includes('Propose the best'))";
-  await driver.wait(() => driver.executeScript(`return !!${button}`), 10_000);
-  await driver.executeScript(`${button}.click()`);
-}
 
 /** A file with two bad rows, written where the browser can read it. */
 function badRows() {
@@ -74,7 +57,7 @@ const [width, height] = (process.env.ROTULA_SIZE ?? '1280x800').split('x').map(N
 const server = await startServer();
 const { driver, close } = await openBrowser({ width, height });
 try {
-  for (const [name, { path, press, tab, until, poor, file, click, room = 'shop' }] of Object.entries(VIEWS)) {
+  for (const [name, { path, press, tab, until, file, click, room = 'shop' }] of Object.entries(VIEWS)) {
     if (names.length > 0 && !names.includes(name)) continue;
     await driver.get(server.address);
     await driver.executeScript(`localStorage.setItem('rotula.room', '${room}')`);
@@ -93,7 +76,6 @@ try {
       await driver.executeScript(
         `[...document.querySelectorAll('[role=tab]')].find((e) => e.textContent === '${tab}').click()`,
       );
-    if (poor) await askTooMuch(driver);
     if (file) await driver.findElement({ css: 'input[type=file]' }).sendKeys(badRows());
     if (press) {
       const click = `[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === '${press}').click()`;
