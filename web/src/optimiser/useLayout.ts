@@ -1,4 +1,4 @@
-import type { Layout, LayQuestion } from '@rotula/core';
+import { hashOf, type Layout, type LayQuestion } from '@rotula/core';
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { layBoard, Stopped } from './optimiser';
@@ -9,7 +9,7 @@ export function useLayout(question: LayQuestion | null): {
   working: boolean;
   fault: string | null;
 } {
-  const key = useMemo(() => question && ['layout', JSON.stringify(question)], [question]);
+  const key = useMemo(() => question && ['layout', hashOf(JSON.stringify(question))], [question]);
   const { data, isLoading, error } = useSWR(key, () => layBoard(question!), {
     keepPreviousData: true,
     revalidateOnFocus: false,

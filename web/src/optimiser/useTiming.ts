@@ -1,4 +1,4 @@
-import type { Timing, TimingAsked } from '@rotula/core';
+import { hashOf, type Timing, type TimingAsked } from '@rotula/core';
 import { useMemo } from 'react';
 import useSWR from 'swr';
 import { Stopped, timeDay } from './optimiser';
@@ -10,7 +10,7 @@ export function useTiming(quick: Timing & { readonly asked: TimingAsked }): {
   fault: string | null;
 } {
   const { asked } = quick;
-  const key = useMemo(() => ['timing', JSON.stringify(asked)], [asked]);
+  const key = useMemo(() => ['timing', hashOf(JSON.stringify(asked))], [asked]);
   const { data, isLoading, error } = useSWR(asked.mains.length > 0 ? key : null, () => timeDay(asked), {
     revalidateOnFocus: false,
     revalidateOnReconnect: false,

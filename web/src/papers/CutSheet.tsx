@@ -21,6 +21,11 @@ import { say, word } from '../language/say';
 export default function CutSheet() {
   const { plan, house, format, document } = useWorkbench();
   // A guest with a plate of their own has a box for it; the others read the cards.
+  const day = useDay();
+  const outAt = (id: string): string | null => {
+    const found = day.timing.outings.find((one) => one.main.id === id);
+    return found && day.timing.exact ? day.time(found.out) : null;
+  };
   const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
   const byCard = plan.cautions.filter((c) => c.rule === 'guest’s limit' && !plated.has(c.subject));
   return (
@@ -68,7 +73,7 @@ export default function CutSheet() {
               : say`In this order: nuts and pepper last. Wipe the slicer at each change; paper between slices, the same day.`}
           </p>
           {station.lines.map((line) => (
-            <Line key={line.main.id} line={line} />
+            <Line key={line.main.id} line={line} outAt={outAt(line.main.id)} />
           ))}
         </section>
       ))}
@@ -140,12 +145,16 @@ const WHEN: Record<ProduceTime, string> = {
 const Tick = () => <span className="inline-block size-[7mm] shrink-0 border-2 border-black" />;
 
 /** One good: lot, take, the drawing, the steps, what is out now and what is held back. */
-function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { line: CutLine }) {
+function Line({
+  line: { number, main, portion, cut, ahead, lot, steps },
+  outAt,
+}: {
+  line: CutLine;
+  outAt: string | null;
+}) {
   const { plan, format } = useWorkbench();
   const found = plan.weighed.get(main.id);
   const faces = facesOf(main);
-  const day = useDay();
-  const outing = day.timing.exact ? day.timing.outings.find((one) => one.main.id === main.id) : null;
   return (
     <article className="paper-card border-b border-black/40 py-[2mm]">
       <div className="flex items-start gap-[3mm]">
@@ -167,7 +176,7 @@ function Line({ line: { number, main, portion, cut, ahead, lot, steps } }: { lin
             {ahead.held >= 3 && say` · held back ${format.grams(ahead.held)}`}
             {found &&
               say` · weighed ${format.grams(found.grams)}${found.simulated ? say` (simulated scale)` : ''}`}
-            {outing && say` · out of the cold ${day.time(outing.out)}`}
+            {outAt && say` · out of the cold ${outAt}`}
           </div>
         </div>
         <Tick />
