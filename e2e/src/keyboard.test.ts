@@ -47,12 +47,17 @@ test.each(once)('%s', async (path) => {
   await shop.rest();
   await shop.driver.executeScript(WATCH);
   const ends = () => shop.driver.executeScript<boolean>('return window.reachedEnd');
-  let tabs = 0;
-  do {
-    await shop.driver.actions().sendKeys(Key.TAB.repeat(AT_ONCE)).perform();
-    tabs += AT_ONCE;
-  } while (tabs < MOST_TABS && !(await ends()));
-  expect(tabs).toBeLessThan(MOST_TABS);
-  expect(await shop.driver.executeScript(MISSED)).toEqual([]);
+  const missed = () => shop.driver.executeScript<string[]>(MISSED);
+  // What came while the focus went by is come to in a second round; what cannot be come to is not.
+  for (let round = 0; round === 0 || (round < 2 && (await missed()).length > 0); round++) {
+    await shop.driver.executeScript('window.reachedEnd = false');
+    let tabs = 0;
+    do {
+      await shop.driver.actions().sendKeys(Key.TAB.repeat(AT_ONCE)).perform();
+      tabs += AT_ONCE;
+    } while (tabs < MOST_TABS && !(await ends()));
+    expect(tabs).toBeLessThan(MOST_TABS);
+  }
+  expect(await missed()).toEqual([]);
   expect(await shop.driver.executeScript('return [...window.unseen]')).toEqual([]);
 });

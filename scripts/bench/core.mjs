@@ -157,7 +157,7 @@ function benchClock(core, settled, row) {
   row(
     'warming of 12 goods, exact',
     round(
-      time(10, () => asks.forEach((ask) => core.warm(ask))),
+      time(10, () => asks.forEach((ask) => core.warm(ask, core.EXACTLY.reckon))),
       1,
     ),
     'ms',
@@ -166,7 +166,7 @@ function benchClock(core, settled, row) {
   row(
     'when everything happens, the quick answer within plan()',
     round(
-      time(60, () => core.timingOf(asked, false)),
+      time(60, () => core.timingOf(asked)),
       2,
     ),
     'ms',
@@ -186,7 +186,7 @@ function benchClock(core, settled, row) {
   row(
     `schedule of ${long.length} tasks`,
     round(
-      time(5, () => core.scheduleDay(question)),
+      time(5, () => core.EXACTLY.day(question)),
       1,
     ),
     'ms',

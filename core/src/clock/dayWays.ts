@@ -15,10 +15,9 @@ const MOST_DROPS = 5;
 
 /** Each tried by itself and planned through, the best first; empty where everything is done in its time. */
 export function dayWays(asked: TimingAsked): DayWay[] {
-  const now = timingOf(asked, false);
+  const now = timingOf(asked);
   if (now.day.cost.tooEarly === 0) return [];
-  const tooEarly = (changed: Partial<TimingAsked>) =>
-    timingOf({ ...asked, ...changed }, false).day.cost.tooEarly;
+  const tooEarly = (changed: Partial<TimingAsked>) => timingOf({ ...asked, ...changed }).day.cost.tooEarly;
   const drops = DROPPED_FIRST.flatMap((id) => now.tasks.filter((task) => task.id.startsWith(id)))
     .slice(0, MOST_DROPS)
     .map((task): DayWay => ({

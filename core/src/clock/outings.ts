@@ -3,7 +3,7 @@ import type { Main } from '../counter/index.js';
 import type { Thing } from '../lay/index.js';
 import { celsius, type Celsius } from '../units/index.js';
 import type { Party, WaveTimes } from './party.js';
-import { courseOf, warm, type Reading, type WarmAsk, type Warming } from './warming/warm.js';
+import { courseOf, warm, type Reading, type Reckon, type WarmAsk, type Warming } from './warming/warm.js';
 import { targetOf, type Band } from './warming/targets.js';
 import type { WarmingWay } from './words.js';
 
@@ -73,8 +73,6 @@ export interface OutingsAsked {
   readonly readings: Readonly<Record<string, readonly Reading[]>>;
   /** Nobody works longer before serving; null: at any time. */
   readonly mostBefore: number | null;
-  /** By series and sections; else the quick answer. */
-  readonly exact: boolean;
 }
 
 /** A band with another low end, never above its high one. */
@@ -103,13 +101,13 @@ function askOf(asked: OutingsAsked, main: Main, wave: WaveTimes, thing: Thing): 
 }
 
 /** Every good of every wave: when it leaves the cold, and when it must be gone. */
-export function outingsFor(asked: OutingsAsked): Outing[] {
+export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
   const { mains, party, way } = asked;
   const one = (main: Main, wave: WaveTimes, thing: Thing, plate: number | null) => {
     if (thing.grams <= 0) return [];
     const ask = askOf(asked, main, wave, thing);
     const key = plate === null ? `${main.id}#${wave.number}` : `${main.id}#plate ${plate + 1}`;
-    return [{ key, main, wave, plate, thing, ask, warming: warm(ask, asked.exact) }];
+    return [{ key, main, wave, plate, thing, ask, warming: warm(ask, reckon) }];
   };
   const [first] = party.waves;
   const all = [
@@ -149,6 +147,7 @@ export function outingsFor(asked: OutingsAsked): Outing[] {
         short: Math.max(0, needs + (wave.off - wave.on) - most),
       },
       out,
+      reckon,
     );
   });
 }
@@ -156,9 +155,9 @@ export function outingsFor(asked: OutingsAsked): Outing[] {
 type Bare = Omit<Outing, 'out' | 'readyAt' | 'fatAt' | 'atTable' | 'offBy' | 'safeUntil' | 'says'>;
 
 /** What follows from the minute at which it leaves the cold. */
-function outAt(one: Bare, out: number): Outing {
+function outAt(one: Bare, out: number, reckon: Reckon): Outing {
   const { band, wave, most, off } = one;
-  const course = courseOf(one.ask, out, one.warming.exact);
+  const course = courseOf(one.ask, out, reckon);
   const warmth = course.at(wave.on);
   return {
     ...one,
@@ -176,10 +175,11 @@ function outAt(one: Bare, out: number): Outing {
 export const laidSooner = (
   outings: readonly Outing[],
   laidAt: ReadonlyMap<string, number>,
+  reckon: Reckon,
 ): readonly Outing[] =>
   outings.map((one) => {
     const laid = one.wave.number === 1 && one.plate === null ? laidAt.get(one.main.id) : undefined;
-    return laid !== undefined && laid < one.out ? outAt(one, laid) : one;
+    return laid !== undefined && laid < one.out ? outAt(one, laid, reckon) : one;
   });
 
 /** By half a degree: no tongue tells less. */
@@ -209,7 +209,7 @@ function wholeOut(
   for (const lead of leads) {
     const right = first.filter(({ ask }) => {
       if (!ask.band) return lead <= 60;
-      return within(courseOf(ask, -lead, false).at(0).heart, ask.band);
+      return within(courseOf(ask, -lead).at(0).heart, ask.band);
     }).length;
     if (right > best.right) best = { out: -lead, right };
   }

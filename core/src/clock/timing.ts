@@ -2,14 +2,15 @@ import type { Main } from '../counter/index.js';
 import type { Thing } from '../lay/index.js';
 import { laidSooner, outingsFor, tightOf, type Outing, type OutingsAsked } from './outings.js';
 import type { Room } from './schedule/job.js';
-import { quickDay, scheduleDay, type DayAsked, type DaySchedule } from './schedule/schedule.js';
+import { quickDay, type DayAsked, type DaySchedule } from './schedule/quick.js';
 import { tasksFor, type Task, type TasksAsked } from './tasks.js';
+import { roughly, type Reckon } from './warming/warm.js';
 import type { WarmingWay } from './words.js';
 
 /** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
 export interface TimingAsked
   extends
-    Omit<OutingsAsked, 'thingOf' | 'exact' | 'hotIds'>,
+    Omit<OutingsAsked, 'thingOf' | 'hotIds'>,
     Omit<TasksAsked, 'outings' | 'mains' | 'party' | 'way' | 'inPaper'> {
   /** As each cheese and meat lies in the first wave, and the share of it that this is. */
   readonly lies: Readonly<Record<string, Thing>>;
@@ -38,15 +39,27 @@ const shareOf = (thing: Thing, by: number): Thing => ({
   pieces: Math.max(1, Math.round(thing.pieces * by)),
 });
 
+/** How it is worked out; the exact one is EXACTLY (exactly.ts), apart, so that a page that only plans does without it. */
+export interface Solver {
+  readonly reckon: Reckon;
+  readonly day: (asked: DayAsked) => DaySchedule;
+  readonly exact: boolean;
+}
+const QUICKLY: Solver = { reckon: roughly, day: quickDay, exact: false };
+
 /** When everything happens: what leaves the cold and when it is gone, and the day's work backwards from serving. */
-export function timingOf(asked: TimingAsked, exact: boolean): Timing {
-  const outings = outingsFor({
-    ...asked,
-    exact,
-    hotIds: asked.hot.map(({ good }) => good.id),
-    thingOf: (main: Main, wave) =>
-      wave.number === 1 ? asked.lies[main.id]! : shareOf(asked.lies[main.id]!, wave.share / asked.firstShare),
-  });
+export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solver = QUICKLY): Timing {
+  const outings = outingsFor(
+    {
+      ...asked,
+      hotIds: asked.hot.map(({ good }) => good.id),
+      thingOf: (main: Main, wave) =>
+        wave.number === 1
+          ? asked.lies[main.id]!
+          : shareOf(asked.lies[main.id]!, wave.share / asked.firstShare),
+    },
+    reckon,
+  );
   const tasks = tasksFor({ ...asked, outings });
   const question: DayAsked = {
     jobs: tasks.map(({ job }) => job),
@@ -55,10 +68,10 @@ export function timingOf(asked: TimingAsked, exact: boolean): Timing {
     nodes: NODES,
     seed: 1,
   };
-  const day = exact ? scheduleDay(question) : quickDay(question);
+  const day = dayOf(question);
   // Hands that lay it sooner have it out sooner.
   const early = laidEarly(outings, day, asked.way);
-  const real = early.size > 0 ? laidSooner(outings, early) : outings;
+  const real = early.size > 0 ? laidSooner(outings, early, reckon) : outings;
   return { outings: real, tight: tightOf(real), tasks, day, exact };
 }
 

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { House } from '../brief/index.js';
 import { DEFAULT_HOUSE, safetyOf } from '../brief/index.js';
 import { safeTimeOf } from '../care/index.js';
-import { dayWays, shiftsOf, timingOf, type Timing } from '../clock/index.js';
+import { dayWays, EXACTLY, shiftsOf, timingOf, type Timing } from '../clock/index.js';
 import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
 import { anyShop } from '../testing/anyShop.js';
 import { clockWays } from './clockWays.js';
@@ -66,9 +66,9 @@ describe('out of the cold', () => {
     const needs = (clock: Clock) => outing(made(clock), 'halyard').needs;
     expect(needs({ targets: { halyard: 10 } })).toBeLessThan(needs({}));
     const filmed = (film: number) =>
-      outing({ timing: timingOf({ ...now.timing.asked, film }, false) }, 'halyard').needs;
+      outing({ timing: timingOf({ ...now.timing.asked, film }) }, 'halyard').needs;
     expect(filmed(15)).toBeLessThan(filmed(6));
-    const exact = (clock: Clock) => timingOf(made(clock).timing.asked, true);
+    const exact = (clock: Clock) => timingOf(made(clock).timing.asked, EXACTLY);
     expect(outing({ timing: exact({ inPaper: false }) }, 'halyard').needs).toBeLessThan(
       outing({ timing: exact({ inPaper: true }) }, 'halyard').needs,
     );
@@ -206,7 +206,7 @@ describe('the work', () => {
       if (task.job.within !== null && start < 0) expect(-start).toBeLessThanOrEqual(task.job.within);
   });
   test('more hands begin later; minutes, moves and what is left out are what a person said', () => {
-    const first = (clock: Clock) => timingOf(made(clock).timing.asked, true).day.cost.first;
+    const first = (clock: Clock) => timingOf(made(clock).timing.asked, EXACTLY).day.cost.first;
     expect(first({ hands: 3 })).toBeLessThan(first({ hands: 1 }));
     const set = made({ minutes: { cards: 40 }, moved: { 'cut:tarpot': -90 }, dropped: ['clean-slicer'] });
     expect(set.timing.tasks.find(({ id }) => id === 'cards')!.job.minutes).toBe(40);
@@ -252,7 +252,7 @@ test('whatever is ordered: nothing is out longer than it may, every time is one,
   fc.assert(
     fc.property(anyShop, ({ order: any, shelf, house }) => {
       const { timing } = plan(any, shelf, house);
-      for (const one of [timing, timingOf(timing.asked, true)]) {
+      for (const one of [timing, timingOf(timing.asked, EXACTLY)]) {
         for (const { out, offBy, most, wave, atTable, safeUntil } of one.outings) {
           expect(offBy - out).toBeLessThanOrEqual(most);
           expect(safeUntil - out).toBe(most);

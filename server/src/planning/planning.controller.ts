@@ -1,5 +1,6 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
 import {
+  EXACTLY,
   foundOut,
   OrderId,
   PickRequest,
@@ -50,7 +51,7 @@ export class PlanningController {
   async clock(@Body(checked(PlanRequest)) ask: z.infer<typeof PlanRequest>): Promise<object> {
     const counter = ask.counter ?? (await this.counter.shelf(ask.order));
     const house = ask.house ?? (await this.house.read());
-    return foundOut(timingOf(plan(ask.order, counter, house).timing.asked, true));
+    return foundOut(timingOf(plan(ask.order, counter, house).timing.asked, EXACTLY));
   }
 
   /** What a stage searches, kept by the fingerprint of its inputs. In a thread; it ends when the asker hangs up. */

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
 import { say } from '../language/say';
+import { plateLabel } from '../words';
 import { TASK_SHORT, TASK_WORDS } from '../words/clock';
 import { barsOf, type Bar } from './lanes';
 import { dayScale, type DayScale } from './scale';
@@ -52,7 +53,7 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
       ? [{ name: say`Oven`, bars: barsOf(shifts.filter(({ task }) => task.job.oven > 0)) }]
       : []),
   ];
-  const blocks = blocksOf(desk, party.waves, plan.ownPlates.length);
+  const blocks = blocksOf(desk, party.waves, plan.ownPlates.map(plateLabel));
   const lanesHigh = HEAD + lanes.length * LANE;
   const blockHigh = (outings: readonly Outing[]) => 30 + outings.length * GOOD;
   const rows = blocks.map(({ title, outings }, i) => ({
@@ -154,7 +155,7 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
 }
 
 /** Goods that stand together: each wave, and each own plate; the tight one first. */
-function blocksOf(desk: ClockDesk, waves: readonly WaveTimes[], plates: number) {
+function blocksOf(desk: ClockDesk, waves: readonly WaveTimes[], plates: readonly string[]) {
   const { outings, tight } = desk.timing;
   const sorted = (own: readonly Outing[]) =>
     [...own].sort(
@@ -167,8 +168,8 @@ function blocksOf(desk: ClockDesk, waves: readonly WaveTimes[], plates: number) 
         : say`Out of the cold, and for how long`,
     outings: sorted(outings.filter((one) => one.plate === null && one.wave.number === wave.number)),
   }));
-  const onPlates = Array.from({ length: plates }, (_, i) => ({
-    title: say`Own plate ${i + 1}, with its own clock`,
+  const onPlates = plates.map((label, i) => ({
+    title: say`Own plate, with its own clock: ${label}`,
     outings: sorted(outings.filter(({ plate }) => plate === i)),
   }));
   return [...onBoard, ...onPlates].filter((block) => block.outings.length > 0);

@@ -30,7 +30,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
   };
   const read = () => {
     stop.current?.();
-    const there = courseOf({ ...one.ask, readings: [] }, one.out, true).at(one.out + asked).heart;
+    const there = courseOf({ ...one.ask, readings: [] }, one.out).at(one.out + asked).heart;
     stop.current = simulatedProbe(there, one.main.id.length * 31 + asked).watch(({ celsius, settled }) => {
       setFeels(celsius);
       if (!settled) return;

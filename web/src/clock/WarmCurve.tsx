@@ -1,4 +1,4 @@
-import { courseOf, FAT_SHOWS, FILM_RANGE, type Outing } from '@rotula/core';
+import { courseOf, EXACTLY, FAT_SHOWS, FILM_RANGE, type Outing } from '@rotula/core';
 import { useMemo } from 'react';
 import {
   Area,
@@ -24,7 +24,7 @@ export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk 
   const until = Math.max(one.offBy, one.out + 60);
   const data = useMemo(() => {
     const [usual, strong, weak] = [1, 1 + FILM_RANGE, 1 - FILM_RANGE].map((by) =>
-      courseOf(one.ask, one.out, true, by),
+      courseOf(one.ask, one.out, EXACTLY.reckon, by),
     );
     return Array.from({ length: POINTS + 1 }, (_, i) => {
       const minute = one.out + ((until - one.out) * i) / POINTS;

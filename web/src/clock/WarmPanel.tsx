@@ -53,7 +53,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { minutes, celsius } = format;
   const school = SCHOOLS.find(({ low, high }) => one.needs >= low && one.needs < high)!;
   const [quick, slow] = warming.range;
-  const dry = courseOf(one.ask, one.out, false).dryAt();
+  const dry = courseOf(one.ask, one.out).dryAt();
   const figure = (n: number) => (
     <span className="w-12 shrink-0 text-right font-bold tabular-nums text-butter">{Math.round(n)}</span>
   );

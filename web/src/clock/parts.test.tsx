@@ -80,7 +80,7 @@ test('what follows at once and is of one kind is one bar, and nobody is in two p
 test('a move says what it moves', () => {
   const { timing } = aDesk(order());
   const { asked } = plan(order(), counter, HOUSE).timing;
-  const then = timingOf({ ...asked, moved: { 'cut:tarpot': -80 } }, false);
+  const then = timingOf({ ...asked, moved: { 'cut:tarpot': -80 } });
   const moves = movedBetween(timing.day, then.day);
   expect(moves.some(({ id }) => id === 'cut:tarpot')).toBe(true);
   expect(movedBetween(timing.day, timing.day)).toEqual([]);
@@ -102,7 +102,7 @@ test('the list sets how long a piece takes, leaves one out, and takes all in aga
 test('the chosen work is moved by five minutes, and a proposal is kept or left', async () => {
   const of = order();
   const { asked } = plan(of, counter, HOUSE).timing;
-  const timing = timingOf({ ...asked, moved: { cards: -70 } }, false);
+  const timing = timingOf({ ...asked, moved: { cards: -70 } });
   const { desk, done, proposals } = aDesk(of, { chosen: 'cards' });
   const proposed = { id: 'cards', to: -70, timing, moves: movedBetween(desk.timing.day, timing.day) };
   show(of, <WorkPanel desk={{ ...desk, proposed }} />);

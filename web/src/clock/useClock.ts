@@ -1,4 +1,4 @@
-import { timingOf, type OrderBody, type Timing } from '@rotula/core';
+import { EXACTLY, timingOf, type OrderBody, type Timing } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { useDay, type Day } from '../frame/useDay';
@@ -45,7 +45,7 @@ export function useClock(): ClockDesk {
     look,
     proposed,
     propose: (id, to) => {
-      const then = timingOf({ ...asked, moved: { ...asked.moved, [id]: to } }, day.timing.exact);
+      const then = timingOf({ ...asked, moved: { ...asked.moved, [id]: to } }, EXACTLY);
       setProposed({ id, to, timing: then, moves: movedBetween(day.timing.day, then.day) });
       choose(id);
     },

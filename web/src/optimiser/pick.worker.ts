@@ -1,6 +1,7 @@
 import {
   alternativesTo,
   clockWays,
+  EXACTLY,
   layOut,
   oneMore,
   pick,
@@ -80,7 +81,7 @@ const worker = {
 
   layOut: (question: LayQuestion): Layout => layOut(question),
 
-  timing: (asked: TimingAsked): Timing => timingOf(asked, true),
+  timing: (asked: TimingAsked): Timing => timingOf(asked, EXACTLY),
 
   clockWays: (order: OrderBody, shelf: readonly Good[], house: House, key: string): ClockWay[] =>
     clockWays(order, shelf, house, key),

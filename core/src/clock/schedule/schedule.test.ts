@@ -4,7 +4,8 @@ import { permutations } from '../../testing/goods.js';
 import type { Job, Room } from './job.js';
 import { costOf } from './job.js';
 import { Backwards, scheduleCost } from './place.js';
-import { quickDay, scheduleDay } from './schedule.js';
+import { quickDay } from './quick.js';
+import { scheduleDay } from './schedule.js';
 
 interface Highs {
   solve(program: string): { Status: string; ObjectiveValue: number };

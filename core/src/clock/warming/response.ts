@@ -1,45 +1,12 @@
-import { areaOf } from '../../cut/index.js';
-import { changes, type Body, type Way } from './body.js';
+import { changes, type Body } from './body.js';
 import { gridOf } from './grid.js';
 import type { Fineness } from './mesh.js';
 import type { Paste } from './paste.js';
-import { QUICK_TERMS, seriesOf, type Excess, type Response } from './series.js';
-
-/** The product of its ways: the heart is cold in all of them, a face is warm in one and cold in the others. */
-function product(responses: readonly Response[]): Response {
-  return (minute) => {
-    const all = responses.map((response) => response(minute));
-    const heart = all.reduce((left, one) => left * one.heart, 1);
-    const faces = all.map((one) => (one.heart > 0 ? (heart / one.heart) * one.face : 0));
-    return { heart, face: Math.min(...faces) };
-  };
-}
+import { product } from './quick.js';
+import { seriesOf, type Response } from './series.js';
 
 /** The excess of a body at any minute until `until`: by series where its films stay, else step by step. */
 export const responseOf = (body: Body, paste: Paste, until: number, fine?: Fineness): Response =>
   product(
     body.ways.map((way) => (changes(way) ? null : seriesOf(way, paste)) ?? gridOf(way, paste, until, fine)),
   );
-
-/** A section as the cylinder that has as much inside for its rim: quick, and warmer than a corner, colder than a blade. */
-const roundFor = (way: Way): Way => {
-  if (way.kind !== 'section') return way;
-  const rim = way.outline.reduce((sum, [x, y], i) => {
-    const [u, v] = way.outline[(i + 1) % way.outline.length]!;
-    return sum + Math.hypot(u - x, v - y);
-  }, 0);
-  return { kind: 'cylinder', radius: (2 * Math.abs(areaOf(way.outline))) / rim, round: way.round };
-};
-const asAtFirst = (way: Way): Way =>
-  way.kind === 'slab'
-    ? { ...way, below: way.below.slice(0, 1), above: way.above.slice(0, 1) }
-    : { ...way, round: way.round.slice(0, 1) };
-
-/** The same with sections as cylinders and films as at first: what the quick answer warms. */
-export const quickly = (body: Body): Body => ({ ...body, ways: body.ways.map(roundFor).map(asAtFirst) });
-
-/** The quick answer: few terms of a body that has series only. */
-export const quickResponse = (body: Body, paste: Paste): Response =>
-  product(quickly(body).ways.map((way) => seriesOf(way, paste, QUICK_TERMS)!));
-
-export type { Excess, Response };

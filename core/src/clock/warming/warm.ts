@@ -5,7 +5,8 @@ import { airAt, firstMinute, MOST_LEAD, warmthAt, type Day, type Warmth } from '
 import { dewPoint, USUAL_HUMIDITY } from './dew.js';
 import { FILM_RANGE } from './film.js';
 import { warmerOf, type LiesAs, type Lying, type Warmer } from './lies.js';
-import { quickResponse, responseOf, type Response } from './response.js';
+import { quickResponse } from './quick.js';
+import type { Response } from './series.js';
 import { FAT_SHOWS, type Band } from './targets.js';
 
 /** One reading of a probe in the heart. */
@@ -48,17 +49,14 @@ export interface Warming {
   readonly exact: boolean;
 }
 
-type Warmed = { readonly warmer: Warmer; readonly response: Response };
-type Reckon = (ask: WarmAsk, lying: Lying) => Warmed;
-const exactly: Reckon = ({ main, thing }, lying) => {
-  const warmer = warmerOf(main, thing, lying);
-  return { warmer, response: responseOf(warmer.body, warmer.paste, MOST_LEAD) };
-};
+export type Warmed = { readonly warmer: Warmer; readonly response: Response };
+/** How a body is solved: by the first few terms (`roughly`), or by series and sections (exactly.ts). */
+export type Reckon = (ask: WarmAsk, lying: Lying) => Warmed;
 
 /** What was reckoned of each good a moment ago: most edits leave most goods as they lie. */
 const MOST_KNOWN = 40;
 const known = rememberedBy((_: Main) => new Map<string, Warmed>());
-const roughly: Reckon = ({ main, thing }, lying) => {
+export const roughly: Reckon = ({ main, thing }, lying) => {
   const of = known(main);
   const { lies, grams, pieces, area, height } = thing;
   const key = [lies, grams, pieces, area, height, ...Object.values(lying)].join(' ');
@@ -112,9 +110,9 @@ function rangeOf(ask: WarmAsk, lead: number | null): Warming['range'] {
 }
 
 /** How a good warms: by series and sections, or by the first few terms at once. */
-export function warm(asked: WarmAsk, exact = true): Warming {
+export function warm(asked: WarmAsk, reckon: Reckon = roughly): Warming {
   const { ask, fitted } = byReadings(asked);
-  const reckon = exact ? exactly : roughly;
+  const exact = reckon !== roughly;
   const lead = leadOf(ask, 1, reckon);
   const { warmer } = bareAt(ask, lead ?? 0, 1, roughly);
   return {
@@ -142,9 +140,9 @@ export interface Course {
 }
 
 /** The course of a good that leaves the cold at `out`. @param by its film so many times as strong */
-export function courseOf(asked: WarmAsk, out: number, exact = true, by = 1): Course {
+export function courseOf(asked: WarmAsk, out: number, reckon: Reckon = roughly, by = 1): Course {
   const { ask } = byReadings(asked);
-  const { response } = bareAt(ask, ask.at - out, by, exact ? exactly : roughly);
+  const { response } = bareAt(ask, ask.at - out, by, reckon);
   const at = (minute: number) => warmthAt(response, ask.lying.start, ask.day, out, minute);
   const { band } = ask;
   return {

@@ -7,7 +7,8 @@ import { warmthAt, firstMinute } from './curve.js';
 import { gridOf } from './grid.js';
 import { meshOf, USUAL } from './mesh.js';
 import { diffusivity, pasteOf } from './paste.js';
-import { quickly, responseOf } from './response.js';
+import { quickly } from './quick.js';
+import { responseOf } from './response.js';
 import { seriesOf } from './series.js';
 
 /** A cheddar-like paste, g per 100 g (the worked example of the trade's tables). */

@@ -34,7 +34,7 @@ declare module '../../units/reason.js' {
   }
 }
 
-/** When everything happens, by the quick answer; the searched one is `timingOf(asked, true)`. */
+/** When everything happens, by the quick answer; the searched one is `timingOf(asked, EXACTLY)`. */
 export interface ClockPart {
   readonly timing: Timing & { readonly asked: TimingAsked };
 }
@@ -136,7 +136,7 @@ export const clockStage = stage({
       room: { hands: set.hands ?? house.hands, ovens: set.ovens ?? house.ovens },
       mostBefore: set.earliest === null ? null : Math.max(0, -minutesBetween(brief.servingAt, set.earliest)),
     };
-    return { timing: { ...timingOf(asked, false), asked } };
+    return { timing: { ...timingOf(asked), asked } };
   },
   advise: ({ clock: { timing } }): Reason[] => {
     const { outings, day, asked, tasks } = timing;
