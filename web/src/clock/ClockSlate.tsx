@@ -43,12 +43,17 @@ function Vitals({ desk }: { desk: ClockDesk }) {
   const first = [...timing.outings].sort((a, b) => a.out - b.out)[0];
   const off = [...timing.outings].sort((a, b) => a.offBy - b.offBy)[0];
   const begins = Math.min(...desk.shifts.map(({ start }) => start));
+  // Where a clock has two halves, which of them is the small unit.
+  const clock = (minutes: number) => {
+    const [figure, unit] = time(minutes).split(/\s/);
+    return { figure, unit };
+  };
   if (!first || !off) return null;
   return (
     <section className="flex gap-4" aria-label={say`The day in three times`}>
-      <Vital label={say`begin by`} figure={time(begins)} below={say`the first work`} />
-      <Vital label={say`out of the cold`} figure={time(first.out)} below={first.main.name} />
-      <Vital label={say`off the table`} figure={time(off.offBy)} below={off.main.name} />
+      <Vital label={say`begin by`} {...clock(begins)} below={say`the first work`} />
+      <Vital label={say`out of the cold`} {...clock(first.out)} below={first.main.name} />
+      <Vital label={say`off the table`} {...clock(off.offBy)} below={off.main.name} />
     </section>
   );
 }

@@ -15,7 +15,7 @@ const WIDTH = 820;
 const LANE = 36;
 const GOOD = 30;
 const HEAD = 44;
-const RIGHT = 74;
+const RIGHT = 86;
 
 const rounded = (minute: number, step: number, up: boolean) =>
   (up ? Math.ceil(minute / step) : Math.floor(minute / step)) * step;

@@ -31,9 +31,9 @@ export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk 
       const { heart, face } = usual!.at(minute);
       return {
         minute,
-        heart: degrees.shown(heart),
-        face: degrees.shown(face),
-        range: [degrees.shown(weak!.at(minute).heart), degrees.shown(strong!.at(minute).heart)],
+        heart: degrees.exact(heart),
+        face: degrees.exact(face),
+        range: [degrees.exact(weak!.at(minute).heart), degrees.exact(strong!.at(minute).heart)],
       };
     });
     // The figures of a course are plain, and asked anew when the good, its start or the unit changes.

@@ -1,6 +1,7 @@
 import { courseOf, type Outing } from '@rotula/core';
 import { lazy, Suspense } from 'react';
 import { useWorkbench } from '../frame/context';
+import type { Format } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
 import { ruleWords } from '../words/clock';
 import { say } from '../language/say';
@@ -14,8 +15,16 @@ const WarmCurve = lazy(() => import('./WarmCurve'));
 const SCHOOLS = [
   { low: 0, high: 22, says: () => say`15 minutes: right for slices and small cubes` },
   { low: 22, high: 50, says: () => say`30 to 60 minutes: right for small pieces` },
-  { low: 50, high: 75, says: () => say`60 minutes: right for a wedge of a quarter kilo` },
-  { low: 75, high: Infinity, says: () => say`60 to 180 minutes: right for half a kilo and more` },
+  {
+    low: 50,
+    high: 75,
+    says: (grams: Format['grams']) => say`60 minutes: right for a wedge of ${grams(250)}`,
+  },
+  {
+    low: 75,
+    high: Infinity,
+    says: (grams: Format['grams']) => say`60 to 180 minutes: right for ${grams(500)} and more`,
+  },
 ] as const;
 
 const LIES_WORDS = {
@@ -105,7 +114,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
           : say`Good until ${desk.time(one.fatAt)}: then fat shows on its face.`}
       </p>
       <p className="mt-2 text-sm text-chalk-soft">
-        {say`Of the schools ${school.says()}.`}{' '}
+        {say`Of the schools ${school.says(format.grams)}.`}{' '}
         {warming.estimated && say`What it is made of is estimated by its style.`}{' '}
         {warming.standsFor && say`Its shape stands for a simpler one.`}{' '}
         {say`Left out: melting fat, crust and drying.`}{' '}

@@ -4,10 +4,17 @@ import { celsiusFromFahrenheit, fahrenheitFromCelsius, type House } from '@rotul
 export interface Degrees {
   readonly unit: '°C' | '°F';
   readonly shown: (celsius: number) => number;
+  /** Not rounded: for a curve. */
+  readonly exact: (celsius: number) => number;
   readonly back: (typed: number) => number;
 }
 
 export const degreesOf = ({ units }: House): Degrees =>
   units === 'US customary'
-    ? { unit: '°F', shown: (c) => Math.round(fahrenheitFromCelsius(c)), back: celsiusFromFahrenheit }
-    : { unit: '°C', shown: (c) => Math.round(c * 10) / 10, back: (c) => c };
+    ? {
+        unit: '°F',
+        shown: (c) => Math.round(fahrenheitFromCelsius(c)),
+        exact: fahrenheitFromCelsius,
+        back: celsiusFromFahrenheit,
+      }
+    : { unit: '°C', shown: (c) => Math.round(c * 10) / 10, exact: (c) => c, back: (c) => c };
