@@ -46,7 +46,7 @@ function Vitals({ desk }: { desk: ClockDesk }) {
   // Where a clock has two halves, which of them is the small unit.
   const clock = (minutes: number) => {
     const [figure, unit] = time(minutes).split(/\s/);
-    return { figure, unit };
+    return { figure, unit: unit && ` ${unit}` };
   };
   if (!first || !off) return null;
   return (
