@@ -37,8 +37,8 @@ const MISSED = `
     .map((e) => e.outerHTML.slice(0, 160));`;
 
 const MOST_TABS = 600;
-/** So many in one go: asking after each takes longer than pressing. */
-const AT_ONCE = 12;
+/** So many in one go: asking after each takes longer than pressing. On Lay the focus itself puts the list in another order. */
+const atOnce = (path: string) => (path.endsWith('/lay') ? 1 : 12);
 
 const once = SCREENS.filter((path) => !path.includes('quiet-board'));
 test.each(once)('%s', async (path) => {
@@ -47,17 +47,15 @@ test.each(once)('%s', async (path) => {
   await shop.rest();
   await shop.driver.executeScript(WATCH);
   const ends = () => shop.driver.executeScript<boolean>('return window.reachedEnd');
-  const missed = () => shop.driver.executeScript<string[]>(MISSED);
-  // What came while the focus went by is come to in a second round; what cannot be come to is not.
-  for (let round = 0; round === 0 || (round < 2 && (await missed()).length > 0); round++) {
-    await shop.driver.executeScript('window.reachedEnd = false');
-    let tabs = 0;
-    do {
-      await shop.driver.actions().sendKeys(Key.TAB.repeat(AT_ONCE)).perform();
-      tabs += AT_ONCE;
-    } while (tabs < MOST_TABS && !(await ends()));
-    expect(tabs).toBeLessThan(MOST_TABS);
-  }
-  expect(await missed()).toEqual([]);
+  let tabs = 0;
+  do {
+    await shop.driver
+      .actions()
+      .sendKeys(Key.TAB.repeat(atOnce(path)))
+      .perform();
+    tabs += atOnce(path);
+  } while (tabs < MOST_TABS && !(await ends()));
+  expect(tabs).toBeLessThan(MOST_TABS);
+  expect(await shop.driver.executeScript(MISSED)).toEqual([]);
   expect(await shop.driver.executeScript('return [...window.unseen]')).toEqual([]);
 });

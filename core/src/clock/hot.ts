@@ -57,6 +57,9 @@ export const HOT_ROWS: readonly HotRow[] = [
   },
 ];
 
+/** An oven takes so long to heat. Common practice, no source. */
+export const OVEN_HEATS = minutes(15);
+
 export const hotRow = (way: HotWay): HotRow => HOT_ROWS.find((row) => row.way === way)!;
 /** How a good may be served hot; null: it is not. */
 export const hotWayOf = (good: Good): HotWay | null => HOT_ROWS.find(({ suits }) => suits(good))?.way ?? null;

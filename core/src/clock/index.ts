@@ -1,12 +1,12 @@
 export { dayWays, type DayWay } from './dayWays.js';
-export { HOT_ROWS, hotHolding, hotRow, type HotRow, hotWayOf } from './hot.js';
+export { hotHolding, hotRow, OVEN_HEATS, type HotRow, hotWayOf } from './hot.js';
 export type { OnPlate, Outing } from './outings.js';
 export { ARRIVES_BEFORE, type Party, partyOf, type WaveTimes } from './party.js';
 export type { DaySchedule } from './schedule/quick.js';
 export { EXACTLY } from './exactly.js';
 export type { Job, Placed, ScheduleCost } from './schedule/job.js';
 export { type Shift, shiftsOf } from './shifts.js';
-export type { Task, TaskKind } from './tasks.js';
+export type { Task, TaskKind } from './tasks/index.js';
 export { type Timing, type TimingAsked, timingOf } from './timing.js';
 export { type Course, courseOf, warm, type WarmAsk, type Warming } from './warming/warm.js';
 export { FAT_SHOWS, type Band, targetOf } from './warming/targets.js';

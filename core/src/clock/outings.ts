@@ -51,6 +51,8 @@ export interface Outing {
   readonly offBy: number;
   /** Minutes by which warming and standing together are longer than it may be out; 0: both have room. */
   readonly short: number;
+  /** Minutes by which it must be off before its wave ends, since it left the cold sooner than that allows; 0: it stays. */
+  readonly early: number;
   readonly says: 'right' | 'too cold' | 'too warm';
 }
 
@@ -121,15 +123,18 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
     ),
     ...asked.plates.flatMap(({ main, thing, plate }) => one(main, first!, thing, plate)),
   ];
-  const whole = way === 'whole board' ? wholeOut(all, party) : null;
-  return all.map((found): Outing => {
-    const { wave, plate } = found;
+  const limited = all.map((found) => {
+    const safety = found.plate === null ? asked.safety : { ...asked.safety, atRisk: true };
+    return { ...found, ...safeTimeOf(found.main, safety) };
+  });
+  // Of a board that goes out as one the most tender good decides for all.
+  const whole = way === 'whole board' ? wholeOut(limited) : null;
+  return limited.map((found): Outing => {
+    const { wave, most } = found;
     const needs = leadOf(found.warming);
-    const safety = plate === null ? asked.safety : { ...asked.safety, atRisk: true };
-    const { most, rule } = safeTimeOf(found.main, safety);
-    const wanted = whole !== null && wave.number === 1 ? whole : wave.on - needs;
+    const wanted = whole !== null && wave.number === 1 ? whole : Math.max(wave.on - needs, wave.off - most);
     // Safe comes before warm: it leaves the cold no sooner than it may, and is laid before it stands there.
-    const safe = Math.min(wave.on - STRAIGHT, Math.max(wanted, wave.off - most));
+    const safe = Math.min(wave.on - STRAIGHT, wanted);
     // Nobody is there to take it out before the work may begin.
     const there = Math.min(
       wave.on - STRAIGHT,
@@ -141,8 +146,6 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
         ...found,
         band: found.ask.band,
         needs,
-        most,
-        rule,
         off: wave.off,
         short: Math.max(0, needs + (wave.off - wave.on) - most),
       },
@@ -152,7 +155,7 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
   });
 }
 
-type Bare = Omit<Outing, 'out' | 'readyAt' | 'fatAt' | 'atTable' | 'offBy' | 'safeUntil' | 'says'>;
+type Bare = Omit<Outing, 'out' | 'readyAt' | 'fatAt' | 'atTable' | 'offBy' | 'safeUntil' | 'early' | 'says'>;
 
 /** What follows from the minute at which it leaves the cold. */
 function outAt(one: Bare, out: number, reckon: Reckon): Outing {
@@ -167,6 +170,7 @@ function outAt(one: Bare, out: number, reckon: Reckon): Outing {
     atTable: { heart: celsius(warmth.heart), face: celsius(warmth.face) },
     offBy: Math.min(out + most, off),
     safeUntil: out + most,
+    early: Math.max(0, off - (out + most)),
     says: !band || within(warmth.heart, band) ? 'right' : warmth.heart < band.low ? 'too cold' : 'too warm',
   };
 }
@@ -198,22 +202,21 @@ const earliest = ({ journey }: Party, way: WarmingWay): number =>
 const carriedOpen = ({ journey }: Party, way: WarmingWay): boolean =>
   journey !== null && !journey.chilled && way !== 'where it is served';
 
-/** One time for the whole board: the one at which most goods are in their bands, the latest of several. */
-function wholeOut(
-  all: readonly { readonly wave: WaveTimes; readonly warming: Warming; readonly ask: WarmAsk }[],
-  party: Party,
-): number {
+/** A good of the first wave before it is known when it leaves the cold. */
+type Limited = Pick<Outing, 'wave' | 'warming' | 'ask' | 'most'>;
+
+/** One time for the whole board: the one at which most goods are in their bands, the latest of several, and safe for all. */
+function wholeOut(all: readonly Limited[]): number {
   const first = all.filter(({ wave }) => wave.number === 1);
   const leads = [...new Set(first.map(({ warming }) => leadOf(warming)))].sort((a, b) => a - b);
   let best = { out: -(leads[0] ?? STRAIGHT), right: -1 };
   for (const lead of leads) {
-    const right = first.filter(({ ask }) => {
-      if (!ask.band) return lead <= 60;
-      return within(courseOf(ask, -lead).at(0).heart, ask.band);
-    }).length;
+    const right = first.filter(({ ask }) =>
+      ask.band ? within(courseOf(ask, -lead).at(0).heart, ask.band) : lead <= STRAIGHT,
+    ).length;
     if (right > best.right) best = { out: -lead, right };
   }
-  return Math.max(best.out, earliest(party, 'whole board'));
+  return Math.max(best.out, ...first.map(({ wave, most }) => wave.off - most));
 }
 
 /** The tightest: where warming and standing exceed what is safe by most, else what is off the table first after serving. */
@@ -222,4 +225,5 @@ export const tightOf = (outings: readonly Outing[]): Outing | null =>
     (tight, one) => (tight === null || slack(one) < slack(tight) ? one : tight),
     null,
   );
-const slack = ({ most, needs, off, wave }: Outing): number => most - needs - (off - wave.on);
+const slack = ({ most, needs, off, wave, safeUntil }: Outing): number =>
+  Math.min(most - needs - (off - wave.on), safeUntil - off);

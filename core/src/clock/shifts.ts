@@ -1,4 +1,4 @@
-import type { Task } from './tasks.js';
+import type { Task } from './tasks/index.js';
 import type { Timing } from './timing.js';
 
 /** One piece of work as it stands on the day. */

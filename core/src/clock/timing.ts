@@ -3,7 +3,7 @@ import type { Thing } from '../lay/index.js';
 import { laidSooner, outingsFor, tightOf, type Outing, type OutingsAsked } from './outings.js';
 import type { Room } from './schedule/job.js';
 import { quickDay, type DayAsked, type DaySchedule } from './schedule/quick.js';
-import { tasksFor, type Task, type TasksAsked } from './tasks.js';
+import { tasksFor, type Task, type TasksAsked } from './tasks/index.js';
 import { roughly, type Reckon } from './warming/warm.js';
 import type { WarmingWay } from './words.js';
 

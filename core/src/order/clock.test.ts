@@ -82,6 +82,17 @@ describe('out of the cold', () => {
     const whole = made({ way: 'whole board' });
     const outs = new Set(whole.timing.outings.filter(({ wave }) => wave.number === 1).map(({ out }) => out));
     expect(outs.size).toBe(1);
+    // The most tender good decides, whatever a house entered for another.
+    const safeLimits = [
+      { what: 'tarpot', minutes: 300, ground: 'aw 0.90', source: 'maker’s sheet' },
+    ] as never;
+    const mixed = timingOf({
+      ...whole.timing.asked,
+      safety: { ...whole.timing.asked.safety, own: safeLimits },
+    });
+    expect(new Set(mixed.outings.filter(({ wave }) => wave.number === 1).map(({ out }) => out)).size).toBe(1);
+    // But for the minutes in which it is laid.
+    for (const { early } of mixed.outings) expect(early).toBeLessThanOrEqual(5);
     const told = whole.advice.filter(({ rule }) => rule.endsWith('with the board'));
     expect(told.length).toBeGreaterThan(0);
   });
@@ -165,6 +176,12 @@ describe('where warming and safe time collide', () => {
       expect(short).toBeLessThan(now.timing.tight!.short);
     }
   });
+  test('a room in which it never gets warm is no way out', () => {
+    // In air of 15 the heart reaches 13; in air of 12 it never does.
+    const ways = clockWays(order({}, { roomCelsius: 15 }), counter, HOUSE, 'halyard#1');
+    expect(ways.length).toBeGreaterThan(0);
+    expect(ways.map(({ id }) => id)).not.toContain('cooler room');
+  });
   test('where nothing collides there is no way out to take', () => {
     expect(clockWays(order({}, { hours: 1 }), counter, HOUSE, 'slate-quay#1')).toEqual([]);
   });
@@ -182,6 +199,23 @@ describe('what travels', () => {
     expect(
       made({ chilled: true }, { ...travel, journeyCelsius: 12 }).timing.asked.party.journey!.chilled,
     ).toBe(false);
+  });
+  test('carried open it is off sooner than its wave ends, and that is told; a way so long that its time is over is a caution', () => {
+    const open = made({}, { ...travel, hours: 1.5 });
+    const one = outing(open, 'halyard');
+    expect(one.early).toBe(one.off - (one.out + one.most));
+    expect(one.early).toBeGreaterThan(0);
+    expect(open.advice.map(({ rule }) => rule)).toContain('safe time ends first');
+    expect(open.cautions.map(({ rule }) => rule)).not.toContain('safe time over when served');
+    const ways = clockWays(order({}, { ...travel, hours: 1.5 }), counter, HOUSE, 'halyard#1');
+    expect(ways.map(({ id }) => id)).toContain('carry it cold');
+    const far = made({}, { travelMinutes: 120 });
+    expect(far.cautions.find(({ rule }) => rule === 'safe time over when served')!.goods).toContain(
+      'halyard',
+    );
+    expect(
+      made({ chilled: true }, { travelMinutes: 120, journeyCelsius: 4 }).cautions.map(({ rule }) => rule),
+    ).not.toContain('safe time over when served');
   });
   test('wrapped before it is loaded, loaded before it leaves, set up after', () => {
     const of = made({}, travel);

@@ -8,6 +8,7 @@ import { plan, type Plan } from './plan.js';
 
 /** What is changed where safe time and warming collide. */
 export const CLOCK_WAYS = [
+  'carry it cold',
   'cut smaller',
   'one more wave',
   'lower target',
@@ -24,13 +25,16 @@ export interface ClockWay {
   readonly change: Partial<OrderBody>;
   /** Minutes by which this good would still be too long out, and how warm it would be on the table. */
   readonly short: Minutes;
-  readonly served: Celsius | null;
+  readonly served: Celsius;
 }
 
 const LOWER_BY = 2;
 const COOLER_BY = 3;
 const MOST_CUTS = 3;
 const LEAST_HOURS = 1;
+
+/** What is too long of it: for warming and standing, and since it left the cold. */
+const tooLong = ({ short, early }: Outing): number => short + early;
 
 /** Everything that might help, by itself. */
 function tries(
@@ -43,6 +47,16 @@ function tries(
   const room = roomOf(brief);
   const count = now.waves.count + 1;
   return [
+    // A cold box or van at five degrees: those minutes do not count.
+    ...(brief.travelMinutes > 0 && !now.timing.asked.party.journey!.chilled
+      ? [
+          {
+            id: 'carry it cold' as const,
+            to: COLD_AT_MOST,
+            change: { brief: { ...brief, journeyCelsius: COLD_AT_MOST }, clock: { ...clock, chilled: true } },
+          },
+        ]
+      : []),
     ...cut.others
       .slice(0, thing.lies === 'whole' ? MOST_CUTS : MOST_CUTS - 1)
       .map((id) => ({ id: 'cut smaller' as const, to: id, change: { cuts: { ...cuts, [main.id]: id } } })),
@@ -88,13 +102,17 @@ export function clockWays(order: OrderBody, shelf: readonly Good[], house: House
   const now = plan(order, shelf, house);
   const found = (of: Plan) => of.timing.outings.find((one) => one.key === key);
   const outing = found(now);
-  if (!outing || outing.short <= 0) return [];
+  if (!outing || tooLong(outing) <= 0) return [];
   return tries(order, now, outing)
-    .map((way): ClockWay => {
+    .flatMap((way) => {
       const then = found(plan({ ...order, ...way.change }, shelf, house));
-      return { ...way, short: minutes(then?.short ?? 0), served: then?.atTable.heart ?? null };
+      // What never gets warm is no way out.
+      if (!then || (then.warming.lead === null && outing.warming.lead !== null)) return [];
+      const short = minutes(Math.max(then.short, then.early));
+      return [{ left: tooLong(then), way: { ...way, short, served: then.atTable.heart } }];
     })
-    .filter(({ short }) => short < outing.short)
-    .sort((a, b) => a.short - b.short)
+    .filter(({ left }) => left < tooLong(outing))
+    .sort((a, b) => a.left - b.left)
+    .map(({ way }): ClockWay => way)
     .filter(({ id }, i, all) => all.findIndex((one) => one.id === id) === i);
 }

@@ -184,6 +184,26 @@ describe('format 4', () => {
     expect(lift({ board: 'large box', many: 8 }).lay).toEqual({ choice: 'together each large box' });
     expect(lift({ board: null, many: null }).lay).toEqual({ choice: null });
   });
+  test('nobody had timed an order of format 8; the house that it keeps is lifted too', () => {
+    const { order } = OrderFile.parse({
+      format: 'rotula.order',
+      formatVersion: 8,
+      order: { title: 'x', brief: { servingAt: '2027-06-12T18:30' } },
+    });
+    expect(order.clock).toMatchObject({ way: null, keeper: 'us', hot: [], moved: {}, readings: [] });
+    const lifted = ORDER_FORMAT.upgrades[8]!({
+      snapshot: { goods: {}, house: { currency: 'EUR' } },
+    } as never);
+    expect(lifted).toMatchObject({ snapshot: { house: { procedure: null, safeLimits: [], film: null } } });
+  });
+  test('a house of format 6 had named no written procedure and entered no limit', () => {
+    const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 6);
+    expect(House.parse('document' in up ? up.document : null)).toMatchObject({
+      procedure: null,
+      safeLimits: [],
+      film: null,
+    });
+  });
   test('every format has a step from each version before it', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
       for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();

@@ -52,7 +52,7 @@ describe('the Lagrangian bound', () => {
         expect(relaxed).not.toBeNull();
         expect(relaxed!.bound).toBeGreaterThanOrEqual(top - 1e-7);
       }),
-      { numRuns: 60, seed: 8 },
+      { numRuns: 120, seed: 8 },
     );
   });
 
@@ -74,7 +74,7 @@ describe('the Lagrangian bound', () => {
           expect(relaxed.chosen.every((i) => set.includes(i))).toBe(true);
         }
       }),
-      { numRuns: 60, seed: 9 },
+      { numRuns: 120, seed: 9 },
     );
     expect(letGo).toBeGreaterThan(50);
   });
@@ -121,7 +121,7 @@ describe('filling the last places by trying', () => {
         enumerator(instance)([], [...instance.kindOf.keys()], () => found + 1e-12, offer);
         expect(found).toBeCloseTo(best(instance, allowed(instance)), 9);
       }),
-      { numRuns: 40, seed: 12 },
+      { numRuns: 80, seed: 12 },
     );
   });
   test('may be used again and again: one search leaves nothing behind for the next', () => {
@@ -172,7 +172,7 @@ describe('the first selection', () => {
             expect(valueOf(instance, other)).toBeLessThanOrEqual(value + 1e-6);
           }
       }),
-      { numRuns: 30, seed: 14 },
+      { numRuns: 60, seed: 14 },
     );
   });
   test('a gain is the difference it makes', () => {
@@ -184,7 +184,7 @@ describe('the first selection', () => {
         const [item, ...rest] = set;
         expect(gainer(instance, rest)(item!)).toBeCloseTo(valueOf(instance, set), 9);
       }),
-      { numRuns: 30, seed: 15 },
+      { numRuns: 60, seed: 15 },
     );
   });
   test('what cannot be finished is told: it never turns a set away that could be', () => {
@@ -222,7 +222,7 @@ test('cheeses and meats apart are worth together what they are worth as one', ()
       });
       expect(sides[0]! + sides[1]! + instance.base).toBeCloseTo(valueOf(instance, set), 9);
     }),
-    { numRuns: 30, seed: 17 },
+    { numRuns: 60, seed: 17 },
   );
 });
 
@@ -246,9 +246,9 @@ test('bundles of one kind hold the best of all; a dearer one is worth no less', 
           if (by.cost[a]! < by.cost[b]!) expect(by.own[a]!).toBeLessThanOrEqual(by.own[b]!);
       if (front.length > 1) tied++;
     }),
-    { numRuns: 60, seed: 18 },
+    { numRuns: 120, seed: 18 },
   );
-  expect(tied).toBeGreaterThan(6);
+  expect(tied).toBeGreaterThan(10);
 });
 
 test('open nodes come highest bound first; of equal ones the fuller, then the older', () => {

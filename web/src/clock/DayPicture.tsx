@@ -4,18 +4,13 @@ import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
 import { say } from '../language/say';
 import { plateLabel } from '../words';
-import { TASK_SHORT, TASK_WORDS } from '../words/clock';
-import { barsOf, type Bar } from './lanes';
+import { GoodBar } from './GoodBar';
+import { barsOf } from './lanes';
+import { GOOD, HEAD, LANE, NAME, RIGHT, WIDTH } from './measures';
 import { dayScale, type DayScale } from './scale';
 import type { ClockDesk } from './useClock';
 import { useBarDrag } from './useBarDrag';
-
-const NAME = 132;
-const WIDTH = 820;
-const LANE = 36;
-const GOOD = 30;
-const HEAD = 44;
-const RIGHT = 86;
+import { WorkBar } from './WorkBar';
 
 const rounded = (minute: number, step: number, up: boolean) =>
   (up ? Math.ceil(minute / step) : Math.floor(minute / step)) * step;
@@ -180,148 +175,5 @@ function dayWords({ timing: { day, exact } }: ClockDesk): string {
   if (!exact) return say`Quick answer.`;
   return day.exact
     ? say`No other order of the work is better: every one was looked at.`
-    : say`The best of ${count(day.nodes, 'order')} that were looked at; none begins later than ${count(day.bound.first, 'minute')} before serving.`;
+    : say`The best found in ${count(day.nodes, 'step')} of the search; no order of the work begins later than ${count(day.bound.first, 'minute')} before serving.`;
 }
-
-/** A letter is so wide, px of the picture. */
-const LETTER = 7.4;
-
-function WorkBar({
-  bar,
-  desk,
-  x,
-  drag,
-}: {
-  bar: Bar;
-  desk: ClockDesk;
-  x: (minute: number) => number;
-  drag: ReturnType<typeof useBarDrag>;
-}) {
-  const first = bar.shifts[0]!.task;
-  const by = drag.by(first.id);
-  const [from, to] = [x(bar.start + by), x(bar.end + by)];
-  const short = TASK_SHORT[bar.kind];
-  const wide = Math.max(5, to - from - 1.5);
-  const chosen = bar.shifts.some(({ task }) => task.id === desk.chosen);
-  const names = desk.goodsOf([...new Set(bar.shifts.flatMap(({ task }) => task.goods))]);
-  const told = say`${desk.time(bar.start)} to ${desk.time(bar.end)}: ${TASK_WORDS[bar.kind](names)}`;
-  const warm = bar.kind === 'oven' || bar.kind === 'lay';
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={told}
-      aria-pressed={chosen}
-      className="cursor-pointer"
-      data-work={first.id}
-      onClick={() => desk.choose(first.id)}
-      onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), desk.choose(first.id))}
-      {...drag.handlers(first.id, bar.start)}
-    >
-      <title>{told}</title>
-      <rect x={from - 2} y={0} width={wide + 4} height={LANE} fill="transparent" />
-      <rect
-        x={from}
-        y={5}
-        width={wide}
-        height={LANE - 10}
-        rx={4}
-        fill={chosen ? 'var(--color-ink)' : warm ? 'var(--color-butter)' : 'var(--color-shade)'}
-        stroke={
-          bar.shifts.some(({ task }) => task.job.fixed !== null && task.job.hands > 0)
-            ? 'var(--color-annatto)'
-            : 'var(--color-line)'
-        }
-        strokeWidth={1.5}
-      />
-      {wide > short.length * LETTER + 8 && (
-        <text
-          x={from + wide / 2}
-          y={23}
-          textAnchor="middle"
-          fontSize={14}
-          fill={chosen ? 'var(--color-paper)' : warm ? '#2a2520' : 'var(--color-ink)'}
-        >
-          {short}
-        </text>
-      )}
-    </g>
-  );
-}
-
-function GoodBar({
-  one,
-  y,
-  x,
-  desk,
-  tight,
-}: {
-  one: Outing;
-  y: number;
-  x: (minute: number) => number;
-  desk: ClockDesk;
-  tight: boolean;
-}) {
-  const [from, to] = [x(one.out), x(one.offBy)];
-  const dot = one.readyAt === null ? null : x(one.readyAt);
-  const id = `warm-${one.key.replace('#', '-')}`;
-  const shown = desk.focus === one.key;
-  const share = dot === null ? 1 : Math.max(0.02, Math.min(1, (dot - from) / Math.max(1, to - from)));
-  const off = say`off ${desk.time(one.offBy)}`;
-  const ready = one.readyAt === null ? say`not ready while it stands` : say`ready ${desk.time(one.readyAt)}`;
-  const told = say`${one.main.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
-  return (
-    <g
-      transform={`translate(0 ${y})`}
-      role="button"
-      tabIndex={0}
-      aria-label={told}
-      aria-pressed={shown}
-      className="cursor-pointer"
-      data-outing={one.key}
-      onClick={() => desk.look(one.key)}
-      onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), desk.look(one.key))}
-    >
-      <defs>
-        <linearGradient id={id}>
-          <stop offset="0%" stopColor="#8fb4c8" />
-          <stop offset={`${Math.round(100 * share)}%`} stopColor={dot === null ? '#b9c0a8' : '#e9c25a'} />
-          <stop offset="100%" stopColor={dot === null ? '#c9c09a' : '#dd9a3c'} />
-        </linearGradient>
-      </defs>
-      <rect
-        x={0}
-        y={0}
-        width={WIDTH}
-        height={GOOD}
-        fill={shown ? 'var(--color-shade)' : 'transparent'}
-        opacity={0.6}
-        rx={4}
-      />
-      <text x={4} y={20} fontSize={16} fontWeight={tight ? 700 : 400} fill="var(--color-ink)">
-        {clipped(one.main.name)}
-      </text>
-      {/* A gap for the ear. */ ' '}
-      <rect x={from} y={6} width={Math.max(3, to - from)} height={GOOD - 12} rx={3} fill={`url(#${id})`} />
-      <rect
-        x={to - 3}
-        y={3}
-        width={3.5}
-        height={GOOD - 6}
-        fill={one.safeUntil <= one.off ? 'var(--color-wax)' : 'var(--color-ink-soft)'}
-      />
-      {dot !== null && dot <= to && <circle cx={dot} cy={GOOD / 2} r={5} fill="#2a2520" />}
-      <text
-        x={to + 6}
-        y={20}
-        fontSize={14}
-        fill={one.safeUntil <= one.off ? 'var(--color-wax)' : 'var(--color-ink-soft)'}
-      >
-        {off}
-      </text>
-    </g>
-  );
-}
-
-/** As much of a name as the column holds. */
-const clipped = (name: string): string => (name.length > 15 ? `${name.slice(0, 14)}…` : name);

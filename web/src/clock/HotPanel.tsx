@@ -1,4 +1,4 @@
-import { hotHolding, hotRow, hotWayOf } from '@rotula/core';
+import { hotHolding, hotRow, hotWayOf, OVEN_HEATS } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { Stepper } from '../ui/Stepper';
@@ -42,7 +42,7 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
               </label>
               {on && oven && (
                 <p className="pl-8 text-sm text-chalk-soft" data-hot={good.id}>
-                  {say`Oven on ${desk.time(oven.start - 15)} at ${format.celsius(row.oven)}, in ${desk.time(oven.start)}, out ${desk.time(out)}, eaten from ${desk.time(out + row.eatenFrom)}, good until ${desk.time(out + row.goodFor)}.`}
+                  {say`Oven on ${desk.time(oven.start - OVEN_HEATS)} at ${format.celsius(row.oven)}, in ${desk.time(oven.start)}, out ${desk.time(out)}, eaten from ${desk.time(out + row.eatenFrom)}, good until ${desk.time(out + row.goodFor)}.`}
                 </p>
               )}
             </li>
@@ -59,7 +59,7 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
         />
       </div>
       <p className="mt-2 text-sm text-chalk-soft">
-        {say`Hot food is held at ${format.celsius(hotHolding(house.country))} or above, or eaten within its time. A hot dish stands on wood, never on glass or a wet cloth. An oven takes a quarter of an hour to heat.`}
+        {say`Hot food is held at ${format.celsius(hotHolding(house.country))} or above, or eaten within its time. A hot dish stands on wood, never on glass or a wet cloth. An oven takes ${format.minutes(OVEN_HEATS)} to heat.`}
       </p>
     </SlateSection>
   );

@@ -20,7 +20,7 @@ const POINTS = 40;
 /** The heart of a good over the hours, with the range of its film, its band, and the face of it; loaded only where it is shown. */
 export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { house, format } = useWorkbench();
-  const degrees = degreesOf(house);
+  const degrees = useMemo(() => degreesOf(house), [house]);
   const until = Math.max(one.offBy, one.out + 60);
   const data = useMemo(() => {
     const [usual, strong, weak] = [1, 1 + FILM_RANGE, 1 - FILM_RANGE].map((by) =>
@@ -36,9 +36,7 @@ export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk 
         range: [degrees.exact(weak!.at(minute).heart), degrees.exact(strong!.at(minute).heart)],
       };
     });
-    // The figures of a course are plain, and asked anew when the good, its start or the unit changes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [one, until, degrees.unit]);
+  }, [one, until, degrees]);
   const axis = { stroke: '#465056', tick: { fill: '#b9bab2', fontSize: 14 } };
   const room = degrees.shown(one.ask.lying.room);
   const top = Math.max(degrees.shown(FAT_SHOWS), room) + 2;

@@ -50,7 +50,7 @@ export function WarmPanel({ desk }: { desk: ClockDesk }) {
         </Suspense>
       </SlateSection>
       <Why one={one} desk={desk} />
-      {one.short > 0 && <WaysOut one={one} />}
+      {(one.short > 0 || one.early > 0) && <WaysOut one={one} />}
       <Probe one={one} desk={desk} />
     </>
   );
@@ -109,6 +109,11 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
       </ul>
       <p className="mt-2">
         {say`Safe until ${desk.time(one.safeUntil)}.`}{' '}
+        {one.early > 0 && (
+          <span className="text-wax-lit">
+            {say`It must be off ${minutes(one.early)} before its wave ends.`}{' '}
+          </span>
+        )}
         {one.fatAt === null
           ? say`Good until then: its face stays below ${celsius(22)}.`
           : say`Good until ${desk.time(one.fatAt)}: then fat shows on its face.`}

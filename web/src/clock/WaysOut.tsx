@@ -22,6 +22,8 @@ export function WaysOut({ one }: { one: Outing }) {
   );
   const name = ({ id, to }: ClockWay): string => {
     switch (id) {
+      case 'carry it cold':
+        return say`Carry it cold, at ${format.celsius(to as number)} or below`;
       case 'cut smaller':
         return say`Cut it: ${cutLabel(to as CutStyleId | FoldId)}`;
       case 'one more wave':

@@ -33,7 +33,7 @@ const HOUSE = House.parse({ hands: 2 });
 function aDesk(of: OrderBody, more: Partial<ClockDesk> = {}) {
   const { timing } = plan(of, counter, HOUSE);
   const done: [string, object][] = [];
-  const proposals: [string, number][] = [];
+  const proposals: Readonly<Record<string, number>>[] = [];
   const wall = wallClock(of.brief.servingAt, 'Europe/Dublin');
   const desk: ClockDesk = {
     timing,
@@ -48,7 +48,7 @@ function aDesk(of: OrderBody, more: Partial<ClockDesk> = {}) {
     focus: null,
     look: () => undefined,
     proposed: null,
-    propose: (id, to) => void proposals.push([id, to]),
+    propose: (to) => void proposals.push(to),
     keep: () => void done.push(['keep', {}]),
     leave: () => void done.push(['leave', {}]),
     change: (what, part) => void done.push([what, part]),
@@ -104,10 +104,10 @@ test('the chosen work is moved by five minutes, and a proposal is kept or left',
   const { asked } = plan(of, counter, HOUSE).timing;
   const timing = timingOf({ ...asked, moved: { cards: -70 } });
   const { desk, done, proposals } = aDesk(of, { chosen: 'cards' });
-  const proposed = { id: 'cards', to: -70, timing, moves: movedBetween(desk.timing.day, timing.day) };
+  const proposed = { to: { cards: -70 }, asked, timing, moves: movedBetween(desk.timing.day, timing.day) };
   show(of, <WorkPanel desk={{ ...desk, proposed }} />);
   await userEvent.click(screen.getByText('5 min earlier'));
-  expect(proposals.at(-1)).toEqual(['cards', -75]);
+  expect(proposals.at(-1)).toEqual({ cards: -75 });
   await userEvent.click(screen.getByText('Keep the move'));
   await userEvent.click(screen.getByText('Leave it'));
   expect(done.map(([what]) => what)).toEqual(['keep', 'leave']);

@@ -1,4 +1,4 @@
-import { EXACTLY, timingOf, type OrderBody, type Timing } from '@rotula/core';
+import { EXACTLY, timingOf, type OrderBody, type Timing, type TimingAsked } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { useDay, type Day } from '../frame/useDay';
@@ -7,8 +7,10 @@ import { movedBetween } from './lanes';
 
 /** A move that is shown before it is kept. */
 export interface Proposed {
-  readonly id: string;
-  readonly to: number;
+  /** When each begins that a hand moved, by id. */
+  readonly to: Readonly<Record<string, number>>;
+  /** The day that it was asked of: of another it says nothing. */
+  readonly asked: TimingAsked;
   readonly timing: Timing;
   readonly moves: readonly { readonly id: string; readonly by: number }[];
 }
@@ -21,7 +23,7 @@ export interface ClockDesk extends Day {
   readonly focus: string | null;
   readonly look: (outingKey: string) => void;
   readonly proposed: Proposed | null;
-  readonly propose: (id: string, to: number) => void;
+  readonly propose: (to: Readonly<Record<string, number>>) => void;
   readonly keep: () => void;
   readonly leave: () => void;
   readonly change: (what: string, part: Partial<OrderBody['clock']>) => void;
@@ -33,7 +35,8 @@ export function useClock(): ClockDesk {
   const { asked } = plan.timing;
   const [chosen, choose] = useState<string | null>(null);
   const [focus, look] = useState<string | null>(null);
-  const [proposed, setProposed] = useState<Proposed | null>(null);
+  const [lastProposed, setProposed] = useState<Proposed | null>(null);
+  const proposed = lastProposed?.asked === asked ? lastProposed : null;
   const { clock } = document.order;
   const change = (what: string, part: Partial<OrderBody['clock']>) =>
     document.change(what, (order) => ({ ...order, clock: { ...order.clock, ...part } }));
@@ -44,14 +47,14 @@ export function useClock(): ClockDesk {
     focus: focus ?? day.timing.tight?.key ?? null,
     look,
     proposed,
-    propose: (id, to) => {
-      const then = timingOf({ ...asked, moved: { ...asked.moved, [id]: to } }, EXACTLY);
-      setProposed({ id, to, timing: then, moves: movedBetween(day.timing.day, then.day) });
-      choose(id);
+    propose: (to) => {
+      const then = timingOf({ ...asked, moved: { ...asked.moved, ...to } }, EXACTLY);
+      setProposed({ to, asked, timing: then, moves: movedBetween(day.timing.day, then.day) });
+      choose(Object.keys(to)[0] ?? null);
     },
     keep: () => {
       if (!proposed) return;
-      change(say`move a piece of work`, { moved: { ...clock.moved, [proposed.id]: proposed.to } });
+      change(say`move a piece of work`, { moved: { ...clock.moved, ...proposed.to } });
       setProposed(null);
     },
     leave: () => setProposed(null),

@@ -123,8 +123,9 @@ function useTouched(house: House): string[] {
     if (!counter || !orders || Object.keys(house.practice).length === 0) return [];
     const usual = { ...house, practice: {} };
     const weigh = (order: (typeof orders)[number], by: House) => {
-      const { targets, portions, sum } = plan(order, counter, by);
-      return JSON.stringify([targets.cheeses, targets.meats, portions.net, portions.gross, sum.price]);
+      const { targets, portions, sum, timing } = plan(order, counter, by);
+      const { first } = timing.day.cost;
+      return JSON.stringify([targets.cheeses, targets.meats, portions.net, portions.gross, sum.price, first]);
     };
     return orders
       .filter(({ state }) => state !== 'finished')

@@ -4,6 +4,8 @@ import { say } from '../language/say';
 
 export const clockWords: WordsOf<
   | 'out too long'
+  | 'safe time ends first'
+  | 'safe time over when served'
   | 'never warm enough'
   | 'too cold with the board'
   | 'too warm with the board'
@@ -13,6 +15,10 @@ export const clockWords: WordsOf<
 > = {
   'out too long': ({ good, wave, ready, stands, safe, over, served }, { minutes, celsius }) =>
     say`Wave ${wave}: ${good} needs ${minutes(ready)} to warm and stands ${minutes(stands)}; that is ${minutes(over)} more than the ${minutes(safe)} it may be out. Safe comes first: it is served at ${celsius(served)}. The clock has ways out`,
+  'safe time ends first': ({ good, wave, out, early }, { minutes }) =>
+    say`Wave ${wave}: ${good} leaves the cold ${minutes(out)} before it is served, so it must be off ${minutes(early)} before the wave ends. Carried cold, or laid later, it could stay`,
+  'safe time over when served': ({ goods }, { list }) =>
+    say`Not to be served: the safe time is over before it stands on the table. Carry it cold. ${list(goods)}`,
   'never warm enough': ({ good, low, room }, { celsius }) =>
     say`${good} tastes of itself from ${celsius(low)}; in air of ${celsius(room)} it never gets there`,
   'too cold with the board': ({ goods }, { list }) =>

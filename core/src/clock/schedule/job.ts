@@ -22,6 +22,17 @@ export interface Job {
   readonly fixed: number | null;
 }
 
+/** Work of one pair of hands that nothing else is asked of. */
+export const PLAIN_JOB: Omit<Job, 'id' | 'minutes'> = {
+  hands: 1,
+  oven: 0,
+  after: [],
+  endsBefore: 0,
+  within: null,
+  due: null,
+  fixed: null,
+};
+
 export interface Placed {
   readonly id: string;
   readonly start: number;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import * as highsModule from 'highs';
 import { permutations } from '../../testing/goods.js';
 import type { Job, Room } from './job.js';
-import { costOf } from './job.js';
+import { costOf, PLAIN_JOB } from './job.js';
 import { Backwards, scheduleCost } from './place.js';
 import { quickDay } from './quick.js';
 import { scheduleDay } from './schedule.js';
@@ -17,13 +17,7 @@ const NODES = 200_000;
 const job = (id: string, minutes: number, more: Partial<Job> = {}): Job => ({
   id,
   minutes,
-  hands: 1,
-  oven: 0,
-  after: [],
-  endsBefore: 0,
-  within: null,
-  due: null,
-  fixed: null,
+  ...PLAIN_JOB,
   ...more,
 });
 const ask = (

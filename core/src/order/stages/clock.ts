@@ -1,4 +1,5 @@
 import { safetyOf, USUAL_PRACTICE } from '../../brief/index.js';
+import type { Caution } from '../../care/index.js';
 import { isCompanion, isMain, type Main } from '../../counter/index.js';
 import { rectangle } from '../../cut/index.js';
 import { partyOf, timingOf, type Outing, type Timing, type TimingAsked } from '../../clock/index.js';
@@ -25,6 +26,9 @@ declare module '../../units/reason.js' {
       over: Minutes;
       served: Celsius;
     };
+    /** It leaves the cold so long before serving that it must be off before its wave ends. */
+    'safe time ends first': { good: string; wave: number; out: Minutes; early: Minutes };
+    'safe time over when served': { goods: readonly string[] };
     'never warm enough': { good: string; low: Celsius; room: Celsius };
     'too cold with the board': { goods: readonly string[] };
     'too warm with the board': { goods: readonly string[] };
@@ -170,6 +174,27 @@ export const clockStage = stage({
             ]
           : [];
       }),
+      ...party.waves.flatMap(({ number, on }) => {
+        const early = outings.filter(
+          // What warming and standing ask is told before.
+          ({ wave, early: by, short, safeUntil }) => wave.number === number && by > short && safeUntil > on,
+        );
+        const worst = early.reduce<Outing | null>((a, b) => (a && a.early >= b.early ? a : b), null);
+        return worst
+          ? [
+              reason(
+                'safe time ends first',
+                {
+                  good: worst.main.name,
+                  wave: number,
+                  out: minutes(on - worst.out),
+                  early: minutes(worst.early),
+                },
+                { subject: worst.key },
+              ),
+            ]
+          : [];
+      }),
       ...outings
         .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
         .map(({ main, band }) =>
@@ -209,6 +234,21 @@ export const clockStage = stage({
         .filter(({ kind }) => kind === 'oven' && asked.room.ovens === 0)
         .map(({ goods: [id] }) => reason('no oven', { good: id! }, { subject: id! })),
     ];
+  },
+  cautions: ({ clock: { timing } }, { house }): Caution[] => {
+    const over = timing.outings.filter(({ safeUntil, wave }) => safeUntil <= wave.on);
+    const ids = [...new Set(over.map(({ main }) => main.id))];
+    return over.length > 0
+      ? [
+          {
+            ...reason('safe time over when served', {
+              goods: [...new Set(over.map(({ main }) => main.name))],
+            }),
+            goods: ids,
+            country: house.country,
+          },
+        ]
+      : [];
   },
   summary: ({ clock }) => ({
     goods: [

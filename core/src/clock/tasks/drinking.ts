@@ -1,0 +1,48 @@
+import type { Drink } from '../../counter/index.js';
+import { LATE, task, type Task, type TasksAsked } from './task.js';
+
+/** What is drunk cold (trade, section 15): three hours in the cold, taken from there ten minutes before. */
+const COLD = { hours: 3, until: 10 };
+const CHILLED: readonly Drink['type'][] = [
+  'sparkling',
+  'white',
+  'rosé',
+  'sweet',
+  'beer',
+  'cider',
+  'no-alcohol',
+];
+
+/** Of many bottles so many are opened before guests come. The house's own figure. */
+const FIRST_ROUND = 12;
+
+/** Chilling, and opening the bottles of the first round. */
+export const drinking = ({ drinks, minutes }: TasksAsked): Task[] => {
+  const cold = drinks.filter(({ good }) => CHILLED.includes(good.type));
+  const bottles = drinks.reduce((sum, drink) => sum + drink.bottles, 0);
+  return [
+    ...(cold.length > 0
+      ? [
+          task({
+            id: 'chill',
+            kind: 'chill',
+            minutes: COLD.hours * 60,
+            hands: 0,
+            goods: cold.map(({ good }) => good.id),
+            endsBefore: COLD.until,
+          }),
+        ]
+      : []),
+    ...(bottles > 0
+      ? [
+          task({
+            id: 'open-bottles',
+            kind: 'open bottles',
+            minutes: minutes.bottle * Math.min(FIRST_ROUND, bottles),
+            goods: drinks.map(({ good }) => good.id),
+            within: LATE.bottles,
+          }),
+        ]
+      : []),
+  ];
+};

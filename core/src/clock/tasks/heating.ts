@@ -1,0 +1,42 @@
+import { hotRow } from '../hot.js';
+import { task, type Task, type TasksAsked } from './task.js';
+
+/** What is served hot: made ready, in the oven, cooling. */
+export function heating({ hot }: TasksAsked): Task[] {
+  return hot.flatMap(({ good, way }) => {
+    const row = hotRow(way);
+    const about = { goods: [good.id], hot: way };
+    return [
+      task({ id: `hot:${good.id}`, kind: 'prepare hot', minutes: row.prepare, ...about }),
+      task({
+        id: `oven:${good.id}`,
+        kind: 'oven',
+        minutes: row.bakes,
+        hands: 0,
+        oven: 1,
+        after: [`hot:${good.id}`],
+        endsBefore: row.cools > 0 ? 0 : row.eatenFrom,
+        within: row.within + row.bakes + row.cools,
+        ...about,
+      }),
+      ...(row.cools > 0
+        ? [
+            task({
+              id: `cool:${good.id}`,
+              kind: 'cool',
+              minutes: row.cools,
+              hands: 0,
+              after: [`oven:${good.id}`],
+              ...about,
+            }),
+          ]
+        : []),
+    ];
+  });
+}
+
+/** The work after which a hot good may be laid; null: it is not served hot. */
+export const outOfTheOven = (id: string, hot: TasksAsked['hot']): string | null => {
+  const found = hot.find(({ good }) => good.id === id);
+  return found ? `${hotRow(found.way).cools > 0 ? 'cool' : 'oven'}:${id}` : null;
+};

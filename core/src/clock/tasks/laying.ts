@@ -1,0 +1,81 @@
+import { baseOf, BUILD_SCHOOLS, stepOf, type BuildStep, type Thing } from '../../lay/index.js';
+import { readyOf } from './atTheCounter.js';
+import { outOfTheOven } from './heating.js';
+import { LATE, task, type Task, type TasksAsked } from './task.js';
+
+/** In which order the board is built; knives lie with what they cut, green comes last of all. */
+const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
+  (step) => step !== 'knives' && step !== 'garnish',
+);
+
+/** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
+export function laying({ boards, many, cuts, minutes, way, outings, party, hot }: TasksAsked): Task[] {
+  const things = boards.flatMap((board) => board.things);
+  const each = ({ lies }: Thing) =>
+    many * (lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch);
+  const travels = party.journey !== null;
+  const there = travels && way === 'where it is served';
+  const atPlace = there ? ['set-up'] : [];
+  const ready = new Set<string>();
+  const tasks = LAID_IN.flatMap((step, i) => {
+    const own = things.filter((thing) => stepOf(thing) === step && thing.traits.kind !== 'tool');
+    const goods = [...new Set(own.map(baseOf))];
+    // What is laid before it must leave the cold is out longer than it needs: each cheese and meat is work of its own.
+    const groups =
+      step === 'cheeses' || step === 'meats'
+        ? goods.map((id) => ({
+            id: `lay:${id}`,
+            goods: [id],
+            late: own.find((thing) => baseOf(thing) === id)!.traits.late || outOfTheOven(id, hot) !== null,
+          }))
+        : [false, true].map((late) => ({
+            id: `lay:${step}${late ? ':late' : ''}`,
+            goods: goods.filter((id) => own.find((thing) => baseOf(thing) === id)!.traits.late === late),
+            late,
+          }));
+    const before = i > 0 ? [...ready] : [];
+    return groups.flatMap(({ id, goods: laid, late }) => {
+      if (laid.length === 0) return [];
+      if (!late) ready.add(id);
+      const outing = outings.find(
+        ({ main, wave, plate }) => main.id === laid[0] && wave.number === 1 && plate === null,
+      );
+      return [
+        task({
+          id,
+          kind: 'lay',
+          step,
+          goods: laid,
+          minutes: own
+            .filter((thing) => laid.includes(baseOf(thing)))
+            .reduce((sum, thing) => sum + each(thing), 0),
+          after: [
+            ...new Set([
+              ...laid.map((good) => outOfTheOven(good, hot) ?? readyOf(good, cuts)),
+              ...before,
+              ...atPlace,
+            ]),
+          ],
+          within: late && !(travels && !there) ? LATE.lay : null,
+          due: way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out,
+        }),
+      ];
+    });
+  });
+  const greens = things.filter((thing) => stepOf(thing) === 'garnish');
+  return [
+    ...tasks,
+    ...(greens.length > 0
+      ? [
+          task({
+            id: 'garnish',
+            kind: 'garnish',
+            minutes: minutes.garnish * many,
+            goods: [...new Set(greens.map(baseOf))],
+            after: tasks.map(({ id }) => id),
+            within: travels && !there ? null : LATE.garnish,
+          }),
+        ]
+      : []),
+  ];
+}

@@ -1,0 +1,103 @@
+import type { DrinkPortion } from '../../amount/index.js';
+import type { TaskFigure } from '../../brief/index.js';
+import type { Companion, Good, Main } from '../../counter/index.js';
+import type { Cut } from '../../cut/index.js';
+import type { BuildStep, LaidBoard } from '../../lay/index.js';
+import type { Outing } from '../outings.js';
+import type { Party } from '../party.js';
+import { PLAIN_JOB, type Job } from '../schedule/job.js';
+import type { HotWay, WarmingWay } from '../words.js';
+
+export type TaskKind =
+  | 'fetch'
+  | 'unwrap'
+  | 'cut'
+  | 'slice'
+  | 'clean slicer'
+  | 'wash and cut'
+  | 'fill'
+  | 'cards'
+  | 'lay'
+  | 'garnish'
+  | 'wrap'
+  | 'load'
+  | 'travel'
+  | 'set up'
+  | 'chill'
+  | 'open bottles'
+  | 'prepare hot'
+  | 'oven'
+  | 'cool'
+  | 'take out'
+  | 'break the ice'
+  | 'bring out'
+  | 'take away';
+
+/** A piece of the day's work. Its job is what the schedule knows of it. */
+export interface Task {
+  readonly id: string;
+  readonly kind: TaskKind;
+  /** What it is about, by id. */
+  readonly goods: readonly string[];
+  readonly step: BuildStep | null;
+  readonly hot: HotWay | null;
+  /** Number of the wave that it brings or clears. */
+  readonly wave: number | null;
+  readonly job: Job;
+}
+
+export interface TasksAsked {
+  readonly mains: readonly Main[];
+  readonly cuts: readonly Cut[];
+  readonly companions: readonly { readonly good: Companion; readonly net: number }[];
+  readonly drinks: readonly DrinkPortion[];
+  readonly boards: readonly Pick<LaidBoard, 'key' | 'things'>[];
+  /** So many boards of each are alike. */
+  readonly many: number;
+  readonly party: Party;
+  readonly way: WarmingWay;
+  /** Whole pieces stay in their paper until late. */
+  readonly inPaper: boolean;
+  readonly outings: readonly Outing[];
+  readonly hot: readonly { readonly good: Good; readonly way: HotWay }[];
+  readonly minutes: Readonly<Record<TaskFigure, number>>;
+  /** What a person said of a task, by its id: how long it takes, when it begins, that it is not done. */
+  readonly own: Readonly<Record<string, number>>;
+  readonly moved: Readonly<Record<string, number>>;
+  readonly dropped: readonly string[];
+}
+
+/** How long before serving what browns or dries may be begun. Common practice, no source. */
+export const LATE = { last: 30, late: 45, garnish: 25, lay: 35, ice: 10, bottles: 30 };
+
+type Rough = Omit<Task, 'job' | 'goods' | 'step' | 'hot' | 'wave'> &
+  Partial<Pick<Task, 'goods' | 'step' | 'hot' | 'wave'>> & { readonly minutes: number } & Partial<
+    Omit<Job, 'id' | 'minutes'>
+  >;
+
+/** A piece of work with what is usual where nothing is said. */
+export function task({
+  id,
+  kind,
+  goods = [],
+  step = null,
+  hot = null,
+  wave = null,
+  minutes,
+  ...job
+}: Rough): Task {
+  return {
+    id,
+    kind,
+    goods,
+    step,
+    hot,
+    wave,
+    job: {
+      ...PLAIN_JOB,
+      ...job,
+      id,
+      minutes: Math.max(1, Math.round(minutes)),
+    },
+  };
+}

@@ -1,0 +1,10 @@
+import { TASK_WORDS } from '../words/clock';
+import type { ClockDesk } from './useClock';
+
+/** What a piece of work is called, by its id. */
+export const workName =
+  (desk: ClockDesk) =>
+  (id: string): string => {
+    const shift = desk.shifts.find(({ task }) => task.id === id);
+    return shift ? TASK_WORDS[shift.task.kind](desk.goodsOf(shift.task.goods)) : id;
+  };
