@@ -24,6 +24,8 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
   useEffect(() => () => stop.current?.(), []);
   const keep = (celsius: number, simulated: boolean) => {
     setTyped(null);
+    // Another good may be the tightest after it; this one stays in hand.
+    desk.look(one.key);
     desk.change(say`a reading of the probe`, {
       readings: [...clock.readings, { goodId: one.main.id, after: asked, celsius, simulated }],
     });

@@ -24,7 +24,15 @@ export function onBench(
     };
     const made = plan(order, counter, house);
     const bench = {
-      document: { id: 'x', order, change, undo: null, redo: null, saving: { refused: [] } },
+      document: {
+        id: 'x',
+        order,
+        change,
+        undo: null,
+        redo: null,
+        found: { elsewhere: null, unreadable: null },
+        saving: { state: 'saved', refused: [], conflict: null },
+      },
       plan: made,
       counter,
       shelf: counter,

@@ -1,0 +1,132 @@
+/** @jest-environment jsdom */
+import { afterEach, expect, jest, test } from '@jest/globals';
+import { clockWays, House, timingOf, type OrderBody, type Timing, type TimingAsked } from '@rotula/core';
+import { act, cleanup, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { Suspense, type ReactNode } from 'react';
+import { SWRConfig } from 'swr';
+import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { onBench } from '../testing/bench';
+
+// The threads' work, done here.
+jest.mock('../optimiser/optimiser', () => ({
+  findClockWays: async (...args: Parameters<typeof clockWays>) => clockWays(...args),
+  timeDay: async (asked: TimingAsked): Promise<Timing> => ({ ...timingOf(asked), exact: true }),
+  Stopped: class extends Error {},
+}));
+// The curve has its own numbers, and no canvas here.
+jest.mock('./WarmCurve', () => ({ __esModule: true, default: () => null }));
+// After the stand-ins.
+/* eslint-disable @typescript-eslint/no-require-imports */
+const { default: ClockStage } = require('./ClockStage') as typeof import('./ClockStage');
+const { default: RunSheet } = require('../papers/RunSheet') as typeof import('../papers/RunSheet');
+const { default: OffLabels } = require('../papers/OffLabels') as typeof import('../papers/OffLabels');
+const { default: CustomerClock } =
+  require('../papers/CustomerClock') as typeof import('../papers/CustomerClock');
+/* eslint-enable @typescript-eslint/no-require-imports */
+
+afterEach(cleanup);
+const counter = demoCounter();
+const HOUSE = House.parse({ hands: 2, country: 'IE', timeZone: 'Europe/Dublin' });
+const order = (
+  clock: object = {},
+  brief: object = {},
+  goods = ['halyard', 'tarpot', 'slate-quay', 'bosun-ham'],
+): OrderBody => {
+  const plain = anOrder({
+    brief: aBrief({ guests: { adults: 12 }, hours: 2, ...brief }),
+    selection: { goods },
+  });
+  return { ...plain, clock: { ...plain.clock, ...clock } };
+};
+const show = (part: ReactNode, of: OrderBody) =>
+  onBench(
+    <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
+      <Suspense fallback={null}>{part}</Suspense>
+    </SWRConfig>,
+    of,
+    counter,
+    HOUSE,
+  );
+const LONG = { timeout: 15_000 };
+
+test('the tight one is in focus, says why in minutes, and a way out changes the order', async () => {
+  const seen = show(<ClockStage />, order());
+  await screen.findByText('Why it is tight', {}, LONG);
+  expect(screen.getByText(/too many: safe comes first/)).toBeTruthy();
+  expect(screen.getByText(/out of the cold at the most: two-hour advice/)).toBeTruthy();
+  await userEvent.click(await screen.findByText('Serve it in 2 waves', {}, LONG));
+  expect(seen.order.waves.count).toBe(2);
+});
+
+test('another good is looked at by touch or by key, and says how long it needs', async () => {
+  show(<ClockStage />, order({}, { hours: 1 }));
+  const ham = await screen.findByRole('button', { name: /^Bosun/ }, LONG);
+  await act(async () => ham.focus());
+  await userEvent.keyboard('{Enter}');
+  expect(ham.getAttribute('aria-pressed')).toBe('true');
+  expect(await screen.findByText('How long', {}, LONG)).toBeTruthy();
+  expect(screen.getByText('to spare')).toBeTruthy();
+});
+
+test('a reading is typed, moves the forecast, and is forgotten; what is no temperature is not taken', async () => {
+  const seen = show(<ClockStage />, order());
+  const field = await screen.findByLabelText('Reading', {}, LONG);
+  await userEvent.type(field, 'warm{enter}');
+  expect(seen.order.clock.readings).toEqual([]);
+  await userEvent.type(field, '11{enter}');
+  expect(seen.order.clock.readings).toMatchObject([
+    { goodId: 'halyard', after: 15, celsius: 11, simulated: false },
+  ]);
+  await userEvent.click(await screen.findByText('Forget its readings', {}, LONG));
+  expect(seen.order.clock.readings).toEqual([]);
+});
+
+test('serving time, room, hands and way are changes of the order; a time that is none is marked and stays', async () => {
+  const seen = show(<ClockStage />, order());
+  const room = await screen.findByLabelText('Room', {}, LONG);
+  await userEvent.clear(room);
+  await userEvent.type(room, '18{enter}');
+  expect(seen.order.brief.roomCelsius).toBe(18);
+  await userEvent.clear(room);
+  await userEvent.type(room, '900{enter}');
+  expect(seen.order.brief.roomCelsius).toBe(18);
+  await userEvent.click(screen.getByLabelText('more: Hands'));
+  expect(seen.order.clock.hands).toBe(3);
+  await userEvent.click(screen.getByRole('radio', { name: /^Whole board/ }));
+  expect(seen.order.clock.way).toBe('whole board');
+  const time = screen.getByLabelText('Served, time');
+  await userEvent.clear(time);
+  await userEvent.type(time, '25:99{Tab}');
+  expect(seen.order.brief.servingAt).toMatch(/T18:30$/);
+  expect(screen.getByText(/no such time/)).toBeTruthy();
+  await userEvent.click(screen.getByText('as Rotula would'));
+  expect(seen.order.clock.way).toBeNull();
+});
+
+test('with nothing picked there is no day to plan, and it says so', async () => {
+  show(<ClockStage />, order({}, {}, []));
+  expect(await screen.findByText(/the day is planned once there is something to serve/)).toBeTruthy();
+});
+
+test('papers wait for the searched day, then hold its times', async () => {
+  show(<RunSheet />, order());
+  expect(screen.getByRole('status').textContent).toContain('being timed');
+  expect(await screen.findByText('By the clock', {}, LONG)).toBeTruthy();
+  expect(screen.getByText('Hands 2')).toBeTruthy();
+});
+
+test('each wave has a label with the end of its safe time, and the customer a clock by the fridge', async () => {
+  const long = order({}, { hours: 3 });
+  show(<OffLabels />, long);
+  const labels = await screen.findAllByText(/^off by \d\d:\d\d$/, {}, LONG);
+  expect(labels).toHaveLength(2);
+  cleanup();
+  show(<CustomerClock />, long);
+  expect(await screen.findByText('Out of the fridge', {}, LONG)).toBeTruthy();
+  const times = screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((row) => row.textContent!.slice(0, 5));
+  expect(times).toEqual([...times].sort());
+});
