@@ -47,15 +47,21 @@ test.each(once)('%s', async (path) => {
   await shop.rest();
   await shop.driver.executeScript(WATCH);
   const ends = () => shop.driver.executeScript<boolean>('return window.reachedEnd');
-  let tabs = 0;
-  do {
-    await shop.driver
-      .actions()
-      .sendKeys(Key.TAB.repeat(atOnce(path)))
-      .perform();
-    tabs += atOnce(path);
-  } while (tabs < MOST_TABS && !(await ends()));
-  expect(tabs).toBeLessThan(MOST_TABS);
-  expect(await shop.driver.executeScript(MISSED)).toEqual([]);
+  const missed = () => shop.driver.executeScript<string[]>(MISSED);
+  // What came or was put in another's place while it went round is come to in the next round.
+  for (let round = 0; round < 2; round++) {
+    let tabs = 0;
+    do {
+      await shop.driver
+        .actions()
+        .sendKeys(Key.TAB.repeat(atOnce(path)))
+        .perform();
+      tabs += atOnce(path);
+    } while (tabs < MOST_TABS && !(await ends()));
+    expect(tabs).toBeLessThan(MOST_TABS);
+    if ((await missed()).length === 0) break;
+    await shop.driver.executeScript('window.reachedEnd = false; window.firstReached = undefined;');
+  }
+  expect(await missed()).toEqual([]);
   expect(await shop.driver.executeScript('return [...window.unseen]')).toEqual([]);
 });

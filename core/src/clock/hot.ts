@@ -21,7 +21,7 @@ export interface HotRow {
  * at 220 degrees, to the table within 15 min under its lid, eaten from 5 min after; grapes 30 min at 230, cooled 20; toast 8
  * at 190. How long each stays good is the house's own figure.
  */
-export const HOT_ROWS: readonly HotRow[] = [
+const HOT_ROWS: readonly HotRow[] = [
   {
     way: 'baked',
     oven: celsius(220),

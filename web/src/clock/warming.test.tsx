@@ -19,10 +19,6 @@ jest.mock('./WarmCurve', () => ({ __esModule: true, default: () => null }));
 // After the stand-ins.
 /* eslint-disable @typescript-eslint/no-require-imports */
 const { default: ClockStage } = require('./ClockStage') as typeof import('./ClockStage');
-const { default: RunSheet } = require('../papers/RunSheet') as typeof import('../papers/RunSheet');
-const { default: OffLabels } = require('../papers/OffLabels') as typeof import('../papers/OffLabels');
-const { default: CustomerClock } =
-  require('../papers/CustomerClock') as typeof import('../papers/CustomerClock');
 /* eslint-enable @typescript-eslint/no-require-imports */
 
 afterEach(cleanup);
@@ -107,26 +103,4 @@ test('serving time, room, hands and way are changes of the order; a time that is
 test('with nothing picked there is no day to plan, and it says so', async () => {
   show(<ClockStage />, order({}, {}, []));
   expect(await screen.findByText(/the day is planned once there is something to serve/)).toBeTruthy();
-});
-
-test('papers wait for the searched day, then hold its times', async () => {
-  show(<RunSheet />, order());
-  expect(screen.getByRole('status').textContent).toContain('being timed');
-  expect(await screen.findByText('By the clock', {}, LONG)).toBeTruthy();
-  expect(screen.getByText('Hands 2')).toBeTruthy();
-});
-
-test('each wave has a label with the end of its safe time, and the customer a clock by the fridge', async () => {
-  const long = order({}, { hours: 3 });
-  show(<OffLabels />, long);
-  const labels = await screen.findAllByText(/^off by \d\d:\d\d$/, {}, LONG);
-  expect(labels).toHaveLength(2);
-  cleanup();
-  show(<CustomerClock />, long);
-  expect(await screen.findByText('Out of the fridge', {}, LONG)).toBeTruthy();
-  const times = screen
-    .getAllByRole('row')
-    .slice(1)
-    .map((row) => row.textContent!.slice(0, 5));
-  expect(times).toEqual([...times].sort());
 });
