@@ -14,6 +14,7 @@ import { limitRule, type Reach } from './limitRules.js';
 import { isHarmful, reachOf } from './limits.js';
 import type { Limit } from './limitSchema.js';
 import { riskRowsOf, type RiskRowId } from './risks.js';
+import { keepsCold } from './keepsCold.js';
 import { allergensOnTable } from './table.js';
 
 /** Who sits at the table, as far as care is concerned. */
@@ -123,7 +124,7 @@ const ROWS: readonly CautionRow[] = [
     source: 'USDA FSIS consumer advice on food left out',
     country: 'US',
     when: (table) => !table.hot,
-    applies: isMain,
+    applies: keepsCold,
     figures: TIME_OUT,
   },
   {
@@ -131,7 +132,7 @@ const ROWS: readonly CautionRow[] = [
     source: 'USDA FSIS consumer advice on food left out in heat',
     country: 'US',
     when: (table) => table.hot,
-    applies: isMain,
+    applies: keepsCold,
     figures: TIME_OUT,
   },
   {

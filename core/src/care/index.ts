@@ -30,4 +30,5 @@ export {
   type SafeTime,
   safeTimeOf,
 } from './safeTime.js';
+export { keepsCold } from './keepsCold.js';
 export { mayOffer, suitsEveryone } from './propose.js';

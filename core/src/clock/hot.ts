@@ -57,8 +57,9 @@ const HOT_ROWS: readonly HotRow[] = [
   },
 ];
 
-/** An oven takes so long to heat. Common practice, no source. */
+/** An oven takes so long to heat, and as long to change; it takes two trays. Common practice, no source. */
 export const OVEN_HEATS = minutes(15);
+export const OVEN_TRAYS = 2;
 
 export const hotRow = (way: HotWay): HotRow => HOT_ROWS.find((row) => row.way === way)!;
 /** How a good may be served hot; null: it is not. */

@@ -1,8 +1,9 @@
-import { safeTimeOf, type Safety, type SafeTime } from '../care/index.js';
+import { safeTimeOf, type Safety } from '../care/index.js';
 import type { Main } from '../counter/index.js';
 import type { Thing } from '../lay/index.js';
 import { celsius, type Celsius } from '../units/index.js';
 import type { Party, WaveTimes } from './party.js';
+import { carriedOpen, goneBy, keyOf, safetyOn, type Standing, STRAIGHT } from './standing.js';
 import { courseOf, warm, type Reading, type Reckon, type WarmAsk, type Warming } from './warming/warm.js';
 import { targetOf, type Band } from './warming/targets.js';
 import type { WarmingWay } from './words.js';
@@ -11,8 +12,6 @@ import type { WarmingWay } from './words.js';
 const COLD_START = 4;
 /** Whole pieces stay in their paper until so long before they are served: faces dry. The house's own figure. */
 const UNWRAPPED_BEFORE = 20;
-/** What is served straight from the cold is out so long before, to be laid. */
-const STRAIGHT = 5;
 
 /** What lies on a guest's own plate: it has a clock of its own, by the strict side. */
 export interface OnPlate {
@@ -22,19 +21,13 @@ export interface OnPlate {
   readonly thing: Thing;
 }
 
-/** One good of one wave: out of the cold, on the table, ready, and gone. Minutes from serving. */
-export interface Outing {
-  /** The good's id and the number of its wave. */
-  readonly key: string;
-  readonly main: Main;
-  readonly wave: WaveTimes;
-  /** It lies on an own plate; null: on the board. */
-  readonly plate: number | null;
+/** One cheese or meat of one wave: out of the cold, on the table, ready, and gone. */
+export interface Outing extends Standing {
+  readonly good: Main;
   readonly thing: Thing;
   readonly ask: WarmAsk;
   readonly warming: Warming;
   readonly band: Band | null;
-  readonly out: number;
   /** Minutes out of the cold that its heart needs. */
   readonly needs: number;
   /** Its heart is in its band; null: never while it stands there. */
@@ -42,17 +35,8 @@ export interface Outing {
   /** Fat on its surface; null: never. */
   readonly fatAt: number | null;
   readonly atTable: { readonly heart: Celsius; readonly face: Celsius };
-  /** Minutes that it may be out, and by whose rule. */
-  readonly most: number;
-  readonly rule: SafeTime;
-  /** When its wave is taken off or eaten, how long it is safe, and the sooner of the two. */
-  readonly off: number;
-  readonly safeUntil: number;
-  readonly offBy: number;
   /** Minutes by which warming and standing together are longer than it may be out; 0: both have room. */
   readonly short: number;
-  /** Minutes by which it must be off before its wave ends, since it left the cold sooner than that allows; 0: it stays. */
-  readonly early: number;
   readonly says: 'right' | 'too cold' | 'too warm';
 }
 
@@ -108,8 +92,18 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
   const one = (main: Main, wave: WaveTimes, thing: Thing, plate: number | null) => {
     if (thing.grams <= 0) return [];
     const ask = askOf(asked, main, wave, thing);
-    const key = plate === null ? `${main.id}#${wave.number}` : `${main.id}#plate ${plate + 1}`;
-    return [{ key, main, wave, plate, thing, ask, warming: warm(ask, reckon) }];
+    return [
+      {
+        key: keyOf(main.id, wave, plate),
+        good: main,
+        wave,
+        plate,
+        servedCold: false,
+        thing,
+        ask,
+        warming: warm(ask, reckon),
+      },
+    ];
   };
   const [first] = party.waves;
   const all = [
@@ -123,10 +117,10 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
     ),
     ...asked.plates.flatMap(({ main, thing, plate }) => one(main, first!, thing, plate)),
   ];
-  const limited = all.map((found) => {
-    const safety = found.plate === null ? asked.safety : { ...asked.safety, atRisk: true };
-    return { ...found, ...safeTimeOf(found.main, safety) };
-  });
+  const limited = all.map((found) => ({
+    ...found,
+    ...safeTimeOf(found.good, safetyOn(found.plate, asked.safety)),
+  }));
   // Of a board that goes out as one the most tender good decides for all.
   const whole = way === 'whole board' ? wholeOut(limited) : null;
   return limited.map((found): Outing => {
@@ -159,7 +153,7 @@ type Bare = Omit<Outing, 'out' | 'readyAt' | 'fatAt' | 'atTable' | 'offBy' | 'sa
 
 /** What follows from the minute at which it leaves the cold. */
 function outAt(one: Bare, out: number, reckon: Reckon): Outing {
-  const { band, wave, most, off } = one;
+  const { band, wave } = one;
   const course = courseOf(one.ask, out, reckon);
   const warmth = course.at(wave.on);
   return {
@@ -168,9 +162,7 @@ function outAt(one: Bare, out: number, reckon: Reckon): Outing {
     readyAt: out === wave.on - one.needs && one.warming.lead !== null ? wave.on : course.readyAt(),
     fatAt: course.fatAt(),
     atTable: { heart: celsius(warmth.heart), face: celsius(warmth.face) },
-    offBy: Math.min(out + most, off),
-    safeUntil: out + most,
-    early: Math.max(0, off - (out + most)),
+    ...goneBy({ ...one, out }),
     says: !band || within(warmth.heart, band) ? 'right' : warmth.heart < band.low ? 'too cold' : 'too warm',
   };
 }
@@ -182,7 +174,7 @@ export const laidSooner = (
   reckon: Reckon,
 ): readonly Outing[] =>
   outings.map((one) => {
-    const laid = one.wave.number === 1 && one.plate === null ? laidAt.get(one.main.id) : undefined;
+    const laid = one.wave.number === 1 && one.plate === null ? laidAt.get(one.good.id) : undefined;
     return laid !== undefined && laid < one.out ? outAt(one, laid, reckon) : one;
   });
 
@@ -198,9 +190,6 @@ const leadOf = ({ lead, standsFor }: Warming): number =>
 /** What is finished where it is served, or carried in the cold, leaves the cold there. */
 const earliest = ({ journey }: Party, way: WarmingWay): number =>
   journey && (way === 'where it is served' || journey.chilled) ? journey.arrives : -Infinity;
-/** A board that is carried open has left the cold with all that lies on it. */
-const carriedOpen = ({ journey }: Party, way: WarmingWay): boolean =>
-  journey !== null && !journey.chilled && way !== 'where it is served';
 
 /** A good of the first wave before it is known when it leaves the cold. */
 type Limited = Pick<Outing, 'wave' | 'warming' | 'ask' | 'most'>;
@@ -227,3 +216,6 @@ export const tightOf = (outings: readonly Outing[]): Outing | null =>
   );
 const slack = ({ most, needs, off, wave, safeUntil }: Outing): number =>
   Math.min(most - needs - (off - wave.on), safeUntil - off);
+
+/** Cheese and meat warm; what is served cold beside them only stands. */
+export const isOuting = (one: Standing): one is Outing => 'warming' in one;

@@ -1,5 +1,5 @@
 import { COLD_AT_MOST, journeyAirOf, roomOf, type Brief } from '../brief/index.js';
-import type { Waves } from '../portion/index.js';
+import { hoursUntil, type Waves } from '../portion/index.js';
 import type { Day } from './warming/curve.js';
 
 /** Minutes count from serving; before it they are negative. */
@@ -28,9 +28,6 @@ export interface WaveTimes {
 /** At the place so long before serving. The house's own figure. */
 export const ARRIVES_BEFORE = 45;
 
-/** When a share is eaten, minutes: half in the first hour, half of the rest in the next (trade, section 15). */
-const eatenBy = (share: number): number => (share >= 1 ? Infinity : -60 * Math.log2(1 - share));
-
 /** The waves over the party: the next one stands on the table when the one before is eaten at the usual pace. */
 function waveTimes({ count, first }: Waves, ends: number): WaveTimes[] {
   const later = count > 1 ? (1 - first) / (count - 1) : 0;
@@ -42,7 +39,7 @@ function waveTimes({ count, first }: Waves, ends: number): WaveTimes[] {
     const off =
       i === count - 1
         ? ends
-        : Math.min(Math.round(eatenBy(Math.min(1, gone))), Math.round((ends * (i + 1)) / count));
+        : Math.min(Math.round(60 * hoursUntil(Math.min(1, gone))), Math.round((ends * (i + 1)) / count));
     const wave = { number: i + 1, share, on, off: Math.max(on + 1, off) };
     on = wave.off;
     return wave;

@@ -1,17 +1,18 @@
 import type { Main } from '../counter/index.js';
 import type { Thing } from '../lay/index.js';
 import { laidSooner, outingsFor, tightOf, type Outing, type OutingsAsked } from './outings.js';
+import { besideFor, besideSooner, type ColdAsked, type Standing } from './standing.js';
 import type { Room } from './schedule/job.js';
 import { quickDay, type DayAsked, type DaySchedule } from './schedule/quick.js';
 import { tasksFor, type Task, type TasksAsked } from './tasks/index.js';
 import { roughly, type Reckon } from './warming/warm.js';
-import type { WarmingWay } from './words.js';
 
 /** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
 export interface TimingAsked
   extends
     Omit<OutingsAsked, 'thingOf' | 'hotIds'>,
-    Omit<TasksAsked, 'outings' | 'mains' | 'party' | 'way' | 'inPaper'> {
+    Pick<ColdAsked, 'beside'>,
+    Omit<TasksAsked, 'outings' | 'standing' | 'mains' | 'party' | 'way' | 'inPaper'> {
   /** As each cheese and meat lies in the first wave, and the share of it that this is. */
   readonly lies: Readonly<Record<string, Thing>>;
   readonly firstShare: number;
@@ -20,6 +21,8 @@ export interface TimingAsked
 
 export interface Timing {
   readonly outings: readonly Outing[];
+  /** They and what is served cold beside them: all that has a time to be gone. */
+  readonly standing: readonly Standing[];
   /** The good that leaves least time at the table. */
   readonly tight: Outing | null;
   readonly tasks: readonly Task[];
@@ -60,7 +63,10 @@ export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solv
     },
     reckon,
   );
-  const tasks = tasksFor({ ...asked, outings });
+  const onBoard = outings.filter(({ wave, plate }) => wave.number === 1 && plate === null);
+  const boardOut = asked.way === 'whole board' ? Math.min(...onBoard.map(({ out }) => out)) : null;
+  const beside = besideFor(asked, boardOut);
+  const tasks = tasksFor({ ...asked, outings, standing: [...outings, ...beside] });
   const question: DayAsked = {
     jobs: tasks.map(({ job }) => job),
     room: asked.room,
@@ -69,24 +75,25 @@ export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solv
     seed: 1,
   };
   const day = dayOf(question);
-  // Hands that lay it sooner have it out sooner.
-  const early = laidEarly(outings, day, asked.way);
-  const real = early.size > 0 ? laidSooner(outings, early, reckon) : outings;
-  return { outings: real, tight: tightOf(real), tasks, day, exact };
+  // Hands that lay it sooner have it out sooner; a board that goes out whole is laid cold.
+  const laidAt = asked.way === 'whole board' ? new Map<string, number>() : laidIn(tasks, day);
+  const real = laidSooner(outings, laidAt, reckon);
+  return {
+    outings: real,
+    standing: [...real, ...besideSooner(beside, laidAt)],
+    tight: tightOf(real),
+    tasks,
+    day,
+    exact,
+  };
 }
 
-/** What work lays before it would have to leave the cold, by good; a board that goes out whole is laid cold. */
-function laidEarly(
-  outings: readonly Outing[],
-  day: DaySchedule,
-  way: WarmingWay,
-): ReadonlyMap<string, number> {
-  if (way === 'whole board') return new Map();
-  return new Map(
-    outings.flatMap(({ main, wave, plate, out }) => {
-      const laid =
-        wave.number === 1 && plate === null && day.placed.find(({ id }) => id === `lay:${main.id}`);
-      return laid && laid.start < out ? [[main.id, laid.start] as const] : [];
-    }),
-  );
+/** When each good is laid, by id. */
+function laidIn(tasks: readonly Task[], day: DaySchedule): ReadonlyMap<string, number> {
+  const at = new Map(day.placed.map(({ id, start }) => [id, start]));
+  const laid = new Map<string, number>();
+  for (const { id, kind, goods } of tasks)
+    if (kind === 'lay' || kind === 'lay cold')
+      for (const good of goods) laid.set(good, Math.min(at.get(id)!, laid.get(good) ?? Infinity));
+  return laid;
 }

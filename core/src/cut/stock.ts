@@ -31,6 +31,8 @@ export interface Stock {
 
 /** A pyramid's top is half as wide as its base (counter/shapeOf.ts). */
 const TOP = 0.5;
+/** So much of the block on its base does a pyramid fill. */
+export const PYRAMID_FILLS = (1 + TOP + TOP ** 2) / 3;
 
 const ROUND: readonly Shape[] = ['wheel', 'half wheel', 'quarter wheel', 'wedge', 'drum'];
 /** How much of its round a shape is, degrees; of a wedge its weight says. */

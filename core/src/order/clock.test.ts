@@ -1,34 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { House } from '../brief/index.js';
-import { DEFAULT_HOUSE, safetyOf } from '../brief/index.js';
+import { safetyOf, type House } from '../brief/index.js';
 import { safeTimeOf } from '../care/index.js';
-import { dayWays, EXACTLY, shiftsOf, timingOf, type Timing } from '../clock/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { dayWays, EXACTLY, shiftsOf, timingOf } from '../clock/index.js';
 import { anyShop } from '../testing/anyShop.js';
+import { counter, GOODS, HOUSE, made, order, outing, startOf, type Clock } from '../testing/day.js';
+import { aBrief } from '../testing/goods.js';
 import { clockWays } from './clockWays.js';
-import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
-
-const counter = demoCounter();
-// A bloomy wheel that stays whole, a blue, an ash pyramid, a hard cheese and a dry ham.
-const GOODS = ['halyard', 'slate-quay', 'kestrel-ash', 'tarpot', 'bosun-ham'];
-type Clock = Partial<OrderBody['clock']>;
-const order = (clock: Clock = {}, brief: object = {}, more: object = {}) => {
-  const plain = anOrder({
-    brief: aBrief({ guests: { adults: 12 }, hours: 2, ...brief }),
-    selection: { goods: GOODS },
-    ...more,
-  });
-  return { ...plain, clock: { ...plain.clock, ...clock } } as OrderBody;
-};
-const HOUSE: House = { ...DEFAULT_HOUSE, country: 'IE', hands: 2 };
-const made = (clock: Clock = {}, brief: object = {}, house: Partial<House> = {}, more: object = {}) =>
-  plan(order(clock, brief, more), counter, { ...HOUSE, ...house });
-const outing = (of: { timing: Timing }, id: string, wave = 1) =>
-  of.timing.outings.find(({ key }) => key === `${id}#${wave}`)!;
-const startOf = (of: { timing: Timing }, id: string) =>
-  of.timing.day.placed.find((placed) => placed.id === id)?.start;
 
 describe('out of the cold', () => {
   const now = made();
@@ -233,7 +212,7 @@ describe('what travels', () => {
 describe('the work', () => {
   const of = made();
   test('cut while it is cold, bread and apple late, cards early, nobody in two places', () => {
-    for (const { main, thing, out } of of.timing.outings.filter(({ wave }) => wave.number === 1))
+    for (const { good: main, thing, out } of of.timing.outings.filter(({ wave }) => wave.number === 1))
       if (thing.lies !== 'whole') expect(startOf(of, `cut:${main.id}`)!).toBeLessThan(out + 1);
     expect(startOf(of, 'cards')!).toBeLessThan(-14);
     for (const { task, start } of shiftsOf(of.timing, 2))

@@ -1,7 +1,8 @@
 import type { House } from '../brief/index.js';
-import { COLD_AT_MOST, roomOf } from '../brief/index.js';
-import type { Outing } from '../clock/index.js';
+import { COLD_AT_MOST, roomOf, type Brief } from '../brief/index.js';
+import { isOuting, type Standing } from '../clock/index.js';
 import type { Good } from '../counter/index.js';
+import { MOST_WAVES } from '../portion/index.js';
 import { celsius, type Celsius, type Minutes, minutes } from '../units/index.js';
 import type { OrderBody } from './order.js';
 import { plan, type Plan } from './plan.js';
@@ -13,6 +14,7 @@ export const CLOCK_WAYS = [
   'one more wave',
   'lower target',
   'cooler room',
+  'later start',
   'shorter party',
 ] as const;
 export type ClockWayId = (typeof CLOCK_WAYS)[number];
@@ -20,78 +22,86 @@ export type ClockWayId = (typeof CLOCK_WAYS)[number];
 /** A way out, reckoned through: what it changes, and what is then too long. */
 export interface ClockWay {
   readonly id: ClockWayId;
-  /** Cut style, number of waves, degrees or hours that it comes to. */
+  /** Cut style, number of waves, degrees, hours, or time of the wall clock that it comes to. */
   readonly to: string | number;
   readonly change: Partial<OrderBody>;
-  /** Minutes by which this good would still be too long out, and how warm it would be on the table. */
+  /** Minutes by which this good would still be too long out, and how warm it would be on the table; null: it is served cold. */
   readonly short: Minutes;
-  readonly served: Celsius;
+  readonly served: Celsius | null;
 }
 
 const LOWER_BY = 2;
 const COOLER_BY = 3;
 const MOST_CUTS = 3;
 const LEAST_HOURS = 1;
+const LATER_BY = 30;
 
 /** What is too long of it: for warming and standing, and since it left the cold. */
-const tooLong = ({ short, early }: Outing): number => short + early;
+const shortOf = (one: Standing): number => (isOuting(one) ? one.short : 0);
+const tooLong = (one: Standing): number => shortOf(one) + one.early;
 
-/** Everything that might help, by itself. */
-function tries(
-  order: OrderBody,
-  now: Plan,
-  { main, band, thing }: Outing,
-): Omit<ClockWay, 'short' | 'served'>[] {
-  const { brief, clock, waves, cuts } = order;
-  const cut = now.cuts.find(({ goodId }) => goodId === main.id)!;
-  const room = roomOf(brief);
-  const count = now.waves.count + 1;
+/** A time of the wall clock so many minutes later. */
+const later = (at: string, minutes: number): string =>
+  new Date(Date.parse(`${at}:00Z`) + minutes * 60_000).toISOString().slice(0, 16);
+
+type Try = Pick<ClockWay, 'id' | 'to' | 'change'>;
+
+/** What helps only what warms: smaller pieces, or less warm at its heart. */
+function warmingTries({ cuts, clock }: OrderBody, now: Plan, one: Standing): Try[] {
+  if (!isOuting(one)) return [];
+  const { good, band, thing } = one;
+  const cut = now.cuts.find(({ goodId }) => goodId === good.id)!;
+  const smaller = cut.others.slice(0, thing.lies === 'whole' ? MOST_CUTS : MOST_CUTS - 1);
+  const target = band && celsius(Math.max(COLD_AT_MOST, band.low - LOWER_BY));
   return [
-    // A cold box or van at five degrees: those minutes do not count.
-    ...(brief.travelMinutes > 0 && !now.timing.asked.party.journey!.chilled
-      ? [
-          {
-            id: 'carry it cold' as const,
-            to: COLD_AT_MOST,
-            change: { brief: { ...brief, journeyCelsius: COLD_AT_MOST }, clock: { ...clock, chilled: true } },
-          },
-        ]
-      : []),
-    ...cut.others
-      .slice(0, thing.lies === 'whole' ? MOST_CUTS : MOST_CUTS - 1)
-      .map((id) => ({ id: 'cut smaller' as const, to: id, change: { cuts: { ...cuts, [main.id]: id } } })),
-    ...(count <= 6
-      ? [{ id: 'one more wave' as const, to: count, change: { waves: { ...waves, count, first: null } } }]
-      : []),
-    ...(band
-      ? [
+    ...smaller.map((to): Try => ({ id: 'cut smaller', to, change: { cuts: { ...cuts, [good.id]: to } } })),
+    ...(target === null
+      ? []
+      : [
           {
             id: 'lower target' as const,
-            to: celsius(Math.max(COLD_AT_MOST, band.low - LOWER_BY)),
-            change: {
-              clock: {
-                ...clock,
-                targets: { ...clock.targets, [main.id]: Math.max(COLD_AT_MOST, band.low - LOWER_BY) },
-              },
-            },
+            to: target,
+            change: { clock: { ...clock, targets: { ...clock.targets, [good.id]: target } } },
           },
-        ]
-      : []),
-    {
-      id: 'cooler room',
-      to: celsius(room - COOLER_BY),
-      change: { brief: { ...brief, roomCelsius: celsius(room - COOLER_BY) } },
-    },
-    ...(brief.hours > LEAST_HOURS
-      ? [
-          {
-            id: 'shorter party' as const,
-            to: brief.hours - 0.5,
-            change: { brief: { ...brief, hours: brief.hours - 0.5 } },
-          },
-        ]
-      : []),
+        ]),
   ];
+}
+
+/** Everything that might help, by itself. */
+function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
+  const { brief, clock, waves } = order;
+  const asked = (to: Partial<Brief>) => ({ brief: { ...brief, ...to } });
+  const room = celsius(roomOf(brief) - COOLER_BY);
+  const start = later(brief.servingAt, LATER_BY);
+  const hours = brief.hours - LATER_BY / 60;
+  const count = now.waves.count + 1;
+  const travelsWarm = brief.travelMinutes > 0 && !now.timing.asked.party.journey!.chilled;
+  const all: (Try & { readonly may?: boolean })[] = [
+    {
+      // A cold box or van at five degrees: those minutes do not count.
+      id: 'carry it cold',
+      to: COLD_AT_MOST,
+      change: { ...asked({ journeyCelsius: COLD_AT_MOST }), clock: { ...clock, chilled: true } },
+      may: travelsWarm,
+    },
+    ...warmingTries(order, now, one),
+    {
+      id: 'one more wave',
+      to: count,
+      change: { waves: { ...waves, count, first: null } },
+      may: count <= MOST_WAVES,
+    },
+    { id: 'cooler room', to: room, change: asked({ roomCelsius: room }) },
+    // The same end: whoever comes first waits, the cheese does not.
+    {
+      id: 'later start',
+      to: start,
+      change: asked({ servingAt: start, hours }),
+      may: hours >= LEAST_HOURS && start.slice(0, 10) === brief.servingAt.slice(0, 10),
+    },
+    { id: 'shorter party', to: hours, change: asked({ hours }), may: hours >= LEAST_HOURS },
+  ];
+  return all.filter(({ may = true }) => may).map(({ id, to, change }) => ({ id, to, change }));
 }
 
 /**
@@ -100,19 +110,23 @@ function tries(
  */
 export function clockWays(order: OrderBody, shelf: readonly Good[], house: House, key: string): ClockWay[] {
   const now = plan(order, shelf, house);
-  const found = (of: Plan) => of.timing.outings.find((one) => one.key === key);
+  const found = (of: Plan) => of.timing.standing.find((one) => one.key === key);
   const outing = found(now);
   if (!outing || tooLong(outing) <= 0) return [];
   return tries(order, now, outing)
     .flatMap((way) => {
       const then = found(plan({ ...order, ...way.change }, shelf, house));
-      // What never gets warm is no way out.
-      if (!then || (then.warming.lead === null && outing.warming.lead !== null)) return [];
-      const short = minutes(Math.max(then.short, then.early));
-      return [{ left: tooLong(then), way: { ...way, short, served: then.atTable.heart } }];
+      if (!then || (staysCold(then) && !staysCold(outing))) return [];
+      const short = minutes(Math.max(shortOf(then), then.early));
+      return [
+        { left: tooLong(then), way: { ...way, short, served: isOuting(then) ? then.atTable.heart : null } },
+      ];
     })
     .filter(({ left }) => left < tooLong(outing))
     .sort((a, b) => a.left - b.left)
     .map(({ way }): ClockWay => way)
     .filter(({ id }, i, all) => all.findIndex((one) => one.id === id) === i);
 }
+
+/** What never gets warm is no way out. */
+const staysCold = (one: Standing): boolean => isOuting(one) && one.warming.lead === null;

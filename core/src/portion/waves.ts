@@ -27,7 +27,7 @@ export const goneAfter = (hours: number): number => 1 - 2 ** -hours;
 export const hoursUntil = (share: number): number => (share >= 1 ? Infinity : -Math.log2(1 - share));
 
 /** More waves than this nobody runs. */
-const MOST_WAVES = 6;
+export const MOST_WAVES = 6;
 /** Two for parties over two hours. */
 const ONE_WAVE_HOURS = 2;
 

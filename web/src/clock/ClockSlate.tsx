@@ -40,8 +40,8 @@ export function ClockSlate({ desk }: { desk: ClockDesk }) {
 
 function Vitals({ desk }: { desk: ClockDesk }) {
   const { timing, time } = desk;
-  const first = [...timing.outings].sort((a, b) => a.out - b.out)[0];
-  const off = [...timing.outings].sort((a, b) => a.offBy - b.offBy)[0];
+  const first = [...timing.standing].sort((a, b) => a.out - b.out)[0];
+  const off = [...timing.standing].sort((a, b) => a.offBy - b.offBy)[0];
   const begins = Math.min(...desk.shifts.map(({ start }) => start));
   // Where a clock has two halves, which of them is the small unit.
   const clock = (minutes: number) => {
@@ -52,8 +52,8 @@ function Vitals({ desk }: { desk: ClockDesk }) {
   return (
     <section className="flex gap-4" aria-label={say`The day in three times`}>
       <Vital label={say`begin by`} {...clock(begins)} below={say`the first work`} />
-      <Vital label={say`out of the cold`} {...clock(first.out)} below={first.main.name} />
-      <Vital label={say`off the table`} {...clock(off.offBy)} below={off.main.name} />
+      <Vital label={say`out of the cold`} {...clock(first.out)} below={first.good.name} />
+      <Vital label={say`off the table`} {...clock(off.offBy)} below={off.good.name} />
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import type { Outing, WaveTimes } from '@rotula/core';
+import { isOuting, type Standing, type WaveTimes } from '@rotula/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
@@ -33,11 +33,15 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
   const { room, party } = plan.timing.asked;
   const servedAt = document.order.brief.servingAt.slice(11);
   const scale = useMemo(() => {
-    const first = Math.min(-30, ...shifts.map(({ start }) => start), ...timing.outings.map(({ out }) => out));
-    const last = Math.max(party.ends, ...timing.outings.map(({ offBy }) => offBy));
+    const first = Math.min(
+      -30,
+      ...shifts.map(({ start }) => start),
+      ...timing.standing.map(({ out }) => out),
+    );
+    const last = Math.max(party.ends, ...timing.standing.map(({ offBy }) => offBy));
     const [h, m] = servedAt.split(':').map(Number) as [number, number];
     return dayScale(rounded(first - 2, 5, false), rounded(last + 4, 5, true), h * 60 + m);
-  }, [shifts, timing.outings, party.ends, servedAt]);
+  }, [shifts, timing.standing, party.ends, servedAt]);
   const now = useNow(desk, scale);
   const lanes = [
     ...Array.from({ length: room.hands }, (_, i) => ({
@@ -50,13 +54,13 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
   ];
   const blocks = blocksOf(desk, party.waves, plan.ownPlates.map(plateLabel));
   const lanesHigh = HEAD + lanes.length * LANE;
-  const blockHigh = (outings: readonly Outing[]) => 30 + outings.length * GOOD;
-  const rows = blocks.map(({ title, outings }, i) => ({
+  const blockHigh = (goods: readonly Standing[]) => 30 + goods.length * GOOD;
+  const rows = blocks.map(({ title, goods }, i) => ({
     title,
-    outings,
-    top: blocks.slice(0, i).reduce((top, before) => top + blockHigh(before.outings), lanesHigh + 8),
+    goods,
+    top: blocks.slice(0, i).reduce((top, before) => top + blockHigh(before.goods), lanesHigh + 8),
   }));
-  const height = blocks.reduce((sum, { outings }) => sum + blockHigh(outings), lanesHigh + 14);
+  const height = blocks.reduce((sum, { goods }) => sum + blockHigh(goods), lanesHigh + 14);
   const x = (minute: number) => NAME + scale.at(minute) * (WIDTH - NAME - RIGHT);
   const drag = useBarDrag(desk, (clientX, box) =>
     scale.minute(((clientX - box.left) * (WIDTH / box.width) - NAME) / (WIDTH - NAME - RIGHT)),
@@ -121,12 +125,12 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
             >{say`now`}</text>
           </g>
         )}
-        {rows.map(({ title, outings, top }) => (
+        {rows.map(({ title, goods, top }) => (
           <g key={title} transform={`translate(0 ${top})`}>
             <text x={4} y={20} fontSize={14} fill="var(--color-ink-soft)">
               {title}
             </text>
-            {outings.map((one, i) => (
+            {goods.map((one, i) => (
               <GoodBar
                 key={one.key}
                 one={one}
@@ -151,23 +155,24 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
 
 /** Goods that stand together: each wave, and each own plate; the tight one first. */
 function blocksOf(desk: ClockDesk, waves: readonly WaveTimes[], plates: readonly string[]) {
-  const { outings, tight } = desk.timing;
-  const sorted = (own: readonly Outing[]) =>
+  const { standing, tight } = desk.timing;
+  const short = (one: Standing) => (isOuting(one) ? one.short : 0);
+  const sorted = (own: readonly Standing[]) =>
     [...own].sort(
-      (a, b) => Number(b === tight) - Number(a === tight) || b.short - a.short || a.offBy - b.offBy,
+      (a, b) => Number(b === tight) - Number(a === tight) || short(b) - short(a) || a.offBy - b.offBy,
     );
   const onBoard = waves.map((wave) => ({
     title:
       waves.length > 1
         ? say`Wave ${wave.number}: on the table ${desk.time(wave.on)}, taken off ${desk.time(wave.off)}`
         : say`Out of the cold, and for how long`,
-    outings: sorted(outings.filter((one) => one.plate === null && one.wave.number === wave.number)),
+    goods: sorted(standing.filter((one) => one.plate === null && one.wave.number === wave.number)),
   }));
   const onPlates = plates.map((label, i) => ({
     title: say`Own plate, with its own clock: ${label}`,
-    outings: sorted(outings.filter(({ plate }) => plate === i)),
+    goods: sorted(standing.filter(({ plate }) => plate === i)),
   }));
-  return [...onBoard, ...onPlates].filter((block) => block.outings.length > 0);
+  return [...onBoard, ...onPlates].filter((block) => block.goods.length > 0);
 }
 
 /** How sure the day is. */

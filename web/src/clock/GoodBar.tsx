@@ -1,4 +1,4 @@
-import type { Outing } from '@rotula/core';
+import { isOuting, type Standing } from '@rotula/core';
 import { say } from '../language/say';
 import { GOOD, WIDTH } from './measures';
 import { Touch } from './Touch';
@@ -12,20 +12,32 @@ export function GoodBar({
   desk,
   tight,
 }: {
-  one: Outing;
+  one: Standing;
   y: number;
   x: (minute: number) => number;
   desk: ClockDesk;
   tight: boolean;
 }) {
   const [from, to] = [x(one.out), x(one.offBy)];
-  const dot = one.readyAt === null ? null : x(one.readyAt);
+  const readyAt = isOuting(one) ? one.readyAt : null;
+  const dot = readyAt === null ? null : x(readyAt);
   const id = `warm-${one.key.replace(/[^a-z0-9]+/g, '-')}`;
   const shown = desk.focus === one.key;
   const share = dot === null ? 1 : Math.max(0.02, Math.min(1, (dot - from) / Math.max(1, to - from)));
   const off = say`off ${desk.time(one.offBy)}`;
-  const ready = one.readyAt === null ? say`not ready while it stands` : say`ready ${desk.time(one.readyAt)}`;
-  const told = say`${one.main.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
+  const ready = one.servedCold
+    ? say`served cold`
+    : !isOuting(one)
+      ? say`soft when it is served`
+      : readyAt === null
+        ? say`not ready while it stands`
+        : say`ready ${desk.time(readyAt)}`;
+  const [mid, end] = one.servedCold
+    ? ['#a9c4cf', '#c2cfc9']
+    : isOuting(one) && dot === null
+      ? ['#b9c0a8', '#c9c09a']
+      : ['#e9c25a', '#dd9a3c'];
+  const told = say`${one.good.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
   return (
     <Touch
       name={told}
@@ -37,8 +49,8 @@ export function GoodBar({
       <defs>
         <linearGradient id={id}>
           <stop offset="0%" stopColor="#8fb4c8" />
-          <stop offset={`${Math.round(100 * share)}%`} stopColor={dot === null ? '#b9c0a8' : '#e9c25a'} />
-          <stop offset="100%" stopColor={dot === null ? '#c9c09a' : '#dd9a3c'} />
+          <stop offset={`${Math.round(100 * share)}%`} stopColor={mid} />
+          <stop offset="100%" stopColor={end} />
         </linearGradient>
       </defs>
       <rect
@@ -51,7 +63,7 @@ export function GoodBar({
         rx={4}
       />
       <text x={4} y={20} fontSize={16} fontWeight={tight ? 700 : 400} fill="var(--color-ink)">
-        {clipped(one.main.name)}
+        {clipped(one.good.name)}
       </text>
       {/* A gap for the ear. */ ' '}
       <rect x={from} y={6} width={Math.max(3, to - from)} height={GOOD - 12} rx={3} fill={`url(#${id})`} />

@@ -1,4 +1,4 @@
-import { hotHolding, hotRow, hotWayOf, OVEN_HEATS } from '@rotula/core';
+import { hotHolding, hotRow, hotWayOf, OVEN_HEATS, OVEN_TRAYS } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { Stepper } from '../ui/Stepper';
@@ -59,7 +59,7 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
         />
       </div>
       <p className="mt-2 text-sm text-chalk-soft">
-        {say`Hot food is held at ${format.celsius(hotHolding(house.country))} or above, or eaten within its time. A hot dish stands on wood, never on glass or a wet cloth. An oven takes ${format.minutes(OVEN_HEATS)} to heat.`}
+        {say`Hot food is held at ${format.celsius(hotHolding(house.country))} or above, or eaten within its time. A hot dish stands on wood, never on glass or a wet cloth. An oven takes ${format.minutes(OVEN_HEATS)} to heat or to change its heat, and ${OVEN_TRAYS} trays of one temperature.`}
       </p>
     </SlateSection>
   );

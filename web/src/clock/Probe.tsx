@@ -15,7 +15,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { document, house, format } = useWorkbench();
   const { clock } = document.order;
   const degrees = degreesOf(house);
-  const own = clock.readings.filter(({ goodId }) => goodId === one.main.id);
+  const own = clock.readings.filter(({ goodId }) => goodId === one.good.id);
   const after = 15 * (own.length + 1);
   const [typed, setTyped] = useState<number | null>(null);
   const asked = typed ?? after;
@@ -27,13 +27,13 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
     // Another good may be the tightest after it; this one stays in hand.
     desk.look(one.key);
     desk.change(say`a reading of the probe`, {
-      readings: [...clock.readings, { goodId: one.main.id, after: asked, celsius, simulated }],
+      readings: [...clock.readings, { goodId: one.good.id, after: asked, celsius, simulated }],
     });
   };
   const read = () => {
     stop.current?.();
     const there = courseOf({ ...one.ask, readings: [] }, one.out).at(one.out + asked).heart;
-    stop.current = simulatedProbe(there, one.main.id.length * 31 + asked).watch(({ celsius, settled }) => {
+    stop.current = simulatedProbe(there, one.good.id.length * 31 + asked).watch(({ celsius, settled }) => {
       setFeels(celsius);
       if (!settled) return;
       setFeels(null);
@@ -91,7 +91,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
             className="min-h-11 text-sm underline underline-offset-4"
             onClick={() =>
               desk.change(say`no readings`, {
-                readings: clock.readings.filter(({ goodId }) => goodId !== one.main.id),
+                readings: clock.readings.filter(({ goodId }) => goodId !== one.good.id),
               })
             }
           >

@@ -1,4 +1,4 @@
-import { goneAfter, overWaves } from '@rotula/core';
+import { goneAfter, goneFirst, overWaves } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { say } from '../language/say';
@@ -19,6 +19,9 @@ export function TablePanel({ desk }: { desk: ClockDesk }) {
   const { plan, document, format } = useWorkbench();
   const { clock } = document.order;
   const { party } = plan.timing.asked;
+  const soon = goneFirst([...plan.portions.mains, ...plan.portions.companions].map(({ good }) => good)).map(
+    ({ name }) => name,
+  );
   const flag = (label: string, hint: string, on: boolean, set: (on: boolean) => void) => (
     <label className="flex min-h-11 items-start gap-3 py-1">
       <input
@@ -38,7 +41,7 @@ export function TablePanel({ desk }: { desk: ClockDesk }) {
       <SlateSection title={say`Waves`} aside={say`each on a fresh plate`}>
         <ul className="space-y-2" data-waves>
           {party.waves.map((wave, i) => {
-            const own = desk.timing.outings.filter(
+            const own = desk.timing.standing.filter(
               (one) => one.plate === null && one.wave.number === wave.number,
             );
             const first = Math.min(...own.map(({ out }) => out));
@@ -57,7 +60,8 @@ export function TablePanel({ desk }: { desk: ClockDesk }) {
         <p className="mt-2 text-sm text-chalk-soft">
           {say`At the usual pace ${PACE.filter((hours) => hours <= plan.brief.hours)
             .map((hours) => say`${Math.round(100 * goneAfter(hours))} % is gone by ${desk.time(hours * 60)}`)
-            .join(', ')}. The safe bet, the ham and the bread run out first.`}
+            .join(', ')}.`}{' '}
+          {soon.length > 0 && say`What runs out first, most often: ${format.list(soon)}.`}
         </p>
       </SlateSection>
       <SlateSection title={say`Look and feel`}>

@@ -41,7 +41,7 @@ export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk 
   const room = degrees.shown(one.ask.lying.room);
   const top = Math.max(degrees.shown(FAT_SHOWS), room) + 2;
   const { band } = one;
-  const told = say`${one.main.name}: ${format.celsius(one.ask.lying.start)} at ${desk.time(one.out)}, ${format.celsius(one.atTable.heart)} at the heart at ${desk.time(one.wave.on)}`;
+  const told = say`${one.good.name}: ${format.celsius(one.ask.lying.start)} at ${desk.time(one.out)}, ${format.celsius(one.atTable.heart)} at the heart at ${desk.time(one.wave.on)}`;
   return (
     <div role="img" aria-label={told} data-curve>
       <ResponsiveContainer width="100%" height={190}>

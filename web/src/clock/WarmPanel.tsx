@@ -1,4 +1,4 @@
-import { courseOf, type Outing } from '@rotula/core';
+import { courseOf, isOuting, type Outing, type Standing, type Warming } from '@rotula/core';
 import { lazy, Suspense } from 'react';
 import { useWorkbench } from '../frame/context';
 import type { Format } from '../ui/format';
@@ -33,16 +33,23 @@ const LIES_WORDS = {
   'as one heap': () => say`as one heap`,
 };
 
+/** That another shape stands for its own, and how far off that is. */
+const shapeWords = ({ shape, within }: NonNullable<Warming['standsFor']>): string =>
+  shape === 'pyramid'
+    ? say`A pyramid is reckoned as the block of its volume: right within ${Math.round(100 * within!)} %.`
+    : say`Its outline is reckoned as a round of its area, the slowest of all: it is ready no later than said.`;
+
 /** The good in focus: how it warms, why it is tight, and ways out. */
 export function WarmPanel({ desk }: { desk: ClockDesk }) {
   const { timing, focus } = desk;
-  const one = timing.outings.find(({ key }) => key === focus) ?? timing.tight;
+  const one = timing.standing.find(({ key }) => key === focus) ?? timing.tight;
   if (!one) return null;
+  if (!isOuting(one)) return <Beside one={one} desk={desk} />;
   const more = timing.outings.length > 0 && one === timing.tight;
   return (
     <>
       <SlateSection
-        title={<span translate="no">{one.main.name}</span>}
+        title={<span translate="no">{one.good.name}</span>}
         aside={more ? say`the tight one` : say`wave ${one.wave.number}`}
       >
         <Suspense fallback={<div className="h-[190px]" />}>
@@ -52,6 +59,30 @@ export function WarmPanel({ desk }: { desk: ClockDesk }) {
       <Why one={one} desk={desk} />
       {(one.short > 0 || one.early > 0) && <WaysOut one={one} />}
       <Probe one={one} desk={desk} />
+    </>
+  );
+}
+
+/** What stands beside the cheese: it has no heart to warm, only a time to be gone. */
+function Beside({ one, desk }: { one: Standing; desk: ClockDesk }) {
+  const { format } = useWorkbench();
+  return (
+    <>
+      <SlateSection
+        title={<span translate="no">{one.good.name}</span>}
+        aside={one.plate === null ? say`wave ${one.wave.number}` : say`own plate`}
+      >
+        <p data-beside>
+          {one.servedCold ? say`Served cold.` : say`It stands until it spreads.`}{' '}
+          {say`Out of the cold at ${desk.time(one.out)}, off by ${desk.time(one.offBy)}. At the most ${format.minutes(one.most)}: ${ruleWords(one.rule)}; local codes and licensed practice decide.`}
+        </p>
+        {one.early > 0 && (
+          <p className="mt-2 text-wax-lit">
+            {say`It must be off ${format.minutes(one.early)} before its wave ends: a fresh bowl then, the old one is thrown away.`}
+          </p>
+        )}
+      </SlateSection>
+      {one.early > 0 && <WaysOut one={one} />}
     </>
   );
 }
@@ -121,8 +152,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
       <p className="mt-2 text-sm text-chalk-soft">
         {say`Of the schools ${school.says(format.grams)}.`}{' '}
         {warming.estimated && say`What it is made of is estimated by its style.`}{' '}
-        {warming.standsFor && say`Its shape stands for a simpler one.`}{' '}
-        {say`Left out: melting fat, crust and drying.`}{' '}
+        {warming.standsFor && shapeWords(warming.standsFor)} {say`Left out: melting fat, crust and drying.`}{' '}
         {dry !== null &&
           say`Beads of water before ${desk.time(dry)} are dew, not fat: until then its face is colder than the dew point of a room at half humidity.`}
       </p>

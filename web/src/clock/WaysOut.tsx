@@ -1,4 +1,4 @@
-import type { ClockWay, CutStyleId, FoldId, Outing } from '@rotula/core';
+import type { ClockWay, CutStyleId, FoldId, Standing } from '@rotula/core';
 import useSWR from 'swr';
 import { useWorkbench } from '../frame/context';
 import { findClockWays } from '../optimiser/optimiser';
@@ -8,7 +8,7 @@ import { cutLabel } from '../words';
 import { say } from '../language/say';
 
 /** What can be changed where safe time and warming collide, each planned through. */
-export function WaysOut({ one }: { one: Outing }) {
+export function WaysOut({ one }: { one: Standing }) {
   const { document, shelf, house, format } = useWorkbench();
   const { order } = document;
   const { data, isLoading } = useSWR(
@@ -32,6 +32,8 @@ export function WaysOut({ one }: { one: Outing }) {
         return say`Content with ${format.celsius(to as number)} at the heart`;
       case 'cooler room':
         return say`A room of ${format.celsius(to as number)}`;
+      case 'later start':
+        return say`Begin later, at ${format.time(to as string)}, and end as planned`;
       default:
         return say`A party of ${to} hours`;
     }

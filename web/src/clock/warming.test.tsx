@@ -104,3 +104,16 @@ test('with nothing picked there is no day to plan, and it says so', async () => 
   show(<ClockStage />, order({}, {}, []));
   expect(await screen.findByText(/the day is planned once there is something to serve/)).toBeTruthy();
 });
+
+test('a bowl that is served cold has its time to be gone, and ways out of its own', async () => {
+  const plain = order({}, { hours: 3 });
+  const of = { ...plain, extras: ['yoghurt-dip'], waves: { ...plain.waves, count: 1, first: null } };
+  const seen = show(<ClockStage />, of);
+  await userEvent.click(
+    await screen.findByLabelText(/^Yoghurt.* off .*: out of the cold .*, served cold$/, {}, LONG),
+  );
+  expect(await screen.findByText(/^Served cold\./, {}, LONG)).toBeTruthy();
+  expect(screen.getByText(/before its wave ends: a fresh bowl then/)).toBeTruthy();
+  await userEvent.click(await screen.findByText(/^Begin later, at/, {}, LONG));
+  expect(seen.order.brief.hours).toBe(2.5);
+});

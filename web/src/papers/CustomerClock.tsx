@@ -8,7 +8,7 @@ import { WhenTimed } from './WhenTimed';
 export default function CustomerClock() {
   const day = useDay();
   const { format } = useWorkbench();
-  const rows = [...day.timing.outings].sort((a, b) => a.out - b.out);
+  const rows = [...day.timing.standing].sort((a, b) => a.out - b.out);
   return (
     <WhenTimed day={day}>
       <SheetHead title={say`Your clock`} />
@@ -29,7 +29,7 @@ export default function CustomerClock() {
             <tr key={one.key} className="border-b border-black/30">
               <td className="font-bold">{day.time(one.out)}</td>
               <td>
-                {one.main.name}, {one.main.style}
+                {one.good.name}, {one.good.style}
               </td>
               <td>{day.time(one.wave.on)}</td>
               <td className="font-bold">{day.time(one.offBy)}</td>

@@ -23,7 +23,7 @@ export default function CutSheet() {
   // A guest with a plate of their own has a box for it; the others read the cards.
   const day = useDay();
   const outAt = (id: string): string | null => {
-    const found = day.timing.outings.find((one) => one.main.id === id);
+    const found = day.timing.outings.find((one) => one.good.id === id);
     return found && day.timing.exact ? day.time(found.out) : null;
   };
   const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));

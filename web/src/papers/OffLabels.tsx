@@ -9,15 +9,15 @@ import { WhenTimed } from './WhenTimed';
 export default function OffLabels() {
   const day = useDay();
   const { document, plan } = useWorkbench();
-  const { outings } = day.timing;
+  const { standing } = day.timing;
   const labels = [
     ...plan.timing.asked.party.waves.map((wave) => ({
       title: say`Wave ${wave.number}, on the table ${day.time(wave.on)}`,
-      own: outings.filter((one) => one.plate === null && one.wave.number === wave.number),
+      own: standing.filter((one) => one.plate === null && one.wave.number === wave.number),
     })),
     ...plan.ownPlates.map((plate, i) => ({
       title: say`Own plate: ${plateLabel(plate)}`,
-      own: outings.filter((one) => one.plate === i),
+      own: standing.filter((one) => one.plate === i),
     })),
   ].filter(({ own }) => own.length > 0);
   return (
@@ -33,7 +33,7 @@ export default function OffLabels() {
                 {say`off by ${day.time(first.offBy)}`}
               </p>
               <p className="text-[11pt]">
-                {say`Out of the cold from ${day.time(Math.min(...own.map(({ out }) => out)))}: ${day.goodsOf(own.map(({ main }) => main.id))}.`}
+                {say`Out of the cold from ${day.time(Math.min(...own.map(({ out }) => out)))}: ${day.goodsOf(own.map(({ good }) => good.id))}.`}
               </p>
               <p className="text-[9.5pt]">
                 {say`${first.most} minutes at the most: ${ruleWords(first.rule)}. Then discard.`}

@@ -53,13 +53,14 @@ test('papers wait for the searched day, then hold its times', async () => {
 });
 
 test('each wave has a label with the end of its safe time, and the customer a clock by the fridge', async () => {
-  const long = order({}, { hours: 3 });
+  const long = { ...order({}, { hours: 3 }), extras: ['yoghurt-dip'] };
   show(<OffLabels />, long);
   const labels = await screen.findAllByText(/^off by \d\d:\d\d$/, {}, LONG);
   expect(labels).toHaveLength(2);
   cleanup();
   show(<CustomerClock />, long);
   expect(await screen.findByText('Out of the fridge', {}, LONG)).toBeTruthy();
+  expect(screen.getAllByText(/^Yoghurt/)).toHaveLength(2);
   const times = screen
     .getAllByRole('row')
     .slice(1)

@@ -16,7 +16,7 @@ export const clockWords: WordsOf<
   'out too long': ({ good, wave, ready, stands, safe, over, served }, { minutes, celsius }) =>
     say`Wave ${wave}: ${good} needs ${minutes(ready)} to warm and stands ${minutes(stands)}; that is ${minutes(over)} more than the ${minutes(safe)} it may be out. Safe comes first: it is served at ${celsius(served)}. The clock has ways out`,
   'safe time ends first': ({ good, wave, out, early }, { minutes }) =>
-    say`Wave ${wave}: ${good} leaves the cold ${minutes(out)} before it is served, so it must be off ${minutes(early)} before the wave ends. Carried cold, or laid later, it could stay`,
+    say`Wave ${wave}: ${good} leaves the cold ${minutes(out)} before it is served, so it must be off ${minutes(early)} before the wave ends. Carried cold, laid later or in one more wave it could stay`,
   'safe time over when served': ({ goods }, { list }) =>
     say`Not to be served: the safe time is over before it stands on the table. Carry it cold. ${list(goods)}`,
   'never warm enough': ({ good, low, room }, { celsius }) =>
@@ -43,12 +43,14 @@ export const TASK_WORDS: Readonly<Record<TaskKind, (goods: string) => string>> =
   fill: (goods) => say`Set out ${goods}`,
   cards: () => say`Write the cards`,
   lay: (goods) => say`Lay ${goods}`,
+  'lay cold': (goods) => say`Out of the cold and onto the board: ${goods}`,
   garnish: (goods) => say`Garnish with ${goods}`,
   wrap: () => say`Wipe down and wrap`,
   load: () => say`Load`,
   travel: () => say`On the way`,
   'set up': () => say`Set up at the place`,
   chill: (goods) => say`Chill ${goods}`,
+  'ice bottles': (goods) => say`Into iced water: ${goods}`,
   'open bottles': () => say`Open the first bottles`,
   'prepare hot': (goods) => say`Get ${goods} ready for the oven`,
   oven: (goods) => say`${goods} in the oven`,
@@ -70,12 +72,14 @@ export const TASK_SHORT: Readonly<Record<TaskKind, string>> = {
   fill: say`fill`,
   cards: say`cards`,
   lay: say`lay`,
+  'lay cold': say`cold`,
   garnish: say`green`,
   wrap: say`wrap`,
   load: say`load`,
   travel: say`on the way`,
   'set up': say`set up`,
   chill: say`chill`,
+  'ice bottles': say`iced`,
   'open bottles': say`bottles`,
   'prepare hot': say`ready`,
   oven: say`oven`,

@@ -55,6 +55,6 @@ export const leastFirst = (jobs: readonly Job[], least: ReadonlyMap<string, numb
         (sum, job) => sum + (job[what] > 0 ? Math.min(job.minutes, Math.max(0, least.get(job.id)!)) : 0),
         0,
       );
-      return Math.ceil(work / Math.max(1, what === 'hands' ? room.hands : room.ovens));
+      return Math.ceil(work / Math.max(1, what === 'hands' ? room.hands : room.ovens * room.trays));
     }),
   );

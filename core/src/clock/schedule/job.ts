@@ -2,6 +2,9 @@
 export interface Room {
   readonly hands: number;
   readonly ovens: number;
+  /** An oven holds so many trays, all at one temperature, and is heated for so many minutes before the first of them. */
+  readonly trays: number;
+  readonly heats: number;
 }
 
 /** One piece of work. Whole minutes; times count from serving and are negative before it. */
@@ -9,7 +12,9 @@ export interface Job {
   readonly id: string;
   readonly minutes: number;
   readonly hands: 0 | 1;
+  /** Trays in an oven, and its temperature in degrees Celsius. */
   readonly oven: 0 | 1;
+  readonly heat: number;
   /** What must be done before it begins. */
   readonly after: readonly string[];
   /** It is done so long before serving at the latest. */
@@ -26,6 +31,7 @@ export interface Job {
 export const PLAIN_JOB: Omit<Job, 'id' | 'minutes'> = {
   hands: 1,
   oven: 0,
+  heat: 0,
   after: [],
   endsBefore: 0,
   within: null,

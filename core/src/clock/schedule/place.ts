@@ -1,4 +1,5 @@
 import type { Job, Placed, Room, ScheduleCost } from './job.js';
+import { Ovens } from './ovens.js';
 
 /**
  * A schedule grown backwards from serving, minute by minute: each job as late as what comes after it, hands and ovens allow.
@@ -6,7 +7,7 @@ import type { Job, Placed, Room, ScheduleCost } from './job.js';
  */
 export class Backwards {
   private readonly hands: number[] = [];
-  private readonly ovens: number[] = [];
+  private readonly ovens: Ovens;
   /** When each job begins, minutes before serving. */
   readonly begins = new Map<string, number>();
   private readonly followers: ReadonlyMap<string, readonly string[]>;
@@ -15,6 +16,7 @@ export class Backwards {
     jobs: readonly Job[],
     private readonly room: Room,
   ) {
+    this.ovens = new Ovens(room);
     const followers = new Map<string, string[]>();
     for (const { id, after } of jobs)
       for (const before of after) followers.set(before, [...(followers.get(before) ?? []), id]);
@@ -51,12 +53,13 @@ export class Backwards {
 
   /** The last minute from `end` back in which there is no room for it; -1: there is. */
   private clash(job: Job, end: number): number {
-    for (let minute = end + job.minutes - 1; minute >= end; minute--)
-      if (
-        (job.hands > 0 && (this.hands[minute] ?? 0) + job.hands > this.room.hands) ||
-        (job.oven > 0 && (this.ovens[minute] ?? 0) + job.oven > this.room.ovens)
-      )
-        return minute;
+    if (job.oven > 0) {
+      const minute = this.ovens.clash(job, end);
+      if (minute >= 0) return minute;
+    }
+    if (job.hands > 0)
+      for (let minute = end + job.minutes - 1; minute >= end; minute--)
+        if ((this.hands[minute] ?? 0) + job.hands > this.room.hands) return minute;
     return -1;
   }
 
@@ -65,12 +68,12 @@ export class Backwards {
     this.use(job, begins, 1);
   }
 
-  private use({ minutes, hands, oven }: Job, begins: number, by: 1 | -1): void {
+  private use(job: Job, begins: number, by: 1 | -1): void {
+    if (job.oven > 0) this.ovens.use(job, begins, by);
+    if (job.hands === 0) return;
     // What happens after serving takes no part.
-    for (let minute = Math.max(0, begins - minutes); minute < begins; minute++) {
-      if (hands > 0) this.hands[minute] = (this.hands[minute] ?? 0) + by * hands;
-      if (oven > 0) this.ovens[minute] = (this.ovens[minute] ?? 0) + by * oven;
-    }
+    for (let minute = Math.max(0, begins - job.minutes); minute < begins; minute++)
+      this.hands[minute] = (this.hands[minute] ?? 0) + by * job.hands;
   }
 }
 

@@ -20,25 +20,23 @@ const job = (id: string, minutes: number, more: Partial<Job> = {}): Job => ({
   ...PLAIN_JOB,
   ...more,
 });
-const ask = (
-  jobs: readonly Job[],
-  room: Room = { hands: 1, ovens: 1 },
-  mostBefore: number | null = null,
-) => ({
+/** Ovens that take two trays of one temperature, and three minutes to heat or change. */
+const room = (hands: number, ovens = 1): Room => ({ hands, ovens, trays: 2, heats: 3 });
+const ask = (jobs: readonly Job[], there: Room = room(1), mostBefore: number | null = null) => ({
   jobs,
-  room,
+  room: there,
   mostBefore,
   nodes: NODES,
   seed: 1,
 });
-const startsOf = (jobs: readonly Job[], room?: Room) =>
-  Object.fromEntries(scheduleDay(ask(jobs, room)).placed.map(({ id, start }) => [id, start]));
+const startsOf = (jobs: readonly Job[], there?: Room) =>
+  Object.fromEntries(scheduleDay(ask(jobs, there)).placed.map(({ id, start }) => [id, start]));
 
 describe('the day backwards', () => {
   test('one after the other with one pair of hands, side by side with two', () => {
     const jobs = [job('a', 10), job('b', 20)];
     expect(scheduleDay(ask(jobs)).cost).toEqual({ tooEarly: 0, out: 0, first: 30 });
-    expect(scheduleDay(ask(jobs, { hands: 2, ovens: 1 })).cost).toEqual({ tooEarly: 0, out: 0, first: 20 });
+    expect(scheduleDay(ask(jobs, room(2))).cost).toEqual({ tooEarly: 0, out: 0, first: 20 });
   });
   test('what must be late comes last, and what is out of the cold nearest to serving', () => {
     const at = startsOf([job('cards', 15), job('bread', 5, { within: 10 }), job('lay', 10, { due: 12 })]);
@@ -54,11 +52,20 @@ describe('the day backwards', () => {
     expect(at.bake).toBe(-15);
     expect(Math.min(at.fill!, at.disc!)).toBe(-7);
   });
+  test('two trays of one temperature share an oven; another temperature waits until it has changed, or has its own', () => {
+    const bake = (id: string, heat: number) => job(id, 10, { hands: 0, oven: 1, heat });
+    expect(startsOf([bake('a', 220), bake('b', 220)])).toEqual({ a: -10, b: -10 });
+    const three = Object.values(startsOf([bake('a', 220), bake('b', 220), bake('c', 220)]));
+    expect(three.sort((a, b) => b - a)).toEqual([-10, -10, -20]);
+    const two = [bake('disc', 220), bake('toast', 190)];
+    expect(Object.values(startsOf(two)).sort((a, b) => b - a)).toEqual([-10, -23]);
+    expect(startsOf(two, room(1, 2))).toEqual({ disc: -10, toast: -10 });
+  });
   test('where hands are too few it says by how many minutes, and one pair more mends it', () => {
     const jobs = [1, 2, 3].map((n) => job(`slice ${n}`, 10, { within: 15 }));
     expect(scheduleDay(ask(jobs)).cost.tooEarly).toBe(5 + 15);
-    expect(scheduleDay(ask(jobs, { hands: 3, ovens: 1 })).cost.tooEarly).toBe(0);
-    expect(scheduleDay(ask([job('cut', 40)], { hands: 1, ovens: 1 }, 30)).cost.tooEarly).toBe(10);
+    expect(scheduleDay(ask(jobs, room(3))).cost.tooEarly).toBe(0);
+    expect(scheduleDay(ask([job('cut', 40)], room(1), 30)).cost.tooEarly).toBe(10);
   });
   test('what a person fixed stands, and the rest goes round it', () => {
     const at = startsOf([job('a', 10, { fixed: -15 }), job('b', 10)]);
@@ -73,7 +80,8 @@ const aDay = (most: number) =>
     .array(
       fc.record({
         minutes: fc.integer({ min: 1, max: 4 }),
-        oven: fc.constantFrom<0 | 1>(0, 0, 0, 1),
+        oven: fc.constantFrom<0 | 1>(0, 0, 0, 1, 1),
+        heat: fc.constantFrom(190, 220),
         after: fc.nat(20),
         within: fc.option(fc.integer({ min: 4, max: 12 })),
         due: fc.option(fc.integer({ min: 1, max: 8 })),
@@ -95,10 +103,10 @@ const aDay = (most: number) =>
 test('as good as every order tried, to seven jobs', () => {
   fc.assert(
     fc.property(aDay(7), fc.integer({ min: 1, max: 2 }), (jobs, hands) => {
-      const room = { hands, ovens: 1 };
+      const there = room(hands);
       const best = Math.min(
         ...permutations(jobs).flatMap((order) => {
-          const day = new Backwards(jobs, room);
+          const day = new Backwards(jobs, there);
           // An order in which something stands before what it must come before is none.
           for (const one of order) {
             if (!day.ready(one)) return [];
@@ -107,7 +115,7 @@ test('as good as every order tried, to seven jobs', () => {
           return [costOf(scheduleCost(jobs, day.begins, null))];
         }),
       );
-      const found = scheduleDay(ask(jobs, room));
+      const found = scheduleDay(ask(jobs, there));
       expect(found.exact).toBe(true);
       expect(costOf(found.cost)).toBe(best);
     }),
@@ -118,7 +126,7 @@ test('as good as every order tried, to seven jobs', () => {
 test('no bound is above what is found, and nobody has three things in two hands', () => {
   fc.assert(
     fc.property(aDay(18), fc.integer({ min: 1, max: 3 }), (jobs, hands) => {
-      const asked = { ...ask(jobs, { hands, ovens: 1 }), nodes: 300 };
+      const asked = { ...ask(jobs, room(hands)), nodes: 300 };
       const [quick, found] = [quickDay(asked), scheduleDay(asked)];
       expect(costOf(found.bound)).toBeLessThanOrEqual(costOf(found.cost));
       expect(costOf(found.cost)).toBeLessThanOrEqual(costOf(quick.cost));
@@ -143,10 +151,10 @@ test('no bound is above what is found, and nobody has three things in two hands'
 /** The day as a mixed-integer program, minute by minute: x[j, t] = job j begins t minutes before serving. */
 function lpOf(
   jobs: readonly Job[],
-  { hands, ovens }: Room,
+  { hands, ovens, trays, heats }: Room,
   weights: { early: number; out: number; first: number },
 ) {
-  const horizon = 26;
+  const horizon = 40;
   const x = (j: number, t: number) => `x${j}_${t}`;
   const times = (j: number) =>
     Array.from({ length: horizon + 1 }, (_, t) => t).filter(
@@ -185,20 +193,42 @@ function lpOf(
       );
     }
   });
-  for (const [what, most] of [
-    ['hands', hands],
-    ['oven', ovens],
-  ] as const)
-    for (let minute = 0; minute < horizon; minute++) {
-      const busy = jobs.flatMap((one, j) =>
-        one[what] > 0
-          ? times(j)
-              .filter((t) => minute < t && minute >= t - one.minutes)
-              .map((t) => `+ ${x(j, t)}`)
-          : [],
+  const minutes = Array.from({ length: horizon }, (_, minute) => minute);
+  for (const minute of minutes) {
+    const busy = jobs.flatMap((one, j) =>
+      one.hands > 0
+        ? times(j)
+            .filter((t) => minute < t && minute >= t - one.minutes)
+            .map((t) => `+ ${x(j, t)}`)
+        : [],
+    );
+    if (busy.length > 0) lines.push(` hands${minute}: ${busy.join(' ')} <= ${hands}`);
+  }
+  // y[heat, m] = ovens at that temperature: enough for its trays, and one while it heats up for any of them.
+  const temperatures = [...new Set(jobs.filter(({ oven }) => oven > 0).map(({ heat }) => heat))];
+  const y = (heat: number, minute: number) => `y${heat}_${minute}`;
+  for (const minute of temperatures.length > 0 ? minutes : []) {
+    for (const heat of temperatures) {
+      const own = jobs.flatMap((one, j) => (one.oven > 0 && one.heat === heat ? [j] : []));
+      const inIt = own.flatMap((j) =>
+        times(j)
+          .filter((t) => minute < t && minute >= t - jobs[j]!.minutes)
+          .map((t) => `- ${x(j, t)}`),
       );
-      if (busy.length > 0) lines.push(` ${what}${minute}: ${busy.join(' ')} <= ${most}`);
+      if (inIt.length > 0)
+        lines.push(` trays${heat}_${minute}: ${trays} ${y(heat, minute)} ${inIt.join(' ')} >= 0`);
+      for (const j of own) {
+        const waits = times(j)
+          .filter((t) => minute >= t && minute < t + heats)
+          .map((t) => `- ${x(j, t)}`);
+        if (waits.length > 0) lines.push(` warm${j}_${minute}: ${y(heat, minute)} ${waits.join(' ')} >= 0`);
+      }
     }
+    lines.push(
+      ` ovens${minute}: ${temperatures.map((heat) => `+ ${y(heat, minute)}`).join(' ')} <= ${ovens}`,
+    );
+  }
+  lines.push('General', ...temperatures.flatMap((heat) => minutes.map((minute) => ` ${y(heat, minute)}`)));
   lines.push('Binary', ...jobs.flatMap((_, j) => times(j).map((t) => ` ${x(j, t)}`)), 'End');
   return lines
     .map((line) => (line.length < 200 ? line : line.replace(/(.{120,}?) (?=[+-] )/g, '$1\n ')))
@@ -211,9 +241,9 @@ test('as good as a general solver, on 20 seeded days', async () => {
   const days = fc.sample(aDay(6), { numRuns: 20, seed: 11 });
   const weights = { early: 10_000, out: 100, first: 1 };
   for (const [i, jobs] of days.entries()) {
-    const room = { hands: 1 + (i % 2), ovens: 1 };
-    const { cost, exact } = scheduleDay(ask(jobs, room));
-    const solved = highs.solve(lpOf(jobs, room, weights));
+    const there = room(1 + (i % 2), 1 + (i % 3 === 0 ? 1 : 0));
+    const { cost, exact } = scheduleDay(ask(jobs, there));
+    const solved = highs.solve(lpOf(jobs, there, weights));
     expect(exact).toBe(true);
     expect(solved.Status).toBe('Optimal');
     expect(cost.tooEarly * weights.early + cost.out * weights.out + cost.first).toBeCloseTo(

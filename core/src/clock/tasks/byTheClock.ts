@@ -1,19 +1,22 @@
-import type { Outing } from '../outings.js';
+import { isOuting } from '../outings.js';
+import type { Standing } from '../standing.js';
 import { LATE, task, type Task, type TasksAsked } from './task.js';
 
 /** Goods that leave the cold within so many minutes of each other are fetched in one go. */
 const TOGETHER = 5;
 
 /** What the clock itself says: when each good leaves the cold, when each wave is brought and taken away. */
-export function byTheClock({ outings, party, minutes }: TasksAsked): Task[] {
-  const groups: Outing[][] = [];
-  for (const outing of [...outings].sort((a, b) => a.out - b.out || (a.key < b.key ? -1 : 1))) {
+export function byTheClock({ outings, standing, party, minutes }: TasksAsked): Task[] {
+  // A bowl of what is served cold leaves it as it is laid or brought.
+  const fetched = standing.filter(({ servedCold, plate }) => !servedCold || plate !== null);
+  const groups: Standing[][] = [];
+  for (const outing of fetched.sort((a, b) => a.out - b.out || (a.key < b.key ? -1 : 1))) {
     const open = groups.at(-1);
     if (open && outing.out - open[0]!.out <= TOGETHER && open[0]!.wave.number === outing.wave.number)
       open.push(outing);
     else groups.push([outing]);
   }
-  const board = outings.filter(({ plate }) => plate === null);
+  const board = standing.filter(({ plate }) => plate === null);
   const waves = party.waves.filter(({ number }) => board.some(({ wave }) => wave.number === number));
   return [
     ...groups.map((group) =>
@@ -23,9 +26,15 @@ export function byTheClock({ outings, party, minutes }: TasksAsked): Task[] {
         hands: 0,
         wave: group[0]!.wave.number,
         minutes: minutes.takeOut * group.length,
-        goods: group.map(({ main }) => main.id),
+        goods: group.map(({ good }) => good.id),
         // Cut while it is cold, then let it stand.
-        after: group.filter(({ thing }) => thing.lies !== 'whole').map(({ main }) => `cut:${main.id}`),
+        after: group.flatMap((one) =>
+          !isOuting(one)
+            ? [`beside:${one.good.id}`]
+            : one.thing.lies !== 'whole'
+              ? [`cut:${one.good.id}`]
+              : [],
+        ),
         fixed: group[0]!.out,
       }),
     ),
@@ -41,7 +50,7 @@ export function byTheClock({ outings, party, minutes }: TasksAsked): Task[] {
           wave: number,
           minutes: minutes.topUp,
           fixed: on - Math.max(1, Math.round(minutes.topUp)),
-          goods: board.filter(({ wave }) => wave.number === number).map(({ main }) => main.id),
+          goods: board.filter(({ wave }) => wave.number === number).map(({ good }) => good.id),
         }),
       ),
     ...waves.map(({ number, on, off }) => {
@@ -52,7 +61,7 @@ export function byTheClock({ outings, party, minutes }: TasksAsked): Task[] {
         wave: number,
         minutes: minutes.takeAway,
         fixed: Math.max(on, Math.min(off, ...own.map(({ offBy }) => offBy))),
-        goods: own.map(({ main }) => main.id),
+        goods: own.map(({ good }) => good.id),
       });
     }),
   ];

@@ -1,8 +1,8 @@
 import type { Drink } from '../../counter/index.js';
 import { LATE, task, type Task, type TasksAsked } from './task.js';
 
-/** What is drunk cold (trade, section 15): three hours in the cold, taken from there ten minutes before. */
-const COLD = { hours: 3, until: 10 };
+/** What is drunk cold (trade, section 15): three hours in the cold or half an hour in iced water, taken from there ten minutes before. */
+const COLD = { hours: 3, iced: 30, until: 10 };
 const CHILLED: readonly Drink['type'][] = [
   'sparkling',
   'white',
@@ -17,16 +17,18 @@ const CHILLED: readonly Drink['type'][] = [
 const FIRST_ROUND = 12;
 
 /** Chilling, and opening the bottles of the first round. */
-export const drinking = ({ drinks, minutes }: TasksAsked): Task[] => {
+export const drinking = ({ drinks, minutes, mostBefore }: TasksAsked): Task[] => {
   const cold = drinks.filter(({ good }) => CHILLED.includes(good.type));
   const bottles = drinks.reduce((sum, drink) => sum + drink.bottles, 0);
+  // Where nobody is there in time for the cold, iced water does it.
+  const iced = mostBefore !== null && mostBefore < COLD.hours * 60 + COLD.until;
   return [
     ...(cold.length > 0
       ? [
           task({
             id: 'chill',
-            kind: 'chill',
-            minutes: COLD.hours * 60,
+            kind: iced ? 'ice bottles' : 'chill',
+            minutes: iced ? COLD.iced : COLD.hours * 60,
             hands: 0,
             goods: cold.map(({ good }) => good.id),
             endsBefore: COLD.until,

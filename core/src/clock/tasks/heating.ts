@@ -14,6 +14,7 @@ export function heating({ hot }: TasksAsked): Task[] {
         minutes: row.bakes,
         hands: 0,
         oven: 1,
+        heat: row.oven,
         after: [`hot:${good.id}`],
         endsBefore: row.cools > 0 ? 0 : row.eatenFrom,
         within: row.within + row.bakes + row.cools,

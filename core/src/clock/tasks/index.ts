@@ -3,16 +3,18 @@ import { byTheClock } from './byTheClock.js';
 import { drinking } from './drinking.js';
 import { heating } from './heating.js';
 import { laying } from './laying.js';
-import type { Task, TasksAsked } from './task.js';
+import type { Task, TaskKind, TasksAsked } from './task.js';
 import { travelling } from './travelling.js';
 
 export type { Task, TaskKind, TasksAsked } from './task.js';
 
 /** What must be done before what, where it is not said with the work itself. */
 function tied(tasks: readonly Task[], { party, way }: TasksAsked): Task[] {
-  const laid = tasks.filter(({ kind }) => kind === 'lay' || kind === 'garnish').map(({ id }) => id);
+  const ids = (...kinds: readonly TaskKind[]) =>
+    tasks.filter(({ kind }) => kinds.includes(kind)).map(({ id }) => id);
+  const laid = ids('lay', 'garnish');
   const more = (one: Task): readonly string[] => {
-    if (one.id === 'wrap') return [...laid, 'cards'];
+    if (one.id === 'wrap') return [...laid, ...ids('lay cold'), 'cards'];
     if (one.id === 'ice')
       return party.journey ? [...(way === 'where it is served' ? laid : []), 'set-up'] : laid;
     if (one.id === 'open-bottles' && party.journey) return ['set-up'];

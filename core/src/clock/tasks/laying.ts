@@ -1,5 +1,7 @@
 import { baseOf, BUILD_SCHOOLS, stepOf, type BuildStep, type Thing } from '../../lay/index.js';
 import { readyOf } from './atTheCounter.js';
+import { isOuting } from '../outings.js';
+import type { Standing } from '../standing.js';
 import { outOfTheOven } from './heating.js';
 import { LATE, task, type Task, type TasksAsked } from './task.js';
 
@@ -9,13 +11,19 @@ const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
 );
 
 /** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
-export function laying({ boards, many, cuts, minutes, way, outings, party, hot }: TasksAsked): Task[] {
+export function laying(asked: TasksAsked): Task[] {
+  const { boards, many, cuts, minutes, way, outings, party, hot } = asked;
   const things = boards.flatMap((board) => board.things);
   const each = ({ lies }: Thing) =>
     many * (lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch);
   const travels = party.journey !== null;
   const there = travels && way === 'where it is served';
   const atPlace = there ? ['set-up'] : [];
+  // A bowl of what is kept cold is set down last, however it is filled.
+  const idsOf = (asks: (one: Standing) => boolean) =>
+    new Set(asked.standing.filter(asks).map(({ good }) => good.id));
+  const cold = idsOf(({ servedCold }) => servedCold);
+  const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
   const ready = new Set<string>();
   const tasks = LAID_IN.flatMap((step, i) => {
     const own = things.filter((thing) => stepOf(thing) === step && thing.traits.kind !== 'tool');
@@ -28,22 +36,29 @@ export function laying({ boards, many, cuts, minutes, way, outings, party, hot }
             goods: [id],
             late: own.find((thing) => baseOf(thing) === id)!.traits.late || outOfTheOven(id, hot) !== null,
           }))
-        : [false, true].map((late) => ({
-            id: `lay:${step}${late ? ':late' : ''}`,
-            goods: goods.filter((id) => own.find((thing) => baseOf(thing) === id)!.traits.late === late),
-            late,
-          }));
+        : [
+            ...[false, true].map((late) => ({
+              id: `lay:${step}${late ? ':late' : ''}`,
+              goods: goods.filter(
+                (id) =>
+                  !cold.has(id) &&
+                  (soft.has(id) || own.find((thing) => baseOf(thing) === id)!.traits.late) === late,
+              ),
+              late,
+            })),
+            { id: `lay:${step}:cold`, goods: goods.filter((id) => cold.has(id)), late: true },
+          ];
     const before = i > 0 ? [...ready] : [];
     return groups.flatMap(({ id, goods: laid, late }) => {
       if (laid.length === 0) return [];
       if (!late) ready.add(id);
       const outing = outings.find(
-        ({ main, wave, plate }) => main.id === laid[0] && wave.number === 1 && plate === null,
+        ({ good, wave, plate }) => good.id === laid[0] && wave.number === 1 && plate === null,
       );
       return [
         task({
           id,
-          kind: 'lay',
+          kind: cold.has(laid[0]!) ? 'lay cold' : 'lay',
           step,
           goods: laid,
           minutes: own
@@ -56,7 +71,7 @@ export function laying({ boards, many, cuts, minutes, way, outings, party, hot }
               ...atPlace,
             ]),
           ],
-          within: late && !(travels && !there) ? LATE.lay : null,
+          within: late && !(travels && !there) ? LATE[cold.has(laid[0]!) ? 'cold' : 'lay'] : null,
           due: way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out,
         }),
       ];
@@ -72,7 +87,7 @@ export function laying({ boards, many, cuts, minutes, way, outings, party, hot }
             kind: 'garnish',
             minutes: minutes.garnish * many,
             goods: [...new Set(greens.map(baseOf))],
-            after: tasks.map(({ id }) => id),
+            after: tasks.filter(({ kind }) => kind === 'lay').map(({ id }) => id),
             within: travels && !there ? null : LATE.garnish,
           }),
         ]

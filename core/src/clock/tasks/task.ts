@@ -4,6 +4,7 @@ import type { Companion, Good, Main } from '../../counter/index.js';
 import type { Cut } from '../../cut/index.js';
 import type { BuildStep, LaidBoard } from '../../lay/index.js';
 import type { Outing } from '../outings.js';
+import type { Standing } from '../standing.js';
 import type { Party } from '../party.js';
 import { PLAIN_JOB, type Job } from '../schedule/job.js';
 import type { HotWay, WarmingWay } from '../words.js';
@@ -18,12 +19,14 @@ export type TaskKind =
   | 'fill'
   | 'cards'
   | 'lay'
+  | 'lay cold'
   | 'garnish'
   | 'wrap'
   | 'load'
   | 'travel'
   | 'set up'
   | 'chill'
+  | 'ice bottles'
   | 'open bottles'
   | 'prepare hot'
   | 'oven'
@@ -59,6 +62,10 @@ export interface TasksAsked {
   /** Whole pieces stay in their paper until late. */
   readonly inPaper: boolean;
   readonly outings: readonly Outing[];
+  /** They and what is served cold beside them. */
+  readonly standing: readonly Standing[];
+  /** Nobody works longer before serving; null: at any time. */
+  readonly mostBefore: number | null;
   readonly hot: readonly { readonly good: Good; readonly way: HotWay }[];
   readonly minutes: Readonly<Record<TaskFigure, number>>;
   /** What a person said of a task, by its id: how long it takes, when it begins, that it is not done. */
@@ -68,7 +75,7 @@ export interface TasksAsked {
 }
 
 /** How long before serving what browns or dries may be begun. Common practice, no source. */
-export const LATE = { last: 30, late: 45, garnish: 25, lay: 35, ice: 10, bottles: 30 };
+export const LATE = { last: 30, late: 45, garnish: 25, lay: 35, cold: 10, ice: 10, bottles: 30 };
 
 type Rough = Omit<Task, 'job' | 'goods' | 'step' | 'hot' | 'wave'> &
   Partial<Pick<Task, 'goods' | 'step' | 'hot' | 'wave'>> & { readonly minutes: number } & Partial<

@@ -15,8 +15,14 @@ export type Way =
 
 export interface Body {
   readonly ways: readonly Way[];
-  /** It is warmed as another shape than it has: what it really is. */
-  readonly standsFor: string | null;
+  /** It is warmed as another shape than it has; null: as its own. */
+  readonly standsFor: StandsFor | null;
+}
+
+/** What a body really is, and by which part of its minutes it may be off; null: it is ready no later than said. */
+export interface StandsFor {
+  readonly shape: 'pyramid' | 'outline';
+  readonly within: number | null;
 }
 
 export const still = (film: number): Films => [{ from: 0, film }];
@@ -67,9 +73,9 @@ export function standing(outline: Polygon, height: number, below: Films, round: 
       ? [slab(max[0] - min[0]), slab(max[1] - min[1])]
       : [{ kind: 'section', outline, round }];
   if (ways[0]!.kind !== 'section' || isStar(outline)) return { ways: [...ways, up], standsFor: null };
-  // An outline that its middle does not see all of is warmed as a round one of its area.
+  // An outline that its middle does not see all of is warmed as a round one of its area, the slowest of all outlines.
   const radius = Math.sqrt(Math.abs(areaOf(outline)) / Math.PI);
-  return { ...disc(radius, height, below, round), standsFor: 'outline' };
+  return { ...disc(radius, height, below, round), standsFor: { shape: 'outline', within: null } };
 }
 
 /** What lies in a round so high: a wheel, a heap. */

@@ -1,5 +1,5 @@
 import type { Main } from '../../counter/index.js';
-import { areaOf, boundsOf, type Polygon } from '../../cut/index.js';
+import { areaOf, boundsOf, centred, PYRAMID_FILLS, type Polygon } from '../../cut/index.js';
 import type { Thing } from '../../lay/index.js';
 import { ball, disc, standing, still, type Body, type Films, type Way } from './body.js';
 import { filmOf, UNDERSIDE, wrapped } from './film.js';
@@ -32,6 +32,12 @@ export interface Lying {
 
 /** Fewer pieces than this lie each by itself. */
 const HEAP_FROM = 4;
+/**
+ * A pyramid is warmed as the block of its volume on the same height. Against three-dimensional differences of the frustum
+ * that is right within 5 % (warming.test.ts); the block of its whole base would take 28 % too long.
+ */
+const NARROWED = Math.sqrt(PYRAMID_FILLS);
+const PYRAMID_WITHIN = 0.05;
 /** The thinnest that anything is reckoned, mm. */
 const THIN = 2;
 
@@ -115,10 +121,15 @@ function heapOf(
 
 function standingOf(outline: Polygon, high: number, paste: Paste, lying: Lying, main: Main | null): Warmer {
   const height = Math.max(THIN, high);
+  const shape = main?.form.shape;
+  if (shape === 'pyramid') {
+    const block = centred(outline).map(([x, y]) => [x * NARROWED, y * NARROWED] as const);
+    const { body, ...rest } = standingOf(block, high, paste, lying, null);
+    return { ...rest, body: { ...body, standsFor: { shape, within: PYRAMID_WITHIN } } };
+  }
   const plan = Math.abs(areaOf(outline));
   const area = 2 * plan + rimOf(outline) * height;
   const { own, films, below } = filmsOf(area, lying);
-  const shape = main?.form.shape;
   if (shape === 'ball') {
     const radius = Math.sqrt(plan / Math.PI);
     return {
@@ -140,10 +151,8 @@ function standingOf(outline: Polygon, high: number, paste: Paste, lying: Lying, 
       size: radius / 2,
     };
   }
-  const body = standing(outline, height, below, films);
   return {
-    // A pyramid is warmed as the prism of its base: slower at the heart than it is.
-    body: shape === 'pyramid' ? { ...body, standsFor: 'pyramid' } : body,
+    body: standing(outline, height, below, films),
     paste,
     lies: 'whole',
     film: own,

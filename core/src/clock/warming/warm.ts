@@ -1,3 +1,4 @@
+import type { StandsFor } from './body.js';
 import type { Main } from '../../counter/index.js';
 import type { Thing } from '../../lay/index.js';
 import { rememberedBy } from '../../units/index.js';
@@ -35,7 +36,7 @@ export interface WarmAsk {
 /** How a good warms. Minutes; degrees Celsius. */
 export interface Warming {
   readonly lies: LiesAs;
-  readonly standsFor: string | null;
+  readonly standsFor: StandsFor | null;
   readonly film: number;
   readonly size: number;
   readonly estimated: boolean;

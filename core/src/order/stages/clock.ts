@@ -1,8 +1,18 @@
 import { safetyOf, USUAL_PRACTICE } from '../../brief/index.js';
-import type { Caution } from '../../care/index.js';
+import { type Caution, keepsCold } from '../../care/index.js';
 import { isCompanion, isMain, type Main } from '../../counter/index.js';
 import { rectangle } from '../../cut/index.js';
-import { partyOf, timingOf, type Outing, type Timing, type TimingAsked } from '../../clock/index.js';
+import {
+  isOuting,
+  OVEN_HEATS,
+  OVEN_TRAYS,
+  partyOf,
+  timingOf,
+  type Outing,
+  type Standing,
+  type Timing,
+  type TimingAsked,
+} from '../../clock/index.js';
 import { mainThing, PLAIN, type Thing } from '../../lay/index.js';
 import { celsius, minutes, reason, type Celsius, type Minutes, type Reason } from '../../units/index.js';
 import type { OrderBody } from '../order.js';
@@ -112,6 +122,16 @@ export const clockStage = stage({
           isMain(good) && net > 0 ? [{ plate, main: good, thing: onPlate(good, net) }] : [],
         ),
       ),
+      beside: [
+        ...portions.companions.flatMap(({ good, net }) =>
+          isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate: null, good }] : [],
+        ),
+        ...parts.table.ownPlates.flatMap(({ lines }, plate) =>
+          lines.flatMap(({ good, net }) =>
+            isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate, good }] : [],
+          ),
+        ),
+      ],
       way:
         set.way ??
         (party.journey
@@ -137,17 +157,22 @@ export const clockStage = stage({
       own: set.minutes,
       moved: set.moved,
       dropped: set.dropped,
-      room: { hands: set.hands ?? house.hands, ovens: set.ovens ?? house.ovens },
+      room: {
+        hands: set.hands ?? house.hands,
+        ovens: set.ovens ?? house.ovens,
+        trays: OVEN_TRAYS,
+        heats: OVEN_HEATS,
+      },
       mostBefore: set.earliest === null ? null : Math.max(0, -minutesBetween(brief.servingAt, set.earliest)),
     };
     return { timing: { ...timingOf(asked), asked } };
   },
   advise: ({ clock: { timing } }): Reason[] => {
-    const { outings, day, asked, tasks } = timing;
+    const { outings, standing, day, asked, tasks } = timing;
     const { party, way } = asked;
     const names = (says: Outing['says']) => {
       const found = outings.filter((one) => one.wave.number === 1 && one.plate === null && one.says === says);
-      return found.map(({ main }) => main.name);
+      return found.map(({ good }) => good.name);
     };
     const [cold, warm] = [names('too cold'), names('too warm')];
     return [
@@ -161,7 +186,7 @@ export const clockStage = stage({
               reason(
                 'out too long',
                 {
-                  good: worst.main.name,
+                  good: worst.good.name,
                   wave: number,
                   ready: minutes(worst.needs),
                   stands: minutes(worst.off - worst.wave.on),
@@ -175,17 +200,18 @@ export const clockStage = stage({
           : [];
       }),
       ...party.waves.flatMap(({ number, on }) => {
-        const early = outings.filter(
+        const early = standing.filter(
           // What warming and standing ask is told before.
-          ({ wave, early: by, short, safeUntil }) => wave.number === number && by > short && safeUntil > on,
+          (one) =>
+            one.wave.number === number && one.early > (isOuting(one) ? one.short : 0) && one.safeUntil > on,
         );
-        const worst = early.reduce<Outing | null>((a, b) => (a && a.early >= b.early ? a : b), null);
+        const worst = early.reduce<Standing | null>((a, b) => (a && a.early >= b.early ? a : b), null);
         return worst
           ? [
               reason(
                 'safe time ends first',
                 {
-                  good: worst.main.name,
+                  good: worst.good.name,
                   wave: number,
                   out: minutes(on - worst.out),
                   early: minutes(worst.early),
@@ -197,11 +223,11 @@ export const clockStage = stage({
       }),
       ...outings
         .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
-        .map(({ main, band }) =>
+        .map(({ good, band }) =>
           reason(
             'never warm enough',
-            { good: main.name, low: celsius(band!.low), room: celsius(party.room) },
-            { subject: main.id },
+            { good: good.name, low: celsius(band!.low), room: celsius(party.room) },
+            { subject: good.id },
           ),
         ),
       ...(way === 'whole board' && cold.length > 0
@@ -215,11 +241,11 @@ export const clockStage = stage({
           ({ fatAt, off, wave, plate }) =>
             fatAt !== null && fatAt < off && wave.number === 1 && plate === null,
         )
-        .map(({ main, fatAt, out }) =>
+        .map(({ good, fatAt, out }) =>
           reason(
             'fat shows',
-            { good: main.name, after: minutes(Math.max(0, fatAt! - out)) },
-            { subject: main.id },
+            { good: good.name, after: minutes(Math.max(0, fatAt! - out)) },
+            { subject: good.id },
           ),
         ),
       ...(day.cost.tooEarly > 0
@@ -236,13 +262,13 @@ export const clockStage = stage({
     ];
   },
   cautions: ({ clock: { timing } }, { house }): Caution[] => {
-    const over = timing.outings.filter(({ safeUntil, wave }) => safeUntil <= wave.on);
-    const ids = [...new Set(over.map(({ main }) => main.id))];
+    const over = timing.standing.filter(({ safeUntil, wave }) => safeUntil <= wave.on);
+    const ids = [...new Set(over.map(({ good }) => good.id))];
     return over.length > 0
       ? [
           {
             ...reason('safe time over when served', {
-              goods: [...new Set(over.map(({ main }) => main.name))],
+              goods: [...new Set(over.map(({ good }) => good.name))],
             }),
             goods: ids,
             country: house.country,

@@ -1,4 +1,5 @@
 import { safetyOf } from '../../brief/index.js';
+import { keepsCold } from '../../care/index.js';
 import { costAt, drinkPortions, hireOf, type DrinkPortion } from '../../amount/index.js';
 import { isCompanion, isDrink, type Drink, type Good } from '../../counter/index.js';
 import { aheadOf, produceCut, type Ahead, type Cut } from '../../cut/index.js';
@@ -50,7 +51,7 @@ export const portionStage = stage({
   ): PortionPart => {
     const waves = wavesFor(
       brief,
-      mains,
+      [...mains, ...beside.filter(keepsCold)],
       safetyOf(brief, house, order.clock.keeper === 'customer'),
       order.waves,
     );

@@ -1,0 +1,133 @@
+import { describe, expect, test } from '@jest/globals';
+import { rectangle } from '../../cut/index.js';
+import { PLAIN, type Thing } from '../../lay/index.js';
+import { aCheese } from '../../testing/goods.js';
+import { warmerOf, type Lying } from './lies.js';
+import { responseOf } from './response.js';
+
+const LYING: Lying = { film: 8, start: 4, room: 21, coldBelow: false, wrappedFor: null };
+const SIDE = 75;
+const thing = (lies: Thing['lies'], pieces: number, height: number, side = SIDE): Thing => ({
+  id: 'a',
+  name: 'a',
+  lies,
+  outline: rectangle(-side / 2, -side / 2, side / 2, side / 2),
+  area: side * side * pieces,
+  height,
+  grams: 30 * pieces,
+  pieces,
+  colours: [],
+  traits: { ...PLAIN, kind: 'cheese', colour: '#fff' },
+  vessel: null,
+  beside: [],
+});
+const shaped = (shape: 'pyramid' | 'square') =>
+  aCheese('a', { form: { shape, grams: 220, diameter: null, height: 65, length: SIDE, width: SIDE } });
+
+describe('how a good lies', () => {
+  // Trade, section 8: a face on wood takes about 4 W/m2K against 8 in air.
+  test('wood below takes half, a cold surface nothing', () => {
+    const below = (lying: Partial<Lying>) => {
+      const { body } = warmerOf(shaped('square'), thing('whole', 1, 65), { ...LYING, ...lying });
+      return body.ways.flatMap((way) => (way.kind === 'slab' ? [way.below[0]!.film] : []));
+    };
+    expect(below({})).toContain(4);
+    expect(below({ coldBelow: true })).toContain(0);
+  });
+  // Common practice, no source: a handful is a heap, two or three pieces lie apart.
+  test('four pieces are a heap, three lie each by itself', () => {
+    const lies = (pieces: number) => warmerOf(shaped('square'), thing('patch', pieces, 20, 25), LYING).lies;
+    expect(lies(3)).toBe('piece by piece');
+    expect(lies(4)).toBe('as one heap');
+  });
+});
+
+/** Explicit differences in three dimensions of a frustum whose top is half its base: minutes to each share of the excess. */
+function frustumMinutes(
+  { base, high, film, under }: { base: number; high: number; film: number; under: number },
+  { conductivity, store }: { conductivity: number; store: number },
+  shares: readonly number[],
+): number[] {
+  const CELL = 5;
+  const [n, layers] = [Math.round(base / CELL), Math.round(high / CELL)];
+  const [dx, dz] = [base / n / 1000, high / layers / 1000];
+  const inside = (i: number, j: number, l: number) => {
+    if (l < 0 || l >= layers) return false;
+    const half = (base * (1 - 0.5 * ((l + 0.5) / layers))) / 2;
+    const at = (k: number) => Math.abs(((k + 0.5) / n) * base - base / 2);
+    return at(i) < half && at(j) < half;
+  };
+  const ids = new Map<string, number>();
+  for (let l = 0; l < layers; l++)
+    for (let i = 0; i < n; i++)
+      for (let j = 0; j < n; j++) if (inside(i, j, l)) ids.set(`${i} ${j} ${l}`, ids.size);
+  const slant = (Math.hypot(high, base / 4) * 1.5 * base * 2) / 1e6;
+  const sides = [
+    [1, 0, 0],
+    [-1, 0, 0],
+    [0, 1, 0],
+    [0, -1, 0],
+    [0, 0, 1],
+    [0, 0, -1],
+  ] as const;
+  let stairs = 0;
+  const cells = [...ids.keys()].map((key) => {
+    const [i, j, l] = key.split(' ').map(Number) as [number, number, number];
+    return sides.map(([a, b, c]) => {
+      const area = c === 0 ? dx * dz : dx * dx;
+      const away = c === 0 ? dx : dz;
+      const next = ids.get(`${i + a} ${j + b} ${l + c}`);
+      const face = c < 0 ? 'under' : c > 0 && l === layers - 1 ? 'top' : 'side';
+      if (next === undefined && face === 'side') stairs += area;
+      return { next, area, away, face };
+    });
+  });
+  // Stairs have more face than the slope that they stand for.
+  const filmOf = { under, top: film, side: (film * slant) / stairs };
+  const flows = cells.map((faces) => ({
+    next: faces.flatMap(({ next, area, away }) =>
+      next === undefined ? [] : [{ next, by: (conductivity * area) / away }],
+    ),
+    out: faces.reduce(
+      (sum, { next, area, away, face }) =>
+        next === undefined ? sum + area / (1 / filmOf[face as 'top'] + away / 2 / conductivity) : sum,
+      0,
+    ),
+  }));
+  const holds = store * dx * dx * dz;
+  const step =
+    (0.9 * holds) /
+    Math.max(...flows.map(({ next, out }) => out + next.reduce((sum, { by }) => sum + by, 0)));
+  let excess = flows.map(() => 1);
+  const at: number[] = [];
+  for (let time = 0; at.length < shares.length; time += step) {
+    if (Math.max(...excess) <= shares[at.length]!) at.push(time / 60);
+    const now = excess;
+    excess = flows.map(
+      ({ next, out }, c) =>
+        now[c]! +
+        (step / holds) *
+          next.reduce((sum, { next: o, by }) => sum + by * (now[o]! - now[c]!), -out * now[c]!),
+    );
+  }
+  return at;
+}
+
+// What is printed beside a pyramid: right within five in a hundred, against differences in three dimensions.
+test('a pyramid warms as the block of its volume, within what is said', () => {
+  const { body, paste } = warmerOf(shaped('pyramid'), thing('whole', 1, 65), LYING);
+  expect(body.standsFor).toEqual({ shape: 'pyramid', within: 0.05 });
+  const shares = [0.6, 0.41, 0.29];
+  const response = responseOf(body, paste, 300);
+  const told = shares.map((share) => {
+    for (let minute = 0; minute < 300; minute++) if (response(minute).heart <= share) return minute;
+    return NaN;
+  });
+  const store = paste.density * paste.heat;
+  const real = frustumMinutes(
+    { base: SIDE, high: 65, film: 8, under: 4 },
+    { conductivity: paste.conductivity, store },
+    shares,
+  );
+  told.forEach((minutes, i) => expect(Math.abs(minutes / real[i]! - 1)).toBeLessThan(0.05));
+});
