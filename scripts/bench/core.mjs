@@ -182,7 +182,13 @@ function benchClock(core, settled, row) {
       return { ...job, id: `${job.id}-${i}`, after: [] };
     }),
   ];
-  const question = { jobs: long, room: { hands: 3, ovens: 1, trays: 2, heats: 15 }, mostBefore: null, nodes: 3000, seed: 1 };
+  const question = {
+    jobs: long,
+    room: { hands: 3, ovens: 1, trays: 2, heats: 15 },
+    mostBefore: null,
+    nodes: 3000,
+    seed: 1,
+  };
   row(
     `schedule of ${long.length} tasks`,
     round(

@@ -8,43 +8,27 @@ import { travelling } from './travelling.js';
 
 export type { Task, TaskKind, TasksAsked } from './task.js';
 
-/** What must be done before what, where it is not said with the work itself. */
-function tied(tasks: readonly Task[], { party, way }: TasksAsked): Task[] {
+/** What must be done before a piece of work, where it is not said with the work itself. */
+function tiesOf(
+  { kind, id, job }: Task,
+  tasks: readonly Task[],
+  { party, way }: TasksAsked,
+): readonly string[] {
+  const there = party.journey !== null && way === 'where it is served';
   const ids = (...kinds: readonly TaskKind[]) =>
-    tasks.filter(({ kind }) => kinds.includes(kind)).map(({ id }) => id);
-  const laid = ids('lay', 'garnish');
-  const more = (one: Task): readonly string[] => {
-    if (one.id === 'wrap') return [...laid, ...ids('lay cold'), 'cards'];
-    if (one.id === 'ice')
-      return party.journey ? [...(way === 'where it is served' ? laid : []), 'set-up'] : laid;
-    if (one.id === 'open-bottles' && party.journey) return ['set-up'];
-    // What comes late is done where it is served.
-    if (
-      one.kind === 'wash and cut' &&
-      one.job.within !== null &&
-      party.journey &&
-      way === 'where it is served'
-    )
-      return ['set-up'];
-    return [];
-  };
-  const known = new Set(tasks.map(({ id }) => id));
-  return tasks.map((one) => ({
-    ...one,
-    job: {
-      ...one.job,
-      after: [...new Set([...one.job.after, ...more(one)])].filter((id) => known.has(id)),
-      // On a board that travels finished all is cut before it leaves.
-      within:
-        party.journey && way !== 'where it is served' && one.kind === 'wash and cut' ? null : one.job.within,
-    },
-  }));
+    tasks.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
+  const laid = () => ids('lay', 'garnish');
+  if (id === 'wrap') return [...laid(), ...ids('lay cold'), 'cards'];
+  if (id === 'ice') return party.journey ? [...(there ? laid() : []), 'set-up'] : laid();
+  if (id === 'open-bottles' && party.journey) return ['set-up'];
+  // What comes late is done where it is served.
+  return kind === 'wash and cut' && job.within !== null && there ? ['set-up'] : [];
 }
 
 /** The whole day's work, with what a person said of it. */
 export function tasksFor(asked: TasksAsked): Task[] {
   if (asked.mains.length === 0) return [];
-  const { own, moved, dropped } = asked;
+  const { own, moved, dropped, party, way } = asked;
   const all = [
     ...atTheCounter(asked),
     ...laying(asked),
@@ -53,12 +37,24 @@ export function tasksFor(asked: TasksAsked): Task[] {
     ...heating(asked),
     ...byTheClock(asked),
   ].filter(({ id }) => !dropped.includes(id));
-  return tied(all, asked).map((one) => ({
-    ...one,
-    job: {
-      ...one.job,
-      minutes: own[one.id] ?? one.job.minutes,
-      fixed: moved[one.id] ?? one.job.fixed,
-    },
-  }));
+  const known = new Set(all.map(({ id }) => id));
+  // On a board that travels finished all is cut before it leaves.
+  const cutAhead = party.journey !== null && way !== 'where it is served';
+  return all.map((one) => {
+    const { job, id } = one;
+    const ties = tiesOf(one, all, asked);
+    const after = ties.length > 0 ? [...new Set([...job.after, ...ties])] : job.after;
+    return {
+      ...one,
+      job: {
+        ...job,
+        after: after.every((before) => known.has(before))
+          ? after
+          : after.filter((before) => known.has(before)),
+        within: cutAhead && one.kind === 'wash and cut' ? null : job.within,
+        minutes: own[id] ?? job.minutes,
+        fixed: moved[id] ?? job.fixed,
+      },
+    };
+  });
 }
