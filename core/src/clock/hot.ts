@@ -13,6 +13,8 @@ export interface HotRow {
   readonly within: Minutes;
   readonly eatenFrom: Minutes;
   readonly goodFor: Minutes;
+  /** It stands hot on the board, in the dish that it was made in. */
+  readonly dish: boolean;
   readonly suits: (good: Good) => boolean;
 }
 
@@ -31,6 +33,7 @@ const HOT_ROWS: readonly HotRow[] = [
     within: minutes(15),
     eatenFrom: minutes(5),
     goodFor: minutes(40),
+    dish: true,
     suits: (good) => isCheese(good) && good.texture === 'bloomy' && good.form.shape !== 'log',
   },
   {
@@ -42,6 +45,7 @@ const HOT_ROWS: readonly HotRow[] = [
     within: minutes(120),
     eatenFrom: minutes(20),
     goodFor: minutes(120),
+    dish: false,
     suits: (good) => isCompanion(good) && good.role === 'fruit' && named(good, 'grape'),
   },
   {
@@ -53,6 +57,7 @@ const HOT_ROWS: readonly HotRow[] = [
     within: minutes(30),
     eatenFrom: minutes(0),
     goodFor: minutes(90),
+    dish: false,
     suits: (good) => isCompanion(good) && good.role === 'bread',
   },
 ];

@@ -1,3 +1,4 @@
+import { keepsCold } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import type { Companion } from '../counter/index.js';
 import { produceCut, rectangle, type ProduceForm } from '../cut/index.js';
@@ -71,6 +72,7 @@ export function besideThing(
       avoided: isAvoided(good, brief.limits),
       drips: vessel !== null && DRIPS.includes(good.role),
       late: produce.when !== 'ahead',
+      cold: keepsCold(good),
       colour: good.colours[0]!,
     },
     vessel,

@@ -12,6 +12,8 @@ export interface LaidMain {
   readonly step: number;
   /** Share of it that lies in the first wave. */
   readonly share: number;
+  /** It comes baked, in a dish. */
+  readonly hot?: boolean;
 }
 
 /** Share of its patch that pieces of a cut cover (trade, section 14). */
@@ -25,18 +27,21 @@ const OVERLAPPING = ['shingles', 'fan', 'river', 'bias slices'];
 
 /** Folds that need something to lean on. */
 const LEANING = ['ribbon', 'rose', 'quarter fold', 'roll'];
+/** A baking dish is so much wider all round than what bakes in it, mm. House's own figure. */
+const DISH = 15;
 /** A card beside what is too soft to stick one into (trade, section 7). */
 const CARD = 55 * 30;
 
 /** A cheese or meat as it lies in the first wave, for one of so many boards that are alike. */
 export function mainThing(
-  { main, cut, step, share }: LaidMain,
+  { main, cut, step, share, hot = false }: LaidMain,
   beside: readonly string[],
   brief: Brief,
   boards: number,
 ): Thing {
-  const grams = (cut.net * (cut.whole ? 1 : share)) / boards;
-  const pieces = cut.whole ? 1 : Math.max(1, Math.round((cut.pieces * share) / boards));
+  const stands = cut.whole || hot;
+  const grams = (cut.net * (stands ? 1 : share)) / boards;
+  const pieces = stands ? 1 : Math.max(1, Math.round((cut.pieces * share) / boards));
   const soft = main.kind === 'cheese' && softnessOf(main) >= 7;
   const outline = cut.fold ? foldOutline(cut) : cut.outline;
   const covers = cut.fold
@@ -47,14 +52,14 @@ export function mainThing(
       ? PILED
       : STACKED;
   const own = areaOf(outline);
-  const whole = wholeOutline(main, grams);
+  const whole = hot ? widened(wholeOutline(main, grams), DISH) : wholeOutline(main, grams);
   return {
     id: main.id,
     name: main.name,
-    lies: cut.whole ? 'whole' : 'patch',
-    outline: cut.whole ? whole : outline,
-    area: (cut.whole ? areaOf(whole) : (own * pieces) / covers) + (soft && main.kind === 'cheese' ? CARD : 0),
-    height: cut.fold ? Math.max(25, cut.height) : cut.whole ? (main.form.height ?? cut.height) : cut.height,
+    lies: stands ? 'whole' : 'patch',
+    outline: stands ? whole : outline,
+    area: (stands ? areaOf(whole) : (own * pieces) / covers) + (soft && main.kind === 'cheese' ? CARD : 0),
+    height: cut.fold ? Math.max(25, cut.height) : stands ? (main.form.height ?? cut.height) : cut.height,
     grams,
     pieces,
     colours: main.colours,
@@ -72,13 +77,22 @@ export function mainThing(
       avoided: isAvoided(main, brief.limits),
       leans: LEANING.includes(cut.styleId),
       // Meats dry and sweat: they come when the board stands (trade, section 14).
-      late: main.kind === 'meat',
+      late: main.kind === 'meat' || hot,
+      cold: !hot,
+      hot,
       colour: main.colours[0]!,
     },
     vessel: null,
     beside,
   };
 }
+
+/** An outline so much further out on all sides. */
+const widened = (outline: Polygon, by: number): Polygon =>
+  outline.map(([x, y]): Point => {
+    const r = Math.hypot(x, y);
+    return [x * (1 + by / r), y * (1 + by / r)];
+  });
 
 /** A grab of meat as it is folded. */
 const foldOutline = (cut: Cut): Polygon => {

@@ -25,6 +25,9 @@ export interface Traits {
   readonly drips: boolean;
   /** It comes last, when the board stands at the table: its room is kept from the start. */
   readonly late: boolean;
+  /** It must stay cold, or stands hot from the oven. */
+  readonly cold: boolean;
+  readonly hot: boolean;
   readonly colour: string;
 }
 
@@ -62,6 +65,8 @@ export const PLAIN: Omit<Traits, 'kind' | 'colour'> = {
   leans: false,
   drips: false,
   late: false,
+  cold: false,
+  hot: false,
 };
 
 /** The id of a good that lies in several places, without the number of the place. */

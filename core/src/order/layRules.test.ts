@@ -60,6 +60,8 @@ describe('two things', () => {
   test.each([
     ['strong beside delicate', thing('a', { strong: true }), thing('b', { delicate: true }), 100, 160],
     ['wet beside crisp', thing('a', { wet: true }), thing('b', { crisp: true }), 40, 90],
+    // Trade, section 14: a hot dish 60 mm from anything cold.
+    ['hot beside cold', thing('a', { hot: true }), thing('b', { cold: true }), 40, 61],
     ['juice on pale', thing('a', { runs: true }), thing('b', { colour: '#fdf8ea' }), 5, 20],
     ['avoided beside suited', thing('a', { avoided: true }), thing('b'), 10, 40],
     ['soft beside soft', thing('a', { soft: true }), thing('b', { soft: true }), 20, 70],

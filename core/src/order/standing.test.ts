@@ -151,6 +151,17 @@ describe('what the work keeps to', () => {
     expect(startOf(of, 'lay:halyard')!).toBeGreaterThanOrEqual(placed(of, 'oven:halyard')!.end);
     expect(of.timing.tasks.find(({ id }) => id === 'lay:halyard')!.job.after).toContain('oven:halyard');
   });
+  // Trade, section 14: a hot dish 60 mm from anything cold, its room kept from the start.
+  test('on the board a place of its dish waits for it, away from what is cold', () => {
+    const of = made({ hot: [{ id: 'halyard', way: 'baked' }] });
+    const thing = (id: string, there = of) =>
+      there.boards.laid.flatMap(({ things }) => things).find((one) => one.id === id)!;
+    expect(thing('halyard').traits).toMatchObject({ hot: true, cold: false, late: true });
+    expect(thing('halyard').lies).toBe('whole');
+    expect(thing('halyard').area).toBeGreaterThan(thing('halyard', made()).area);
+    expect(thing('tarpot').traits).toMatchObject({ hot: false, cold: true });
+    expect(of.timing.tasks.some(({ id }) => id === 'cut:halyard' || id === 'unwrap:halyard')).toBe(false);
+  });
   // Common practice, no source (trade, sections 8 and 15): a disc at 220 degrees, toast at 190.
   test('one oven does one heat after the other', () => {
     const hot = [

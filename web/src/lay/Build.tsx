@@ -61,7 +61,9 @@ export function Build({ board, laid, onFocus, step, onStep }: OnBoard & Building
                         : thingName(line.thing)}
                       <span className="block text-sm text-chalk-soft">
                         {whereWords(line)}
-                        {line.thing.traits.late && say`; last, at the table: its room is kept`}
+                        {line.thing.traits.hot
+                          ? say`; hot from the oven, on wood: its place waits`
+                          : line.thing.traits.late && say`; last, at the table: its room is kept`}
                       </span>
                     </button>
                   </li>

@@ -36,7 +36,11 @@ export function ThingPanel({ board, laid, focus }: OnBoard) {
           <p>{say`Step ${thing.traits.step} of the walk, which runs clockwise.`}</p>
         )}
         {beside.length > 0 && <p>{say`Beside what it goes with: ${beside.map(thingName).join(', ')}.`}</p>}
-        {thing.traits.late && <p>{say`It comes last, at the table: its room is kept.`}</p>}
+        {thing.traits.hot ? (
+          <p>{say`It comes hot from the oven, in its dish: its place waits for it, with wood below.`}</p>
+        ) : (
+          thing.traits.late && <p>{say`It comes last, at the table: its room is kept.`}</p>
+        )}
         {told.length === 0 && <p className="text-leaf-lit">{say`No rule is against its place.`}</p>}
         {told.map(({ reason }) => (
           <p key={reasonKey(reason)} className="text-butter">

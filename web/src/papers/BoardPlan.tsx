@@ -92,7 +92,9 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
               <td className="whitespace-nowrap">{line.thing.grams > 0 && format.grams(line.thing.grams)}</td>
               <td>
                 {whereWords(line)}
-                {line.thing.traits.late && say`; last, at the table`}
+                {line.thing.traits.hot
+                  ? say`; hot from the oven, on wood`
+                  : line.thing.traits.late && say`; last, at the table`}
                 {laidAt(line.thing.id) !== undefined && say`, ${day.time(laidAt(line.thing.id)!)}`}
                 {line.thing.vessel &&
                   say`; ${line.thing.vessel.ware ? line.thing.vessel.name : word(line.thing.vessel.name)}, with its ${word(line.thing.vessel.tool)}`}

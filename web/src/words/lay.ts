@@ -27,6 +27,8 @@ const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   'strong beside delicate': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} are only ${mm(gap)} apart: one smells, the other is delicate. A bell, or further away`,
   'wet beside crisp': ({ one, other }) => say`${one} beside ${other}: what is wet softens what is crisp`,
+  'hot beside cold': ({ one, other, gap }, { mm }) =>
+    say`${one} and ${other} are only ${mm(gap)} apart: one comes hot from the oven, the other must stay cold`,
   'juice on pale': ({ one, other }) => say`the juice of one would stain the other: ${one}, ${other}`,
   'apart from its company': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} belong together and lie ${mm(gap)} apart`,

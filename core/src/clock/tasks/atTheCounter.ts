@@ -6,7 +6,9 @@ import { LATE, task, type Task, type TasksAsked } from './task.js';
 const CARDS_BEFORE = 15;
 
 /** Work that is done in one go at the counter before anything is laid. */
-export function atTheCounter({ mains, cuts, companions, minutes, inPaper }: TasksAsked): Task[] {
+export function atTheCounter({ mains, cuts, companions, minutes, inPaper, hot }: TasksAsked): Task[] {
+  // What is baked whole is made ready for the oven instead.
+  const baked = new Set(hot.map(({ good }) => good.id));
   const sliced = mains.filter((main, i) => isMeat(main) && cuts[i]!.knife === 'slicer');
   return [
     task({
@@ -15,8 +17,9 @@ export function atTheCounter({ mains, cuts, companions, minutes, inPaper }: Task
       minutes: minutes.fetch,
       goods: mains.map(({ id }) => id),
     }),
-    ...mains.map((main, i) => {
+    ...mains.flatMap((main, i) => {
       const cut = cuts[i]!;
+      if (baked.has(main.id)) return [];
       return cut.whole
         ? task({
             id: `unwrap:${main.id}`,

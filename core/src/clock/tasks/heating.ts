@@ -7,7 +7,7 @@ export function heating({ hot }: TasksAsked): Task[] {
     const row = hotRow(way);
     const about = { goods: [good.id], hot: way };
     return [
-      task({ id: `hot:${good.id}`, kind: 'prepare hot', minutes: row.prepare, ...about }),
+      task({ id: `hot:${good.id}`, kind: 'prepare hot', minutes: row.prepare, after: ['fetch'], ...about }),
       task({
         id: `oven:${good.id}`,
         kind: 'oven',

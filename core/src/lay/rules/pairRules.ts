@@ -15,6 +15,7 @@ declare module '../../units/reason.js' {
     overlaps: Two;
     'strong beside delicate': Two;
     'wet beside crisp': Two;
+    'hot beside cold': Two;
     'juice on pale': Two;
     'avoided beside suited': Two;
     'kinds touch': Two;
@@ -32,6 +33,7 @@ export type PairRuleId =
   | 'overlaps'
   | 'strong beside delicate'
   | 'wet beside crisp'
+  | 'hot beside cold'
   | 'juice on pale'
   | 'avoided beside suited'
   | 'kinds touch'
@@ -60,10 +62,11 @@ const SLACK = 1.05;
 const GIVES = 0.3;
 const PATCH_GIVES_WAY = 0.6;
 
-/** Distances in mm: strong, wet, soft and touching by trade (section 14); the rest are the house's. */
+/** Distances in mm: strong, wet, hot, soft and touching by trade (section 14); the rest are the house's. */
 const APART = {
   strong: 150,
   wet: 80,
+  hot: 60,
   juice: 15,
   avoided: 30,
   touching: 12,
@@ -78,8 +81,9 @@ const OVERLAP_ROOM = 60;
 
 const either = (a: Thing, b: Thing, one: (thing: Thing) => boolean, other: (thing: Thing) => boolean) =>
   (one(a) && other(b)) || (one(b) && other(a));
-const has = (trait: 'strong' | 'delicate' | 'wet' | 'crisp' | 'runs' | 'avoided') => (thing: Thing) =>
-  thing.traits[trait];
+const has =
+  (trait: 'strong' | 'delicate' | 'wet' | 'crisp' | 'hot' | 'cold' | 'runs' | 'avoided') => (thing: Thing) =>
+    thing.traits[trait];
 const isTool = ({ traits }: Thing) => traits.kind === 'tool';
 
 const lightOf = remembered((colour: string) => lab(colour).l);
@@ -121,6 +125,13 @@ export const PAIR_RULES: readonly PairRule[] = [
     silentFrom: APART.wet,
     of: (a, b) => either(a, b, has('wet'), has('crisp')),
     cost: (_a, _b, gap) => over(APART.wet - gap) / 30,
+  },
+  {
+    rule: 'hot beside cold',
+    hard: true,
+    silentFrom: APART.hot,
+    of: (a, b) => either(a, b, has('hot'), has('cold')),
+    cost: (_a, _b, gap) => over(APART.hot - gap) / 30,
   },
   {
     rule: 'juice on pale',

@@ -1,5 +1,6 @@
 import { boardEatersOf, type Brief } from '../../brief/index.js';
 import { costAt } from '../../amount/index.js';
+import { hotRow } from '../../clock/index.js';
 import { isCompanion, type Companion } from '../../counter/index.js';
 import {
   BANDS,
@@ -157,6 +158,7 @@ export const layStage = stage({
       ]),
     );
     const garnish = garnishOf(order.lay.garnish, goods, brief);
+    const baked = new Set(order.clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [id] : [])));
     const thingsFor = remembered((boards: number) => [
       ...thingsOf({
         mains: mains.map((main, i) => ({
@@ -164,6 +166,7 @@ export const layStage = stage({
           cut: cuts[i]!,
           step: steps.get(main.id) ?? 0,
           share: waves.first,
+          hot: baked.has(main.id),
         })),
         beside,
         pairs: company,
