@@ -30,6 +30,14 @@ export { colourGap, handTo, SEEN_APART } from './rules/index.js';
 export type { BoardRuleId, PairRuleId, PlaceRuleId, Third } from './rules/index.js';
 export { type LayQuestion, type Pin } from './solve.js';
 export { type LaidMain, mainThing } from './mainThing.js';
+export {
+  COLOUR_SCHOOLS,
+  type ColourSchool,
+  type LaySchools,
+  PLACE_SCHOOLS,
+  type PlaceSchool,
+  USUAL_SCHOOLS,
+} from './schools.js';
 export { baseOf, PLAIN, type Thing } from './thing.js';
 export { thingsOf } from './things.js';
 export { Vessels } from './vessels.js';

@@ -13,6 +13,7 @@ import { BANDS, type Board } from './boards.js';
 import { onClock } from './clock.js';
 import type { Layout } from './layout.js';
 import { colourGap, SEEN_APART, type Third } from './rules/index.js';
+import type { ColourSchool } from './schools.js';
 import { baseOf, type Thing } from './thing.js';
 
 declare module '../units/reason.js' {
@@ -59,6 +60,7 @@ export function lastLook(
   things: readonly Thing[],
   board: Board,
   brief: Brief,
+  school: ColourSchool,
 ): { readonly looks: Look[]; readonly praise: Praise[] } {
   const at = new Map(layout.placed.map((place) => [place.id, place]));
   const food = things.filter(({ traits, id }) => traits.kind !== 'tool' && at.has(id));
@@ -126,7 +128,9 @@ export function lastLook(
   function oneColour(): Look[] {
     const colours = [...new Set(food.flatMap(({ colours: own }) => own.slice(0, 1)))];
     const apart = colours.some((a, i) => colours.slice(i + 1).some((b) => colourGap(a, b) >= SEEN_APART));
-    return food.length < 3 || apart ? [] : [{ by: 'garnish', reason: reason('all of one colour', NONE) }];
+    return school === 'echo' || food.length < 3 || apart
+      ? []
+      : [{ by: 'garnish', reason: reason('all of one colour', NONE) }];
   }
 
   /** Guests hesitate before an untouched board (trade, section 7). */

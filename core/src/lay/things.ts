@@ -4,6 +4,7 @@ import type { Tool } from '../cut/index.js';
 import { besideThing } from './besideThing.js';
 import { knifeThings } from './knifeThings.js';
 import { mainThing, type LaidMain } from './mainThing.js';
+import type { PlaceSchool } from './schools.js';
 import type { Thing } from './thing.js';
 import type { Vessels } from './vessels.js';
 
@@ -18,17 +19,19 @@ export interface ThingsInput {
   /** What guests cut with at the table, each for its goods. */
   readonly serving: readonly Tool[];
   readonly boards: number;
+  readonly places: PlaceSchool;
 }
 
 /** Everything that lies on one of so many boards that are alike, with the room that it takes. */
-export function thingsOf({ mains, beside, pairs, brief, vessels, serving, boards }: ThingsInput): Thing[] {
+export function thingsOf(input: ThingsInput): Thing[] {
+  const { mains, beside, pairs, brief, vessels, serving, boards } = input;
   const serves = new Map<string, string[]>();
   for (const [main, ids] of pairs) for (const id of ids) serves.set(id, [...(serves.get(id) ?? []), main]);
   const goods = [
     ...mains.map((entry) => mainThing(entry, pairs.get(entry.main.id) ?? [], brief, boards)),
     ...beside
       .map(({ good, net }) => besideThing(good, net / boards, serves.get(good.id) ?? [], brief, vessels))
-      .flatMap((thing) => repeated(thing, brief)),
+      .flatMap((thing) => repeated(thing, brief, input.places)),
   ].filter(({ grams }) => grams > 0);
   return [...goods, ...knifeThings(serving, goods)];
 }
@@ -36,15 +39,23 @@ export function thingsOf({ mains, beside, pairs, brief, vessels, serving, boards
 /** What serves many lies in two or three places on a board that is walked round; on a seated table once (trade, section 7). */
 const MOST_PLACES = 3;
 const LEAST_PATCH = 6000;
+/** Where it is scattered, patches may be smaller. House's own figure. */
+const LEAST_SCATTERED = 2500;
 
-function repeated(thing: Thing, { table, surface, role }: Brief): Thing[] {
-  const places =
-    table === 'seated' || surface === 'boxes' || role === 'box' || thing.lies !== 'patch'
-      ? 1
-      : Math.max(
-          1,
-          Math.min(MOST_PLACES, Math.ceil(thing.beside.length / 2), Math.floor(thing.area / LEAST_PATCH)),
-        );
+/** In how many places a thing lies. */
+function placesOf(thing: Thing, { table, surface, role }: Brief, school: PlaceSchool): number {
+  if (thing.lies !== 'patch' || surface === 'boxes' || role === 'box' || school === 'clustered') return 1;
+  if (school === 'scattered')
+    return Math.max(1, Math.min(MOST_PLACES, Math.floor(thing.area / LEAST_SCATTERED)));
+  if (table === 'seated') return 1;
+  return Math.max(
+    1,
+    Math.min(MOST_PLACES, Math.ceil(thing.beside.length / 2), Math.floor(thing.area / LEAST_PATCH)),
+  );
+}
+
+function repeated(thing: Thing, brief: Brief, school: PlaceSchool): Thing[] {
+  const places = placesOf(thing, brief, school);
   return Array.from({ length: places }, (_, i): Thing => ({
     ...thing,
     id: i === 0 ? thing.id : `${thing.id}--${i + 1}`,

@@ -2,6 +2,7 @@ import { HOUSE_FORMAT, type Brief } from '../brief/index.js';
 import { upgradedGoods } from '../counter/index.js';
 import type { Format } from '../units/index.js';
 import { briefFingerprint } from './fingerprint.js';
+import { USUAL_SCHOOLS } from '../lay/schools.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { NOT_LAID, NOT_TIMED } from './states.js';
 
@@ -13,11 +14,11 @@ import { NOT_LAID, NOT_TIMED } from './states.js';
  * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
  * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
  * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
- * had set any of it. Kept goods and house go with the counter's and the house's.
+ * had set any of it. 10: schools of laying; all were laid by the usual ones. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 9,
+  version: 10,
   upgrades: {
     1: upgradeOrder1,
     2: upgradeOrder2,
@@ -27,8 +28,13 @@ export const ORDER_FORMAT: Format = {
     6: upgradeOrder6,
     7: upgradeOrder7,
     8: upgradeOrder8,
+    9: upgradeOrder9,
   },
 };
+
+function upgradeOrder9({ lay, ...order }: { lay?: object }): unknown {
+  return { ...order, lay: { ...lay, schools: USUAL_SCHOOLS } };
+}
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {
   return { ...order, takenOff: [] };

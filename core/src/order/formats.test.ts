@@ -196,6 +196,18 @@ describe('format 4', () => {
     } as never);
     expect(lifted).toMatchObject({ snapshot: { house: { procedure: null, safeLimits: [], film: null } } });
   });
+  test('an order of format 9 was laid by the usual schools', () => {
+    const lifted = ORDER_FORMAT.upgrades[9]!({ lay: { seed: 3 } } as never);
+    expect(lifted).toEqual({
+      lay: { seed: 3, schools: { colours: 'contrast', places: 'as the table asks' } },
+    });
+    const file = { format: 'rotula.order', formatVersion: 10 };
+    const { order } = OrderFile.parse({
+      ...file,
+      order: { title: 'x', brief: { servingAt: '2027-06-12T18:30' }, lay: { schools: { colours: 'echo' } } },
+    });
+    expect(order.lay.schools).toEqual({ colours: 'echo', places: 'as the table asks' });
+  });
   test('a house of format 6 had named no written procedure and entered no limit', () => {
     const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 6);
     expect(House.parse('document' in up ? up.document : null)).toMatchObject({

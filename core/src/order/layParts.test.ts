@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { layOut } from '../lay/layout.js';
+import { colourGap } from '../lay/rules/index.js';
 import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import { plan } from './plan.js';
 import { usesGood } from './uses.js';
@@ -110,4 +111,41 @@ test('garnish stands on the table: its allergens are told, its price is in the s
   const stopped = plan({ ...asked, brief: aBrief({ limits }) }, shelf, DEFAULT_HOUSE);
   expect(stopped.boards.garnish).toEqual([]);
   expect(stopped.advice.map(({ rule }) => rule)).toContain('garnish kept off');
+});
+
+describe('schools of laying', () => {
+  const all = (places: string, brief: object = {}) =>
+    boardsOf(brief, { schools: { colours: 'contrast', places } }).laid.flatMap(({ things }) => things);
+  const grams = (things: ReturnType<typeof all>) =>
+    things.filter(({ traits }) => traits.kind !== 'tool').reduce((sum, one) => sum + one.grams, 0);
+  const copies = (things: ReturnType<typeof all>) =>
+    things.filter(({ id, traits }) => id.includes('--') && traits.kind === 'companion').length;
+  // Trade, section 7: repeat a thing at two or three places on a walk-around board, cluster it once on a tasting board.
+  test('in one place nothing lies twice; scattered more does, on a seated table too; no gram is lost', () => {
+    expect(copies(all('clustered'))).toBe(0);
+    expect(copies(all('scattered'))).toBeGreaterThan(copies(all('as the table asks')));
+    expect(copies(all('scattered', { table: 'seated' }))).toBeGreaterThan(0);
+    expect(copies(all('as the table asks', { table: 'seated' }))).toBe(0);
+    expect(grams(all('scattered'))).toBeCloseTo(grams(all('clustered')), 6);
+  });
+  test('where colours go on, more of what lies side by side is alike', () => {
+    const alike = (colours: string) => {
+      const [board] = boardsOf({}, { schools: { colours, places: 'clustered' } }).laid;
+      const question = { ...board!.question!, steps: 8000 };
+      const { placed } = layOut(question);
+      const of = new Map(board!.things.map((thing) => [thing.id, thing]));
+      const food = placed.filter(({ id }) => of.get(id)!.traits.kind !== 'tool');
+      const gaps = food.flatMap((a, i) =>
+        food
+          .slice(i + 1)
+          .flatMap((b) =>
+            Math.hypot(a.x - b.x, a.y - b.y) < 150
+              ? [colourGap(of.get(a.id)!.traits.colour, of.get(b.id)!.traits.colour)]
+              : [],
+          ),
+      );
+      return gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length;
+    };
+    expect(alike('echo')).toBeLessThan(alike('contrast'));
+  });
 });

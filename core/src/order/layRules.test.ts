@@ -22,7 +22,7 @@ const BOARD: Board = {
   thick: 28,
   count: 1,
 };
-const GROUND: Ground = { board: BOARD, carried: false, sides: 2, apart: false };
+const GROUND: Ground = { board: BOARD, carried: false, sides: 2, apart: false, colours: 'contrast' };
 
 const thing = (id: string, traits: Partial<Traits> = {}, more: Partial<Thing> = {}): Thing => ({
   id,
@@ -105,6 +105,15 @@ describe('two things', () => {
     expect(cost('avoided beside suited', { ...held, vessel: {} as never }, thing('b'), 0)).toBe(0);
     expect(cost('kinds touch', thing('a'), thing('b'), 0)).toBe(0);
     expect(cost('kinds touch', thing('a'), thing('b'), 0, { ...GROUND, apart: true })).toBeGreaterThan(0);
+  });
+  test('by the other school it is the break of colours that costs, not their likeness', () => {
+    const [red, yellow] = ['#902020', '#e8c020'].map((colour) => thing(colour, { colour })) as [Thing, Thing];
+    const echo = { ...GROUND, colours: 'echo' } as const;
+    expect(cost('colours break', red, yellow, 2, echo)).toBeGreaterThan(0);
+    expect(cost('colours break', red, yellow, 21, echo)).toBe(0);
+    expect(cost('colours break', thing('a'), thing('b'), 2, echo)).toBe(0);
+    expect(cost('one colour', thing('a'), thing('b'), 2, echo)).toBe(0);
+    expect(cost('colours break', red, yellow, 2)).toBe(0);
   });
   test('overlapping is hard, and never cheaper the deeper it is', () => {
     fc.assert(

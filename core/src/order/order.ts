@@ -3,6 +3,7 @@ import { Brief, House } from '../brief/index.js';
 import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { MOST_GARNISHES, MOST_SPRIGS } from '../lay/index.js';
+import { COLOUR_SCHOOLS, PLACE_SCHOOLS, USUAL_SCHOOLS } from '../lay/schools.js';
 import { SLOTS } from '../pair/index.js';
 import { isRealTime, upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
@@ -185,8 +186,15 @@ export const OrderBody = z.object({
         }),
       ).default({}),
       seed: z.number().int().min(1).max(1e6).default(1),
+      /** Where practitioners disagree. */
+      schools: z
+        .object({
+          colours: z.enum(COLOUR_SCHOOLS).default(USUAL_SCHOOLS.colours),
+          places: z.enum(PLACE_SCHOOLS).default(USUAL_SCHOOLS.places),
+        })
+        .default(USUAL_SCHOOLS),
     })
-    .default(NOT_LAID),
+    .default({ ...NOT_LAID, schools: USUAL_SCHOOLS }),
   /** How it warms, who works, and what a person set of the day's work. */
   clock: Clock.default({ ...NOT_TIMED, hot: [], dropped: [], readings: [] }),
   /** The goods it uses, as they were when they were chosen. */

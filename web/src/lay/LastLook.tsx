@@ -27,7 +27,7 @@ const SHORT = 0.05;
 
 /** What a careful eye would mend, each with a button that does it; and what is good, briefly. */
 export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
-  const { plan, format } = useWorkbench();
+  const { plan, format, document } = useWorkbench();
   if (!laid.layout) return null;
   const { layout } = laid;
   const { things } = board;
@@ -36,7 +36,13 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
   const told = [...layout.told].sort(
     (a, b) => Number(about(b.reason.subject)) - Number(about(a.reason.subject)),
   );
-  const { looks, praise } = lastLook(layout, things, board.board, plan.brief);
+  const { looks, praise } = lastLook(
+    layout,
+    things,
+    board.board,
+    plan.brief,
+    document.order.lay.schools.colours,
+  );
   return (
     <>
       <SlateSection title={say`A last look`} aside={say`points it costs`}>

@@ -11,6 +11,7 @@ import type { Building, OnBoard } from './onBoard';
 
 // Each comes when it is first opened; the picture is there before.
 const LastLook = lazy(() => import('./LastLook').then((of) => ({ default: of.LastLook })));
+const Schools = lazy(() => import('./Schools').then((of) => ({ default: of.Schools })));
 const ThingPanel = lazy(() => import('./ThingPanel').then((of) => ({ default: of.ThingPanel })));
 const Build = lazy(() => import('./Build').then((of) => ({ default: of.Build })));
 const Kit = lazy(() => import('./Kit').then((of) => ({ default: of.Kit })));
@@ -31,6 +32,7 @@ export function LaySlate({ on, building }: { on: OnBoard | null; building: Build
                 <>
                   <ThingPanel {...on} />
                   <LastLook {...on} />
+                  <Schools laid={on.laid} />
                 </>
               ),
             },

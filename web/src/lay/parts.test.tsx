@@ -12,6 +12,7 @@ import { GarnishFields } from './GarnishFields';
 import { Kit } from './Kit';
 import { LastLook } from './LastLook';
 import type { OnBoard } from './onBoard';
+import { Schools } from './Schools';
 import { ThingPanel } from './ThingPanel';
 import type { Laid } from './useLaid';
 
@@ -41,6 +42,7 @@ function laidBoard(start: OrderBody) {
     letGo: note('let go'),
     send: note('send'),
     anew: note('anew'),
+    school: (part) => void done.push(`school ${Object.values(part).join(' ')}`),
     change: note('change'),
   };
   return { board, laid, done };
@@ -115,4 +117,13 @@ test('other boards are offered with how full they would be; the one that is take
   await userEvent.click(screen.getByRole('button', { name: /^as Rotula would/ }));
   await userEvent.click(screen.getByRole('button', { name: /^Lay anew/ }));
   expect(done).toEqual(['change the board as Rotula would', 'anew']);
+});
+
+test('where practitioners disagree the board is laid by the school that is chosen', async () => {
+  const { done } = show((on) => <Schools laid={on.laid} />);
+  await userEvent.click(screen.getByRole('button', { name: /^Colours: / }));
+  await userEvent.click(await screen.findByRole('option', { name: 'Colours go on from place to place' }));
+  await userEvent.click(screen.getByRole('button', { name: /^Companions: / }));
+  await userEvent.click(await screen.findByRole('option', { name: 'In two or three places' }));
+  expect(done).toEqual(['school echo', 'school scattered']);
 });

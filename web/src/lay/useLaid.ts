@@ -1,4 +1,4 @@
-import type { Layout, LaidBoard, OrderBody } from '@rotula/core';
+import type { LaidBoard, LaySchools, Layout, OrderBody } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { useLayout } from '../optimiser/useLayout';
 import { say } from '../language/say';
@@ -19,6 +19,8 @@ export interface Laid {
   readonly send: (id: string, name: string, key: string) => void;
   /** Only what a person put somewhere stays; the rest is laid anew. */
   readonly anew: () => void;
+  /** The same by another school. */
+  readonly school: (part: Partial<LaySchools>) => void;
   readonly change: (what: string, part: Partial<OrderBody['lay']>) => void;
 }
 
@@ -29,7 +31,8 @@ export function useLaid(board: LaidBoard | null): Laid {
   const { layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
     document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));
-  const { pins, seed, sent } = document.order.lay;
+  const { pins, seed, sent, schools } = document.order.lay;
+  const byHand = Object.fromEntries(Object.entries(pins).filter(([, pin]) => pin.hand));
   /** As it lies now: nothing moves but what is moved; other boards stay as they are. */
   const asItLies = (): Pins => ({
     ...pins,
@@ -63,10 +66,8 @@ export function useLaid(board: LaidBoard | null): Laid {
         sent: { ...sent, [id.split('--')[0]!]: key },
         pins: without(id),
       }),
-    anew: () =>
-      change(say`the rest of the board laid anew`, {
-        pins: Object.fromEntries(Object.entries(pins).filter(([, pin]) => pin.hand)),
-        seed: seed + 1,
-      }),
+    anew: () => change(say`the rest of the board laid anew`, { pins: byHand, seed: seed + 1 }),
+    school: (part) =>
+      change(say`another school of laying`, { pins: byHand, schools: { ...schools, ...part } }),
   };
 }

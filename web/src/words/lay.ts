@@ -3,10 +3,12 @@ import type {
   BuildLine,
   BuildSchool,
   BuildStep,
+  ColourSchool,
   GarnishRefusal,
   LookRuleId,
   PairRuleId,
   PlaceRuleId,
+  PlaceSchool,
   Praise,
   SurfaceFact,
   Third,
@@ -52,6 +54,7 @@ const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   'soft beside soft': ({ one, other }) => say`${one} beside ${other}: soft cheeses run into each other`,
   'anchors crowd': ({ one, other }) => say`${one} and ${other} crowd; cheeses far apart draw the eye round`,
   'one colour': ({ one, other }) => say`${one} and ${other} are of one colour, side by side`,
+  'colours break': ({ one, other }) => say`${one} and ${other} break the run of colours`,
   'over the rim': ({ good }) => say`${good} hangs over the rim`,
   'rolls near the rim': ({ good }) => say`${good} rolls, and lies near the rim`,
   'bowl at the rim': ({ good }) => say`the bowl of ${good} stands too near the rim`,
@@ -76,6 +79,17 @@ export const SCHOOL_WORDS: Readonly<Record<BuildSchool, string>> = {
   'anchors first': say`Vessels, cheeses, meats`,
   'crackers early': say`Cheeses, vessels, crackers`,
   'meats first': say`Meats first`,
+};
+
+export const COLOUR_SCHOOL_WORDS: Readonly<Record<ColourSchool, string>> = {
+  contrast: say`Neighbours differ in colour`,
+  echo: say`Colours go on from place to place`,
+};
+
+export const PLACE_SCHOOL_WORDS: Readonly<Record<PlaceSchool, string>> = {
+  'as the table asks': say`As the table asks`,
+  clustered: say`Each in one place`,
+  scattered: say`In two or three places`,
 };
 
 export const PRAISE_WORDS: Readonly<Record<Praise, string>> = {

@@ -24,6 +24,7 @@ declare module '../../units/reason.js' {
     'soft beside soft': Two;
     'anchors crowd': Two;
     'one colour': Two;
+    'colours break': Two;
     'wall of bowls': Two;
     'repeated side by side': Two;
   }
@@ -42,6 +43,7 @@ export type PairRuleId =
   | 'soft beside soft'
   | 'anchors crowd'
   | 'one colour'
+  | 'colours break'
   | 'wall of bowls'
   | 'repeated side by side';
 
@@ -95,6 +97,10 @@ function roomBetween(a: Thing, b: Thing, ra: number, rb: number): number {
   if (a.lies === 'patch' || b.lies === 'patch') return -GIVES * PATCH_GIVES_WAY * Math.min(ra, rb);
   return (SLACK - 1) * (ra + rb);
 }
+
+/** Two goods whose colours are seen together. */
+const areNeighbours = (a: Thing, b: Thing): boolean => !isTool(a) && !isTool(b) && baseOf(a) !== baseOf(b);
+const tones = (a: Thing, b: Thing): number => colourGap(a.traits.colour, b.traits.colour);
 
 /** One of them is a good, the other what belongs beside it; said at the companion. */
 const isCompany = (a: Thing, b: Thing): boolean =>
@@ -192,14 +198,19 @@ export const PAIR_RULES: readonly PairRule[] = [
     rule: 'one colour',
     hard: false,
     silentFrom: APART.colour,
-    of: (a, b) =>
-      !isTool(a) &&
-      !isTool(b) &&
-      baseOf(a) !== baseOf(b) &&
-      colourGap(a.traits.colour, b.traits.colour) < SEEN_APART,
+    of: (a, b, { colours }) => colours === 'contrast' && areNeighbours(a, b) && tones(a, b) < SEEN_APART,
+    cost: (a, b, gap) =>
+      (over(APART.colour - gap) / APART.colour) * (over(SEEN_APART - tones(a.thing, b.thing)) / 40),
+  },
+  {
+    // The other school: from place to place the colours go on.
+    rule: 'colours break',
+    hard: false,
+    silentFrom: APART.colour,
+    of: (a, b, { colours }) => colours === 'echo' && areNeighbours(a, b) && tones(a, b) > SEEN_APART,
     cost: (a, b, gap) =>
       (over(APART.colour - gap) / APART.colour) *
-      (over(SEEN_APART - colourGap(a.thing.traits.colour, b.thing.traits.colour)) / 40),
+      Math.min(0.5, over(tones(a.thing, b.thing) - SEEN_APART) / 80),
   },
   {
     rule: 'wall of bowls',

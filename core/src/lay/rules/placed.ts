@@ -2,6 +2,7 @@ import { differenceCiede2000, modeLab65, modeRgb, useMode as register } from 'cu
 import { remembered } from '../../units/index.js';
 import type { Board } from '../boards.js';
 import { insideOf, type Disc } from '../geometry.js';
+import type { ColourSchool } from '../schools.js';
 import type { Thing } from '../thing.js';
 
 /** A thing where it lies: its middle, its turn, and the discs that it takes there. */
@@ -25,6 +26,8 @@ export interface Ground {
   readonly sides: 1 | 2 | 4;
   /** Guests who dislike food that touches. */
   readonly apart: boolean;
+  /** Whether neighbours differ in colour or echo each other. */
+  readonly colours: ColourSchool;
 }
 
 /** A difference of so much is plainly seen (trade, section 14: 20 and more by CIEDE2000). */

@@ -174,6 +174,7 @@ export const layStage = stage({
         vessels: new Vessels(counter, boards),
         serving,
         boards,
+        places: order.lay.schools.places,
       }),
       ...garnishThings(garnish, boards),
     ]);
@@ -220,6 +221,7 @@ export const layStage = stage({
                 carried: brief.travelMinutes > 0,
                 sides,
                 apart: brief.apart > 0,
+                colours: order.lay.schools.colours,
                 towards,
                 pins: order.lay.pins,
                 seed: order.lay.seed,
