@@ -18,7 +18,11 @@ afterAll(() => shop.close());
 const WATCH = `
   window.unseen = new Set();
   window.reachedEnd = false;
-  document.addEventListener('focusin', ({ target }) => {
+  window.firstReached = undefined;
+  document.querySelectorAll('[data-reached]').forEach((e) => delete e.dataset.reached);
+  document.activeElement?.blur();
+  window.onFocusIn && document.removeEventListener('focusin', window.onFocusIn);
+  document.addEventListener('focusin', window.onFocusIn = ({ target }) => {
     // Past the last comes the first again.
     if (target === window.firstReached) window.reachedEnd = true;
     window.firstReached ??= target;

@@ -172,7 +172,7 @@ test('an order that cannot be read shows itself with the reason; the book and th
     args: ['{"half', 'quiet-board-for-two'],
   });
   client.close();
-  await shop.go('/');
+  await shop.leaveFor('/');
   await shop.reads(
     '[data-unreadable="quiet-board-for-two"]',
     'cannot be read: what is stored is not valid JSON',

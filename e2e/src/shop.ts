@@ -32,10 +32,27 @@ export class Shop {
       PATIENCE_MS,
       'the page that is left is not saved',
     );
-    await this.leaveFor(path);
+    // As a link does; a page that stands already, or no page of the shop, is loaded anew.
+    const linked = await this.driver.executeScript<boolean>(
+      `if (!document.querySelector('[data-at]') || window.isCutOff || location.pathname === arguments[0]) return false;
+       history.pushState(null, '', arguments[0]);
+       dispatchEvent(new PopStateEvent('popstate'));
+       return true;`,
+      path,
+    );
+    if (!linked) return this.leaveFor(path);
+    await this.driver.wait(
+      () =>
+        this.driver.executeScript<boolean>(
+          'return document.querySelector("[data-at]")?.dataset.at === location.pathname',
+        ),
+      PATIENCE_MS,
+      `${path} does not come`,
+    );
+    await this.see('aside');
   }
 
-  /** Open a page, whatever is still being saved on this one. */
+  /** Load a page, whatever is still being saved on this one. */
   async leaveFor(path: string) {
     await this.driver.get(this.address + path);
     await this.see('aside');
@@ -238,7 +255,9 @@ export class Shop {
 
   /** The server is away for this page, until it is loaded anew. */
   async cutOff() {
-    await this.driver.executeScript('window.fetch = () => Promise.reject(new Error("gone"))');
+    await this.driver.executeScript(
+      'window.isCutOff = true; window.fetch = () => Promise.reject(new Error("gone"))',
+    );
   }
 
   async texts(css: string): Promise<string[]> {

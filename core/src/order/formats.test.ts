@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '../brief/index.js';
-import { GOOD_FORMAT } from '../counter/index.js';
+import { GOOD_FORMAT, type Good } from '../counter/index.js';
 import { upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
-import { aCompanion } from '../testing/goods.js';
-import { CounterFile, OrderFile } from './order.js';
+import { aCompanion, demoCounter } from '../testing/goods.js';
+import { counterFile, CounterFile, OrderFile } from './order.js';
 
 /** Documents as they were written by format 3, with nothing of what came later. */
 const ORDER_3 = {
@@ -220,4 +220,13 @@ describe('format 4', () => {
     for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
       for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();
   });
+});
+
+test('a counter that is given out comes back without loss', () => {
+  const goods = demoCounter();
+  const lot = { ...goods[0]!.lots[0]!, arrival: null, countedAt: '2026-11-01T08:00:00.000Z' };
+  const mine = goods.map((good, i) =>
+    i === 0 ? { ...good, lots: [lot], supplierPrice: 1234 } : good,
+  ) as Good[];
+  expect(CounterFile.parse(JSON.parse(JSON.stringify(counterFile(mine)))).goods).toEqual(mine);
 });

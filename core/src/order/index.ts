@@ -1,5 +1,6 @@
 export { type SnapshotChange } from './snapshot.js';
 export {
+  counterFile,
   CounterFile,
   Cutting,
   type Weighing,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
-import { Counter, GOOD_FORMAT, GoodId, upgradedGoods } from '../counter/index.js';
+import { Counter, GOOD_FORMAT, GoodId, upgradedGoods, type Good } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { MOST_GARNISHES, MOST_SPRIGS } from '../lay/index.js';
 import { COLOUR_SCHOOLS, PLACE_SCHOOLS, USUAL_SCHOOLS } from '../lay/schools.js';
@@ -265,6 +265,13 @@ export const CounterHead = headOf(
 export const CounterFile = CounterHead.transform(
   lifted(GOOD_FORMAT, (file) => upgradedGoods(file.goods, file.formatVersion), 'goods'),
 ).pipe(z.object({ format: z.literal('rotula.counter'), formatVersion: z.number(), goods: Counter }));
+
+/** The counter as a file that comes back without loss. */
+export const counterFile = (goods: readonly Good[]) => ({
+  format: 'rotula.counter',
+  formatVersion: GOOD_FORMAT.version,
+  goods,
+});
 
 export const orderFile = (order: OrderBody): OrderFile => ({
   format: 'rotula.order',

@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { Toaster } from 'react-hot-toast';
-import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
+import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { BookPage } from '../book/BookPage';
 import { FindBoxProvider } from '../frame/FindBox';
 import { TroubleBoundary } from '../frame/TroubleBoundary';
@@ -15,8 +15,13 @@ const HousePage = lazy(() => import('../house/HousePage'));
 
 /** Paper on the left, slate on the right; below 1000 px the slate comes under the paper. */
 function Frame() {
+  // What is shown, once it is: a page that is still coming is not.
+  const { pathname } = useLocation();
   return (
-    <div className="min-h-dvh min-[1000px]:grid min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(380px,34%)] print:block">
+    <div
+      data-at={pathname}
+      className="min-h-dvh min-[1000px]:grid min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(380px,34%)] print:block"
+    >
       <Suspense fallback={null}>
         <Outlet />
       </Suspense>

@@ -1,4 +1,4 @@
-import { tableOf, type Good } from '@rotula/core';
+import { counterFile, tableOf, type Good } from '@rotula/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -35,8 +35,7 @@ export default function ExportSheet({
     onClose();
   };
   const json = () => {
-    const file = { format: 'rotula.counter', formatVersion: 1, goods: chosen };
-    keep(JSON.stringify(file, null, 1), 'rotula-counter.json', 'application/json');
+    keep(JSON.stringify(counterFile(chosen), null, 1), 'rotula-counter.json', 'application/json');
     onClose();
   };
   return (
