@@ -232,7 +232,7 @@ describe('plan and pick are stateless', () => {
     const { body: order } = await request(server).get('/api/orders/boatyard-launch-supper').expect(200);
     const { body } = await request(server).post('/api/search/clock').send({ order }).expect(200);
     expect(body.exact).toBe(true);
-    expect(body.outings[0]).toMatchObject({ main: expect.any(String), out: expect.any(Number) });
+    expect(body.outings[0]).toMatchObject({ good: expect.any(String), out: expect.any(Number) });
     expect(body.day.placed.length).toBe(body.tasks.length);
     await request(server)
       .post('/api/search/clock')

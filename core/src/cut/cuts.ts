@@ -21,7 +21,11 @@ declare module '../units/reason.js' {
 /** Cut style or fold that a person chose, by good id. */
 export type CutChoices = Readonly<Record<string, string>>;
 
-const stylesFor = (cheese: Cheese) => CUT_STYLES.filter((style) => style.suits(cheese) > 0);
+/** What suits a cheese; of what comes from the oven only that. */
+const stylesFor = (cheese: Cheese, asked: string | undefined) => {
+  const hot = CUT_STYLES.filter((style) => style.forHeat && style.id === asked);
+  return hot.length > 0 ? hot : CUT_STYLES.filter((style) => style.suits(cheese) > 0);
+};
 const foldsFor = (meat: Meat) => FOLDS.filter((fold) => fold.suits(meat) > 0);
 
 interface Treatment {
@@ -30,10 +34,10 @@ interface Treatment {
 }
 
 /** Every treatment of a good, with how well it suits the good, the table and the house; the best first. */
-function treatmentsOf(main: Main, table: Table): Treatment[] {
+function treatmentsOf(main: Main, table: Table, asked: string | undefined): Treatment[] {
   const subject = main.id;
   const all = isCheese(main)
-    ? stylesFor(main).map((style): Treatment => {
+    ? stylesFor(main, asked).map((style): Treatment => {
         const own = reason('suits the cheese', { style: style.id }, { subject, effect: style.suits(main) });
         return {
           option: { id: style.id, look: style.look, suits: 0 },
@@ -64,7 +68,7 @@ export function cutsFor(
   table: Table,
   date: string,
 ): Cut[] {
-  const treatments = mains.map((main) => treatmentsOf(main, table));
+  const treatments = mains.map((main) => treatmentsOf(main, table, choices[main.id]));
   const open = treatments.map((all, i) => {
     const chosen = all.filter(({ option }) => option.id === choices[mains[i]!.id]);
     return (chosen.length > 0 ? chosen : all).map(({ option }) => option);
@@ -73,7 +77,8 @@ export function cutsFor(
   return mains.map((main, i) => {
     const option = chosen[i]!;
     const all = treatments[i]!;
-    const byHand = choices[main.id] === option.id;
+    // What is the only one was no choice.
+    const byHand = all.length > 1 && choices[main.id] === option.id;
     const alike = mains.filter((_, j) => j !== i && chosen[j]!.look === option.look);
     const reasons = [...all.find((t) => t.option.id === option.id)!.reasons];
     if (alike.length > 0)

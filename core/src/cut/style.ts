@@ -22,6 +22,7 @@ export type CutStyleId =
   | 'lid off'
   | 'spooned'
   | 'opened whole'
+  | 'baked whole'
   | 'pearls'
   | 'coins'
   | 'tip wedges'
@@ -51,6 +52,8 @@ export interface CutStyle {
   readonly serving: ToolId;
   /** 0 never, 1 at a pinch, 2 well, 3 the usual cut. */
   readonly suits: (cheese: Cheese) => 0 | 1 | 2 | 3;
+  /** Nobody's usual cut: only where the good comes hot from the oven. */
+  readonly forHeat?: boolean;
   /** It stands whole, and guests cut from it. */
   readonly whole?: boolean;
   /** Every piece ends at the rim, so that a rim that is left on is a handle. */

@@ -56,6 +56,20 @@ export const CUT_STYLES: readonly CutStyle[] = [
     divide: broken(10, 22),
   },
   {
+    // Halved flat, half of the filling inside and half on top (trade, section 8; common practice, no source).
+    id: 'baked whole',
+    look: 'whole',
+    knife: 'thin blade',
+    serving: 'knife and spoon',
+    suits: () => 0,
+    forHeat: true,
+    piece: 15,
+    loss: 0.01,
+    seconds: 10,
+    whole: true,
+    divide: broken(10, 22),
+  },
+  {
     id: 'pearls',
     look: 'pearl',
     knife: 'none',

@@ -160,6 +160,15 @@ describe('what the work keeps to', () => {
     expect(thing('halyard').lies).toBe('whole');
     expect(thing('halyard').area).toBeGreaterThan(thing('halyard', made()).area);
     expect(thing('tarpot').traits).toMatchObject({ hot: false, cold: true });
+    // Whatever cut a person chose before: what is to be baked stays whole, and no other cut is offered.
+    const asked = made({ hot: [{ id: 'halyard', way: 'baked' }] }, {}, {}, { cuts: { halyard: 'centre wedges' } });
+    expect(asked.cuts.find(({ goodId }) => goodId === 'halyard')).toMatchObject({
+      styleId: 'baked whole',
+      whole: true,
+      byHand: false,
+      others: [],
+    });
+    expect(made().cuts.flatMap(({ others }) => others)).not.toContain('baked whole');
     expect(of.timing.tasks.some(({ id }) => id === 'cut:halyard' || id === 'unwrap:halyard')).toBe(false);
   });
   // Common practice, no source (trade, sections 8 and 15): a disc at 220 degrees, toast at 190.

@@ -13,6 +13,10 @@ const STYLES: Record<CutStyleId, CutWords> = {
   'lid off': { label: say`lid off, spooned; the band stays`, why: say`it flows: a wedge would run away` },
   spooned: { label: say`from the tub, in spoonfuls`, why: say`too soft to hold an edge` },
   'opened whole': { label: say`whole, opened at the table`, why: say`the heart runs when it is opened` },
+  'baked whole': {
+    label: say`whole, halved flat, for the oven`,
+    why: say`it comes hot: half of the filling goes inside, half on top`,
+  },
   pearls: { label: say`pearls, left whole`, why: say`one pearl is one bite` },
   coins: { label: say`coins`, why: say`it crumbles under a thick blade` },
   'tip wedges': { label: say`wedges from the tip`, why: say`heart and rind on every piece` },

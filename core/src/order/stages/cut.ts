@@ -1,4 +1,5 @@
 import { mainsNet, type GoodShare } from '../../amount/index.js';
+import { hotRow } from '../../clock/index.js';
 import { waresOn } from '../../counter/index.js';
 import {
   cuttingOrder,
@@ -8,6 +9,7 @@ import {
   knivesFor,
   wearOf,
   type Cut,
+  type CutStyleId,
   type Tool,
   type Turn,
 } from '../../cut/index.js';
@@ -43,6 +45,9 @@ export interface CutPart {
   readonly serving: readonly Tool[];
 }
 
+/** The cut of what is baked. */
+const BAKED: CutStyleId = 'baked whole';
+
 /** Targets as they froze at the first cut, with what was made up on them since. */
 const frozenIn = ({ targets, madeUp }: Cutting): Record<string, number> =>
   Object.fromEntries(Object.entries(targets).map(([id, net]) => [id, Math.max(0, net + (madeUp[id] ?? 0))]));
@@ -66,7 +71,10 @@ export const cutStage = stage({
     const { cutting } = order;
     // From the first cut on the targets stand, whatever else of the order changes.
     const aimed = mainsNet(mains, brief, targets, { ...order.portions, ...frozenIn(cutting) });
-    const first = cutsFor(mains, aimed, order.cuts, table, brief.servingAt);
+    // What comes hot in its dish is not cut before.
+    const baked = order.clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [[id, BAKED] as const] : []));
+    const choices = { ...order.cuts, ...Object.fromEntries(baked) };
+    const first = cutsFor(mains, aimed, choices, table, brief.servingAt);
     const weighed = new Map(
       first.flatMap((cut): [string, Weighed][] => {
         const found = weighedOf(cutting, cut.goodId);
@@ -82,7 +90,7 @@ export const cutStage = stage({
         return [id, found ? { ...share, net: grams(Math.max(0, Math.round(kept))) } : share];
       }),
     );
-    const cuts = weighed.size > 0 ? cutsFor(mains, shares, order.cuts, table, brief.servingAt) : first;
+    const cuts = weighed.size > 0 ? cutsFor(mains, shares, choices, table, brief.servingAt) : first;
     const kits = kitOf(waresOn(counter), brief.wares);
     const uses = (of: 'knife' | 'serving') => cuts.map((cut, i) => ({ main: mains[i]!, tool: cut[of] }));
     return {
