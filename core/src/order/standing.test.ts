@@ -150,6 +150,10 @@ describe('what the work keeps to', () => {
     expect(of.timing.standing.some(({ good }) => good.id === 'halyard')).toBe(false);
     expect(startOf(of, 'lay:halyard')!).toBeGreaterThanOrEqual(placed(of, 'oven:halyard')!.end);
     expect(of.timing.tasks.find(({ id }) => id === 'lay:halyard')!.job.after).toContain('oven:halyard');
+    // Last of all: nothing else of the board waits for it, and it is eaten soon after the oven.
+    for (const { id, job } of of.timing.tasks)
+      if (id !== 'wrap') expect(job.after).not.toContain('lay:halyard');
+    expect(placed(of, 'oven:halyard')!.end).toBeGreaterThanOrEqual(-10);
   });
   // Trade, section 14: a hot dish 60 mm from anything cold, its room kept from the start.
   test('on the board a place of its dish waits for it, away from what is cold', () => {
@@ -161,7 +165,12 @@ describe('what the work keeps to', () => {
     expect(thing('halyard').area).toBeGreaterThan(thing('halyard', made()).area);
     expect(thing('tarpot').traits).toMatchObject({ hot: false, cold: true });
     // Whatever cut a person chose before: what is to be baked stays whole, and no other cut is offered.
-    const asked = made({ hot: [{ id: 'halyard', way: 'baked' }] }, {}, {}, { cuts: { halyard: 'centre wedges' } });
+    const asked = made(
+      { hot: [{ id: 'halyard', way: 'baked' }] },
+      {},
+      {},
+      { cuts: { halyard: 'centre wedges' } },
+    );
     expect(asked.cuts.find(({ goodId }) => goodId === 'halyard')).toMatchObject({
       styleId: 'baked whole',
       whole: true,

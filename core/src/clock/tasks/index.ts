@@ -17,8 +17,12 @@ function tiesOf(
   const there = party.journey !== null && way === 'where it is served';
   const ids = (...kinds: readonly TaskKind[]) =>
     tasks.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
-  const laid = () => ids('lay', 'garnish');
-  if (id === 'wrap') return [...laid(), ...ids('lay cold'), 'cards'];
+  if (id === 'wrap') return [...ids('lay', 'lay cold', 'garnish'), 'cards'];
+  // What comes hot or cold comes last of all.
+  const laid = () =>
+    tasks
+      .filter((one) => (one.kind === 'lay' && one.hot === null) || one.kind === 'garnish')
+      .map((one) => one.id);
   if (id === 'ice') return party.journey ? [...(there ? laid() : []), 'set-up'] : laid();
   if (id === 'open-bottles' && party.journey) return ['set-up'];
   // What comes late is done where it is served.

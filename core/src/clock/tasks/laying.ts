@@ -60,6 +60,7 @@ export function laying(asked: TasksAsked): Task[] {
           id,
           kind: cold.has(laid[0]!) ? 'lay cold' : 'lay',
           step,
+          hot: hot.find(({ good }) => laid.includes(good.id))?.way ?? null,
           goods: laid,
           minutes: own
             .filter((thing) => laid.includes(baseOf(thing)))
@@ -87,7 +88,8 @@ export function laying(asked: TasksAsked): Task[] {
             kind: 'garnish',
             minutes: minutes.garnish * many,
             goods: [...new Set(greens.map(baseOf))],
-            after: tasks.filter(({ kind }) => kind === 'lay').map(({ id }) => id),
+            // What comes from the oven comes last of all.
+            after: tasks.filter(({ kind, hot: way }) => kind === 'lay' && way === null).map(({ id }) => id),
             within: travels && !there ? null : LATE.garnish,
           }),
         ]
