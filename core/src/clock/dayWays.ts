@@ -3,7 +3,7 @@ import { timingOf } from './timing.js';
 
 /** What helps where the work does not fit: whom to add, or what to leave out; with what is then still begun too early, minutes. */
 export interface DayWay {
-  readonly id: 'one pair of hands more' | 'leave out' | 'begin earlier';
+  readonly id: 'one pair of hands more' | 'one place at the bench more' | 'leave out' | 'begin earlier';
   /** The work that is left out. */
   readonly task: string | null;
   readonly tooEarly: number;
@@ -25,16 +25,29 @@ export function dayWays(asked: TimingAsked): DayWay[] {
       task: task.id,
       tooEarly: tooEarly({ dropped: [...asked.dropped, task.id] }),
     }));
-  const hands: DayWay = {
-    id: 'one pair of hands more',
-    task: null,
-    tooEarly: tooEarly({ room: { ...asked.room, hands: asked.room.hands + 1 } }),
+  const { room } = asked;
+  // Where each pair of hands has a place at the bench, the next one has.
+  const more = {
+    ...room,
+    hands: room.hands + 1,
+    benches: room.benches < room.hands ? room.benches : room.benches + 1,
   };
+  const hands: DayWay = { id: 'one pair of hands more', task: null, tooEarly: tooEarly({ room: more }) };
+  const place: DayWay[] =
+    room.benches < room.hands
+      ? [
+          {
+            id: 'one place at the bench more',
+            task: null,
+            tooEarly: tooEarly({ room: { ...room, benches: room.benches + 1 } }),
+          },
+        ]
+      : [];
   const earlier: DayWay[] =
     asked.mostBefore === null
       ? []
       : [{ id: 'begin earlier', task: null, tooEarly: tooEarly({ mostBefore: null }) }];
-  return [hands, ...earlier, ...drops]
+  return [hands, ...place, ...earlier, ...drops]
     .filter((way) => way.tooEarly < now.day.cost.tooEarly)
     .sort((a, b) => a.tooEarly - b.tooEarly);
 }

@@ -14,7 +14,7 @@ import { NOT_LAID, NOT_TIMED } from './states.js';
  * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
  * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
  * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
- * had set any of it. 10: schools of laying; all were laid by the usual ones. Kept goods and house go with the counter's and the house's.
+ * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
@@ -32,8 +32,8 @@ export const ORDER_FORMAT: Format = {
   },
 };
 
-function upgradeOrder9({ lay, ...order }: { lay?: object }): unknown {
-  return { ...order, lay: { ...lay, schools: USUAL_SCHOOLS } };
+function upgradeOrder9({ lay, clock, ...order }: { lay?: object; clock?: object }): unknown {
+  return { ...order, lay: { ...lay, schools: USUAL_SCHOOLS }, clock: { ...clock, benches: null } };
 }
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {

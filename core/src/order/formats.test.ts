@@ -197,9 +197,10 @@ describe('format 4', () => {
     expect(lifted).toMatchObject({ snapshot: { house: { procedure: null, safeLimits: [], film: null } } });
   });
   test('an order of format 9 was laid by the usual schools', () => {
-    const lifted = ORDER_FORMAT.upgrades[9]!({ lay: { seed: 3 } } as never);
+    const lifted = ORDER_FORMAT.upgrades[9]!({ lay: { seed: 3 }, clock: { hands: 2 } } as never);
     expect(lifted).toEqual({
       lay: { seed: 3, schools: { colours: 'contrast', places: 'as the table asks' } },
+      clock: { hands: 2, benches: null },
     });
     const file = { format: 'rotula.order', formatVersion: 10 };
     const { order } = OrderFile.parse({

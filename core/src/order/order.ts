@@ -107,6 +107,8 @@ const Clock = z.object({
   /** Of this order; null: those of the house. */
   hands: z.number().int().min(1).max(50).nullable().default(null),
   ovens: z.number().int().min(0).max(20).nullable().default(null),
+  /** Places at the bench; null: one for each pair of hands. */
+  benches: z.number().int().min(1).max(50).nullable().default(null),
   /** Nobody begins before; null: at any time. */
   earliest: WallTime.nullable().default(null),
   /** A lower target for the heart, degrees Celsius, by good id. */

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { newLimit } from '../care/index.js';
+import { dayWays } from '../clock/index.js';
 import { counter, HOUSE, made, order, outing, placed, startOf } from '../testing/day.js';
 import { clockWays } from './clockWays.js';
 import { plan, type Plan } from './plan.js';
@@ -154,6 +155,19 @@ describe('what the work keeps to', () => {
     for (const { id, job } of of.timing.tasks)
       if (id !== 'wrap') expect(job.after).not.toContain('lay:halyard');
     expect(placed(of, 'oven:halyard')!.end).toBeGreaterThanOrEqual(-10);
+  });
+  test('where the bench is too small, a place more is a way out; hands alone are none', () => {
+    const late = { earliest: '2027-06-12T18:00', hands: 3, benches: 1 };
+    const of = made(late, { servingAt: '2027-06-12T18:35' });
+    const ways = dayWays(of.timing.asked);
+    const left = (id: string) => ways.find((way) => way.id === id)?.tooEarly ?? Infinity;
+    expect(left('one place at the bench more')).toBeLessThan(of.timing.day.cost.tooEarly);
+    expect(left('one pair of hands more')).toBeGreaterThan(left('one place at the bench more'));
+    // A place for each pair of hands unless somebody said.
+    const ids = (clock: object) =>
+      dayWays(made(clock, { servingAt: '2027-06-12T18:35' }).timing.asked).map(({ id }) => id);
+    expect(ids({ earliest: '2027-06-12T18:00', hands: 1 })).toContain('one pair of hands more');
+    expect(ids({ earliest: '2027-06-12T18:00', hands: 1 })).not.toContain('one place at the bench more');
   });
   // Trade, section 14: a hot dish 60 mm from anything cold, its room kept from the start.
   test('on the board a place of its dish waits for it, away from what is cold', () => {

@@ -16,6 +16,7 @@ export const NOT_TIMED = {
   inPaper: true,
   hands: null,
   ovens: null,
+  benches: null,
   earliest: null,
   targets: {},
   hot: [],

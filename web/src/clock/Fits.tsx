@@ -19,6 +19,8 @@ export function Fits({ desk }: { desk: ClockDesk }) {
     switch (id) {
       case 'one pair of hands more':
         return () => desk.change(say`one pair of hands more`, { hands: asked.room.hands + 1 });
+      case 'one place at the bench more':
+        return () => desk.change(say`places at the bench`, { benches: asked.room.benches + 1 });
       case 'begin earlier':
         return () => desk.change(say`begin at any time`, { earliest: null });
       default:
@@ -26,11 +28,12 @@ export function Fits({ desk }: { desk: ClockDesk }) {
     }
   };
   const words = ({ id, task }: DayWay): string =>
-    id === 'leave out'
-      ? say`Leave out: ${name(task!)}`
-      : id === 'begin earlier'
-        ? say`Begin earlier`
-        : say`One pair of hands more`;
+    ({
+      'leave out': () => say`Leave out: ${name(task!)}`,
+      'begin earlier': () => say`Begin earlier`,
+      'one pair of hands more': () => say`One pair of hands more`,
+      'one place at the bench more': () => say`One place at the bench more`,
+    })[id]();
   const ways = tooEarly > 0 ? dayWays(asked) : [];
   return (
     <SlateSection title={say`Does it fit?`}>

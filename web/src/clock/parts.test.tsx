@@ -124,6 +124,14 @@ test('where it does not fit, what helps is offered with its minutes and does it'
   expect(done.at(-1)![1]).toEqual({ hands: 2 });
 });
 
+test('places at the bench are changed like hands', async () => {
+  const of = order();
+  const { desk, done } = aDesk(of);
+  show(of, <WorkPanel desk={desk} />);
+  await userEvent.click(screen.getByLabelText('fewer: Places at the bench'));
+  expect(done.at(-1)![1]).toEqual({ benches: 1 });
+});
+
 test('waves, who keeps the table and how it travels', async () => {
   const of = order({}, { travelMinutes: 20 });
   const { desk, done } = aDesk(of);

@@ -50,11 +50,17 @@ export const leastFirst = (jobs: readonly Job[], least: ReadonlyMap<string, numb
   Math.max(
     0,
     ...jobs.map(({ id }) => least.get(id)!),
-    ...(['hands', 'oven'] as const).map((what) => {
+    ...(
+      [
+        ['hands', room.hands],
+        ['bench', room.benches],
+        ['oven', room.ovens * room.trays],
+      ] as const
+    ).map(([what, places]) => {
       const work = jobs.reduce(
         (sum, job) => sum + (job[what] > 0 ? Math.min(job.minutes, Math.max(0, least.get(job.id)!)) : 0),
         0,
       );
-      return Math.ceil(work / Math.max(1, what === 'hands' ? room.hands : room.ovens * room.trays));
+      return Math.ceil(work / Math.max(1, places));
     }),
   );

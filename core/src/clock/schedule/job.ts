@@ -1,6 +1,8 @@
 /** What is scarce in a day's work. */
 export interface Room {
   readonly hands: number;
+  /** So many can cut, wash and fill at once: places at the bench. */
+  readonly benches: number;
   readonly ovens: number;
   /** An oven holds so many trays, all at one temperature, and is heated for so many minutes before the first of them. */
   readonly trays: number;
@@ -12,6 +14,7 @@ export interface Job {
   readonly id: string;
   readonly minutes: number;
   readonly hands: 0 | 1;
+  readonly bench: 0 | 1;
   /** Trays in an oven, and its temperature in degrees Celsius. */
   readonly oven: 0 | 1;
   readonly heat: number;
@@ -30,6 +33,7 @@ export interface Job {
 /** Work of one pair of hands that nothing else is asked of. */
 export const PLAIN_JOB: Omit<Job, 'id' | 'minutes'> = {
   hands: 1,
+  bench: 0,
   oven: 0,
   heat: 0,
   after: [],

@@ -1,12 +1,18 @@
 import type { Job, Placed, Room, ScheduleCost } from './job.js';
 import { Ovens } from './ovens.js';
 
+/** What a piece of work takes a place of, and how many there are. */
+const PLACES = [
+  ['hands', 'hands'],
+  ['bench', 'benches'],
+] as const;
+
 /**
  * A schedule grown backwards from serving, minute by minute: each job as late as what comes after it, hands and ovens allow.
  * Times here are minutes before serving, so that all grow as the day goes back.
  */
 export class Backwards {
-  private readonly hands: number[] = [];
+  private readonly taken: Record<(typeof PLACES)[number][0], number[]> = { hands: [], bench: [] };
   private readonly ovens: Ovens;
   /** When each job begins, minutes before serving. */
   readonly begins = new Map<string, number>();
@@ -43,7 +49,8 @@ export class Backwards {
   private latest(job: Job): number {
     const after = (this.followers.get(job.id) ?? []).map((id) => this.begins.get(id)!);
     let end = Math.max(job.endsBefore, ...after);
-    if (job.hands > this.room.hands || job.oven > this.room.ovens) return end + job.minutes;
+    const never = PLACES.some(([what, of]) => job[what] > this.room[of]) || job.oven > this.room.ovens;
+    if (never) return end + job.minutes;
     for (;;) {
       const clash = this.clash(job, end);
       if (clash < 0) return end + job.minutes;
@@ -57,9 +64,9 @@ export class Backwards {
       const minute = this.ovens.clash(job, end);
       if (minute >= 0) return minute;
     }
-    if (job.hands > 0)
-      for (let minute = end + job.minutes - 1; minute >= end; minute--)
-        if ((this.hands[minute] ?? 0) + job.hands > this.room.hands) return minute;
+    for (let minute = end + job.minutes - 1; minute >= end; minute--)
+      for (const [what, of] of PLACES)
+        if (job[what] > 0 && (this.taken[what][minute] ?? 0) + job[what] > this.room[of]) return minute;
     return -1;
   }
 
@@ -70,10 +77,13 @@ export class Backwards {
 
   private use(job: Job, begins: number, by: 1 | -1): void {
     if (job.oven > 0) this.ovens.use(job, begins, by);
-    if (job.hands === 0) return;
-    // What happens after serving takes no part.
-    for (let minute = Math.max(0, begins - job.minutes); minute < begins; minute++)
-      this.hands[minute] = (this.hands[minute] ?? 0) + by * job.hands;
+    for (const [what] of PLACES) {
+      if (job[what] === 0) continue;
+      const taken = this.taken[what];
+      // What happens after serving takes no part.
+      for (let minute = Math.max(0, begins - job.minutes); minute < begins; minute++)
+        taken[minute] = (taken[minute] ?? 0) + by * job[what];
+    }
   }
 }
 

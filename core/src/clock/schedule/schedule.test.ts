@@ -21,7 +21,13 @@ const job = (id: string, minutes: number, more: Partial<Job> = {}): Job => ({
   ...more,
 });
 /** Ovens that take two trays of one temperature, and three minutes to heat or change. */
-const room = (hands: number, ovens = 1): Room => ({ hands, ovens, trays: 2, heats: 3 });
+const room = (hands: number, ovens = 1, benches = hands): Room => ({
+  hands,
+  benches,
+  ovens,
+  trays: 2,
+  heats: 3,
+});
 const ask = (jobs: readonly Job[], there: Room = room(1), mostBefore: number | null = null) => ({
   jobs,
   room: there,
@@ -67,6 +73,11 @@ describe('the day backwards', () => {
     expect(scheduleDay(ask(jobs, room(3))).cost.tooEarly).toBe(0);
     expect(scheduleDay(ask([job('cut', 40)], room(1), 30)).cost.tooEarly).toBe(10);
   });
+  test('one place at the bench holds back the second pair of hands, but not what is laid', () => {
+    const jobs = [job('cut', 10, { bench: 1 }), job('wash', 10, { bench: 1 }), job('lay', 10)];
+    expect(scheduleDay(ask(jobs, room(3, 1, 3))).cost.first).toBe(10);
+    expect(scheduleDay(ask(jobs, room(3, 1, 1))).cost.first).toBe(20);
+  });
   test('what a person fixed stands, and the rest goes round it', () => {
     const at = startsOf([job('a', 10, { fixed: -15 }), job('b', 10)]);
     expect(at.a).toBe(-15);
@@ -80,6 +91,7 @@ const aDay = (most: number) =>
     .array(
       fc.record({
         minutes: fc.integer({ min: 1, max: 4 }),
+        bench: fc.constantFrom<0 | 1>(0, 1, 1),
         oven: fc.constantFrom<0 | 1>(0, 0, 0, 1, 1),
         heat: fc.constantFrom(190, 220),
         after: fc.nat(20),
@@ -90,11 +102,12 @@ const aDay = (most: number) =>
       { minLength: 2, maxLength: most },
     )
     .map((rows) =>
-      rows.map(({ after, oven, ...row }, i) =>
+      rows.map(({ after, oven, bench, ...row }, i) =>
         job(`j${i}`, row.minutes, {
           ...row,
           oven,
           hands: oven ? 0 : 1,
+          bench: oven ? 0 : bench,
           after: after % 3 === 0 && i > 0 ? [`j${after % i}`] : [],
         }),
       ),
@@ -103,7 +116,7 @@ const aDay = (most: number) =>
 test('as good as every order tried, to seven jobs', () => {
   fc.assert(
     fc.property(aDay(7), fc.integer({ min: 1, max: 2 }), (jobs, hands) => {
-      const there = room(hands);
+      const there = room(hands, 1, 1);
       const best = Math.min(
         ...permutations(jobs).flatMap((order) => {
           const day = new Backwards(jobs, there);
@@ -151,7 +164,7 @@ test('no bound is above what is found, and nobody has three things in two hands'
 /** The day as a mixed-integer program, minute by minute: x[j, t] = job j begins t minutes before serving. */
 function lpOf(
   jobs: readonly Job[],
-  { hands, ovens, trays, heats }: Room,
+  { hands, benches, ovens, trays, heats }: Room,
   weights: { early: number; out: number; first: number },
 ) {
   const horizon = 40;
@@ -195,14 +208,19 @@ function lpOf(
   });
   const minutes = Array.from({ length: horizon }, (_, minute) => minute);
   for (const minute of minutes) {
-    const busy = jobs.flatMap((one, j) =>
-      one.hands > 0
-        ? times(j)
-            .filter((t) => minute < t && minute >= t - one.minutes)
-            .map((t) => `+ ${x(j, t)}`)
-        : [],
-    );
-    if (busy.length > 0) lines.push(` hands${minute}: ${busy.join(' ')} <= ${hands}`);
+    for (const [what, most] of [
+      ['hands', hands],
+      ['bench', benches],
+    ] as const) {
+      const busy = jobs.flatMap((one, j) =>
+        one[what] > 0
+          ? times(j)
+              .filter((t) => minute < t && minute >= t - one.minutes)
+              .map((t) => `+ ${x(j, t)}`)
+          : [],
+      );
+      if (busy.length > 0) lines.push(` ${what}${minute}: ${busy.join(' ')} <= ${most}`);
+    }
   }
   // y[heat, m] = ovens at that temperature: enough for its trays, and one while it heats up for any of them.
   const temperatures = [...new Set(jobs.filter(({ oven }) => oven > 0).map(({ heat }) => heat))];
@@ -241,7 +259,7 @@ test('as good as a general solver, on 20 seeded days', async () => {
   const days = fc.sample(aDay(6), { numRuns: 20, seed: 11 });
   const weights = { early: 10_000, out: 100, first: 1 };
   for (const [i, jobs] of days.entries()) {
-    const there = room(1 + (i % 2), 1 + (i % 3 === 0 ? 1 : 0));
+    const there = room(1 + (i % 2), 1 + (i % 3 === 0 ? 1 : 0), 1);
     const { cost, exact } = scheduleDay(ask(jobs, there));
     const solved = highs.solve(lpOf(jobs, there, weights));
     expect(exact).toBe(true);

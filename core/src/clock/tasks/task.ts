@@ -82,6 +82,17 @@ type Rough = Omit<Task, 'job' | 'goods' | 'step' | 'hot' | 'wave'> &
     Omit<Job, 'id' | 'minutes'>
   >;
 
+/** Work that takes a place at the bench. */
+const AT_BENCH: readonly TaskKind[] = [
+  'unwrap',
+  'cut',
+  'slice',
+  'clean slicer',
+  'wash and cut',
+  'fill',
+  'prepare hot',
+];
+
 /** A piece of work with what is usual where nothing is said. */
 export function task({
   id,
@@ -102,6 +113,7 @@ export function task({
     wave,
     job: {
       ...PLAIN_JOB,
+      bench: AT_BENCH.includes(kind) ? 1 : 0,
       ...job,
       id,
       minutes: Math.max(1, Math.round(minutes)),

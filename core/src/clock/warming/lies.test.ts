@@ -33,6 +33,15 @@ describe('how a good lies', () => {
     };
     expect(below({})).toContain(4);
     expect(below({ coldBelow: true })).toContain(0);
+    // The cold of a slab holds for half an hour; paper that comes off later still comes off.
+    const films = (lying: Partial<Lying>) =>
+      warmerOf(shaped('square'), thing('whole', 1, 65), { ...LYING, ...lying }).body.ways.find(
+        (way) => way.kind === 'slab' && way.below[0]!.film === 0,
+      );
+    expect(films({ coldBelow: true })).toMatchObject({ below: [{ from: 0 }, { from: 30, film: 4 }] });
+    expect(films({ coldBelow: true, wrappedFor: 50 })).toMatchObject({
+      below: [{ from: 0 }, { from: 30 }, { from: 50, film: 4 }],
+    });
   });
   // Common practice, no source: a handful is a heap, two or three pieces lie apart.
   test('four pieces are a heap, three lie each by itself', () => {

@@ -1,7 +1,7 @@
 import type { Main } from '../../counter/index.js';
 import { areaOf, boundsOf, centred, PYRAMID_FILLS, type Polygon } from '../../cut/index.js';
 import type { Thing } from '../../lay/index.js';
-import { ball, disc, standing, still, type Body, type Films, type Way } from './body.js';
+import { ball, disc, filmAt, standing, still, type Body, type Films, type Way } from './body.js';
 import { filmOf, UNDERSIDE, wrapped } from './film.js';
 import { pasteOfGood, type Paste } from './paste.js';
 
@@ -24,12 +24,14 @@ export interface Lying {
   readonly film: number | null;
   readonly start: number;
   readonly room: number;
-  /** On a surface from the cold, that gives no heat while it is cold. */
+  /** On a surface from the cold, that gives no heat for the first half hour. */
   readonly coldBelow: boolean;
   /** It stays in its paper for so many minutes after leaving the cold; null: it is bare. */
   readonly wrappedFor: number | null;
 }
 
+/** Slate and marble from the cold keep it cool for the first half hour (trade, section 14; common practice, no source). */
+const COLD_HOLDS = 30;
 /** Fewer pieces than this lie each by itself. */
 const HEAP_FROM = 4;
 /**
@@ -69,9 +71,14 @@ function filmsOf(area: number, lying: Lying) {
           { from: inPaper, film: own },
         ]
       : still(own);
+  const wood: Films = films.map(({ from, film }) => ({ from, film: UNDERSIDE * film }));
   const below: Films = lying.coldBelow
-    ? still(0)
-    : films.map(({ from, film }) => ({ from, film: UNDERSIDE * film }));
+    ? [
+        { from: 0, film: 0 },
+        { from: COLD_HOLDS, film: filmAt(wood, COLD_HOLDS) },
+        ...wood.filter(({ from }) => from > COLD_HOLDS),
+      ]
+    : wood;
   return { own, films, below };
 }
 

@@ -159,6 +159,8 @@ export const clockStage = stage({
       dropped: set.dropped,
       room: {
         hands: set.hands ?? house.hands,
+        // A place for each pair of hands, unless somebody said.
+        benches: set.benches ?? set.hands ?? house.hands,
         ovens: set.ovens ?? house.ovens,
         trays: OVEN_TRAYS,
         heats: OVEN_HEATS,
