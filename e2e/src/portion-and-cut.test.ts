@@ -137,6 +137,13 @@ describe('Cut', () => {
   });
 
   test('the house that cuts all leaves nothing whole', async () => {
+    // What is baked stays whole whoever cuts: this one comes cold after all.
+    await shop.go('/orders/bookbinders-seated-tasting/cut');
+    await shop.reads('[data-good="petrel"]', 'for the oven');
+    await shop.go('/orders/bookbinders-seated-tasting/clock');
+    await shop.click('Hot');
+    await shop.clickIn('[data-hot-good="petrel"] input');
+    await shop.saved();
     await shop.go('/orders/bookbinders-seated-tasting/cut');
     await shop.reads('[data-good="petrel"]', 'first wedge pulled');
     await shop.go('/house');

@@ -26,7 +26,7 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
           const oven = desk.shifts.find(({ task }) => task.id === `oven:${good.id}`);
           const out = oven?.end ?? 0;
           return (
-            <li key={good.id}>
+            <li key={good.id} data-hot-good={good.id}>
               <label className="flex min-h-11 items-center gap-3">
                 <input
                   type="checkbox"

@@ -45,20 +45,15 @@ export function tasksFor(asked: TasksAsked): Task[] {
   // On a board that travels finished all is cut before it leaves.
   const cutAhead = party.journey !== null && way !== 'where it is served';
   return all.map((one) => {
-    const { job, id } = one;
+    const { job, id, kind } = one;
     const ties = tiesOf(one, all, asked);
-    const after = ties.length > 0 ? [...new Set([...job.after, ...ties])] : job.after;
-    return {
-      ...one,
-      job: {
-        ...job,
-        after: after.every((before) => known.has(before))
-          ? after
-          : after.filter((before) => known.has(before)),
-        within: cutAhead && one.kind === 'wash and cut' ? null : job.within,
-        minutes: own[id] ?? job.minutes,
-        fixed: moved[id] ?? job.fixed,
-      },
-    };
+    const before = ties.length > 0 ? [...new Set([...job.after, ...ties])] : job.after;
+    const after = before.every((work) => known.has(work)) ? before : before.filter((work) => known.has(work));
+    const within = cutAhead && kind === 'wash and cut' ? null : job.within;
+    const minutes = own[id] ?? job.minutes;
+    const fixed = moved[id] ?? job.fixed;
+    const asItIs =
+      after === job.after && within === job.within && minutes === job.minutes && fixed === job.fixed;
+    return asItIs ? one : { ...one, job: { ...job, after, within, minutes, fixed } };
   });
 }

@@ -93,30 +93,21 @@ const AT_BENCH: readonly TaskKind[] = [
   'prepare hot',
 ];
 
-/** A piece of work with what is usual where nothing is said. */
-export function task({
-  id,
-  kind,
-  goods = [],
-  step = null,
-  hot = null,
-  wave = null,
-  minutes,
-  ...job
-}: Rough): Task {
-  return {
+/** A piece of work with what is usual where nothing is said. Written out: a day has sixty of them, at every edit. */
+export function task(rough: Rough): Task {
+  const { id, kind, goods = [], step = null, hot = null, wave = null } = rough;
+  const job: Job = {
     id,
-    kind,
-    goods,
-    step,
-    hot,
-    wave,
-    job: {
-      ...PLAIN_JOB,
-      bench: AT_BENCH.includes(kind) ? 1 : 0,
-      ...job,
-      id,
-      minutes: Math.max(1, Math.round(minutes)),
-    },
+    minutes: Math.max(1, Math.round(rough.minutes)),
+    hands: rough.hands ?? PLAIN_JOB.hands,
+    bench: AT_BENCH.includes(kind) ? 1 : 0,
+    oven: rough.oven ?? PLAIN_JOB.oven,
+    heat: rough.heat ?? PLAIN_JOB.heat,
+    after: rough.after ?? PLAIN_JOB.after,
+    endsBefore: rough.endsBefore ?? PLAIN_JOB.endsBefore,
+    within: rough.within ?? PLAIN_JOB.within,
+    due: rough.due ?? PLAIN_JOB.due,
+    fixed: rough.fixed ?? PLAIN_JOB.fixed,
   };
+  return { id, kind, goods, step, hot, wave, job };
 }

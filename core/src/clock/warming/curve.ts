@@ -21,10 +21,12 @@ export interface Warmth {
  * Carslaw and Jaeger 1959, 1.14).
  */
 export function warmthAt(response: Response, start: number, day: Day, out: number, minute: number): Warmth {
-  const steps = day.filter(({ from }) => from > out && from < minute);
   const first = airAt(day, out);
   const own = response(minute - out);
-  let [heart, face] = [first + (start - first) * own.heart, first + (start - first) * own.face];
+  let heart = first + (start - first) * own.heart;
+  let face = first + (start - first) * own.face;
+  if (day.length === 1) return { heart, face };
+  const steps = day.filter(({ from }) => from > out && from < minute);
   let before = first;
   for (const { from, celsius } of steps) {
     const since = response(minute - from);

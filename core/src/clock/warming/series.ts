@@ -88,11 +88,12 @@ function summed(
   terms: readonly { readonly rate: number; readonly heart: number; readonly face: number }[],
   paste: Paste,
 ): Response {
+  const perMinute = diffusivity(paste) * 60;
   return (minute) => {
     if (minute <= 0) return { heart: 1, face: 1 };
     let [heart, face] = [0, 0];
     for (const term of terms) {
-      const left = Math.exp(-term.rate * diffusivity(paste) * minute * 60);
+      const left = Math.exp(-term.rate * perMinute * minute);
       if (left < LEAST_TERM) break;
       heart += term.heart * left;
       face += term.face * left;
