@@ -12,6 +12,7 @@ import { Markers } from './Markers';
 import { savePicture } from './savePicture';
 import { useInHand } from './useInHand';
 import { thingName } from '../drawing/names';
+import { overRim } from '../drawing/overRim';
 import type { OnBoard } from './onBoard';
 import { VIEWS, type View } from './viewNames';
 
@@ -29,6 +30,8 @@ const ARROWS: Readonly<Record<string, Point>> = {
 };
 /** Round the board, for handles that stand over. mm */
 const ROOM = 40;
+/** And beyond what stands over the rim. */
+const EDGE = 6;
 const PICTURE = 'mx-auto block h-[max(340px,calc(100dvh-400px))] w-full';
 
 /** The board from above at scale. Things are dragged, nudged and turned by hand, and stay where they were put. */
@@ -59,7 +62,8 @@ export function BoardPicture({
   });
   const middles = useMemo(() => new Map(layout.placed.map(({ id }) => [id, middleOf(layout, id)])), [layout]);
   const [w, d] = [board.length, board.round ? board.length : board.width];
-  const viewBox = `${-w / 2 - ROOM} ${-d / 2 - ROOM} ${w + 2 * ROOM} ${d + 2 * ROOM}`;
+  const room = useMemo(() => Math.max(ROOM, overRim(board, layout, things) + EDGE), [board, layout, things]);
+  const viewBox = `${-w / 2 - room} ${-d / 2 - room} ${w + 2 * room} ${d + 2 * room}`;
   const keys = (thing: Thing) => (event: KeyboardEvent) => {
     const { x, y, turn } = placeOf(thing.id);
     const arrow = ARROWS[event.key];

@@ -56,7 +56,7 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
         {say`The guest stands below. Printed at 100 % the drawing is 1 to ${(1 / scale).toFixed(1)}. Loaded it weighs ${format.weight(weight).join(' ')}.`}
       </p>
       <svg
-        className="mx-auto block"
+        className="mx-auto block overflow-visible"
         style={{ width: `${(w + 8) * scale}mm`, height: `${(d + 40) * scale}mm` }}
         viewBox={`${-w / 2 - 4} ${-d / 2 - 4} ${w + 8} ${d + 40}`}
         role="img"
