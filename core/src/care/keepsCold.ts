@@ -9,4 +9,5 @@ const CUT_FRUIT = ['melon', 'watermelon', 'cantaloupe'];
 
 /** Whether a good's minutes out of the cold are counted. */
 export const keepsCold = (good: Good): boolean =>
-  isMain(good) || (isCompanion(good) && (COLD_ROLES.has(good.role) || named(good, ...CUT_FRUIT)));
+  isMain(good) ||
+  (isCompanion(good) && (COLD_ROLES.has(good.role) || (good.role === 'fruit' && named(good, ...CUT_FRUIT))));

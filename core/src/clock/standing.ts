@@ -56,21 +56,22 @@ export interface ColdAsked {
   readonly party: Party;
   readonly way: WarmingWay;
   readonly safety: Safety;
+  /** Nobody works longer before serving; null: at any time. */
+  readonly mostBefore: number | null;
 }
 
 /**
  * Every bowl of it: one for each wave, one for each plate. It has no time to warm, only one to be gone.
  * @param boardOut when a board that goes out as one leaves the cold; null: each thing by itself
  */
-export function besideFor({ beside, party, way, safety }: ColdAsked, boardOut: number | null): Standing[] {
+export function besideFor(asked: ColdAsked, boardOut: number | null): Standing[] {
+  const { beside, party, way, safety, mostBefore } = asked;
   const one = (good: Companion, wave: WaveTimes, plate: number | null): Standing => {
     const { most, rule } = safeTimeOf(good, safetyOn(plate, safety));
     const lead = softens(good);
-    // Safe comes before soft.
-    const straight =
-      lead === null
-        ? wave.on - STRAIGHT
-        : Math.min(wave.on - STRAIGHT, Math.max(wave.on - lead, wave.off - most));
+    // Safe comes before soft, and nobody is there before the work may begin.
+    const soft = Math.max(wave.on - (lead ?? STRAIGHT), wave.off - most, -(mostBefore ?? Infinity));
+    const straight = Math.min(wave.on - STRAIGHT, soft);
     const first = wave.number === 1 && plate === null;
     const out = Math.min(
       straight,

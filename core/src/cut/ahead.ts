@@ -1,5 +1,5 @@
 import type { Cheese, Main } from '../counter/index.js';
-import type { Cut } from './cut.js';
+import { isBaked, type Cut } from './cut.js';
 
 /** What of a good is cut before guests come, what stays whole with its guide cut, and what is held back in the cold. g. */
 export interface Ahead {
@@ -32,6 +32,8 @@ function nowShare(main: Main, { whole }: Cut, piece: number, first: number): num
  * @param all the house cuts everything ahead
  */
 export function aheadOf(main: Main, cut: Cut, firstWave: number, all: boolean): Ahead {
+  // It goes to the oven as one, and onto the table as one.
+  if (isBaked(cut)) return { now: cut.net, nowPieces: 0, whole: 0, guideCuts: 0, held: 0 };
   const first = cut.net * firstWave;
   const share = all && !cut.whole ? 1 : nowShare(main, cut, cut.pieceGrams, first);
   const now = first * share;

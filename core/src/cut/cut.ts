@@ -84,3 +84,6 @@ export function fewReasons(pieces: number, asked: Asked, piece: number, subject:
       ]
     : [];
 }
+
+/** It comes hot from the oven, and is not cut before. */
+export const isBaked = ({ styleId }: Pick<Cut, 'styleId'>): boolean => styleId === 'baked whole';

@@ -1,7 +1,7 @@
 import type { Cheese, Main, Meat } from '../counter/index.js';
 import { grams, millimetres, reason, type Grams, type Millimetres, type Reason } from '../units/index.js';
 import type { Ahead } from './ahead.js';
-import type { Cut } from './cut.js';
+import { isBaked, type Cut } from './cut.js';
 import type { CutStyleId } from './style.js';
 import type { FoldId } from './folds.js';
 
@@ -14,6 +14,7 @@ declare module '../units/reason.js' {
     'take the rest': { grams: Grams };
     'slab off the end': { long: Millimetres };
     'take whole': { pieces: number; used: Grams };
+    'bake whole': { pieces: number };
     'cut cold': NoFigures;
     'rind off': { rind: string; mm: Millimetres; grams: Grams; faces: 'all round' | 'above and below' };
     'handle left': { grams: Grams };
@@ -75,6 +76,8 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
   const { wheel, answer } = cut;
   const about = { subject: cheese.id };
   const rind = cheese.rind.kind;
+  const copies = Math.max(1, Math.ceil((answer?.copies ?? 1) - 1e-9));
+  if (isBaked(cut)) return [reason('bake whole', { pieces: copies }, about)];
   const steps: Reason[] = [];
   if (CUT_COLD.includes(cheese.texture) && cut.knife !== 'none') steps.push(reason('cut cold', {}, about));
   if (wheel) {
@@ -100,13 +103,7 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
   } else if (answer && answer.stock.kind === 'box' && answer.stock.ends < 2)
     steps.push(reason('slab off the end', { long: millimetres(answer.stock.length) }, about));
   else if (answer && cut.styleId !== 'pearls')
-    steps.push(
-      reason(
-        'take whole',
-        { pieces: Math.max(1, Math.ceil(answer.copies - 1e-9)), used: grams(cut.gross) },
-        about,
-      ),
-    );
+    steps.push(reason('take whole', { pieces: copies, used: grams(cut.gross) }, about));
   if (cut.trim >= 1)
     steps.push(
       reason(

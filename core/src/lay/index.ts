@@ -29,7 +29,7 @@ export { REACH } from './reach.js';
 export { colourGap, handTo, SEEN_APART } from './rules/index.js';
 export type { BoardRuleId, PairRuleId, PlaceRuleId, Third } from './rules/index.js';
 export { type LayQuestion, type Pin } from './solve.js';
-export { type LaidMain, mainThing } from './mainThing.js';
+export { DISH_RIM, type LaidMain, mainThing, widened } from './mainThing.js';
 export {
   COLOUR_SCHOOLS,
   type ColourSchool,

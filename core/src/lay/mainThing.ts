@@ -28,7 +28,7 @@ const OVERLAPPING = ['shingles', 'fan', 'river', 'bias slices'];
 /** Folds that need something to lean on. */
 const LEANING = ['ribbon', 'rose', 'quarter fold', 'roll'];
 /** A baking dish is so much wider all round than what bakes in it, mm. House's own figure. */
-const DISH = 15;
+export const DISH_RIM = 15;
 /** A card beside what is too soft to stick one into (trade, section 7). */
 const CARD = 55 * 30;
 
@@ -52,7 +52,7 @@ export function mainThing(
       ? PILED
       : STACKED;
   const own = areaOf(outline);
-  const whole = hot ? widened(wholeOutline(main, grams), DISH) : wholeOutline(main, grams);
+  const whole = hot ? widened(wholeOutline(main, grams), DISH_RIM) : wholeOutline(main, grams);
   return {
     id: main.id,
     name: main.name,
@@ -87,8 +87,8 @@ export function mainThing(
   };
 }
 
-/** An outline so much further out on all sides. */
-const widened = (outline: Polygon, by: number): Polygon =>
+/** An outline about its middle, so much further out on all sides; further in where it is below nothing. */
+export const widened = (outline: Polygon, by: number): Polygon =>
   outline.map(([x, y]): Point => {
     const r = Math.hypot(x, y);
     return [x * (1 + by / r), y * (1 + by / r)];

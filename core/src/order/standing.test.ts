@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { newLimit } from '../care/index.js';
 import { dayWays } from '../clock/index.js';
+import { stepsOf } from '../cut/index.js';
 import { counter, HOUSE, made, order, outing, placed, startOf } from '../testing/day.js';
 import { clockWays } from './clockWays.js';
 import { plan, type Plan } from './plan.js';
@@ -37,6 +38,10 @@ describe('what is served cold beside the cheese', () => {
       standing(made({ hands: 4 }, brief, {}, { ...butter, ...more }), 'cultured-butter#1').out;
     expect(out({ hours: 1 })).toBe(-30);
     expect(out({ hours: 3 }, { waves: { count: 1, first: null } })).toBeGreaterThan(-30);
+    // Nobody is there to take it out before the work may begin.
+    const late = { hands: 4, earliest: '2027-06-12T18:20' };
+    const rushed = made(late, { hours: 1, servingAt: '2027-06-12T18:40' }, {}, butter);
+    expect(standing(rushed, 'cultured-butter#1').out).toBeGreaterThanOrEqual(-20);
     const { goods } = made({ hands: 4 }, { hours: 1 }, {}, butter).timing.tasks.find(
       ({ kind, goods: own }) => kind === 'take out' && own.includes('cultured-butter'),
     )!;
@@ -191,6 +196,11 @@ describe('what the work keeps to', () => {
       byHand: false,
       others: [],
     });
+    const dish = asked.ahead.get('halyard')!;
+    expect(dish).toMatchObject({ whole: 0, held: 0, guideCuts: 0 });
+    const cheese = asked.mains.find(({ id }) => id === 'halyard')!;
+    const cut = asked.cuts.find(({ goodId }) => goodId === 'halyard')!;
+    expect(stepsOf(cheese, cut, dish).map(({ rule }) => rule)).toEqual(['bake whole']);
     expect(made().cuts.flatMap(({ others }) => others)).not.toContain('baked whole');
     expect(of.timing.tasks.some(({ id }) => id === 'cut:halyard' || id === 'unwrap:halyard')).toBe(false);
   });

@@ -5,7 +5,7 @@ import { count } from '../ui/format';
 import { say } from '../language/say';
 import { plateLabel } from '../words';
 import { GoodBar } from './GoodBar';
-import { barsOf } from './lanes';
+import { barsOf, rowsOf } from './lanes';
 import { GOOD, HEAD, LANE, NAME, RIGHT, WIDTH } from './measures';
 import { dayScale, type DayScale } from './scale';
 import type { ClockDesk } from './useClock';
@@ -43,14 +43,16 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
     return dayScale(rounded(first - 2, 5, false), rounded(last + 4, 5, true), h * 60 + m);
   }, [shifts, timing.standing, party.ends, servedAt]);
   const now = useNow(desk, scale);
+  const ovens = rowsOf(shifts.filter(({ task }) => task.job.oven > 0));
   const lanes = [
     ...Array.from({ length: room.hands }, (_, i) => ({
       name: room.hands === 1 ? say`Hands` : say`Hands ${i + 1}`,
       bars: barsOf(shifts.filter(({ hands }) => hands === i)),
     })),
-    ...(shifts.some(({ task }) => task.job.oven > 0)
-      ? [{ name: say`Oven`, bars: barsOf(shifts.filter(({ task }) => task.job.oven > 0)) }]
-      : []),
+    ...ovens.map((row, i) => ({
+      name: ovens.length === 1 ? say`Oven` : say`Tray ${i + 1}`,
+      bars: barsOf(row),
+    })),
   ];
   const blocks = blocksOf(desk, party.waves, plan.ownPlates.map(plateLabel));
   const lanesHigh = HEAD + lanes.length * LANE;

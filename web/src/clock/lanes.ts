@@ -25,6 +25,17 @@ export function barsOf(shifts: readonly Shift[]): Bar[] {
   return bars;
 }
 
+/** Shifts in as few rows as they need, so that no two in a row are at the same time. */
+export function rowsOf(shifts: readonly Shift[]): Shift[][] {
+  const rows: Shift[][] = [];
+  for (const shift of [...shifts].sort((a, b) => a.start - b.start)) {
+    const free = rows.find((row) => row.at(-1)!.end <= shift.start);
+    if (free) free.push(shift);
+    else rows.push([shift]);
+  }
+  return rows;
+}
+
 /** What begins at another time than before, by id. */
 export function movedBetween(before: DaySchedule, after: DaySchedule): { id: string; by: number }[] {
   const was = new Map(before.placed.map(({ id, start }) => [id, start]));

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
-import { House, plan, shiftsOf, timingOf, type OrderBody } from '@rotula/core';
+import { House, plan, shiftsOf, timingOf, type OrderBody, type Shift } from '@rotula/core';
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import ICAL from 'ical.js';
@@ -11,7 +11,7 @@ import { calendarOf } from '../frame/calendar';
 import { onBench } from '../testing/bench';
 import { wallClock } from '../ui/wallClock';
 import { HotPanel } from './HotPanel';
-import { barsOf, movedBetween } from './lanes';
+import { barsOf, movedBetween, rowsOf } from './lanes';
 import { RunList } from './RunList';
 import { dayScale } from './scale';
 import { TablePanel } from './TablePanel';
@@ -75,6 +75,14 @@ test('what follows at once and is of one kind is one bar, and nobody is in two p
     expect(bars.flatMap(({ shifts }) => shifts)).toEqual(own);
     for (let i = 1; i < bars.length; i++) expect(bars[i]!.start).toBeGreaterThanOrEqual(bars[i - 1]!.end);
   }
+});
+
+test('two trays at once stand in two rows, one after the other in one', () => {
+  const at = (id: string, start: number, end: number) =>
+    ({ task: { id }, start, end, hands: null }) as unknown as Shift;
+  const ids = (shifts: Shift[]) => rowsOf(shifts).map((row) => row.map(({ task }) => task.id));
+  expect(ids([at('b', -20, -10), at('a', -30, -20)])).toEqual([['a', 'b']]);
+  expect(ids([at('b', -25, -10), at('a', -30, -20), at('c', -20, -5)])).toEqual([['a', 'c'], ['b']]);
 });
 
 test('a move says what it moves', () => {

@@ -1,50 +1,16 @@
 /** @jest-environment jsdom */
 import { afterEach, expect, jest, test } from '@jest/globals';
-import { clockWays, House, timingOf, type OrderBody, type Timing, type TimingAsked } from '@rotula/core';
 import { act, cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { Suspense, type ReactNode } from 'react';
-import { SWRConfig } from 'swr';
-import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
-import { onBench } from '../testing/bench';
+import { LONG, order, show } from '../testing/day';
+import { threads } from '../testing/threads';
+import ClockStage from './ClockStage';
 
-// The threads' work, done here.
-jest.mock('../optimiser/optimiser', () => ({
-  findClockWays: async (...args: Parameters<typeof clockWays>) => clockWays(...args),
-  timeDay: async (asked: TimingAsked): Promise<Timing> => ({ ...timingOf(asked), exact: true }),
-  Stopped: class extends Error {},
-}));
+jest.mock('../optimiser/optimiser', () => threads);
 // The curve has its own numbers, and no canvas here.
 jest.mock('./WarmCurve', () => ({ __esModule: true, default: () => null }));
-// After the stand-ins.
-/* eslint-disable @typescript-eslint/no-require-imports */
-const { default: ClockStage } = require('./ClockStage') as typeof import('./ClockStage');
-/* eslint-enable @typescript-eslint/no-require-imports */
 
 afterEach(cleanup);
-const counter = demoCounter();
-const HOUSE = House.parse({ hands: 2, country: 'IE', timeZone: 'Europe/Dublin' });
-const order = (
-  clock: object = {},
-  brief: object = {},
-  goods = ['halyard', 'tarpot', 'slate-quay', 'bosun-ham'],
-): OrderBody => {
-  const plain = anOrder({
-    brief: aBrief({ guests: { adults: 12 }, hours: 2, ...brief }),
-    selection: { goods },
-  });
-  return { ...plain, clock: { ...plain.clock, ...clock } };
-};
-const show = (part: ReactNode, of: OrderBody) =>
-  onBench(
-    <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
-      <Suspense fallback={null}>{part}</Suspense>
-    </SWRConfig>,
-    of,
-    counter,
-    HOUSE,
-  );
-const LONG = { timeout: 15_000 };
 
 test('the tight one is in focus, says why in minutes, and a way out changes the order', async () => {
   const seen = show(<ClockStage />, order());

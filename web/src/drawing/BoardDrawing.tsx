@@ -1,6 +1,13 @@
 import { movedOutline, type Board, type Layout, type Point, type Thing } from '@rotula/core';
 import type { ReactNode } from 'react';
-import { GarnishDrawing, PatchDrawing, ToolDrawing, VesselDrawing, WholeDrawing } from './boardThings';
+import {
+  DishDrawing,
+  GarnishDrawing,
+  PatchDrawing,
+  ToolDrawing,
+  VesselDrawing,
+  WholeDrawing,
+} from './boardThings';
 
 const STUFF: Readonly<Record<string, readonly [fill: string, line: string]>> = {
   wood: ['#d2b183', '#a8824f'],
@@ -71,6 +78,8 @@ export function BoardDrawing({
           <GarnishDrawing {...at} />
         ) : thing.lies === 'vessel' ? (
           <VesselDrawing {...at} />
+        ) : thing.traits.hot ? (
+          <DishDrawing {...at} waits={late} />
         ) : (
           <WholeDrawing
             thing={thing}

@@ -1,4 +1,4 @@
-import { movedOutline, type Patch, type Polygon, type Thing } from '@rotula/core';
+import { DISH_RIM, movedOutline, widened, type Patch, type Polygon, type Thing } from '@rotula/core';
 import { memo } from 'react';
 
 interface At {
@@ -28,6 +28,40 @@ export function WholeDrawing({ thing, outline, print }: { thing: Thing; outline:
         strokeLinejoin="round"
       />
       {!print && <path d={path(outline)} fill="none" stroke="#ffffff" strokeWidth={1.5} opacity={0.4} />}
+    </>
+  );
+}
+
+/** What comes hot in its dish; until it comes, its place. */
+export function DishDrawing({ thing, x, y, turn, print, waits }: At & { waits: boolean }) {
+  const dish = path(movedOutline(thing.outline, x, y, turn));
+  const s = shadowOf(thing.height);
+  if (waits)
+    return (
+      <path
+        d={dish}
+        fill="none"
+        stroke={print ? '#000000' : '#7d6747'}
+        strokeWidth={2}
+        strokeDasharray="6 5"
+        data-waits={thing.id}
+      />
+    );
+  return (
+    <>
+      {!print && <path d={dish} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.28} />}
+      <path
+        d={dish}
+        fill={print ? '#ffffff' : '#c8744e'}
+        stroke={print ? '#000000' : '#8d4a2e'}
+        strokeWidth={print ? 1.5 : 2}
+      />
+      <path
+        d={path(movedOutline(widened(thing.outline, -DISH_RIM), x, y, turn))}
+        fill={print ? '#e8e8e8' : thing.colours[0]}
+        stroke={print ? '#000000' : '#c99a4b'}
+        strokeWidth={print ? 1 : 3}
+      />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { BoardDrawing } from '../drawing/BoardDrawing';
 import { onBench } from '../testing/bench';
 import { BoardFields } from './BoardFields';
 import { Build } from './Build';
@@ -126,4 +127,23 @@ test('where practitioners disagree the board is laid by the school that is chose
   await userEvent.click(screen.getByRole('button', { name: /^Companions: / }));
   await userEvent.click(await screen.findByRole('option', { name: 'In two or three places' }));
   expect(done).toEqual(['school echo', 'school scattered']);
+});
+
+test('what is baked is drawn in its dish, and until it comes its place waits', () => {
+  const plain = order();
+  const baked = { ...plain, clock: { ...plain.clock, hot: [{ id: 'halyard', way: 'baked' as const }] } };
+  const drawn = (late: boolean) => {
+    const { board, laid } = laidBoard(baked);
+    const picture = (
+      <svg>
+        <BoardDrawing board={board.board} layout={laid.layout!} things={board.things} late={late} />
+      </svg>
+    );
+    onBench(picture, baked, counter);
+    const waits = document.querySelectorAll('[data-waits="halyard"]').length;
+    cleanup();
+    return waits;
+  };
+  expect(drawn(false)).toBe(0);
+  expect(drawn(true)).toBe(1);
 });

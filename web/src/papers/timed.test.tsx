@@ -1,53 +1,21 @@
 /** @jest-environment jsdom */
 import { afterEach, expect, jest, test } from '@jest/globals';
-import { clockWays, House, timingOf, type OrderBody, type Timing, type TimingAsked } from '@rotula/core';
 import { cleanup, screen } from '@testing-library/react';
-import { Suspense, type ReactNode } from 'react';
-import { SWRConfig } from 'swr';
-import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
-import { onBench } from '../testing/bench';
+import { lazy } from 'react';
+import { LONG, order, show } from '../testing/day';
+import { threads } from '../testing/threads';
 
-// The threads' work, done here.
-jest.mock('../optimiser/optimiser', () => ({
-  findClockWays: async (...args: Parameters<typeof clockWays>) => clockWays(...args),
-  timeDay: async (asked: TimingAsked): Promise<Timing> => ({ ...timingOf(asked), exact: true }),
-  Stopped: class extends Error {},
-}));
-// After the stand-ins.
-/* eslint-disable @typescript-eslint/no-require-imports */
-const { default: RunSheet } = require('./RunSheet') as typeof import('./RunSheet');
-const { default: OffLabels } = require('./OffLabels') as typeof import('./OffLabels');
-const { default: CustomerClock } = require('./CustomerClock') as typeof import('./CustomerClock');
-/* eslint-enable @typescript-eslint/no-require-imports */
+jest.mock('../optimiser/optimiser', () => threads);
+// Loaded when they are shown, after the stand-in.
+const RunSheet = lazy(() => import('./RunSheet'));
+const OffLabels = lazy(() => import('./OffLabels'));
+const CustomerClock = lazy(() => import('./CustomerClock'));
 
 afterEach(cleanup);
-const counter = demoCounter();
-const HOUSE = House.parse({ hands: 2, country: 'IE', timeZone: 'Europe/Dublin' });
-const order = (
-  clock: object = {},
-  brief: object = {},
-  goods = ['halyard', 'tarpot', 'slate-quay', 'bosun-ham'],
-): OrderBody => {
-  const plain = anOrder({
-    brief: aBrief({ guests: { adults: 12 }, hours: 2, ...brief }),
-    selection: { goods },
-  });
-  return { ...plain, clock: { ...plain.clock, ...clock } };
-};
-const show = (part: ReactNode, of: OrderBody) =>
-  onBench(
-    <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
-      <Suspense fallback={null}>{part}</Suspense>
-    </SWRConfig>,
-    of,
-    counter,
-    HOUSE,
-  );
-const LONG = { timeout: 15_000 };
 
 test('papers wait for the searched day, then hold its times', async () => {
   show(<RunSheet />, order());
-  expect(screen.getByRole('status').textContent).toContain('being timed');
+  expect((await screen.findByRole('status', {}, LONG)).textContent).toContain('being timed');
   expect(await screen.findByText('By the clock', {}, LONG)).toBeTruthy();
   expect(screen.getByText('Hands 2')).toBeTruthy();
 });

@@ -101,6 +101,7 @@ type Step =
   | 'take the rest'
   | 'slab off the end'
   | 'take whole'
+  | 'bake whole'
   | 'cut cold'
   | 'rind off'
   | 'handle left'
@@ -165,6 +166,10 @@ export const cutWords: WordsOf<
     pieces === 1
       ? say`Take one whole: ${grams(used)} of it are cut`
       : say`Take ${pieces} whole: ${grams(used)} are cut`,
+  'bake whole': ({ pieces }) =>
+    pieces === 1
+      ? say`Halve one flat: half of the filling inside, half on top, and into its dish`
+      : say`Halve ${pieces} flat: half of the filling inside, half on top, and into their dishes`,
   'cut cold': () => say`Cut it cold, from the chill: warm paste sticks`,
   'rind off': ({ rind, mm: thick, grams: off, faces }, { mm, grams }) =>
     say`${capital(word(rind))} rind off, ${mm(thick)} ${word(faces)} (hatched): ${grams(off)}`,

@@ -36,7 +36,7 @@ const COLD_HOLDS = 30;
 const HEAP_FROM = 4;
 /**
  * A pyramid is warmed as the block of its volume on the same height. Against three-dimensional differences of the frustum
- * that is right within 5 % (warming.test.ts); the block of its whole base would take 28 % too long.
+ * that is right within 5 % (lies.test.ts); the block of its whole base would take 28 % too long.
  */
 const NARROWED = Math.sqrt(PYRAMID_FILLS);
 const PYRAMID_WITHIN = 0.05;

@@ -1,0 +1,32 @@
+import { House, type OrderBody } from '@rotula/core';
+import { Suspense, type ReactNode } from 'react';
+import { SWRConfig } from 'swr';
+import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { onBench } from './bench';
+
+/** A day that the tests look at, in a house with two pairs of hands; each part may wait for what it loads. */
+
+const counter = demoCounter();
+const HOUSE = House.parse({ hands: 2, country: 'IE', timeZone: 'Europe/Dublin' });
+export const order = (
+  clock: object = {},
+  brief: object = {},
+  goods = ['halyard', 'tarpot', 'slate-quay', 'bosun-ham'],
+): OrderBody => {
+  const plain = anOrder({
+    brief: aBrief({ guests: { adults: 12 }, hours: 2, ...brief }),
+    selection: { goods },
+  });
+  return { ...plain, clock: { ...plain.clock, ...clock } };
+};
+export const show = (part: ReactNode, of: OrderBody) =>
+  onBench(
+    <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
+      <Suspense fallback={null}>{part}</Suspense>
+    </SWRConfig>,
+    of,
+    counter,
+    HOUSE,
+  );
+/** What is searched takes a moment. */
+export const LONG = { timeout: 15_000 };
