@@ -130,7 +130,7 @@ async function benchPairs(core, counter, brief, house, row) {
       choices: {},
       house,
       kinds: null,
-      may: () => true,
+      may: null,
     });
   const sets = (on) => {
     const boards = Array.from({ length: 40 }, () => mains.map((main) => ({ ...main })));

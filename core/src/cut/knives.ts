@@ -1,5 +1,5 @@
 import { allergensOf, isCheese, named, type Main, type Ware } from '../counter/index.js';
-import { money, type Money } from '../units/index.js';
+import { money, remembered, rememberedBy, type Money } from '../units/index.js';
 
 /** Blades that cut behind the counter; 'none' where a spoon or hands do. */
 export type KnifeId =
@@ -86,11 +86,16 @@ interface Use {
 const bringsAllergen = (main: Main): boolean =>
   allergensOf(main).contains.some((id) => !(id === 'milk' && isCheese(main)));
 
+/** The shop's own for a tool; null: it has none. */
+const ownFor = rememberedBy((wares: readonly Ware[]) =>
+  remembered((id: KnifeId | ToolId) => wares.find((ware) => named(ware, ...(NAMED[id] ?? []))) ?? null),
+);
+
 /** What there is for a tool: the shop's own first. */
 export function kitOf(wares: readonly Ware[], customers: readonly { readonly name: string }[]): Kits {
   return (id) => {
     const stems = NAMED[id] ?? [];
-    const own = wares.find((ware) => named(ware, ...stems));
+    const own = ownFor(wares)(id);
     if (own) return { name: own.name, whose: 'shop', price: money(own.price.amount) };
     const theirs = customers.find((ware) => named(ware, ...stems));
     return theirs ? { name: theirs.name, whose: 'customer', price: money(0) } : null;

@@ -1,5 +1,5 @@
 import { named, type Companion } from '../counter/index.js';
-import { millimetres, reason, type Millimetres, type Reason } from '../units/index.js';
+import { millimetres, reason, rememberedBy, type Millimetres, type Reason } from '../units/index.js';
 import { biteReasons, TWO_BITES } from './bite.js';
 import { breadOf, producePiece, type Parts, type ProduceForm, type ProducePiece } from './producePiece.js';
 
@@ -98,8 +98,11 @@ function partsOf(good: Companion, form: ProduceForm): Parts {
   return whole.round ? { along: 1, across: Math.max(along, across) } : { along, across };
 }
 
-/** How a companion is cut, of so many net grams. */
-export function produceCut(good: Companion, net: number): ProduceCut {
+/** What is put into the mouth as it lies there; a cracker is snapped by its own rule, and a cluster is eaten berry by berry. */
+const HANDLED: readonly Companion['role'][] = ['fruit', 'dried fruit', 'bread', 'chocolate', 'nut'];
+
+/** What of the cut is the same however much there is of it: told once for each good. */
+const formOf = rememberedBy((good: Companion) => {
   const row =
     ROWS.find(
       ({ roles, stems, fits }) =>
@@ -109,32 +112,30 @@ export function produceCut(good: Companion, net: number): ProduceCut {
   const into = parts.along * parts.across;
   const piece = producePiece(good, row.form, parts);
   const whole = breadOf(good, row.form);
+  const reasons = [
+    ...(whole && into > 1
+      ? [
+          reason(
+            'parted for a bite',
+            { across: millimetres(Math.max(whole.long, whole.wide)), into },
+            { subject: good.id },
+          ),
+        ]
+      : []),
+    ...(piece && HANDLED.includes(good.role) && row.form !== 'in clusters of 3 to 6'
+      ? biteReasons('slice', piece.grams ?? 0, piece.measures, good.id)
+      : []),
+  ];
+  return { form: row.form, when: row.when, parts: into, piece, reasons };
+});
+
+/** How a companion is cut, of so many net grams. */
+export function produceCut(good: Companion, net: number): ProduceCut {
+  const known = formOf(good);
   const { grams } = good.piece;
   const wholes = grams ? Math.round(net / grams) : null;
-  const pieces = grams && piece?.grams ? Math.round(net / piece.grams) : null;
-  return {
-    form: row.form,
-    when: row.when,
-    wholes,
-    pieces,
-    seconds: net > 0 ? secondsOf(good, row.form, wholes, pieces) : 0,
-    piece,
-    parts: into,
-    reasons: [
-      ...(whole && into > 1
-        ? [
-            reason(
-              'parted for a bite',
-              { across: millimetres(Math.max(whole.long, whole.wide)), into },
-              { subject: good.id },
-            ),
-          ]
-        : []),
-      ...(piece && HANDLED.includes(good.role) && row.form !== 'in clusters of 3 to 6'
-        ? biteReasons('slice', piece.grams ?? 0, piece.measures, good.id)
-        : []),
-    ],
-  };
+  const pieces = grams && known.piece?.grams ? Math.round(net / known.piece.grams) : null;
+  return { ...known, wholes, pieces, seconds: net > 0 ? secondsOf(good, known.form, wholes, pieces) : 0 };
 }
 
 /** Minutes of the trade: wash and dry a fruit 3, into clusters 1.5, slice a fruit 2, slice bread 2, a stick 1.5 s, fill a vessel 45 s. */
@@ -159,6 +160,3 @@ function secondsOf(
   if (SLICED.includes(form)) return SECONDS.wash + SECONDS.aFruit * Math.max(1, wholes ?? 1);
   return SECONDS.wash + (form === 'in sticks one dip long' ? SECONDS.stick * (pieces ?? 0) : 0);
 }
-
-/** What is put into the mouth as it lies there; a cracker is snapped by its own rule, and a cluster is eaten berry by berry. */
-const HANDLED: readonly Companion['role'][] = ['fruit', 'dried fruit', 'bread', 'chocolate', 'nut'];

@@ -36,6 +36,8 @@ const idOf = (spread: Spread, board: Board, many: number): string =>
 /** From so many standing guests on twin boards, each complete, come first (trade, section 7). */
 const TWINS_FROM = 25;
 const MOST_BOARDS = 6;
+/** One board and its twin are always weighed. */
+const ALWAYS_ASKED = 2;
 /** What each costs beside a share of the area missed: one board more, another stuff than was asked for, a metre out of reach, kinds apart. House's own figures. */
 const ONE_MORE = 0.05;
 const OTHER_STUFF = 0.3;
@@ -96,11 +98,18 @@ export function boardChoices(
     };
   };
   const upTo = (most: number) => Array.from({ length: Math.min(most, MOST_BOARDS) }, (_, i) => i + 1);
-  const together = boards.flatMap((board) =>
-    (isBox(board) ? [Math.max(1, heads)] : upTo(board.count)).map((many) =>
-      choiceOf('together', [partOf('all', board, covers('together', many))], many),
-    ),
-  );
+  const alike = (board: Board, many: number) =>
+    choiceOf('together', [partOf('all', board, covers('together', many))], many);
+  const together = boards.flatMap((board) => {
+    if (isBox(board)) return [alike(board, Math.max(1, heads))];
+    const ways: BoardChoice[] = [];
+    for (const many of upTo(board.count)) {
+      // Where one board fewer lies bare already, one more is no way to lay it.
+      if (many > ALWAYS_ASKED && ways[many - 2]!.fullness < low / 2) break;
+      ways.push(alike(board, many));
+    }
+    return ways;
+  });
   return [...together, ...byKind(), ...tiers()].sort(
     (a, b) =>
       Number(b.fits) - Number(a.fits) || a.misses - b.misses || a.many - b.many || (a.id < b.id ? -1 : 1),
@@ -140,3 +149,13 @@ export function boardChoices(
     });
   }
 }
+
+/** So many ways are told, and what each would cost: a shop with hundreds of boards has thousands. */
+const MOST_WAYS = 24;
+
+/** The best ways, the best of every spread, and the one that was chosen, wherever it stands. */
+export const bestWays = (ways: readonly BoardChoice[], chosen: string | null): BoardChoice[] =>
+  ways.filter(
+    ({ id, spread }, i) =>
+      i < MOST_WAYS || id === chosen || ways.findIndex((way) => way.spread === spread) === i,
+  );

@@ -1,6 +1,6 @@
 export { bellsFor } from './bells.js';
 export { BANDS, type Board, boardArea, boardsFor, isBox } from './boards.js';
-export { boardChoices } from './choices.js';
+export { bestWays, boardChoices } from './choices.js';
 export { type PartKey, partsOf, type Spread, SPREADS } from './parts.js';
 export { OTHER_FACTS, SURFACE_FACTS, type SurfaceFact } from './surfaces.js';
 export { loadedWeight } from './weight.js';

@@ -70,4 +70,7 @@ export const PLAIN: Omit<Traits, 'kind' | 'colour'> = {
 };
 
 /** The id of a good that lies in several places, without the number of the place. */
-export const baseOf = ({ id }: { readonly id: string }): string => id.split('--')[0]!;
+export function baseOf({ id }: { readonly id: string }): string {
+  const place = id.indexOf('--');
+  return place < 0 ? id : id.slice(0, place);
+}

@@ -6,7 +6,7 @@ import { common } from '../cut/plane.js';
 import { aBrief, aCompanion, demoCounter } from '../testing/goods.js';
 import { ringAndFill, seededLayQuestions } from '../testing/layQuestions.js';
 import { BANDS, boardArea, boardsFor, type Board } from '../lay/boards.js';
-import { boardChoices as choicesFor, type BoardChoice } from '../lay/choices.js';
+import { bestWays, boardChoices as choicesFor, type BoardChoice } from '../lay/choices.js';
 import { bellsFor } from '../lay/bells.js';
 import { buildOf } from '../lay/build.js';
 import { fillOf } from '../lay/fill.js';
@@ -174,6 +174,25 @@ describe('which boards', () => {
       covers(150000),
     );
     expect(boxes.every(({ many }) => many === 7)).toBe(true);
+  });
+  test('of alike boards none more is weighed once one fewer lies half bare, though a twin always is', () => {
+    const many = { ...ROUND, count: 6 };
+    const most = (area: number) =>
+      Math.max(...boardChoices(aBrief(), [many], covers(area)).map((way) => way.many));
+    expect(most(0.2 * boardArea(ROUND))).toBe(2);
+    expect(most(3 * boardArea(ROUND))).toBe(6);
+  });
+  test('of thousands of ways the best are told, with the best of each spread and the one that was chosen', () => {
+    const shelf = Array.from({ length: 300 }, (_, i) => ({ ...ROUND, id: `round-${i}`, length: 200 + i }));
+    const ways = [
+      ...boardChoices(aBrief(), shelf, covers(60000)),
+      { ...boardChoices(aBrief(), [ROUND], covers(60000))[0]!, id: 'by kind 1', spread: 'by kind' as const },
+    ];
+    const chosen = ways.at(-40)!.id;
+    const told = bestWays(ways, chosen);
+    expect(told.length).toBe(26);
+    expect(told.slice(0, 24)).toEqual(ways.slice(0, 24));
+    expect(told.map(({ id }) => id)).toEqual(expect.arrayContaining([chosen, 'by kind 1']));
   });
   test('a board of the customer is one of them where its measures are known', () => {
     const wares = [

@@ -2,7 +2,7 @@ import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index
 import { headsThatEat, type Brief, type PairWord } from '../brief/index.js';
 import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
 import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
-import { grams } from '../units/index.js';
+import { grams, rememberedBy } from '../units/index.js';
 import type { Beside } from './facts.js';
 import { feels, keepsToTheme } from './felt.js';
 import type { Weights } from './learnt.js';
@@ -35,8 +35,9 @@ const WANTED: readonly Tag[] = [
     LENSES.filter(({ id }) => ['tastes', 'mouthfeels', 'elements'].includes(id)).flatMap(({ tags }) => tags),
   ),
 ].filter((tag) => tag !== 'cheese' && tag !== 'meat' && tag !== 'garnish' && tag in TAGS);
-const bitsOf = (good: Main | Beside): number =>
-  tagsOf(good).reduce((bits, tag) => (WANTED.includes(tag) ? bits | (1 << WANTED.indexOf(tag)) : bits), 0);
+const bitsOf = rememberedBy((good: Main | Beside): number =>
+  tagsOf(good).reduce((bits, tag) => (WANTED.includes(tag) ? bits | (1 << WANTED.indexOf(tag)) : bits), 0),
+);
 
 export const isGlutenFree = (beside: Beside): boolean =>
   GLUTEN_CEREALS.every((cereal) => allergenOf(beside, cereal) === 'free');
@@ -172,16 +173,17 @@ function questionOf(
   const { mains, brief, words, weights } = input;
   const most = Math.min(candidates.length, mostOf(slot, brief, size));
   const bold = feels(brief, 'timid') && slot !== 'bread' ? BOLD : 0;
+  // What the table thinks of each, whatever it stands beside.
+  const felt = candidates.map((beside) => {
+    const { intensity, heat } = beside.sense;
+    const shy = bold * (Math.max(0, intensity - BOLD_FROM) + heat);
+    return (keepsToTheme(beside, brief) ? THEME : 0) - shy;
+  });
   const worth = mains.map((main) => {
-    const scores = scoresBeside(main, candidates, weights);
-    return Float64Array.from(candidates, (beside, c) => {
-      const { intensity, heat } = beside.sense;
-      const shy = bold * (Math.max(0, intensity - BOLD_FROM) + heat);
-      return (
-        counted(scores[c]! - shy + (keepsToTheme(beside, brief) ? THEME : 0)) +
-        (words.length > 0 ? standsBy(wordOn(words, main, beside)) : 0)
-      );
-    });
+    const worths = scoresBeside(main, candidates, weights).map((score, c) => counted(score + felt[c]!));
+    if (words.length > 0)
+      candidates.forEach((beside, c) => (worths[c]! += standsBy(wordOn(words, main, beside))));
+    return worths;
   });
   return {
     worth,

@@ -27,7 +27,7 @@ const pairs = (
     choices,
     house: { ...DEFAULT_HOUSE, ...also },
     kinds,
-    may: () => true,
+    may: null,
   });
 const inSet = (made: ReturnType<typeof pairs>, slot: string) =>
   made.set.filter((entry) => entry.slot === slot).map(({ beside }) => beside);

@@ -27,7 +27,7 @@ const pairsOf = (
     choices,
     house: { ...house, ...also },
     kinds: null,
-    may: () => true,
+    may: null,
   });
 const pairs = (brief = aBrief(), choices: PairChoices = {}) => pairsOf(mains, brief, choices);
 

@@ -50,8 +50,8 @@ export interface PairsInput {
   readonly house: PairHouse;
   /** How many things the set has; null: as many as pay. */
   readonly kinds: number | null;
-  /** May this stand by itself? By hand anything may still be chosen. */
-  readonly may: (beside: Beside) => boolean;
+  /** May this stand by itself? By hand anything may still be chosen. null: all may. */
+  readonly may: ((beside: Beside) => boolean) | null;
 }
 
 /** For each good a match in each slot out of one small set for the whole board, or what the person chose. */
@@ -63,7 +63,7 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
   ) as Record<Slot, readonly Beside[]>;
   if (mains.length === 0)
     return { byGood: new Map(), set: [], candidates, choice: null, unserved: [], weights };
-  const open = openOf(candidates, may);
+  const open = may ? openOf(candidates, may) : candidates;
   const { chosen, ...choice } = setFor({
     mains,
     candidates: open,

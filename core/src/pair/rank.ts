@@ -33,22 +33,27 @@ const weighedBy = rememberedBy(
 /** Scores by weights, remembered for each two goods and for each shelf: an edit asks for the same. */
 const scoresBy = rememberedBy((weights: Weights) => {
   const weighed = weighedBy(weights);
-  const one = rememberedByBoth((host: Host, beside: Company): number => {
+  const one = rememberedBy((host: Host) => {
     const h = hostFacts(host);
-    const b = companyFacts(beside);
-    let sum = 0;
-    for (const { rule, points } of weighed[beside.kind]) sum += points * rule.of(h, b);
-    return sum;
+    return rememberedBy((beside: Company): number => {
+      const b = companyFacts(beside);
+      let sum = 0;
+      for (const { rule, points } of weighed[beside.kind]) sum += points * rule.of(h, b);
+      return sum;
+    });
   });
-  const shelf = rememberedByBoth((host: Host, all: readonly Company[]): Float64Array =>
-    Float64Array.from(all, (beside) => one(host, beside)),
-  );
+  const shelf = rememberedByBoth((host: Host, all: readonly Company[]): Float64Array => {
+    const ofHost = one(host);
+    const scores = new Float64Array(all.length);
+    all.forEach((beside, c) => (scores[c] = ofHost(beside)));
+    return scores;
+  });
   return { one, shelf };
 });
 
 /** How well company sits beside a good, in points: by the fitted weights, or by what a house has learnt. */
 export const scoreOf = (host: Host, beside: Company, weights: Weights = WEIGHTS): number =>
-  scoresBy(weights).one(host, beside);
+  scoresBy(weights).one(host)(beside);
 
 /** The scores of a whole shelf beside a good, in its order; worked out once for each shelf. */
 export const scoresBeside = (

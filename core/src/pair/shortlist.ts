@@ -15,8 +15,23 @@ export const counted = (score: number): number =>
 /** Of more candidates than this a few are chosen among the best; no demo and no usual shop has so many of a slot. */
 export const SHORTLIST = 120;
 
-const bestFirst = (of: Float64Array, many: number): number[] =>
-  [...of.keys()].sort((a, b) => of[b]! - of[a]! || a - b).slice(0, many);
+/** Lists that are remembered: those of each slot, and as they were before. */
+const SHORTLISTS = 16;
+
+/** The places of the so many greatest, the greatest first; of equals the first. */
+function bestFirst(of: Float64Array, many: number): number[] {
+  const least = many < of.length ? of.toSorted().at(-many)! : -Infinity;
+  const found: number[] = [];
+  for (let c = 0; c < of.length; c++) if (of[c]! >= least) found.push(c);
+  return found.sort((a, b) => of[b]! - of[a]! || a - b).slice(0, many);
+}
+
+/** The place of the greatest that passes; null: none does. What is no greater is not asked, since tests are slow. */
+function bestThat<T>(of: Float64Array, list: readonly T[], test: (one: T) => boolean): number | null {
+  let best: number | null = null;
+  for (let c = 0; c < of.length; c++) if ((best === null || of[c]! > of[best]!) && test(list[c]!)) best = c;
+  return best;
+}
 
 /** What is best beside one good of a long list; asked again at every edit. */
 const bestBeside = rememberedBy((weights: Weights) =>
@@ -31,13 +46,15 @@ interface Question {
   readonly weights: Weights;
 }
 
-/** What is best beside all of them together. */
-const bestForAll = lately(
-  ({ mains, all, weights }: Question): readonly number[] => {
+/** What each is worth to all of them together. */
+const worthToAll = lately(
+  ({ mains, all, weights }: Question): Float64Array => {
     const sums = new Float64Array(all.length);
-    for (const main of mains)
-      scoresBeside(main, all, weights).forEach((score, c) => (sums[c]! += counted(score)));
-    return bestFirst(sums, all.length);
+    for (const main of mains) {
+      const scores = scoresBeside(main, all, weights);
+      for (let c = 0; c < scores.length; c++) sums[c]! += counted(scores[c]!);
+    }
+    return sums;
   },
   (a, b) =>
     a.all === b.all &&
@@ -60,11 +77,18 @@ export function shortlist<B extends Beside>(
 ): readonly B[] {
   if (all.length <= most || mains.length === 0) return all;
   const each = Math.floor(most / 2 / mains.length);
-  const together = bestForAll({ mains, all, weights });
+  const sums = worthToAll({ mains, all, weights });
   const kept = new Set([
-    ...together.slice(0, most / 2),
+    ...bestFirst(sums, most / 2),
     ...mains.flatMap((main) => bestBeside(weights)(main, all).slice(0, each)),
-    ...musts.flatMap((test) => together.find((c) => test(all[c]!)) ?? []),
+    ...musts.flatMap((test) => bestThat(sums, all, test) ?? []),
   ]);
-  return [...kept].sort((a, b) => a - b).map((c) => all[c]!);
+  return theSame([...kept].sort((a, b) => a - b).map((c) => all[c]!)) as readonly B[];
 }
+
+/** The list as it was asked for a moment ago, if it has not changed: its scores are known. */
+const theSame = lately(
+  (list: readonly Beside[]) => list,
+  (a, b) => a.length === b.length && a.every((beside, i) => beside === b[i]),
+  SHORTLISTS,
+);

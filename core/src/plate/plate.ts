@@ -32,6 +32,7 @@ import {
   lately,
   NONE,
   reason,
+  remembered,
   rememberedBy,
   shareOut,
   type Grams,
@@ -108,7 +109,10 @@ const verdictsOf = rememberedBy((_counter: readonly Good[]) =>
 function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const { brief, targets } = table;
   const company = { ...brief.guests, limits: brief.limits };
-  const found = verdictsOn(table.counter, JSON.stringify([guests.limits, company]));
+  // Of the company only this decides what may be offered.
+  const { infants, under5, limits } = company;
+  const tellsApart = [guests.limits, limits, infants > 0, under5 > 0];
+  const found = verdictsOn(table.counter, JSON.stringify(tellsApart));
   const suits = (good: Good) => {
     const known = found.get(good);
     if (known !== undefined) return known;
@@ -212,6 +216,11 @@ function lineOf(good: Main | Companion, part: string, net: number, table: Table,
   };
 }
 
+/** The companions of a counter by their role. */
+const shelfOf = rememberedBy((counter: readonly Good[]) =>
+  remembered((role: CompanionRole) => companionsOn(counter).filter((good) => good.role === role)),
+);
+
 /** Best beside these goods by the pairing's own score, what lies on the board before what does not; ties by id. */
 function bestOf(
   roles: readonly CompanionRole[],
@@ -224,19 +233,20 @@ function bestOf(
   const fits = (good: Good): good is Companion =>
     isCompanion(good) && roles.includes(good.role) && !taken.includes(good.id) && suits(good);
   const onBoard = table.beside.filter(fits);
-  const shelf = onBoard.length > 0 ? onBoard : companionsOn(counter);
   const inSeason = (good: Good) => onBoard.length > 0 || !(brief.season && outOfSeason(good, brief));
-  const scores = (beside.length > 0 ? beside : table.mains).map((main) => scoresBeside(main, shelf));
+  const shelves = onBoard.length > 0 ? [onBoard] : roles.map((role) => shelfOf(counter)(role));
   let best: Companion | null = null;
   let most = -Infinity;
-  shelf.forEach((good, i) => {
-    if (!isCompanion(good) || !roles.includes(good.role)) return;
-    // The score is quick and limits are slow to tell: they are asked only of what would be the best.
-    let score = 0;
-    for (const of of scores) score += of[i]!;
-    if (score < most || (score === most && best && good.id > best.id)) return;
-    if (fits(good) && inSeason(good)) [best, most] = [good, score];
-  });
+  for (const shelf of shelves) {
+    const scores = (beside.length > 0 ? beside : table.mains).map((main) => scoresBeside(main, shelf));
+    shelf.forEach((good, i) => {
+      // The score is quick and limits are slow to tell: they are asked only of what would be the best.
+      let score = 0;
+      for (const of of scores) score += of[i]!;
+      if (score < most || (score === most && best && good.id > best.id)) return;
+      if (fits(good) && inSeason(good)) [best, most] = [good, score];
+    });
+  }
   return best;
 }
 

@@ -52,12 +52,16 @@ export function quickDay({ jobs, room, mostBefore }: DayAsked): DaySchedule {
   const least = leastBegins(jobs);
   const { begins } = built(jobs, room, byUrgency(jobs, least));
   const cost = scheduleCost(jobs, begins, mostBefore);
-  const bound = boundOf(jobs, room, mostBefore);
+  const bound = boundOf(jobs, room, mostBefore, least);
   return { placed: placedOf(jobs, begins), cost, bound, exact: costOf(cost) === costOf(bound), nodes: 0 };
 }
 
-export function boundOf(jobs: readonly Job[], room: Room, mostBefore: number | null): ScheduleCost {
-  const least = leastBegins(jobs);
+export function boundOf(
+  jobs: readonly Job[],
+  room: Room,
+  mostBefore: number | null,
+  least = leastBegins(jobs),
+): ScheduleCost {
   const first = leastFirst(jobs, least, room);
   return {
     tooEarly:

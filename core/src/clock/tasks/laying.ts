@@ -27,6 +27,7 @@ export function laying(asked: TasksAsked): Task[] {
   const ready = new Set<string>();
   const tasks = LAID_IN.flatMap((step, i) => {
     const own = things.filter((thing) => stepOf(thing) === step && thing.traits.kind !== 'tool');
+    if (own.length === 0) return [];
     const goods = [...new Set(own.map(baseOf))];
     // What is laid before it must leave the cold is out longer than it needs: each cheese and meat is work of its own.
     const groups =

@@ -8,8 +8,11 @@ export interface Air {
 /** The air of a day, in order; the first holds for all that comes before. */
 export type Day = readonly Air[];
 
-export const airAt = (day: Day, minute: number): number =>
-  day.reduce((now, air) => (air.from <= minute ? air.celsius : now), day[0]!.celsius);
+export function airAt(day: Day, minute: number): number {
+  let now = day[0]!.celsius;
+  for (const { from, celsius } of day) if (from <= minute) now = celsius;
+  return now;
+}
 
 export interface Warmth {
   readonly heart: number;

@@ -5,11 +5,15 @@ import { QUICK_TERMS, seriesOf, type Response } from './series.js';
 
 /** The product of its ways: the heart is cold in all of them, a face is warm in one and cold in the others. */
 export function product(responses: readonly Response[]): Response {
+  const [only] = responses;
+  if (responses.length === 1) return only!;
   return (minute) => {
     const all = responses.map((response) => response(minute));
-    const heart = all.reduce((left, one) => left * one.heart, 1);
-    const faces = all.map((one) => (one.heart > 0 ? (heart / one.heart) * one.face : 0));
-    return { heart, face: Math.min(...faces) };
+    let heart = 1;
+    for (const one of all) heart *= one.heart;
+    let face = Infinity;
+    for (const one of all) face = Math.min(face, one.heart > 0 ? (heart / one.heart) * one.face : 0);
+    return { heart, face };
   };
 }
 

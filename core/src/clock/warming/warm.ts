@@ -60,7 +60,8 @@ const known = rememberedBy((_: Main) => new Map<string, Warmed>());
 export const roughly: Reckon = ({ main, thing }, lying) => {
   const of = known(main);
   const { lies, grams, pieces, area, height } = thing;
-  const key = [lies, grams, pieces, area, height, ...Object.values(lying)].join(' ');
+  const { film, start, room, coldBelow, wrappedFor } = lying;
+  const key = `${lies} ${grams} ${pieces} ${area} ${height} ${film} ${start} ${room} ${coldBelow} ${wrappedFor}`;
   const before = of.get(key);
   if (before) return before;
   const warmer = warmerOf(main, thing, lying);

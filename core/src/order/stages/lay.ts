@@ -5,6 +5,7 @@ import { isCompanion, type Companion } from '../../counter/index.js';
 import {
   BANDS,
   bellsFor,
+  bestWays,
   boardChoices,
   boardsFor,
   fillOf,
@@ -178,26 +179,29 @@ export const layStage = stage({
       }),
       ...garnishThings(garnish, boards),
     ]);
-    const covers = (spread: Spread, many: number) =>
-      new Map(
-        [...partsOf(thingsFor(many), spread, order.lay.sent)].map(([key, things]) => [
-          key,
-          things.reduce((sum, { area }) => sum + area, 0),
-        ]),
-      );
+    const areas = remembered((spread: Spread) =>
+      remembered(
+        (many: number) =>
+          new Map(
+            [...partsOf(thingsFor(many), spread, order.lay.sent)].map(([key, things]) => [
+              key,
+              things.reduce((sum, { area }) => sum + area, 0),
+            ]),
+          ),
+      ),
+    );
+    const covers = (spread: Spread, many: number) => areas(spread)(many);
     const sides = sidesOf(brief);
-    const choices =
-      mains.length === 0
-        ? []
-        : boardChoices(brief, boardsFor(brief, counter), sides, covers).map((choice) => ({
-            ...choice,
-            fill: fillOf(
-              brief,
-              choice,
-              thingsFor(choice.many),
-              beside.map(({ good }) => good),
-            ),
-          }));
+    const ways = mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), sides, covers);
+    const choices = bestWays(ways, order.lay.choice).map((way) => ({
+      ...way,
+      fill: fillOf(
+        brief,
+        way,
+        thingsFor(way.many),
+        beside.map(({ good }) => good),
+      ),
+    }));
     const choice = choices.find(({ id }) => id === order.lay.choice) ?? choices[0] ?? null;
     const lies = choice ? partsOf(thingsFor(choice.many), choice.spread, order.lay.sent) : new Map();
     // In a box nobody walks.

@@ -97,7 +97,7 @@ export const pairStage = stage({
   tidy: (order, left) => ({ ...order, pairs: without(order.pairs, left) }),
   derive: ({ order, house, counter, goods, stands }, { brief: { brief }, pick: { mains } }): PairPart => {
     const off = new Set(order.takenOff);
-    const may = (beside: { readonly id: string }) => !off.has(beside.id);
+    const stays = (beside: Good) => !off.has(beside.id) && (stands?.(beside) ?? true);
     const pairs = pairsFor({
       mains,
       counter,
@@ -105,7 +105,7 @@ export const pairStage = stage({
       house,
       choices: order.pairs,
       kinds: order.pairKinds,
-      may: (beside) => may(beside) && (stands?.(beside) ?? true),
+      may: off.size > 0 || stands ? stays : null,
     });
     const extras = order.extras.flatMap((id) => {
       const good = goods.get(id);
