@@ -57,7 +57,7 @@ const more = (x: number, than: number): number => Math.max(0, x - than);
 function asksSweet(host: Host): number {
   const { salty, heat, funk, sweet, bitter, fat } = host.sense;
   const mould = host.kind === 'cheese' && host.texture === 'blue' ? 4 : 0;
-  const rich = host.kind === 'meat' ? 2 * more(fat, 6) : 0;
+  const rich = host.kind === 'meat' && host.build === 'spreadable' ? 2 * more(fat, 6) : 0;
   return (
     0.5 +
     mould +
@@ -65,7 +65,7 @@ function asksSweet(host: Host): number {
     0.4 * more(salty, 5) +
     0.5 * more(heat, 3) +
     0.5 * more(funk, 5) +
-    2 * more(sweet, 3) +
+    2 * more(sweet, Math.max(3, salty - 1)) +
     0.8 * more(bitter, 3)
   );
 }
