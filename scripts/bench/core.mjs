@@ -184,7 +184,7 @@ function benchClock(core, settled, row) {
   ];
   const question = {
     jobs: long,
-    room: { hands: 3, benches: 3, ovens: 1, trays: 2, heats: 15 },
+    room: { hands: 3, benches: 3, cars: 1, ovens: 1, trays: 2, heats: 15 },
     mostBefore: null,
     nodes: 3000,
     seed: 1,

@@ -1,9 +1,11 @@
 import type { TimingAsked } from './timing.js';
+import { runsOf } from './tasks/index.js';
 import { timingOf } from './timing.js';
 
 /** What helps where the work does not fit: whom to add, or what to leave out; with what is then still begun too early, minutes. */
 export interface DayWay {
-  readonly id: 'one pair of hands more' | 'one place at the bench more' | 'leave out' | 'begin earlier';
+  readonly id:
+    'one pair of hands more' | 'one place at the bench more' | 'one car more' | 'leave out' | 'begin earlier';
   /** The work that is left out. */
   readonly task: string | null;
   readonly tooEarly: number;
@@ -43,11 +45,16 @@ export function dayWays(asked: TimingAsked): DayWay[] {
           },
         ]
       : [];
+  // Another car wants another driver.
+  const car: DayWay[] =
+    asked.party.journey && runsOf(asked.places) > room.cars && room.cars < room.hands
+      ? [{ id: 'one car more', task: null, tooEarly: tooEarly({ room: { ...room, cars: room.cars + 1 } }) }]
+      : [];
   const earlier: DayWay[] =
     asked.mostBefore === null
       ? []
       : [{ id: 'begin earlier', task: null, tooEarly: tooEarly({ mostBefore: null }) }];
-  return [hands, ...place, ...earlier, ...drops]
+  return [hands, ...place, ...car, ...earlier, ...drops]
     .filter((way) => way.tooEarly < now.day.cost.tooEarly)
     .sort((a, b) => a.tooEarly - b.tooEarly);
 }

@@ -7,7 +7,7 @@ export type { DaySchedule } from './schedule/quick.js';
 export { EXACTLY } from './exactly.js';
 export type { Job, Placed, ScheduleCost } from './schedule/job.js';
 export { type Shift, shiftsOf } from './shifts.js';
-export type { Task, TaskKind } from './tasks/index.js';
+export { runsOf, type Task, type TaskKind } from './tasks/index.js';
 export { type Timing, type TimingAsked, timingOf } from './timing.js';
 export { type Course, courseOf, warm, type WarmAsk, type Warming } from './warming/warm.js';
 export { FAT_SHOWS, type Band, targetOf } from './warming/targets.js';

@@ -49,6 +49,8 @@ export interface OutingsAsked {
   readonly thingOf: (main: Main, wave: WaveTimes) => Thing;
   readonly party: Party;
   readonly way: WarmingWay;
+  /** When the first board sets off; null: nothing travels. */
+  readonly setsOff: number | null;
   readonly safety: Safety;
   readonly film: number | null;
   readonly coldBelow: boolean;
@@ -134,7 +136,7 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
       wave.on - STRAIGHT,
       Math.max(safe, earliest(party, way), -(asked.mostBefore ?? Infinity)),
     );
-    const out = wave.number === 1 && carriedOpen(party, way) ? Math.min(there, party.journey!.leaves) : there;
+    const out = wave.number === 1 && carriedOpen(party, way) ? Math.min(there, asked.setsOff!) : there;
     return outAt(
       {
         ...found,

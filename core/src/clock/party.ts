@@ -68,3 +68,11 @@ export function partyOf(brief: Brief, waves: Waves, chilled: boolean): Party {
     waves: waveTimes(waves, ends),
   };
 }
+
+/** When the first of so many runs sets off: each before the last is there, back and loaded again. */
+export const setsOffAt = (
+  { leaves, arrives }: NonNullable<Party['journey']>,
+  runs: number,
+  cars: number,
+  load: number,
+): number => leaves - (Math.ceil(runs / Math.max(1, cars)) - 1) * (2 * (arrives - leaves) + load);

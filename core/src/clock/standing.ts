@@ -55,6 +55,8 @@ export interface ColdAsked {
   readonly beside: readonly { readonly plate: number | null; readonly good: Companion }[];
   readonly party: Party;
   readonly way: WarmingWay;
+  /** When the first board sets off; null: nothing travels. */
+  readonly setsOff: number | null;
   readonly safety: Safety;
   /** Nobody works longer before serving; null: at any time. */
   readonly mostBefore: number | null;
@@ -65,7 +67,7 @@ export interface ColdAsked {
  * @param boardOut when a board that goes out as one leaves the cold; null: each thing by itself
  */
 export function besideFor(asked: ColdAsked, boardOut: number | null): Standing[] {
-  const { beside, party, way, safety, mostBefore } = asked;
+  const { beside, party, way, safety, mostBefore, setsOff } = asked;
   const one = (good: Companion, wave: WaveTimes, plate: number | null): Standing => {
     const { most, rule } = safeTimeOf(good, safetyOn(plate, safety));
     const lead = softens(good);
@@ -76,7 +78,7 @@ export function besideFor(asked: ColdAsked, boardOut: number | null): Standing[]
     const out = Math.min(
       straight,
       first && boardOut !== null ? boardOut : straight,
-      wave.number === 1 && carriedOpen(party, way) ? party.journey!.leaves : straight,
+      wave.number === 1 && carriedOpen(party, way) ? setsOff! : straight,
     );
     const { off } = wave;
     return {

@@ -2,17 +2,18 @@ import type { Main } from '../counter/index.js';
 import type { Thing } from '../lay/index.js';
 import { laidSooner, outingsFor, tightOf, type Outing, type OutingsAsked } from './outings.js';
 import { besideFor, besideSooner, type ColdAsked, type Standing } from './standing.js';
+import { setsOffAt } from './party.js';
 import type { Room } from './schedule/job.js';
 import { quickDay, type DayAsked, type DaySchedule } from './schedule/quick.js';
-import { tasksFor, type Task, type TasksAsked } from './tasks/index.js';
+import { isStraight, runsOf, tasksFor, type Task, type TasksAsked } from './tasks/index.js';
 import { roughly, type Reckon } from './warming/warm.js';
 
 /** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
 export interface TimingAsked
   extends
-    Omit<OutingsAsked, 'thingOf' | 'hotIds'>,
+    Omit<OutingsAsked, 'thingOf' | 'hotIds' | 'setsOff'>,
     Pick<ColdAsked, 'beside'>,
-    Omit<TasksAsked, 'outings' | 'standing' | 'mains' | 'party' | 'way' | 'inPaper'> {
+    Omit<TasksAsked, 'outings' | 'standing' | 'mains' | 'party' | 'way' | 'inPaper' | 'room' | 'boardOut'> {
   /** As each cheese and meat lies in the first wave, and the share of it that this is. */
   readonly lies: Readonly<Record<string, Thing>>;
   readonly firstShare: number;
@@ -52,9 +53,12 @@ const QUICKLY: Solver = { reckon: roughly, day: quickDay, exact: false };
 
 /** When everything happens: what leaves the cold and when it is gone, and the day's work backwards from serving. */
 export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solver = QUICKLY): Timing {
+  const { journey } = asked.party;
+  const setsOff = journey && setsOffAt(journey, runsOf(asked.places), asked.room.cars, asked.minutes.load);
   const outings = outingsFor(
     {
       ...asked,
+      setsOff,
       hotIds: asked.hot.map(({ good }) => good.id),
       thingOf: (main: Main, wave) =>
         wave.number === 1
@@ -65,8 +69,8 @@ export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solv
   );
   const onBoard = outings.filter(({ wave, plate }) => wave.number === 1 && plate === null);
   const boardOut = asked.way === 'whole board' ? Math.min(...onBoard.map(({ out }) => out)) : null;
-  const beside = besideFor(asked, boardOut);
-  const tasks = tasksFor({ ...asked, outings, standing: [...outings, ...beside] });
+  const beside = besideFor({ ...asked, setsOff }, boardOut);
+  const tasks = tasksFor({ ...asked, boardOut, outings, standing: [...outings, ...beside] });
   const question: DayAsked = {
     jobs: tasks.map(({ job }) => job),
     room: asked.room,
@@ -75,8 +79,12 @@ export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solv
     seed: 1,
   };
   const day = dayOf(question);
-  // Hands that lay it sooner have it out sooner; a board that goes out whole is laid cold.
-  const laidAt = asked.way === 'whole board' ? new Map<string, number>() : laidIn(tasks, day);
+  // Hands that lay it sooner have it out sooner; a board that goes out whole is laid cold, but for what has no room there.
+  const laidAt = laidIn(
+    asked.way === 'whole board' ? tasks.filter(({ id }) => isStraight(id)) : tasks,
+    day,
+    asked.way === 'whole board' && journey?.chilled ? journey.arrives - journey.leaves : 0,
+  );
   const real = laidSooner(outings, laidAt, reckon);
   return {
     outings: real,
@@ -88,9 +96,9 @@ export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solv
   };
 }
 
-/** When each good is laid, by id. */
-function laidIn(tasks: readonly Task[], day: DaySchedule): ReadonlyMap<string, number> {
-  const at = new Map(day.placed.map(({ id, start }) => [id, start]));
+/** When each good is laid, by id. @param cold minutes after it in the cold, which do not count */
+function laidIn(tasks: readonly Task[], day: DaySchedule, cold: number): ReadonlyMap<string, number> {
+  const at = new Map(day.placed.map(({ id, start }) => [id, start + cold]));
   const laid = new Map<string, number>();
   for (const { id, kind, goods } of tasks)
     if (kind === 'lay' || kind === 'lay cold')

@@ -1,6 +1,6 @@
 import type { House } from '../brief/index.js';
 import { COLD_AT_MOST, roomOf, type Brief } from '../brief/index.js';
-import { isOuting, type Standing } from '../clock/index.js';
+import { isOuting, runsOf, type Standing } from '../clock/index.js';
 import type { Good } from '../counter/index.js';
 import { MOST_WAVES } from '../portion/index.js';
 import { celsius, type Celsius, type Minutes, minutes } from '../units/index.js';
@@ -10,6 +10,8 @@ import { plan, type Plan } from './plan.js';
 /** What is changed where safe time and warming collide. */
 export const CLOCK_WAYS = [
   'carry it cold',
+  'one car more',
+  'room in the cold',
   'cut smaller',
   'one more wave',
   'lower target',
@@ -71,7 +73,8 @@ function warmingTries({ cuts, clock }: OrderBody, now: Plan, one: Standing): Try
 function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
   const { brief, clock, waves } = order;
   const asked = (to: Partial<Brief>) => ({ brief: { ...brief, ...to } });
-  const room = celsius(roomOf(brief) - COOLER_BY);
+  const { room, places, way } = now.timing.asked;
+  const cooler = celsius(roomOf(brief) - COOLER_BY);
   const start = later(brief.servingAt, LATER_BY);
   const hours = brief.hours - LATER_BY / 60;
   const count = now.waves.count + 1;
@@ -84,6 +87,19 @@ function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
       change: { ...asked({ journeyCelsius: COLD_AT_MOST }), clock: { ...clock, chilled: true } },
       may: travelsWarm,
     },
+    {
+      // Nothing sets off before the rest.
+      id: 'one car more',
+      to: room.cars + 1,
+      change: { clock: { ...clock, cars: room.cars + 1 } },
+      may: travelsWarm && runsOf(places) > room.cars && room.cars < room.hands,
+    },
+    {
+      id: 'room in the cold',
+      to: places.boards,
+      change: { clock: { ...clock, coldPlaces: null } },
+      may: way === 'whole board' && places.inCold < places.boards,
+    },
     ...warmingTries(order, now, one),
     {
       id: 'one more wave',
@@ -91,7 +107,7 @@ function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
       change: { waves: { ...waves, count, first: null } },
       may: count <= MOST_WAVES,
     },
-    { id: 'cooler room', to: room, change: asked({ roomCelsius: room }) },
+    { id: 'cooler room', to: cooler, change: asked({ roomCelsius: cooler }) },
     // The same end: whoever comes first waits, the cheese does not.
     {
       id: 'later start',

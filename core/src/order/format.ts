@@ -14,11 +14,12 @@ import { NOT_LAID, NOT_TIMED } from './states.js';
  * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
  * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
  * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
- * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. Kept goods and house go with the counter's and the house's.
+ * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. 11: places in
+ * the cold and in the car: there was room for all. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 10,
+  version: 11,
   upgrades: {
     1: upgradeOrder1,
     2: upgradeOrder2,
@@ -29,11 +30,16 @@ export const ORDER_FORMAT: Format = {
     7: upgradeOrder7,
     8: upgradeOrder8,
     9: upgradeOrder9,
+    10: upgradeOrder10,
   },
 };
 
 function upgradeOrder9({ lay, clock, ...order }: { lay?: object; clock?: object }): unknown {
   return { ...order, lay: { ...lay, schools: USUAL_SCHOOLS }, clock: { ...clock, benches: null } };
+}
+
+function upgradeOrder10({ clock, ...order }: { clock?: object }): unknown {
+  return { ...order, clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 } };
 }
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {

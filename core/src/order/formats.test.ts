@@ -209,6 +209,10 @@ describe('format 4', () => {
     });
     expect(order.lay.schools).toEqual({ colours: 'echo', places: 'as the table asks' });
   });
+  test('an order of format 10 had room for all boards in the cold and in its car', () => {
+    const lifted = ORDER_FORMAT.upgrades[10]!({ clock: { hands: 2 } } as never);
+    expect(lifted).toEqual({ clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 } });
+  });
   test('a house of format 6 had named no written procedure and entered no limit', () => {
     const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 6);
     expect(House.parse('document' in up ? up.document : null)).toMatchObject({

@@ -109,6 +109,11 @@ const Clock = z.object({
   ovens: z.number().int().min(0).max(20).nullable().default(null),
   /** Places at the bench; null: one for each pair of hands. */
   benches: z.number().int().min(1).max(50).nullable().default(null),
+  /** Laid boards that the cold takes at once; null: all of them. */
+  coldPlaces: z.number().int().min(0).max(500).nullable().default(null),
+  /** Boards or boxes that a car takes at once, null: all of them; and how many cars there are. */
+  carPlaces: z.number().int().min(1).max(500).nullable().default(null),
+  cars: z.number().int().min(1).max(20).default(1),
   /** Nobody begins before; null: at any time. */
   earliest: WallTime.nullable().default(null),
   /** A lower target for the heart, degrees Celsius, by good id. */

@@ -21,6 +21,8 @@ export function Fits({ desk }: { desk: ClockDesk }) {
         return () => desk.change(say`one pair of hands more`, { hands: asked.room.hands + 1 });
       case 'one place at the bench more':
         return () => desk.change(say`places at the bench`, { benches: asked.room.benches + 1 });
+      case 'one car more':
+        return () => desk.change(say`one car more`, { cars: asked.room.cars + 1 });
       case 'begin earlier':
         return () => desk.change(say`begin at any time`, { earliest: null });
       default:
@@ -33,6 +35,7 @@ export function Fits({ desk }: { desk: ClockDesk }) {
       'begin earlier': () => say`Begin earlier`,
       'one pair of hands more': () => say`One pair of hands more`,
       'one place at the bench more': () => say`One place at the bench more`,
+      'one car more': () => say`One car more`,
     })[id]();
   const ways = tooEarly > 0 ? dayWays(asked) : [];
   return (

@@ -24,6 +24,10 @@ export function WaysOut({ one }: { one: Standing }) {
     switch (id) {
       case 'carry it cold':
         return say`Carry it cold, at ${format.celsius(to as number)} or below`;
+      case 'one car more':
+        return say`${to} cars, so that all sets off at once`;
+      case 'room in the cold':
+        return say`Room in the cold for all ${to} boards`;
       case 'cut smaller':
         return say`Cut it: ${cutLabel(to as CutStyleId | FoldId)}`;
       case 'one more wave':

@@ -1,11 +1,11 @@
 import { shiftsOf } from '@rotula/core';
 import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
-import { Stepper } from '../ui/Stepper';
 import { useWorkbench } from '../frame/context';
 import { TASK_WORDS } from '../words/clock';
 import { say } from '../language/say';
 import { Fits } from './Fits';
+import { Places } from './Places';
 import type { ClockDesk } from './useClock';
 import { workName } from './workName';
 
@@ -22,27 +22,8 @@ export function WorkPanel({ desk }: { desk: ClockDesk }) {
       <Proposal desk={desk} />
       <Late desk={desk} />
       <Fits desk={desk} />
-      <Bench desk={desk} />
+      <Places desk={desk} />
     </>
-  );
-}
-
-/** How many can work at the bench at once; hands beyond that lay, carry and load. */
-function Bench({ desk }: { desk: ClockDesk }) {
-  const { plan } = useWorkbench();
-  const { benches } = plan.timing.asked.room;
-  return (
-    <SlateSection title={say`The bench`} aside={say`cut, wash, fill`}>
-      <div className="text-ink [&_span:first-child]:text-chalk">
-        <Stepper
-          label={say`Places at the bench`}
-          value={benches}
-          min={1}
-          max={50}
-          onChange={(n) => desk.change(say`places at the bench`, { benches: n })}
-        />
-      </div>
-    </SlateSection>
   );
 }
 

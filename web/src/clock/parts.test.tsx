@@ -140,6 +140,22 @@ test('places at the bench are changed like hands', async () => {
   expect(done.at(-1)![1]).toEqual({ benches: 1 });
 });
 
+test('room in the cold and in the car is set where boards wait or are carried', async () => {
+  const six = { guests: { adults: 120 }, travelMinutes: 20 };
+  const of = order({ way: 'whole board', carPlaces: 1 }, six);
+  const { desk, done } = aDesk(of);
+  show(of, <WorkPanel desk={desk} />);
+  await userEvent.click(screen.getByLabelText(/^fewer: Laid boards the cold takes/));
+  await userEvent.click(screen.getByLabelText(/^more: Boards a car takes at once/));
+  await userEvent.click(screen.getByLabelText(/^more: Cars, each with a driver/));
+  const { boards } = plan(of, counter, HOUSE).timing.asked.places;
+  expect(done.map(([, change]) => change)).toEqual([
+    { coldPlaces: boards - 1 },
+    { carPlaces: boards === 2 ? null : 2 },
+    { cars: 2 },
+  ]);
+});
+
 test('waves, who keeps the table and how it travels', async () => {
   const of = order({}, { travelMinutes: 20 });
   const { desk, done } = aDesk(of);

@@ -54,6 +54,7 @@ export const leastFirst = (jobs: readonly Job[], least: ReadonlyMap<string, numb
       [
         ['hands', room.hands],
         ['bench', room.benches],
+        ['car', room.cars],
         ['oven', room.ovens * room.trays],
       ] as const
     ).map(([what, places]) => {

@@ -3,6 +3,7 @@ export interface Room {
   readonly hands: number;
   /** So many can cut, wash and fill at once: places at the bench. */
   readonly benches: number;
+  readonly cars: number;
   readonly ovens: number;
   /** An oven holds so many trays, all at one temperature, and is heated for so many minutes before the first of them. */
   readonly trays: number;
@@ -15,6 +16,7 @@ export interface Job {
   readonly minutes: number;
   readonly hands: 0 | 1;
   readonly bench: 0 | 1;
+  readonly car: 0 | 1;
   /** Trays in an oven, and its temperature in degrees Celsius. */
   readonly oven: 0 | 1;
   readonly heat: number;
@@ -34,6 +36,7 @@ export interface Job {
 export const PLAIN_JOB: Omit<Job, 'id' | 'minutes'> = {
   hands: 1,
   bench: 0,
+  car: 0,
   oven: 0,
   heat: 0,
   after: [],

@@ -5,6 +5,7 @@ import { Ovens } from './ovens.js';
 const PLACES = [
   ['hands', 'hands'],
   ['bench', 'benches'],
+  ['car', 'cars'],
 ] as const;
 
 /**
@@ -12,7 +13,7 @@ const PLACES = [
  * Times here are minutes before serving, so that all grow as the day goes back.
  */
 export class Backwards {
-  private readonly taken: Record<(typeof PLACES)[number][0], number[]> = { hands: [], bench: [] };
+  private readonly taken: Record<(typeof PLACES)[number][0], number[]> = { hands: [], bench: [], car: [] };
   private readonly ovens: Ovens;
   /** When each job begins, minutes before serving. */
   readonly begins = new Map<string, number>();

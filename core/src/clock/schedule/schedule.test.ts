@@ -24,6 +24,7 @@ const job = (id: string, minutes: number, more: Partial<Job> = {}): Job => ({
 const room = (hands: number, ovens = 1, benches = hands): Room => ({
   hands,
   benches,
+  cars: 1,
   ovens,
   trays: 2,
   heats: 3,
@@ -67,6 +68,11 @@ describe('the day backwards', () => {
     expect(Object.values(startsOf(two)).sort((a, b) => b - a)).toEqual([-10, -23]);
     expect(startsOf(two, room(1, 2))).toEqual({ disc: -10, toast: -10 });
   });
+  test('one car does one thing after the other; a second one goes beside it', () => {
+    const drives = ['a', 'b'].map((id) => job(id, 10, { car: 1 }));
+    expect(Object.values(startsOf(drives, room(2))).sort((a, b) => b - a)).toEqual([-10, -20]);
+    expect(startsOf(drives, { ...room(2), cars: 2 })).toEqual({ a: -10, b: -10 });
+  });
   test('where hands are too few it says by how many minutes, and one pair more mends it', () => {
     const jobs = [1, 2, 3].map((n) => job(`slice ${n}`, 10, { within: 15 }));
     expect(scheduleDay(ask(jobs)).cost.tooEarly).toBe(5 + 15);
@@ -92,6 +98,7 @@ const aDay = (most: number) =>
       fc.record({
         minutes: fc.integer({ min: 1, max: 4 }),
         bench: fc.constantFrom<0 | 1>(0, 1, 1),
+        car: fc.constantFrom<0 | 1>(0, 0, 1),
         oven: fc.constantFrom<0 | 1>(0, 0, 0, 1, 1),
         heat: fc.constantFrom(190, 220),
         after: fc.nat(20),
@@ -102,12 +109,13 @@ const aDay = (most: number) =>
       { minLength: 2, maxLength: most },
     )
     .map((rows) =>
-      rows.map(({ after, oven, bench, ...row }, i) =>
+      rows.map(({ after, oven, bench, car, ...row }, i) =>
         job(`j${i}`, row.minutes, {
           ...row,
           oven,
           hands: oven ? 0 : 1,
           bench: oven ? 0 : bench,
+          car: oven || bench ? 0 : car,
           after: after % 3 === 0 && i > 0 ? [`j${after % i}`] : [],
         }),
       ),
@@ -164,7 +172,7 @@ test('no bound is above what is found, and nobody has three things in two hands'
 /** The day as a mixed-integer program, minute by minute: x[j, t] = job j begins t minutes before serving. */
 function lpOf(
   jobs: readonly Job[],
-  { hands, benches, ovens, trays, heats }: Room,
+  { hands, benches, cars, ovens, trays, heats }: Room,
   weights: { early: number; out: number; first: number },
 ) {
   const horizon = 40;
@@ -211,6 +219,7 @@ function lpOf(
     for (const [what, most] of [
       ['hands', hands],
       ['bench', benches],
+      ['car', cars],
     ] as const) {
       const busy = jobs.flatMap((one, j) =>
         one[what] > 0

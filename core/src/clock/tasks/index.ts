@@ -6,7 +6,8 @@ import { laying } from './laying.js';
 import type { Task, TaskKind, TasksAsked } from './task.js';
 import { travelling } from './travelling.js';
 
-export type { Task, TaskKind, TasksAsked } from './task.js';
+export { isStraight, runsOf } from './task.js';
+export type { Places, Task, TaskKind, TasksAsked } from './task.js';
 
 /** What must be done before a piece of work, where it is not said with the work itself. */
 function tiesOf(

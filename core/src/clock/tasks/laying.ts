@@ -3,7 +3,7 @@ import { readyOf } from './atTheCounter.js';
 import { isOuting } from '../outings.js';
 import type { Standing } from '../standing.js';
 import { outOfTheOven } from './heating.js';
-import { LATE, task, type Task, type TasksAsked } from './task.js';
+import { LATE, straightOf, straightShare, task, type Task, type TasksAsked } from './task.js';
 
 /** In which order the board is built; knives lie with what they cut, green comes last of all. */
 const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
@@ -12,20 +12,27 @@ const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
 
 /** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
 export function laying(asked: TasksAsked): Task[] {
-  const { boards, many, cuts, minutes, way, outings, party, hot } = asked;
+  const { boards, many, cuts, minutes, way, outings, party, hot, places, boardOut } = asked;
   const things = boards.flatMap((board) => board.things);
   const each = ({ lies }: Thing) =>
     many * (lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch);
   const travels = party.journey !== null;
   const there = travels && way === 'where it is served';
   const atPlace = there ? ['set-up'] : [];
+  // What has no room in the cold is out of it from when it is laid; a cold van takes it in again.
+  const straight = straightShare(places);
+  const straightFrom =
+    straight > 0 && boardOut !== null
+      ? -(party.journey?.chilled ? Math.min(party.journey.leaves, boardOut) : boardOut)
+      : null;
   // A bowl of what is kept cold is set down last, however it is filled.
   const idsOf = (asks: (one: Standing) => boolean) =>
     new Set(asked.standing.filter(asks).map(({ good }) => good.id));
   const cold = idsOf(({ servedCold }) => servedCold);
   const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
-  const ready = new Set<string>();
-  const tasks = LAID_IN.flatMap((step, i) => {
+  // What is laid straight before it leaves is built by itself.
+  const ready = { cold: new Set<string>(), straight: new Set<string>() };
+  const tasks = LAID_IN.flatMap((step) => {
     const own = things.filter((thing) => stepOf(thing) === step && thing.traits.kind !== 'tool');
     if (own.length === 0) return [];
     const goods = [...new Set(own.map(baseOf))];
@@ -49,33 +56,42 @@ export function laying(asked: TasksAsked): Task[] {
             })),
             { id: `lay:${step}:cold`, goods: goods.filter((id) => cold.has(id)), late: true },
           ];
-    const before = i > 0 ? [...ready] : [];
+    const before = { cold: [...ready.cold], straight: [...ready.straight] };
     return groups.flatMap(({ id, goods: laid, late }) => {
       if (laid.length === 0) return [];
-      if (!late) ready.add(id);
       const outing = outings.find(
         ({ good, wave, plate }) => good.id === laid[0] && wave.number === 1 && plate === null,
       );
-      return [
-        task({
-          id,
+      const work = own
+        .filter((thing) => laid.includes(baseOf(thing)))
+        .reduce((sum, thing) => sum + each(thing), 0);
+      const lay = (as: string, chain: keyof typeof ready, share: number, due: number | null) => {
+        if (!late) ready[chain].add(as);
+        return task({
+          id: as,
           kind: cold.has(laid[0]!) ? 'lay cold' : 'lay',
           step,
           hot: hot.find(({ good }) => laid.includes(good.id))?.way ?? null,
           goods: laid,
-          minutes: own
-            .filter((thing) => laid.includes(baseOf(thing)))
-            .reduce((sum, thing) => sum + each(thing), 0),
+          minutes: share * work,
           after: [
             ...new Set([
               ...laid.map((good) => outOfTheOven(good, hot) ?? readyOf(good, cuts)),
-              ...before,
+              ...before[chain],
               ...atPlace,
             ]),
           ],
           within: late && !(travels && !there) ? LATE[cold.has(laid[0]!) ? 'cold' : 'lay'] : null,
-          due: way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out,
-        }),
+          due,
+        });
+      };
+      if (straightFrom === null) {
+        const due = way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out;
+        return [lay(id, 'cold', 1, due)];
+      }
+      return [
+        ...(straight < 1 ? [lay(id, 'cold', 1 - straight, null)] : []),
+        lay(straightOf(id), 'straight', straight, straightFrom),
       ];
     });
   });

@@ -6,7 +6,7 @@ import type { BuildStep, LaidBoard } from '../../lay/index.js';
 import type { Outing } from '../outings.js';
 import type { Standing } from '../standing.js';
 import type { Party } from '../party.js';
-import { PLAIN_JOB, type Job } from '../schedule/job.js';
+import { PLAIN_JOB, type Job, type Room } from '../schedule/job.js';
 import type { HotWay, WarmingWay } from '../words.js';
 
 export type TaskKind =
@@ -23,6 +23,7 @@ export type TaskKind =
   | 'garnish'
   | 'wrap'
   | 'load'
+  | 'there and back'
   | 'travel'
   | 'set up'
   | 'chill'
@@ -49,6 +50,20 @@ export interface Task {
   readonly job: Job;
 }
 
+/** Where finished boards find room. */
+export interface Places {
+  readonly boards: number;
+  /** So many of them wait in the cold at once; the others are laid straight before they leave. */
+  readonly inCold: number;
+  /** So many of them go into a car at once. */
+  readonly inCar: number;
+}
+
+/** The share of the boards that finds no room in the cold. */
+export const straightShare = ({ boards, inCold }: Places): number => Math.max(0, boards - inCold) / boards;
+/** So many runs of a car carry them all. */
+export const runsOf = ({ boards, inCar }: Places): number => Math.ceil(boards / inCar);
+
 export interface TasksAsked {
   readonly mains: readonly Main[];
   readonly cuts: readonly Cut[];
@@ -59,6 +74,11 @@ export interface TasksAsked {
   readonly many: number;
   readonly party: Party;
   readonly way: WarmingWay;
+  /** How the finished boards wait and travel. */
+  readonly places: Places;
+  readonly room: Pick<Room, 'cars'>;
+  /** When a board that goes out as one leaves the cold; null: each good by itself. */
+  readonly boardOut: number | null;
   /** Whole pieces stay in their paper until late. */
   readonly inPaper: boolean;
   readonly outings: readonly Outing[];
@@ -101,6 +121,7 @@ export function task(rough: Rough): Task {
     minutes: Math.max(1, Math.round(rough.minutes)),
     hands: rough.hands ?? PLAIN_JOB.hands,
     bench: AT_BENCH.includes(kind) ? 1 : 0,
+    car: rough.car ?? PLAIN_JOB.car,
     oven: rough.oven ?? PLAIN_JOB.oven,
     heat: rough.heat ?? PLAIN_JOB.heat,
     after: rough.after ?? PLAIN_JOB.after,
@@ -111,3 +132,7 @@ export function task(rough: Rough): Task {
   };
   return { id, kind, goods, step, hot, wave, job };
 }
+
+/** Work on the boards that find no room in the cold. */
+export const straightOf = (id: string): string => `${id}:straight`;
+export const isStraight = (id: string): boolean => id.endsWith(':straight');

@@ -102,6 +102,7 @@ export const clockStage = stage({
     const { choice, laid } = parts.lay.boards;
     const party = partyOf(brief, waves, set.chilled);
     const many = choice?.many ?? 1;
+    const boards = Math.max(1, many * laid.length);
     // A box is packed before it leaves.
     const boxed = brief.role === 'box' || brief.surface === 'boxes';
     const onBoard = new Map(laid.flatMap(({ things }) => things.map((thing) => [thing.id, thing] as const)));
@@ -149,6 +150,11 @@ export const clockStage = stage({
       drinks: order.drinks === 'with the order' ? drinks : [],
       boards: laid.map(({ key, things }) => ({ key, things })),
       many,
+      places: {
+        boards,
+        inCold: Math.min(boards, set.coldPlaces ?? boards),
+        inCar: Math.min(boards, set.carPlaces ?? boards),
+      },
       hot: set.hot.flatMap(({ id, way }) => {
         const good = goods.get(id);
         return good ? [{ good, way }] : [];
@@ -161,6 +167,8 @@ export const clockStage = stage({
         hands: set.hands ?? house.hands,
         // A place for each pair of hands, unless somebody said.
         benches: set.benches ?? set.hands ?? house.hands,
+        // Each car has somebody to drive it.
+        cars: Math.min(set.cars, set.hands ?? house.hands),
         ovens: set.ovens ?? house.ovens,
         trays: OVEN_TRAYS,
         heats: OVEN_HEATS,
