@@ -1,5 +1,5 @@
 export { type Point, type Polygon, areaOf, boundsOf, centred, rectangle, sector } from './plane.js';
-export { type Stock, outlineOf, PYRAMID_FILLS, spanOf } from './stock.js';
+export { isRound, outlineOf, PYRAMID_FILLS, roundGrams, spanOf, type Stock } from './stock.js';
 export { type Division, type Pieces, type Stroke } from './division/index.js';
 export { type Answer } from './answer.js';
 export { type View, type WheelView, viewsOf, wheelView } from './views.js';

@@ -37,6 +37,10 @@ export {
   PLACE_SCHOOLS,
   type PlaceSchool,
   USUAL_SCHOOLS,
+  GROUP_SCHOOLS,
+  type GroupSchool,
+  MEAT_SCHOOLS,
+  type MeatSchool,
 } from './schools.js';
 export { baseOf, PLAIN, type Thing } from './thing.js';
 export { thingsOf } from './things.js';

@@ -1,6 +1,15 @@
 import type { Brief } from '../brief/index.js';
 import type { Main } from '../counter/index.js';
-import { rectangle, sector, type Cut, type Point, type Polygon } from '../cut/index.js';
+import {
+  centred,
+  isRound,
+  rectangle,
+  roundGrams,
+  sector,
+  type Cut,
+  type Point,
+  type Polygon,
+} from '../cut/index.js';
 import { isDelicate, softnessOf } from '../sense/index.js';
 import { isAvoided } from './avoided.js';
 import { areaOf } from './geometry.js';
@@ -52,7 +61,8 @@ export function mainThing(
       ? PILED
       : STACKED;
   const own = areaOf(outline);
-  const whole = hot ? widened(wholeOutline(main, grams), DISH_RIM) : wholeOutline(main, grams);
+  const standing = wholeOutline(main, grams, hot ? null : cut);
+  const whole = hot ? widened(standing.outline, DISH_RIM) : standing.outline;
   return {
     id: main.id,
     name: main.name,
@@ -80,6 +90,7 @@ export function mainThing(
       late: main.kind === 'meat' || hot,
       cold: !hot,
       hot,
+      face: stands ? standing.face : null,
       colour: main.colours[0]!,
     },
     vessel: null,
@@ -101,13 +112,37 @@ const foldOutline = (cut: Cut): Polygon => {
   return rectangle(-l / 2, -w / 2, l / 2, w / 2);
 };
 
-/** What stands whole, as it stands: its own shape, larger or smaller with what is taken of it. */
-function wholeOutline({ form }: Main, grams: number): Polygon {
+/** So much of a wheel is the wheel, and what is thinner than this falls over, degrees. House's own figures. */
+const [NEARLY_ALL, LEAST_WEDGE] = [324, 12];
+/** The first wedge is seen however small, and leaves most of it standing, degrees. House's own figures. */
+const [LEAST_OPEN, MOST_OPEN] = [24, 70];
+
+interface Standing {
+  readonly outline: Polygon;
+  /** Where its cut face looks, degrees clockwise from the top; null: it has none. */
+  readonly face: number | null;
+}
+
+/** What stands whole, its cut face to the top: a wheel or a wedge of it, or its own shape, larger or smaller with what is taken. */
+function wholeOutline(main: Main, grams: number, cut: Cut | null): Standing {
+  const { form } = main;
+  const radius = (form.diameter ?? 0) / 2;
+  if (main.kind === 'cheese' && isRound(main) && radius > 0) {
+    const degrees = (360 * grams) / roundGrams(main);
+    if (cut && degrees < NEARLY_ALL) {
+      const half = Math.max(LEAST_WEDGE, degrees) / 2;
+      return { outline: centred(sector(radius, 90 - half, 90 + half)), face: 0 };
+    }
+    const as = radius * Math.sqrt(degrees / 360);
+    if (cut?.styleId !== 'first wedge out') return { outline: sector(as, 0, 360), face: null };
+    const open = Math.max(LEAST_OPEN, Math.min(MOST_OPEN, (360 * cut.pieceGrams) / grams)) / 2;
+    return { outline: sector(as, -90 + open, 270 - open), face: 0 };
+  }
   const by = Math.sqrt(Math.max(0.1, grams / form.grams));
   const [length, width] = [form.length ?? form.diameter ?? 80, form.width ?? form.diameter ?? 60];
   const outline: Polygon =
-    form.diameter && !form.length
-      ? sector(form.diameter / 2, 0, 360)
+    radius > 0 && !form.length
+      ? sector(radius, 0, 360)
       : rectangle(-length / 2, -width / 2, length / 2, width / 2);
-  return outline.map(([x, y]): Point => [x * by, y * by]);
+  return { outline: outline.map(([x, y]): Point => [x * by, y * by]), face: null };
 }

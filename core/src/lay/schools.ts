@@ -8,8 +8,23 @@ export type ColourSchool = (typeof COLOUR_SCHOOLS)[number];
 export const PLACE_SCHOOLS = ['as the table asks', 'clustered', 'scattered'] as const;
 export type PlaceSchool = (typeof PLACE_SCHOOLS)[number];
 
+/** Where the meats lie: each beside what it goes with, all in one patch, mirrored, in three areas, or along a diagonal. */
+export const MEAT_SCHOOLS = ['as they go', 'one patch', 'mirrored', 'three areas', 'diagonal'] as const;
+export type MeatSchool = (typeof MEAT_SCHOOLS)[number];
+
+/** Left and right answer each other, or things stand in odd groups and nothing is even. */
+export const GROUP_SCHOOLS = ['free', 'symmetry', 'odd groups'] as const;
+export type GroupSchool = (typeof GROUP_SCHOOLS)[number];
+
 export interface LaySchools {
   readonly colours: ColourSchool;
   readonly places: PlaceSchool;
+  readonly meats: MeatSchool;
+  readonly groups: GroupSchool;
 }
-export const USUAL_SCHOOLS: LaySchools = { colours: 'contrast', places: 'as the table asks' };
+export const USUAL_SCHOOLS: LaySchools = {
+  colours: 'contrast',
+  places: 'as the table asks',
+  meats: 'as they go',
+  groups: 'free',
+};

@@ -13,7 +13,7 @@ import {
   type Placed,
   type Told,
 } from './rules/index.js';
-import type { ColourSchool } from './schools.js';
+import type { LaySchools } from './schools.js';
 import type { Thing } from './thing.js';
 
 /** Where something was put by hand: it stays there. mm from the middle, degrees. */
@@ -30,7 +30,7 @@ export interface LayQuestion {
   readonly sides: 1 | 2 | 4;
   /** Guests dislike food that touches. */
   readonly apart: boolean;
-  readonly colours: ColourSchool;
+  readonly schools: LaySchools;
   /** Where each step of the walk stands, degrees clockwise from the top, by id. */
   readonly towards: Readonly<Record<string, number>>;
   readonly pins: Readonly<Record<string, Pin>>;
@@ -123,8 +123,8 @@ export function arrange(question: LayQuestion, onStep?: (share: number) => void)
 }
 
 function anneal(question: LayQuestion, seed: number, onStep: (share: number) => void): Arrangement {
-  const { board, carried, sides, apart, colours, steps } = question;
-  const ground: Ground = { board, carried, sides, apart, colours };
+  const { board, carried, sides, apart, schools, steps } = question;
+  const ground: Ground = { board, carried, sides, apart, schools };
   const { placed, shapes } = begin(question);
   const random = chance(seed + 1);
   const free = [...placed.keys()].filter((i) => !placed[i]!.pinned);

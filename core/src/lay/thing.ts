@@ -28,6 +28,8 @@ export interface Traits {
   /** It must stay cold, or stands hot from the oven. */
   readonly cold: boolean;
   readonly hot: boolean;
+  /** Where its cut face looks before it is turned, degrees clockwise from the top; null: it has none. */
+  readonly face: number | null;
   readonly colour: string;
 }
 
@@ -67,6 +69,7 @@ export const PLAIN: Omit<Traits, 'kind' | 'colour'> = {
   late: false,
   cold: false,
   hot: false,
+  face: null,
 };
 
 /** The id of a good that lies in several places, without the number of the place. */

@@ -4,7 +4,7 @@ import type { Tool } from '../cut/index.js';
 import { besideThing } from './besideThing.js';
 import { knifeThings } from './knifeThings.js';
 import { mainThing, type LaidMain } from './mainThing.js';
-import type { PlaceSchool } from './schools.js';
+import type { LaySchools } from './schools.js';
 import type { Thing } from './thing.js';
 import type { Vessels } from './vessels.js';
 
@@ -19,7 +19,7 @@ export interface ThingsInput {
   /** What guests cut with at the table, each for its goods. */
   readonly serving: readonly Tool[];
   readonly boards: number;
-  readonly places: PlaceSchool;
+  readonly schools: LaySchools;
 }
 
 /** Everything that lies on one of so many boards that are alike, with the room that it takes. */
@@ -31,7 +31,7 @@ export function thingsOf(input: ThingsInput): Thing[] {
     ...mains.map((entry) => mainThing(entry, pairs.get(entry.main.id) ?? [], brief, boards)),
     ...beside
       .map(({ good, net }) => besideThing(good, net / boards, serves.get(good.id) ?? [], brief, vessels))
-      .flatMap((thing) => repeated(thing, brief, input.places)),
+      .flatMap((thing) => repeated(thing, brief, input.schools)),
   ].filter(({ grams }) => grams > 0);
   return [...goods, ...knifeThings(serving, goods)];
 }
@@ -42,8 +42,14 @@ const LEAST_PATCH = 6000;
 /** Where it is scattered, patches may be smaller. House's own figure. */
 const LEAST_SCATTERED = 2500;
 
-/** In how many places a thing lies. */
-function placesOf(thing: Thing, { table, surface, role }: Brief, school: PlaceSchool): number {
+/** In how many places a thing lies: where left and right answer each other two, in odd groups one or three. */
+function placesOf(thing: Thing, brief: Brief, { places: school, groups }: LaySchools): number {
+  const free = freePlaces(thing, brief, school);
+  if (groups === 'symmetry') return Math.min(2, free);
+  return groups === 'odd groups' && free === 2 ? 1 : free;
+}
+
+function freePlaces(thing: Thing, { table, surface, role }: Brief, school: LaySchools['places']): number {
   if (thing.lies !== 'patch' || surface === 'boxes' || role === 'box' || school === 'clustered') return 1;
   if (school === 'scattered')
     return Math.max(1, Math.min(MOST_PLACES, Math.floor(thing.area / LEAST_SCATTERED)));
@@ -54,8 +60,8 @@ function placesOf(thing: Thing, { table, surface, role }: Brief, school: PlaceSc
   );
 }
 
-function repeated(thing: Thing, brief: Brief, school: PlaceSchool): Thing[] {
-  const places = placesOf(thing, brief, school);
+function repeated(thing: Thing, brief: Brief, schools: LaySchools): Thing[] {
+  const places = placesOf(thing, brief, schools);
   return Array.from({ length: places }, (_, i): Thing => ({
     ...thing,
     id: i === 0 ? thing.id : `${thing.id}--${i + 1}`,

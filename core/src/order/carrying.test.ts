@@ -55,6 +55,8 @@ describe('what one run of the car does not carry', () => {
     const way = dayWays(of.timing.asked).find(({ id }) => id === 'one car more')!;
     expect(made({ ...late, cars: 2 }, CARRIED).timing.day.cost.tooEarly).toBe(way.tooEarly);
     expect(way.tooEarly).toBeLessThan(of.timing.day.cost.tooEarly);
+    const alone = made({ ...late, hands: 1 }, CARRIED).timing.asked;
+    expect(dayWays(alone).some(({ id }) => id === 'one car more')).toBe(false);
   });
   test('finished where it is served nothing goes twice', () => {
     const of = made({ ...WHOLE, way: 'where it is served', carPlaces: 1 }, CARRIED);
@@ -75,6 +77,12 @@ describe('boards that find no room in the cold', () => {
     expect(Math.abs(minutes(some) - minutes(all))).toBeLessThanOrEqual(straight.length);
     const out = -outing(all, 'tarpot').out;
     for (const { job } of straight) expect(job.due).toBe(out);
+    // Each of the two waits only for its own: what lies below on the same boards.
+    const after = (id: string) => some.timing.tasks.find((one) => one.id === id)!.job.after;
+    const laid = (id: string) => after(id).filter((one) => one.startsWith('lay:'));
+    expect(laid('lay:tarpot').some((id) => id.endsWith(':straight'))).toBe(false);
+    expect(laid('lay:tarpot:straight')).toEqual(laid('lay:tarpot').map((id) => `${id}:straight`));
+    expect(laid('lay:tarpot').length).toBeGreaterThan(0);
   });
   test('with none in the cold nothing is laid ahead, and what is laid sooner is out sooner', () => {
     const none = made({ ...WHOLE, hands: 1, coldPlaces: 0 }, MANY);
@@ -93,6 +101,10 @@ describe('boards that find no room in the cold', () => {
     expect(outing(then, 'tarpot').early).toBeLessThan(late.early);
     const wide = order(WHOLE, { ...MANY, hours: 2 });
     expect(clockWays(wide, counter, HOUSE, late.key).some(({ id }) => id === way.id)).toBe(false);
+    // Laid one by one nothing waits in the cold on its board.
+    const each = order({ way: 'one by one', hands: 1, coldPlaces: 0 }, { ...MANY, hours: 4 });
+    const tight = plan(each, counter, HOUSE).timing.standing.find(({ early }) => early > 0)!;
+    expect(clockWays(each, counter, HOUSE, tight.key).some(({ id }) => id === way.id)).toBe(false);
   });
   test('a cold van takes them in again: its minutes do not count', () => {
     const brief = { ...CARRIED, journeyCelsius: 4 };
@@ -100,6 +112,6 @@ describe('boards that find no room in the cold', () => {
     const { leaves, arrives } = of.timing.asked.party.journey!;
     const laid = startOf(of, 'lay:tarpot:straight')!;
     expect(laid).toBeLessThan(leaves);
-    expect(outing(of, 'tarpot').out).toBe(Math.min(outing(of, 'tarpot').out, laid + arrives - leaves));
+    expect(outing(of, 'tarpot').out).toBe(laid + arrives - leaves);
   });
 });

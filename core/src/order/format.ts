@@ -15,7 +15,8 @@ import { NOT_LAID, NOT_TIMED } from './states.js';
  * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
  * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
  * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. 11: places in
- * the cold and in the car: there was room for all. Kept goods and house go with the counter's and the house's.
+ * the cold and in the car: there was room for all; meats lay as
+ * they go, and groups were free. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
@@ -35,11 +36,17 @@ export const ORDER_FORMAT: Format = {
 };
 
 function upgradeOrder9({ lay, clock, ...order }: { lay?: object; clock?: object }): unknown {
-  return { ...order, lay: { ...lay, schools: USUAL_SCHOOLS }, clock: { ...clock, benches: null } };
+  const { colours, places } = USUAL_SCHOOLS;
+  return { ...order, lay: { ...lay, schools: { colours, places } }, clock: { ...clock, benches: null } };
 }
 
-function upgradeOrder10({ clock, ...order }: { clock?: object }): unknown {
-  return { ...order, clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 } };
+function upgradeOrder10({ lay, clock, ...order }: { lay?: { schools?: object }; clock?: object }): unknown {
+  const { meats, groups } = USUAL_SCHOOLS;
+  return {
+    ...order,
+    lay: { ...lay, schools: { ...lay?.schools, meats, groups } },
+    clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 },
+  };
 }
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {

@@ -207,11 +207,22 @@ describe('format 4', () => {
       ...file,
       order: { title: 'x', brief: { servingAt: '2027-06-12T18:30' }, lay: { schools: { colours: 'echo' } } },
     });
-    expect(order.lay.schools).toEqual({ colours: 'echo', places: 'as the table asks' });
+    expect(order.lay.schools).toEqual({
+      colours: 'echo',
+      places: 'as the table asks',
+      meats: 'as they go',
+      groups: 'free',
+    });
   });
   test('an order of format 10 had room for all boards in the cold and in its car', () => {
-    const lifted = ORDER_FORMAT.upgrades[10]!({ clock: { hands: 2 } } as never);
-    expect(lifted).toEqual({ clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 } });
+    const lifted = ORDER_FORMAT.upgrades[10]!({
+      lay: { seed: 3, schools: { colours: 'echo' } },
+      clock: { hands: 2 },
+    } as never);
+    expect(lifted).toEqual({
+      lay: { seed: 3, schools: { colours: 'echo', meats: 'as they go', groups: 'free' } },
+      clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 },
+    });
   });
   test('a house of format 6 had named no written procedure and entered no limit', () => {
     const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 6);

@@ -2,6 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { layOut } from '../lay/layout.js';
 import { colourGap } from '../lay/rules/index.js';
+import { PATTERN_RULES } from '../lay/rules/patternRules.js';
+import { USUAL_SCHOOLS } from '../lay/schools.js';
+import { arrange, type Arrangement } from '../lay/solve.js';
+import { baseOf } from '../lay/thing.js';
 import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import { plan } from './plan.js';
 import { usesGood } from './uses.js';
@@ -10,8 +14,11 @@ import { usesGood } from './uses.js';
 
 const counter = demoCounter();
 const goods = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham', 'harbourmaster'];
-const boardsOf = (brief: object, lay: object = {}) => {
-  const order = anOrder({ brief: aBrief({ guests: { adults: 14 }, ...brief }), selection: { goods } });
+const boardsOf = (brief: object, lay: object = {}, picked: readonly string[] = goods) => {
+  const order = anOrder({
+    brief: aBrief({ guests: { adults: 14 }, ...brief }),
+    selection: { goods: picked },
+  });
   return plan({ ...order, lay: { ...order.lay, ...lay } }, counter, DEFAULT_HOUSE).boards;
 };
 const idsOf = ({ things }: { readonly things: readonly { readonly id: string }[] }) =>
@@ -129,8 +136,10 @@ describe('schools of laying', () => {
     expect(grams(all('scattered'))).toBeCloseTo(grams(all('clustered')), 6);
   });
   test('where colours go on, more of what lies side by side is alike', () => {
-    const alike = (colours: string) => {
-      const [board] = boardsOf({}, { schools: { colours, places: 'clustered' } }).laid;
+    // Each by itself may be lucky: the mean of a few boards is told.
+    const alike = (colours: string) => [1, 2, 3].reduce((sum, seed) => sum + alikeOn(colours, seed), 0);
+    const alikeOn = (colours: string, seed: number) => {
+      const [board] = boardsOf({}, { seed, schools: { colours, places: 'clustered' } }).laid;
       const question = { ...board!.question!, steps: 8000 };
       const { placed } = layOut(question);
       const of = new Map(board!.things.map((thing) => [thing.id, thing]));
@@ -147,5 +156,38 @@ describe('schools of laying', () => {
       return gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length;
     };
     expect(alike('echo')).toBeLessThan(alike('contrast'));
+  });
+  test.each([
+    ['meats', 'one patch', 'meat away from the patch'],
+    ['meats', 'mirrored', 'meat not mirrored'],
+    ['meats', 'three areas', 'meat out of three areas'],
+    ['meats', 'diagonal', 'meat off the diagonal'],
+    ['groups', 'symmetry', 'nothing answers it'],
+  ] as const)('%s: %s is what the search then lays', (what, school, rule) => {
+    const meats = [...goods, 'deckhand', 'quayside-peppered'];
+    const together = boardsOf({}, {}, meats).choices.find(({ spread }) => spread === 'together')!.id;
+    const lay = { choice: together, schools: { colours: 'contrast', places: 'clustered' } };
+    const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 40000 };
+    const asked = { ...question, schools: { ...USUAL_SCHOOLS, [what]: school } };
+    const pattern = PATTERN_RULES.find((row) => row.rule === rule)!;
+    const [after, before] = [arrange(asked), arrange({ ...question, schools: USUAL_SCHOOLS })];
+    const misses = ({ placed }: Arrangement) =>
+      pattern
+        .watch(placed, after.ground)()
+        .reduce((sum, { cost }) => sum + cost, 0);
+    expect(misses(after)).toBeLessThan(0.9 * misses(before));
+    expect(misses(before)).toBeGreaterThan(0);
+  });
+  test('in odd groups what lies in several places lies in three, left and right in two', () => {
+    const counts = (groups: string) => {
+      const { laid } = boardsOf({}, { schools: { places: 'scattered', groups } });
+      const ids = laid.flatMap(({ things }) =>
+        things.flatMap((thing) => (thing.traits.kind === 'companion' ? [baseOf(thing)] : [])),
+      );
+      return [...new Set(ids)].map((id) => ids.filter((one) => one === id).length);
+    };
+    expect(counts('odd groups').every((n) => n === 1 || n === 3)).toBe(true);
+    expect(counts('odd groups')).toContain(3);
+    expect(Math.max(...counts('symmetry'))).toBe(2);
   });
 });

@@ -6,7 +6,9 @@ import { BOARD_RULES } from '../lay/rules/boardRules.js';
 import { totalCost } from '../lay/rules/judge.js';
 import { PAIR_RULES } from '../lay/rules/pairRules.js';
 import type { Ground, Placed } from '../lay/rules/placed.js';
+import { PATTERN_RULES } from '../lay/rules/patternRules.js';
 import { PLACE_RULES } from '../lay/rules/placeRules.js';
+import { GROUP_SCHOOLS, MEAT_SCHOOLS, USUAL_SCHOOLS, type LaySchools } from '../lay/schools.js';
 import { PLAIN, type Thing, type Traits } from '../lay/thing.js';
 
 /** Every rule of laying alone: when it speaks, what silences it, and that it never rises when things get better. */
@@ -22,7 +24,7 @@ const BOARD: Board = {
   thick: 28,
   count: 1,
 };
-const GROUND: Ground = { board: BOARD, carried: false, sides: 2, apart: false, colours: 'contrast' };
+const GROUND: Ground = { board: BOARD, carried: false, sides: 2, apart: false, schools: USUAL_SCHOOLS };
 
 const thing = (id: string, traits: Partial<Traits> = {}, more: Partial<Thing> = {}): Thing => ({
   id,
@@ -108,7 +110,7 @@ describe('two things', () => {
   });
   test('by the other school it is the break of colours that costs, not their likeness', () => {
     const [red, yellow] = ['#902020', '#e8c020'].map((colour) => thing(colour, { colour })) as [Thing, Thing];
-    const echo = { ...GROUND, colours: 'echo' } as const;
+    const echo: Ground = { ...GROUND, schools: { ...USUAL_SCHOOLS, colours: 'echo' } };
     expect(cost('colours break', red, yellow, 2, echo)).toBeGreaterThan(0);
     expect(cost('colours break', red, yellow, 21, echo)).toBe(0);
     expect(cost('colours break', thing('a'), thing('b'), 2, echo)).toBe(0);
@@ -163,6 +165,29 @@ describe('one thing', () => {
   test('the walk runs clockwise from the top', () => {
     expect(place('against the walk', at(thing('a'), 200, 0, 90))).toBe(0);
     expect(place('against the walk', at(thing('a'), -200, 0, 90))).toBeGreaterThan(2);
+    // Meats in a pattern of their own leave it.
+    const mirrored: Ground = { ...GROUND, schools: { ...USUAL_SCHOOLS, meats: 'mirrored' } };
+    const meat = at(thing('m', { kind: 'meat' }), -200, 0, 90);
+    expect(place('against the walk', meat, mirrored)).toBe(0);
+    expect(place('against the walk', meat)).toBeGreaterThan(2);
+    expect(place('against the walk', at(thing('a'), -200, 0, 90), mirrored)).toBeGreaterThan(2);
+  });
+  // Trade, section 14: whole pieces may stand at the rim, cut face outwards.
+  test('a cut face looks at the nearest guest; in the middle of a round it is seen from anywhere', () => {
+    const cut = (x: number, y: number, turn: number): Placed => ({
+      ...at(thing('c', { face: 0 }), x, y),
+      turn,
+    });
+    const round: Ground = { ...GROUND, sides: 4 };
+    expect(place('face turned away', cut(200, 0, 90), round)).toBe(0);
+    expect(place('face turned away', cut(200, 0, 270), round)).toBe(1);
+    expect(place('face turned away', cut(200, 0, 0), round)).toBeLessThan(1);
+    expect(place('face turned away', cut(0, 10, 0), round)).toBe(0);
+    // From one side all faces look at those who stand there; from two at the nearer of them.
+    expect(place('face turned away', cut(0, -200, 180), { ...GROUND, sides: 1 })).toBe(0);
+    expect(place('face turned away', cut(0, -200, 0))).toBe(0);
+    expect(place('face turned away', cut(0, 200, 0))).toBe(1);
+    expect(place('face turned away', at(thing('w'), 200))).toBe(0);
   });
   test('within 350 mm of a hand, from the sides that are open', () => {
     const far = at(thing('a'), 0, -20);
@@ -173,9 +198,9 @@ describe('one thing', () => {
   });
 });
 
-const whole = (rule: string, placed: readonly Placed[]) =>
+const whole = (rule: string, placed: readonly Placed[], ground = GROUND) =>
   BOARD_RULES.find((row) => row.rule === rule)!
-    .watch(placed, GROUND)()
+    .watch(placed, ground)()
     .filter(({ cost: c }) => c > 0);
 
 describe('the whole board', () => {
@@ -204,16 +229,128 @@ describe('the whole board', () => {
   });
 });
 
+// Trade, section 14: a knife's width, 30 mm, beside every whole piece (common practice).
+describe('room for the knife', () => {
+  const cheese = at(thing('c'), 0);
+  const knife = at(thing('c--knife', { kind: 'tool' }, { beside: ['c'] }), 0, 80);
+  const ring = (far: number, height = 40, many = 12) =>
+    Array.from({ length: many }, (_, i) => {
+      const a = (2 * Math.PI * i) / 12;
+      return at(thing(`r${i}`, {}, { height }), far * Math.cos(a), far * Math.sin(a));
+    });
+  const told = (placed: readonly Placed[]) => whole('no room for the knife', placed);
+  test('walled in on all sides it has none; a gap, low neighbours or a wider ring give it some', () => {
+    expect(told([cheese, knife, ...ring(65)])).toMatchObject([{ subject: 'c' }]);
+    expect(told([cheese, knife, ...ring(65, 40, 8)])).toEqual([]);
+    expect(told([cheese, knife, ...ring(65, 15)])).toEqual([]);
+    expect(told([cheese, knife, ...ring(95)])).toEqual([]);
+    expect(told([cheese, ...ring(65)])).toEqual([]);
+  });
+  test('the nearer they crowd, the dearer', () => {
+    const [near] = told([cheese, knife, ...ring(65)]);
+    const [wider] = told([cheese, knife, ...ring(75)]);
+    expect(near!.cost).toBeGreaterThan(wider!.cost);
+  });
+});
+
+describe('schools of meat and of groups', () => {
+  const by = (schools: Partial<LaySchools>): Ground => ({
+    ...GROUND,
+    schools: { ...USUAL_SCHOOLS, ...schools },
+  });
+  const meat = (id: string, x: number, y: number) => at(thing(id, { kind: 'meat' }), x, y);
+  const ids = (rule: string, placed: readonly Placed[], schools: Partial<LaySchools>) =>
+    whole(rule, placed, by(schools)).map(({ subject }) => subject);
+  test('none speaks where it was not chosen', () => {
+    const placed = [meat('a', 10, 0), meat('b', 200, 90), at(bowl('x'), 0), at(bowl('y'), 70)];
+    for (const { rule } of PATTERN_RULES) expect(whole(rule, placed)).toEqual([]);
+  });
+  test('one patch: each touches one that is of it already, so that two pairs are not one patch', () => {
+    const row = [meat('a', 0, 0), meat('b', 64, 0), meat('c', 128, 0)];
+    expect(ids('meat away from the patch', row, { meats: 'one patch' })).toEqual([]);
+    const pairs = [meat('a', -200, 0), meat('b', -140, 0), meat('c', 140, 0), meat('d', 200, 0)];
+    expect(ids('meat away from the patch', pairs, { meats: 'one patch' })).toHaveLength(1);
+  });
+  test('mirrored: one answers the other left to right, or lies in the middle', () => {
+    const answered = [meat('a', -150, 40), meat('b', 150, 40), meat('c', 0, -90)];
+    expect(ids('meat not mirrored', answered, { meats: 'mirrored' })).toEqual([]);
+    expect(ids('meat not mirrored', [...answered, meat('d', 80, -90)], { meats: 'mirrored' })).toEqual(['d']);
+  });
+  test('three areas: a third of a turn apart and none empty, wherever the first is', () => {
+    const spot = (degrees: number, id: string) =>
+      meat(id, 200 * Math.sin((degrees * Math.PI) / 180), -200 * Math.cos((degrees * Math.PI) / 180));
+    for (const from of [0, 37, 100]) {
+      const three = [spot(from, 'a'), spot(from + 120, 'b'), spot(from + 240, 'c')];
+      expect(ids('meat out of three areas', three, { meats: 'three areas' })).toEqual([]);
+    }
+    const two = [spot(0, 'a'), spot(5, 'b'), spot(120, 'c')];
+    expect(ids('meat out of three areas', two, { meats: 'three areas' })).toEqual(['c']);
+    const between = [spot(0, 'a'), spot(120, 'b'), spot(240, 'c'), spot(180, 'd')];
+    expect(ids('meat out of three areas', between, { meats: 'three areas' })).toEqual(['d']);
+  });
+  test('a diagonal, whichever of the two is nearer', () => {
+    const down = [meat('a', -150, -150), meat('b', 0, 0), meat('c', 150, 150)];
+    const up = down.map((one) => meat(one.thing.id, -one.x, one.y));
+    expect(ids('meat off the diagonal', down, { meats: 'diagonal' })).toEqual([]);
+    expect(ids('meat off the diagonal', up, { meats: 'diagonal' })).toEqual([]);
+    expect(ids('meat off the diagonal', [...down, meat('d', 150, 0)], { meats: 'diagonal' })).toEqual(['d']);
+  });
+  test('symmetry: what stands is answered by its like; a bowl does not answer a wheel, nor a small one a large one', () => {
+    const large = thing('l', {}, { area: 9000 });
+    const told = (placed: readonly Placed[]) => ids('nothing answers it', placed, { groups: 'symmetry' });
+    expect(told([at(thing('a'), -200), at(thing('b'), 200), at(bowl('m'), 0, 100)])).toEqual([]);
+    const apart = [at(thing('a'), -200, 100), at(thing('b'), 200)];
+    expect(told(apart).sort()).toEqual(['a', 'b']);
+    expect(told([...apart, at(bowl('m'), -200), at(large, 200, 100)]).sort()).toEqual(['a', 'b']);
+    expect(told([at(thing('a'), -200), at(large, 200, 100)])).toEqual([]);
+  });
+  test('odd groups: bowls that stand together are one, three or five', () => {
+    const bowls = (...xs: number[]) => xs.map((x, i) => at(bowl(`b${i}`), x));
+    const told = (placed: readonly Placed[]) => ids('an even group', placed, { groups: 'odd groups' });
+    expect(told(bowls(0, 90))).toEqual(['b0']);
+    expect(told(bowls(0, 90, 180))).toEqual([]);
+    expect(told(bowls(0, 200))).toEqual([]);
+    expect(told(bowls(0, 90, 180, 270))).toEqual(['b0']);
+    expect(told(bowls(0, 180, 90))).toEqual([]);
+  });
+});
+
 test('a board mirrored with its walk costs the same, wherever things lie', () => {
-  const spot = fc.record({ x: fc.integer({ min: -380, max: 380 }), y: fc.integer({ min: -380, max: 380 }) });
+  const spot = fc.record({
+    x: fc.integer({ min: -380, max: 380 }),
+    y: fc.integer({ min: -380, max: 380 }),
+    turn: fc.integer({ min: 0, max: 359 }),
+  });
+  const schools = fc.record({
+    meats: fc.constantFrom(...MEAT_SCHOOLS),
+    groups: fc.constantFrom(...GROUP_SCHOOLS),
+    sides: fc.constantFrom<1 | 2 | 4>(1, 2, 4),
+  });
   fc.assert(
-    fc.property(fc.array(spot, { minLength: 2, maxLength: 8 }), (spots) => {
+    fc.property(fc.array(spot, { minLength: 2, maxLength: 8 }), schools, (spots, { sides, ...school }) => {
+      const ground: Ground = { ...GROUND, sides, schools: { ...USUAL_SCHOOLS, ...school } };
       const things = spots.map((_, i) =>
-        thing(`t${i}`, { strong: i === 0, delicate: i === 1, soft: i % 2 === 0 }, { height: 20 + 15 * i }),
+        thing(
+          `t${i}`,
+          {
+            kind: i > 4 ? 'meat' : 'cheese',
+            strong: i === 0,
+            delicate: i === 1,
+            soft: i % 2 === 0,
+            face: i === 2 ? 0 : null,
+          },
+          { height: 20 + 15 * i, lies: i > 2 && i < 6 ? 'vessel' : 'whole' },
+        ),
       );
-      const laid = (by: 1 | -1) =>
-        spots.map(({ x, y }, i) => at(things[i]!, by * x, y, i === 0 ? 90 * by + 180 : null));
-      const [left, right] = [totalCost(laid(1), GROUND), totalCost(laid(-1), GROUND)];
+      const knife = thing('t2--knife', { kind: 'tool' }, { beside: ['t2'] });
+      const laid = (by: 1 | -1) => [
+        ...spots.map(({ x, y, turn }, i) => ({
+          ...at(things[i]!, by * x, y, i === 0 ? 90 * by + 180 : null),
+          turn: by * turn,
+        })),
+        at(knife, by * 300, 0),
+      ];
+      const [left, right] = [totalCost(laid(1), ground), totalCost(laid(-1), ground)];
       expect(right).toBeCloseTo(left, 6);
     }),
   );

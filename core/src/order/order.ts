@@ -3,7 +3,7 @@ import { Brief, House } from '../brief/index.js';
 import { Counter, GOOD_FORMAT, GoodId, upgradedGoods, type Good } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { MOST_GARNISHES, MOST_SPRIGS } from '../lay/index.js';
-import { COLOUR_SCHOOLS, PLACE_SCHOOLS, USUAL_SCHOOLS } from '../lay/schools.js';
+import { COLOUR_SCHOOLS, GROUP_SCHOOLS, MEAT_SCHOOLS, PLACE_SCHOOLS, USUAL_SCHOOLS } from '../lay/schools.js';
 import { SLOTS } from '../pair/index.js';
 import { isRealTime, upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
@@ -197,6 +197,8 @@ export const OrderBody = z.object({
       schools: z
         .object({
           colours: z.enum(COLOUR_SCHOOLS).default(USUAL_SCHOOLS.colours),
+          meats: z.enum(MEAT_SCHOOLS).default(USUAL_SCHOOLS.meats),
+          groups: z.enum(GROUP_SCHOOLS).default(USUAL_SCHOOLS.groups),
           places: z.enum(PLACE_SCHOOLS).default(USUAL_SCHOOLS.places),
         })
         .default(USUAL_SCHOOLS),

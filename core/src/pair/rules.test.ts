@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { CompanyFacts, HostFacts } from './facts.js';
+import type { Main } from '../counter/index.js';
+import { aCheese, demoCounter } from '../testing/goods.js';
+import { hostFacts, type CompanyFacts, type HostFacts } from './facts.js';
 import { RULES, type CompanyKind } from './rules/index.js';
 import { WEIGHTS } from './weights.js';
 
@@ -195,4 +197,14 @@ describe.each(kinds)('beside as %s', (kind) => {
   test('no rule and no weight names a good or a style', () => {
     for (const { id } of RULES[kind]) expect(String(id)).toMatch(/^[a-z, ]+$/);
   });
+});
+
+// Common practice, no source: a sweet wine is for what is sweet, hot, mouldy or a rich paste of liver, not for a dry ham.
+test('a salty good does not ask for a sweet drink by its own sweetness, nor what is sliced by its fat', () => {
+  const asks = (id: string) => hostFacts(demoCounter().find((good) => good.id === id) as Main).asksSweet;
+  const pairing = (sense: Partial<Main['sense']>) => hostFacts(aCheese('c', {}, sense)).asksSweet;
+  expect(asks('harbourmaster')).toBeLessThan(2);
+  expect(asks('silk-pate')).toBeGreaterThan(asks('harbourmaster'));
+  expect(pairing({ sweet: 5, salty: 8 })).toBeLessThan(pairing({ sweet: 5, salty: 3 }) + 0.4 * 3);
+  expect(pairing({ sweet: 6, salty: 3 })).toBeGreaterThan(pairing({ sweet: 3, salty: 3 }));
 });

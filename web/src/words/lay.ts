@@ -5,7 +5,9 @@ import type {
   BuildStep,
   ColourSchool,
   GarnishRefusal,
+  GroupSchool,
   LookRuleId,
+  MeatSchool,
   PairRuleId,
   PlaceRuleId,
   PlaceSchool,
@@ -59,6 +61,15 @@ const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   'rolls near the rim': ({ good }) => say`${good} rolls, and lies near the rim`,
   'bowl at the rim': ({ good }) => say`the bowl of ${good} stands too near the rim`,
   'against the walk': ({ good }) => say`${good} is off the clockwise walk`,
+  'face turned away': ({ good }) => say`the cut face of ${good} looks away from the guests`,
+  'no room for the knife': ({ good, gap }, { mm }) =>
+    say`no side of ${good} has room for its knife: ${mm(gap)} are missing`,
+  'meat away from the patch': ({ good }) => say`${good} lies away from the other meats`,
+  'meat not mirrored': ({ good }) => say`nothing mirrors ${good} on the other side`,
+  'meat out of three areas': ({ good }) => say`${good} lies outside the three areas of meat`,
+  'meat off the diagonal': ({ good, gap }, { mm }) => say`${good} lies ${mm(gap)} off the diagonal of meat`,
+  'nothing answers it': ({ good }) => say`nothing answers ${good} on the other side`,
+  'an even group': ({ good }) => say`the bowls about ${good} stand in an even group`,
   'out of reach': ({ good }) => say`${good} is too far from a guest’s hand`,
 };
 
@@ -90,6 +101,20 @@ export const PLACE_SCHOOL_WORDS: Readonly<Record<PlaceSchool, string>> = {
   'as the table asks': say`As the table asks`,
   clustered: say`Each in one place`,
   scattered: say`In two or three places`,
+};
+
+export const MEAT_SCHOOL_WORDS: Readonly<Record<MeatSchool, string>> = {
+  'as they go': say`Each beside what it goes with`,
+  'one patch': say`All in one patch`,
+  mirrored: say`Mirrored left and right`,
+  'three areas': say`In three areas`,
+  diagonal: say`Along a diagonal`,
+};
+
+export const GROUP_SCHOOL_WORDS: Readonly<Record<GroupSchool, string>> = {
+  free: say`Free`,
+  symmetry: say`Left and right answer each other`,
+  'odd groups': say`In odd groups`,
 };
 
 export const PRAISE_WORDS: Readonly<Record<Praise, string>> = {

@@ -1,7 +1,9 @@
 import type { Millimetres } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
 import { over, type Ground, type Placed } from './placed.js';
+import { PATTERN_RULES, type PatternRuleId } from './patternRules.js';
 import { REACH } from '../reach.js';
+import { strokeShort } from './stroke.js';
 
 /** A third of the board, from the left as the guest sees it. */
 export type Third = 'left' | 'middle' | 'right';
@@ -11,10 +13,16 @@ declare module '../../units/reason.js' {
     'no bread in reach': { good: string; gap: Millimetres };
     'leans on nothing': { good: string; gap: Millimetres };
     'nothing tall in a third': { third: Third };
+    'no room for the knife': { good: string; gap: Millimetres };
   }
 }
 
-export type BoardRuleId = 'no bread in reach' | 'leans on nothing' | 'nothing tall in a third';
+export type BoardRuleId =
+  | 'no bread in reach'
+  | 'leans on nothing'
+  | 'nothing tall in a third'
+  | 'no room for the knife'
+  | PatternRuleId;
 
 /** What a rule of the whole board costs, and of what. */
 export interface Found {
@@ -102,4 +110,19 @@ export const BOARD_RULES: readonly BoardRule[] = [
           .map((third) => ({ subject: '', name: third, gap: 0, cost: 0.8 }));
     },
   },
+  {
+    rule: 'no room for the knife',
+    hard: true,
+    watch: (placed) => {
+      const cut = placed.filter(({ thing }) =>
+        placed.some(({ thing: tool }) => tool.traits.kind === 'tool' && tool.beside.includes(thing.id)),
+      );
+      return () =>
+        cut.map((a) => {
+          const gap = strokeShort(a, placed);
+          return { subject: a.thing.id, name: a.thing.name, gap, cost: gap / 20 };
+        });
+    },
+  },
+  ...PATTERN_RULES,
 ];

@@ -198,7 +198,8 @@ export const PAIR_RULES: readonly PairRule[] = [
     rule: 'one colour',
     hard: false,
     silentFrom: APART.colour,
-    of: (a, b, { colours }) => colours === 'contrast' && areNeighbours(a, b) && tones(a, b) < SEEN_APART,
+    of: (a, b, { schools }) =>
+      schools.colours === 'contrast' && areNeighbours(a, b) && tones(a, b) < SEEN_APART,
     cost: (a, b, gap) =>
       (over(APART.colour - gap) / APART.colour) * (over(SEEN_APART - tones(a.thing, b.thing)) / 40),
   },
@@ -207,7 +208,7 @@ export const PAIR_RULES: readonly PairRule[] = [
     rule: 'colours break',
     hard: false,
     silentFrom: APART.colour,
-    of: (a, b, { colours }) => colours === 'echo' && areNeighbours(a, b) && tones(a, b) > SEEN_APART,
+    of: (a, b, { schools }) => schools.colours === 'echo' && areNeighbours(a, b) && tones(a, b) > SEEN_APART,
     cost: (a, b, gap) =>
       (over(APART.colour - gap) / APART.colour) *
       Math.min(0.5, over(tones(a.thing, b.thing) - SEEN_APART) / 80),

@@ -17,6 +17,7 @@ declare module '../../units/reason.js' {
     'jam far from the rim': One;
     'against the walk': One;
     'out of reach': One;
+    'face turned away': One;
   }
 }
 
@@ -26,7 +27,8 @@ export type PlaceRuleId =
   | 'bowl at the rim'
   | 'jam far from the rim'
   | 'against the walk'
-  | 'out of reach';
+  | 'out of reach'
+  | 'face turned away';
 
 export interface PlaceRule {
   readonly rule: PlaceRuleId;
@@ -45,6 +47,18 @@ const NEAR_EDGE = 110;
 const [PATCH_OVER, GIVES] = [0.35, 0.3];
 /** What stands whole keeps so far inside, mm. House's own figure. */
 const CLEAR = 2;
+
+/** A face that looks so far past the nearest guest is seen yet, degrees. House's own figure. */
+const FACES = 35;
+/** In the middle of a board no side is outwards, mm. House's own figure. */
+const MIDDLE = 40;
+
+/** In which direction the nearest guest stands, degrees clockwise from the top; null: all round alike. */
+function guestOf({ x, y }: Placed, { sides }: Ground): number | null {
+  if (sides === 1) return 180;
+  if (sides === 2) return Math.abs(y) < MIDDLE ? null : y > 0 ? 180 : 0;
+  return Math.hypot(x, y) < MIDDLE ? null : bearing(x, y);
+}
 
 /** How far a thing keeps inside the rim: a patch gives way and is grown inside it, of a knife only the blade counts. */
 function keepsInside(a: Placed, ground: Ground): number {
@@ -91,7 +105,23 @@ export const PLACE_RULES: readonly PlaceRule[] = [
   {
     rule: 'against the walk',
     hard: false,
-    cost: (a) => (a.towards === null ? 0 : over(turnBetween(bearing(a.x, a.y), a.towards) - 10) / 30),
+    // Meats in a pattern of their own leave it.
+    cost: (a, { schools }) =>
+      a.towards === null || (a.thing.traits.kind === 'meat' && schools.meats !== 'as they go')
+        ? 0
+        : over(turnBetween(bearing(a.x, a.y), a.towards) - 10) / 30,
+  },
+  {
+    // Whole pieces stand with the cut face outwards (trade, section 14): guests see what is in it.
+    rule: 'face turned away',
+    hard: false,
+    cost: (a, ground) => {
+      const { face } = a.thing.traits;
+      const guest = face === null ? null : guestOf(a, ground);
+      return face === null || guest === null
+        ? 0
+        : Math.min(1, over(turnBetween(a.turn + face, guest) - FACES) / 120);
+    },
   },
   {
     rule: 'out of reach',

@@ -2,7 +2,7 @@ import { differenceCiede2000, modeLab65, modeRgb, useMode as register } from 'cu
 import { remembered } from '../../units/index.js';
 import type { Board } from '../boards.js';
 import { insideOf, type Disc } from '../geometry.js';
-import type { ColourSchool } from '../schools.js';
+import type { LaySchools } from '../schools.js';
 import type { Thing } from '../thing.js';
 
 /** A thing where it lies: its middle, its turn, and the discs that it takes there. */
@@ -26,8 +26,7 @@ export interface Ground {
   readonly sides: 1 | 2 | 4;
   /** Guests who dislike food that touches. */
   readonly apart: boolean;
-  /** Whether neighbours differ in colour or echo each other. */
-  readonly colours: ColourSchool;
+  readonly schools: LaySchools;
 }
 
 /** A difference of so much is plainly seen (trade, section 14: 20 and more by CIEDE2000). */
@@ -48,7 +47,7 @@ export const over = (x: number): number => (x > 0 ? x : 0);
 
 /** Degrees clockwise from the top, as it is seen. */
 export const bearing = (x: number, y: number): number => ((Math.atan2(x, -y) * 180) / Math.PI + 360) % 360;
-export const turnBetween = (a: number, b: number): number => Math.abs(((a - b + 540) % 360) - 180);
+export const turnBetween = (a: number, b: number): number => Math.abs(((((a - b) % 360) + 540) % 360) - 180);
 
 const depthOf = ({ round, length, width }: Board): number => (round ? length : width);
 

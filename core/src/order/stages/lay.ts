@@ -175,7 +175,7 @@ export const layStage = stage({
         vessels: new Vessels(counter, boards),
         serving,
         boards,
-        places: order.lay.schools.places,
+        schools: order.lay.schools,
       }),
       ...garnishThings(garnish, boards),
     ]);
@@ -225,7 +225,7 @@ export const layStage = stage({
                 carried: brief.travelMinutes > 0,
                 sides,
                 apart: brief.apart > 0,
-                colours: order.lay.schools.colours,
+                schools: order.lay.schools,
                 towards,
                 pins: order.lay.pins,
                 seed: order.lay.seed,
