@@ -3,10 +3,11 @@ import type { Format } from '../units/index.js';
 /** Format of the house. 1: as first stored. 2: the country it is in, by whose customs dates are written.
  * 3: own figures of practice, of which there were none. 4: bread has a figure for each role (the old one was that of drinks);
  * zone, hands, ovens, wage, hire and margins, which nobody had told. 5: pairs of its own, worth of a point, licence, what comes last.
- * 6: what its tastings taught it; there were none. 7: its written procedure, limits of its own and film: nobody had told. */
+ * 6: what its tastings taught it; there were none. 7: its written procedure, limits of its own and film: nobody had told.
+ * 8: what a bell or tool costs that is hired: it had no price. */
 export const HOUSE_FORMAT: Format = {
   name: 'the house',
-  version: 7,
+  version: 8,
   upgrades: {
     1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }),
     2: (house: Record<string, unknown>) => ({ ...house, practice: {} }),
@@ -24,6 +25,7 @@ export const HOUSE_FORMAT: Format = {
     }),
     5: (house: Record<string, unknown>) => ({ ...house, learnt: null }),
     6: (house: Record<string, unknown>) => ({ ...house, procedure: null, safeLimits: [], film: null }),
+    7: (house: Record<string, unknown>) => ({ ...house, kitHire: 0 }),
   },
 };
 

@@ -28,6 +28,7 @@ const SETTINGS: Record<keyof House, true> = {
   film: true,
   wage: true,
   boardHire: true,
+  kitHire: true,
   wareShare: true,
   margin: true,
   practice: true,

@@ -1,5 +1,6 @@
 import type { Main } from '../counter/index.js';
 import { STAND_INS, type Cut, type Kit, type Tool } from '../cut/index.js';
+import type { Bell } from './bells.js';
 
 /** A tool that lies at the table, for which goods, and what stands in where it is missing. */
 export interface ToolLine {
@@ -34,3 +35,13 @@ export function toolKit({
         : null,
   }));
 }
+
+/** So many bells and tools are hired: what the shop has not, the customer has not, and nothing in a household stands in for. */
+export const toHire = (
+  serving: readonly Tool[],
+  laid: readonly { readonly bells: readonly Bell[] }[],
+  boards: number,
+): number =>
+  boards *
+  (serving.filter(({ id, kit }) => !kit && STAND_INS[id] === undefined).length +
+    laid.reduce((sum, { bells }) => sum + bells.filter(({ ware }) => !ware).length, 0));

@@ -40,10 +40,21 @@ function upgradeOrder9({ lay, clock, ...order }: { lay?: object; clock?: object 
   return { ...order, lay: { ...lay, schools: { colours, places } }, clock: { ...clock, benches: null } };
 }
 
-function upgradeOrder10({ lay, clock, ...order }: { lay?: { schools?: object }; clock?: object }): unknown {
+function upgradeOrder10({
+  lay,
+  clock,
+  snapshot,
+  ...order
+}: {
+  lay?: { schools?: object };
+  clock?: object;
+  snapshot?: Kept;
+}): unknown {
   const { meats, groups } = USUAL_SCHOOLS;
+  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[7]!(snapshot.house as never) : null;
   return {
     ...order,
+    snapshot: { ...snapshot, house },
     lay: { ...lay, schools: { ...lay?.schools, meats, groups } },
     clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 },
   };

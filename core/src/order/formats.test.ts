@@ -218,8 +218,10 @@ describe('format 4', () => {
     const lifted = ORDER_FORMAT.upgrades[10]!({
       lay: { seed: 3, schools: { colours: 'echo' } },
       clock: { hands: 2 },
+      snapshot: { house: {} },
     } as never);
     expect(lifted).toEqual({
+      snapshot: { house: { kitHire: 0 } },
       lay: { seed: 3, schools: { colours: 'echo', meats: 'as they go', groups: 'free' } },
       clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 },
     });

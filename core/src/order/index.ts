@@ -20,6 +20,7 @@ export { DRINKS_COME, MOST_DESSERTS, ORDER_STATES } from './states.js';
 export { weighedOf } from './weighed.js';
 export { ORDER_FORMAT } from './format.js';
 export { defaultTitle } from './title.js';
+export { type SumRow, type SumRowId, sumRows } from './sumRows.js';
 export { briefFingerprint } from './fingerprint.js';
 export {
   type Side,

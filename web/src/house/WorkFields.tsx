@@ -45,6 +45,7 @@ export function WorkFields({
         {money(say`Hire of a board`, house.boardHire, (boardHire) =>
           onSet({ boardHire: boardHire as never }),
         )}
+        {money(say`Hire of a bell or tool`, house.kitHire, (kitHire) => onSet({ kitHire: kitHire as never }))}
         <label className="block">
           <span className="mb-1 block">{say`Wear of lasting ware, per cent of its price`}</span>
           <NumberField

@@ -8,7 +8,8 @@ import type { OnBoard } from './onBoard';
 
 /** Boards, vessels and tools: what is there, what stands in for what is missing, and what is hired. */
 export function Kit({ board }: OnBoard) {
-  const { plan, format } = useWorkbench();
+  const { plan, format, house } = useWorkbench();
+  const price = house.kitHire > 0 ? say`, ${format.money(house.kitHire)} each` : '';
   const { choice, apart } = plan.boards;
   const fill = choice?.fill;
   const { things, bells, facts, weight } = board;
@@ -57,7 +58,7 @@ export function Kit({ board }: OnBoard) {
                     : say`the customer’s`
                   : standIn
                     ? say`missing: ${word(standIn)} will do`
-                    : say`missing`}
+                    : say`missing, to hire${price}`}
                 {picks !== null && say`; ${picks} go out, count ${picks} in again`}
               </span>
             </li>
@@ -67,7 +68,7 @@ export function Kit({ board }: OnBoard) {
           <p key={thing.id} className="mt-2" data-bell={thing.id}>
             {ware
               ? say`${ware.name} over ${thing.name}: its smell overstates its taste, and something delicate lies beside.`
-              : say`A bell of ${format.mm(needs)} over ${thing.name}, to hire: its smell overstates its taste, and something delicate lies beside.`}
+              : say`A bell of ${format.mm(needs)} over ${thing.name}, to hire${price}: its smell overstates its taste, and something delicate lies beside.`}
           </p>
         ))}
         {apart.length > 0 && (

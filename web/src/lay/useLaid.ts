@@ -27,7 +27,7 @@ export interface Laid {
 /** One of the boards of the order as it is laid, and what hands may do with it. */
 export function useLaid(board: LaidBoard | null): Laid {
   const { document } = useWorkbench();
-  const found = useLayout(board?.question ?? null);
+  const found = useLayout(board);
   const { layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
     document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));

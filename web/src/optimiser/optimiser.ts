@@ -13,6 +13,7 @@ import {
   type LayQuestion,
   type OneMore,
   type OrderBody,
+  type PartKey,
   type Pick,
   type PriceStep,
   type Timing,
@@ -26,7 +27,7 @@ import type { PickWorker } from './pick.worker';
 import { say, spoken } from '../language/say';
 
 /** A thread of its own for each sort of question, so that a long one never makes a short one wait. */
-type Desk = 'pick' | 'reach' | 'choices' | 'lay' | 'clock' | 'ways';
+type Desk = 'pick' | 'reach' | 'choices' | `lay ${PartKey}` | 'clock' | 'ways';
 const desks = new Map<
   Desk,
   { worker: Worker; remote: Remote<PickWorker>; drop: Set<(reason: Error) => void> }
@@ -121,10 +122,14 @@ export const findMoney = (
 ): Promise<{ steps: PriceStep[]; more: OneMore[] }> =>
   ask('choices', (w) => w.money(asked, counter, house, CURVE_NODE_LIMIT, proxy(onStep)) as Promise<unknown>);
 
-/** Lay a board. A question that comes while another is worked on ends that one: its answer would be stale. */
-export function layBoard(question: LayQuestion): Promise<Layout> {
-  if (desks.get('lay')?.drop.size) stop('lay');
-  return ask('lay', (w) => w.layOut(question) as Promise<unknown>);
+/**
+ * Lay one of the boards of an order. A question that comes while another of the same board is worked on ends that one: its answer
+ * would be stale. Boards that differ are laid side by side.
+ */
+export function layBoard(question: LayQuestion, part: PartKey): Promise<Layout> {
+  const desk: Desk = `lay ${part}`;
+  if (desks.get(desk)?.drop.size) stop(desk);
+  return ask(desk, (w) => w.layOut(question) as Promise<unknown>);
 }
 
 /** Warm every good and search the day. A question that comes while another is worked on ends that one. */

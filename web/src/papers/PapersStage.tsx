@@ -15,6 +15,7 @@ import { capital } from '../ui/format';
 import { say, word } from '../language/say';
 import './papers.css';
 
+const Quote = lazy(() => import('./Quote'));
 const CutSheet = lazy(() => import('./CutSheet'));
 const ShoppingList = lazy(() => import('./ShoppingList'));
 const AllergenList = lazy(() => import('./AllergenList'));
@@ -29,6 +30,7 @@ const CustomerClock = lazy(() => import('./CustomerClock'));
 const LaterList = lazy(() => import('./LaterList'));
 
 const PAPERS = {
+  quote: Quote,
   'cut sheet': CutSheet,
   'shopping list': ShoppingList,
   cards: GuestCards,

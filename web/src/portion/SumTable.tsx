@@ -1,7 +1,8 @@
-import type { Line } from '@rotula/core';
+import { sumRows } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
+import { SUM_WORDS } from '../words/sum';
 import { say } from '../language/say';
 
 /** The lines of all stages by what they are for, and what the shop pays and keeps. */
@@ -13,27 +14,20 @@ export function SumTable() {
       agreed: price,
     }));
   const { portions, lines, sum } = plan;
-  const priceOf = (fits: (line: Line) => boolean) =>
-    lines.filter(fits).reduce((total, line) => total + (line.price ?? 0), 0);
-  const kind = (of: string) => (line: Line) => line.for === 'board' && line.good?.kind === of;
-  const rows = [
-    { label: say`Cheese, ${format.grams(portions.netCheese)} net`, price: priceOf(kind('cheese')) },
-    { label: say`Meat, ${format.grams(portions.netMeat)} net`, price: priceOf(kind('meat')) },
-    { label: say`Companions`, price: priceOf((line) => line.for === 'beside') },
-    { label: say`Own plates`, price: priceOf((line) => line.for === 'own plate') },
-    { label: say`Drinks`, price: priceOf((line) => line.for === 'drinks') },
-    { label: say`Work`, price: priceOf(({ subject }) => subject === 'cutting' || subject === 'produce') },
-    { label: say`Wear of knives`, price: priceOf((line) => line.subject === 'wear') },
-    { label: say`Hire of boards`, price: priceOf((line) => line.subject === 'board hire') },
-  ].filter(({ price }) => price > 0);
+  const labels = {
+    ...SUM_WORDS,
+    cheese: say`Cheese, ${format.grams(portions.netCheese)} net`,
+    meat: say`Meat, ${format.grams(portions.netMeat)} net`,
+  };
+  const rows = sumRows(lines);
   const paid = sum.agreed ?? sum.price;
   const share = paid > 0 ? Math.round((100 * sum.margin) / paid) : 0;
   return (
     <SlateSection title={say`The sum`}>
       <dl className="grid grid-cols-[1fr_auto] gap-y-1" data-sum>
-        {rows.map(({ label, price }) => (
-          <div key={label} className="contents">
-            <dt>{label}</dt>
+        {rows.map(({ id, price }) => (
+          <div key={id} className="contents">
+            <dt>{labels[id]}</dt>
             <dd className="text-right">{format.money(price)}</dd>
           </div>
         ))}

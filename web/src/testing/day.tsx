@@ -6,18 +6,19 @@ import { onBench } from './bench';
 
 /** A day that the tests look at, in a house with two pairs of hands; each part may wait for what it loads. */
 
-const counter = demoCounter();
-const HOUSE = House.parse({ hands: 2, country: 'IE', timeZone: 'Europe/Dublin' });
+export const counter = demoCounter();
+export const HOUSE = House.parse({ hands: 2, country: 'IE', timeZone: 'Europe/Dublin' });
 export const order = (
   clock: object = {},
   brief: object = {},
   goods = ['halyard', 'tarpot', 'slate-quay', 'bosun-ham'],
+  more: Partial<OrderBody> = {},
 ): OrderBody => {
   const plain = anOrder({
     brief: aBrief({ guests: { adults: 12 }, hours: 2, ...brief }),
     selection: { goods },
   });
-  return { ...plain, clock: { ...plain.clock, ...clock } };
+  return { ...plain, clock: { ...plain.clock, ...clock }, ...more };
 };
 export const show = (part: ReactNode, of: OrderBody) =>
   onBench(

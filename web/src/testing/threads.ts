@@ -1,4 +1,12 @@
-import { clockWays, timingOf, type Timing, type TimingAsked } from '@rotula/core';
+import {
+  clockWays,
+  layOut,
+  timingOf,
+  type Layout,
+  type LayQuestion,
+  type Timing,
+  type TimingAsked,
+} from '@rotula/core';
 
 /** The threads' work, done here: stands in for optimiser/optimiser. */
 export const threads = {
@@ -6,5 +14,6 @@ export const threads = {
   // A thread answers in a turn of its own: what is shown meanwhile is shown.
   timeDay: (asked: TimingAsked): Promise<Timing> =>
     new Promise((answer) => setTimeout(() => answer({ ...timingOf(asked), exact: true }))),
+  layBoard: async (question: LayQuestion): Promise<Layout> => layOut({ ...question, steps: 2000 }),
   Stopped: class extends Error {},
 };

@@ -20,6 +20,7 @@ import {
   partsOf,
   SURFACE_FACTS,
   thingsOf,
+  toHire,
   Vessels,
   type Board,
   type Garnish,
@@ -32,6 +33,7 @@ import {
 import { pathOf } from '../../walk/index.js';
 import {
   millimetres,
+  money,
   NONE,
   reason,
   remembered,
@@ -288,15 +290,31 @@ export const layStage = stage({
       ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
     ];
   },
-  lines: ({ lay: { boards } }, { house }) =>
-    boards.garnish.map(({ good, bought, price }) => ({
-      subject: good.id,
-      good,
-      for: 'beside' as const,
-      amount: bought,
-      price,
-      cost: costAt(price, good, house),
-    })),
+  lines: ({ cut: { serving }, lay: { boards } }, { house }) => {
+    const hire = money(house.kitHire * toHire(serving, boards.laid, boards.choice?.many ?? 1));
+    return [
+      ...boards.garnish.map(({ good, bought, price }) => ({
+        subject: good.id,
+        good,
+        for: 'beside' as const,
+        amount: bought,
+        price,
+        cost: costAt(price, good, house),
+      })),
+      ...(hire > 0
+        ? [
+            {
+              subject: 'kit hire',
+              good: null,
+              for: 'service' as const,
+              amount: null,
+              price: hire,
+              cost: hire,
+            },
+          ]
+        : []),
+    ];
+  },
   summary: ({ lay }) => ({
     goods: [...new Set([...Object.keys(lay.pins), ...lay.garnish.map(({ id }) => id)])],
     words: [lay.choice, lay.bread].filter((word) => word !== null),

@@ -1,0 +1,15 @@
+import type { SumRowId } from '@rotula/core';
+import { say } from '../language/say';
+
+/** What a customer pays for. */
+export const SUM_WORDS: Readonly<Record<SumRowId, string>> = {
+  cheese: say`Cheese`,
+  meat: say`Meat`,
+  companions: say`Companions`,
+  'own plates': say`Own plates`,
+  drinks: say`Drinks`,
+  work: say`Work`,
+  wear: say`Wear of knives`,
+  'hire of boards': say`Hire of boards`,
+  'hire of kit': say`Hire of bells and tools`,
+};
