@@ -1,4 +1,5 @@
 import { heldBack, sumRows, tableList, type LaidBoard, type SumRow } from '@rotula/core';
+import type { ReactNode } from 'react';
 import { BoardDrawing } from '../drawing/BoardDrawing';
 import { nameOf } from '../drawing/names';
 import { useWorkbench } from '../frame/context';
@@ -20,6 +21,12 @@ export default function Quote() {
   if (portions.mains.length === 0) return <p>{say`There is nothing to offer yet: pick something first.`}</p>;
   const suggested = document.order.drinks === 'suggested' ? drinks : [];
   const kinds = (of: 'cheese' | 'meat') => portions.mains.filter(({ good }) => good.kind === of).length;
+  const rows = sumRows(lines);
+  const goods = rows.filter((row) => goodsOf(row).length > 0);
+  // Nobody buys the wear of a knife: what is no good is one figure.
+  const service = rows
+    .filter((row) => goodsOf(row).length === 0)
+    .reduce((total, { price }) => total + price, 0);
   return (
     <article data-quote>
       <SheetHead title={say`Quote`} />
@@ -40,15 +47,12 @@ export default function Quote() {
       </div>
       <table className="w-full text-[12.5pt]" aria-label={say`What it costs`}>
         <tbody>
-          {sumRows(lines).map((row) => (
-            <tr key={row.id} className="border-b border-black/30">
-              <th scope="row" className="w-[42mm]">
-                {SUM_WORDS[row.id]}
-              </th>
-              <td>{goodsOf(row).join(', ')}</td>
-              <td className="text-right! whitespace-nowrap">{format.money(row.price)}</td>
-            </tr>
+          {goods.map((row) => (
+            <Row key={row.id} name={SUM_WORDS[row.id]} price={row.price}>
+              {goodsOf(row).join(', ')}
+            </Row>
           ))}
+          {service > 0 && <Row name={say`Work and hire`} price={service} />}
         </tbody>
         <tfoot>
           <tr className="border-t-2 border-black text-[15pt] font-bold">
@@ -83,6 +87,19 @@ export default function Quote() {
 const goodsOf = ({ lines }: SumRow): string[] => [
   ...new Set(lines.flatMap(({ good }) => (good ? [good.name] : []))),
 ];
+
+function Row({ name, price, children }: { name: string; price: number; children?: ReactNode }) {
+  const { format } = useWorkbench();
+  return (
+    <tr className="border-b border-black/30">
+      <th scope="row" className="w-[42mm]">
+        {name}
+      </th>
+      <td>{children}</td>
+      <td className="text-right! whitespace-nowrap">{format.money(price)}</td>
+    </tr>
+  );
+}
 
 /** A board as it will stand there, in its colours. */
 function Picture({ laid, many, alone }: { laid: LaidBoard; many: number; alone: boolean }) {
