@@ -1,6 +1,6 @@
 import { waresOn, type Good, type Ware } from '../counter/index.js';
-import { boundsOf } from '../cut/index.js';
-import type { Thing } from './thing.js';
+import { boundsOf, sector } from '../cut/index.js';
+import { baseOf, type Thing } from './thing.js';
 
 /** A bell over what smells, where something delicate shares its board: smell overstates taste, and it is kept in. */
 export interface Bell {
@@ -34,6 +34,7 @@ export function bellsFor(things: readonly Thing[], counter: readonly Good[], boa
     )
     .sort((a, b) => a.diameter! - b.diameter!);
   return things
+    .map((thing) => thing.bare ?? thing)
     .filter(({ traits }) => traits.strong)
     .map((thing) => {
       const needs = Math.ceil(acrossOf(thing) + 2 * ROOM);
@@ -44,3 +45,27 @@ export function bellsFor(things: readonly Thing[], counter: readonly Good[], boa
       return { thing, ware, needs };
     });
 }
+
+/** A bell that is to be hired is so much higher than what stands under it, mm. House's own figure. */
+const HEADROOM = 40;
+
+/** What a person put under its bell takes the bell's room, and smells no more: it may stand beside what is delicate. */
+export const underBells = (
+  things: readonly Thing[],
+  ids: readonly string[],
+  bells: readonly Bell[],
+): readonly Thing[] =>
+  things.map((thing) => {
+    const bell = ids.includes(baseOf(thing)) && bells.find((one) => one.thing.id === thing.id);
+    if (!bell) return thing;
+    const radius = (bell.ware?.diameter ?? bell.needs) / 2;
+    return {
+      ...thing,
+      bare: thing,
+      lies: 'whole',
+      outline: sector(radius, 0, 360),
+      area: Math.PI * radius ** 2,
+      height: bell.ware?.height ?? thing.height + HEADROOM,
+      traits: { ...thing.traits, strong: false, face: null, leans: false, rolls: false },
+    };
+  });

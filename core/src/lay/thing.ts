@@ -50,6 +50,8 @@ export interface Thing {
   readonly vessel: VesselUse | null;
   /** What it should lie beside, by id. */
   readonly beside: readonly string[];
+  /** As it lies under its bell; absent: none stands over it. */
+  readonly bare?: Thing;
 }
 
 /** What is untrue of most things. */

@@ -16,7 +16,7 @@ import { NOT_LAID, NOT_TIMED } from './states.js';
  * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
  * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. 11: places in
  * the cold and in the car: there was room for all; meats lay as
- * they go, and groups were free. Kept goods and house go with the counter's and the house's.
+ * they go, and groups were free; nothing stood under a bell. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
@@ -55,7 +55,7 @@ function upgradeOrder10({
   return {
     ...order,
     snapshot: { ...snapshot, house },
-    lay: { ...lay, schools: { ...lay?.schools, meats, groups } },
+    lay: { ...lay, bells: [], schools: { ...lay?.schools, meats, groups } },
     clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 },
   };
 }

@@ -222,7 +222,7 @@ describe('format 4', () => {
     } as never);
     expect(lifted).toEqual({
       snapshot: { house: { kitHire: 0 } },
-      lay: { seed: 3, schools: { colours: 'echo', meats: 'as they go', groups: 'free' } },
+      lay: { seed: 3, bells: [], schools: { colours: 'echo', meats: 'as they go', groups: 'free' } },
       clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 },
     });
   });

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Brief } from '../brief/index.js';
+import { DEFAULT_HOUSE, type Brief } from '../brief/index.js';
 import { isCompanion, type Companion, type Ware } from '../counter/index.js';
 import { areaOf, sector } from '../cut/index.js';
 import { common } from '../cut/plane.js';
-import { aBrief, aCompanion, demoCounter } from '../testing/goods.js';
+import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import { ringAndFill, seededLayQuestions } from '../testing/layQuestions.js';
 import { BANDS, boardArea, boardsFor, type Board } from '../lay/boards.js';
 import { bestWays, boardChoices as choicesFor, type BoardChoice } from '../lay/choices.js';
@@ -16,6 +16,7 @@ import { layOut } from '../lay/layout.js';
 import { colourGap } from '../lay/rules/index.js';
 import { arrange, type LayQuestion } from '../lay/solve.js';
 import { vesselFor, Vessels } from '../lay/vessels.js';
+import { plan } from './plan.js';
 
 const counter = demoCounter();
 const ROUND: Board = {
@@ -325,4 +326,53 @@ test('a bell goes over what smells where something delicate lies beside, the sho
   const [found] = bellsFor([wide, fresh], [bell]);
   expect(found).toMatchObject({ ware: null });
   expect(found!.needs).toBeGreaterThan(bell.diameter!);
+});
+
+describe('under its bell', () => {
+  const brief = aBrief({ guests: { adults: 8 } });
+  const picked = ['marsh-lantern', 'wren-curd', 'tarpot'];
+  const boards = (bells: readonly string[], shelf = counter) => {
+    const order = anOrder({ brief, selection: { goods: picked } });
+    // On the same board: under a bell it would take another.
+    const { choice } = plan(order, counter, DEFAULT_HOUSE).boards;
+    const lay = { ...order.lay, choice: choice!.id, bells: [...bells] };
+    return plan({ ...order, lay }, shelf, DEFAULT_HOUSE).boards;
+  };
+  const laidWith = (bells: readonly string[], shelf = counter) =>
+    boards(bells, shelf).laid.find(({ things }) => things.some(({ id }) => id === 'marsh-lantern'))!;
+  const washed = (of: ReturnType<typeof laidWith>) => of.things.find(({ id }) => id === 'marsh-lantern')!;
+  test('a washed rind takes the bell’s room and smells no more; the bell stays on the list, the food what it is', () => {
+    const [bare, under] = [laidWith([]), laidWith(['marsh-lantern'])];
+    expect(washed(bare).traits.strong).toBe(true);
+    const [bell] = bare.bells;
+    expect(washed(under)).toMatchObject({ lies: 'whole', grams: washed(bare).grams });
+    expect(washed(under).traits.strong).toBe(false);
+    const diameter = bell!.ware?.diameter ?? bell!.needs;
+    expect(washed(under).area).toBeCloseTo((Math.PI * diameter ** 2) / 4, 6);
+    expect(under.bells.map(({ thing, ware }) => [thing.id, ware?.id])).toEqual(
+      bare.bells.map(({ thing, ware }) => [thing.id, ware?.id]),
+    );
+    // A bell that must be hired is as wide as it needs to be.
+    const none = counter.filter((good) => !(good.kind === 'ware' && good.use === 'bell'));
+    const hired = laidWith(['marsh-lantern'], none);
+    expect(washed(hired).area).toBeCloseTo((Math.PI * hired.bells[0]!.needs ** 2) / 4, 6);
+  });
+  test('where a board is too small for the distance, the search keeps every rule with the bell', () => {
+    const hard = (of: ReturnType<typeof laidWith>) => {
+      const small = { ...of.question!.board, round: true, length: 250, width: 250 };
+      const only = of.things.filter(({ traits }) => traits.kind === 'cheese');
+      const { told } = arrange({ ...of.question!, things: only, board: small, steps: 20_000 });
+      return told.filter((one) => one.reason.rule === 'strong beside delicate').length;
+    };
+    expect(hard(laidWith([]))).toBeGreaterThan(0);
+    expect(hard(laidWith(['marsh-lantern']))).toBe(0);
+  });
+  test('it warms as what it is, not as its bell', () => {
+    const order = anOrder({ brief, selection: { goods: picked } });
+    const lead = (bells: string[]) =>
+      plan({ ...order, lay: { ...order.lay, bells } }, counter, DEFAULT_HOUSE).timing.outings.find(
+        ({ good }) => good.id === 'marsh-lantern',
+      )!.needs;
+    expect(lead(['marsh-lantern'])).toBe(lead([]));
+  });
 });

@@ -177,6 +177,8 @@ export const OrderBody = z.object({
       /** Sent to another of its boards, by good id. */
       sent: ById(z.string().max(20)).default({}),
       /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
+      /** What stands under its bell, by good. */
+      bells: z.array(GoodId).max(60).default([]),
       garnish: z
         .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(MOST_SPRIGS) }))
         .max(MOST_GARNISHES)

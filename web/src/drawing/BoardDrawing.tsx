@@ -1,6 +1,7 @@
 import { movedOutline, type Board, type Layout, type Point, type Thing } from '@rotula/core';
 import type { ReactNode } from 'react';
 import {
+  BellDrawing,
   DishDrawing,
   GarnishDrawing,
   PatchDrawing,
@@ -78,6 +79,8 @@ export function BoardDrawing({
           <GarnishDrawing {...at} />
         ) : thing.lies === 'vessel' ? (
           <VesselDrawing {...at} />
+        ) : thing.bare ? (
+          <BellDrawing {...at} />
         ) : thing.traits.hot ? (
           <DishDrawing {...at} waits={late} />
         ) : (

@@ -32,6 +32,56 @@ export function WholeDrawing({ thing, outline, print }: { thing: Thing; outline:
   );
 }
 
+/** A bell of glass over what stands under it: as it is, or as its heap. */
+export function BellDrawing({ thing, x, y, turn, print }: At) {
+  const bare = thing.bare!;
+  const r = Math.max(...thing.outline.map(([px, py]) => Math.hypot(px, py)));
+  const heap = Math.sqrt(bare.area / Math.PI);
+  return (
+    <g data-under-bell={thing.id}>
+      {bare.lies === 'whole' ? (
+        <WholeDrawing thing={bare} outline={movedOutline(bare.outline, x, y, turn)} print={print} />
+      ) : (
+        <circle
+          cx={x}
+          cy={y}
+          r={heap}
+          fill={print ? '#e8e8e8' : bare.colours[0]}
+          stroke={print ? '#000000' : (bare.colours[1] ?? '#7d6747')}
+          strokeWidth={1.5}
+        />
+      )}
+      <circle
+        cx={x}
+        cy={y}
+        r={r}
+        fill={print ? 'none' : '#e9f1f2'}
+        fillOpacity={0.38}
+        stroke={print ? '#000000' : '#9fb2b6'}
+        strokeWidth={2.5}
+      />
+      {!print && (
+        <path
+          d={`M${x - 0.72 * r} ${y - 0.2 * r}a${0.75 * r} ${0.75 * r} 0 0 1 ${0.55 * r} ${-0.5 * r}`}
+          fill="none"
+          stroke="#ffffff"
+          strokeWidth={5}
+          strokeLinecap="round"
+          opacity={0.75}
+        />
+      )}
+      <circle
+        cx={x}
+        cy={y}
+        r={0.13 * r}
+        fill={print ? '#ffffff' : '#c9d6d8'}
+        stroke={print ? '#000000' : '#8fa3a7'}
+        strokeWidth={1.5}
+      />
+    </g>
+  );
+}
+
 /** What comes hot in its dish; until it comes, its place. */
 export function DishDrawing({ thing, x, y, turn, print, waits }: At & { waits: boolean }) {
   const dish = path(movedOutline(thing.outline, x, y, turn));

@@ -1,4 +1,4 @@
-import { toolKit } from '@rotula/core';
+import { baseOf, toolKit } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { SURFACE_WORDS } from '../words/lay';
@@ -7,8 +7,8 @@ import { nameOf } from '../drawing/names';
 import type { OnBoard } from './onBoard';
 
 /** Boards, vessels and tools: what is there, what stands in for what is missing, and what is hired. */
-export function Kit({ board }: OnBoard) {
-  const { plan, format, house } = useWorkbench();
+export function Kit({ board, laid }: OnBoard) {
+  const { plan, format, house, document } = useWorkbench();
   const price = house.kitHire > 0 ? say`, ${format.money(house.kitHire)} each` : '';
   const { choice, apart } = plan.boards;
   const fill = choice?.fill;
@@ -64,13 +64,24 @@ export function Kit({ board }: OnBoard) {
             </li>
           ))}
         </ul>
-        {bells.map(({ thing, ware, needs }) => (
-          <p key={thing.id} className="mt-2" data-bell={thing.id}>
-            {ware
-              ? say`${ware.name} over ${thing.name}: its smell overstates its taste, and something delicate lies beside.`
-              : say`A bell of ${format.mm(needs)} over ${thing.name}, to hire${price}: its smell overstates its taste, and something delicate lies beside.`}
-          </p>
-        ))}
+        {bells.map(({ thing, ware, needs }) => {
+          const under = document.order.lay.bells.includes(baseOf(thing));
+          return (
+            <p key={thing.id} className="mt-2" data-bell={thing.id}>
+              {ware
+                ? say`${ware.name} over ${thing.name}: its smell overstates its taste, and something delicate lies beside.`
+                : say`A bell of ${format.mm(needs)} over ${thing.name}, to hire${price}: its smell overstates its taste, and something delicate lies beside.`}{' '}
+              <button
+                type="button"
+                className="min-h-11 underline underline-offset-4"
+                aria-pressed={under}
+                onClick={() => laid.cover(thing, !under)}
+              >
+                {under ? say`Without the bell` : say`Lay it under the bell`}
+              </button>
+            </p>
+          );
+        })}
         {apart.length > 0 && (
           <p className="mt-2">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
         )}

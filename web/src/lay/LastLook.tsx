@@ -83,6 +83,9 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
                 {sentence(reason, format)}
               </button>
               <Mend board={board} laid={laid} reason={reason} />
+              {reason.rule === 'strong beside delicate' && (
+                <Cover board={board} laid={laid} reason={reason} />
+              )}
             </li>
           ))}
         </ul>
@@ -128,6 +131,22 @@ function Mend({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reaso
       aria-label={say`Mend it: another place for ${thingName(thing)}`}
       onClick={() => laid.letGo(thing.id, thingName(thing))}
     >{say`Mend it`}</button>
+  );
+}
+
+/** What smells goes under its bell, and may stay where it is. */
+function Cover({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reason: Reason }) {
+  const ids = reason.subject.split(' ');
+  const bell = board.bells.find(({ thing }) => ids.includes(thing.id));
+  if (!bell) return null;
+  const { thing } = bell;
+  return (
+    <button
+      type="button"
+      className={ACT}
+      aria-label={say`Under a bell: ${thingName(thing)}`}
+      onClick={() => laid.cover(thing, true)}
+    >{say`Under a bell`}</button>
   );
 }
 

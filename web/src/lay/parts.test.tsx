@@ -42,6 +42,7 @@ function laidBoard(start: OrderBody) {
     swap: note('swap'),
     letGo: note('let go'),
     send: note('send'),
+    cover: (thing, under) => void done.push(`${under ? 'cover' : 'lift'} ${thing.id}`),
     anew: note('anew'),
     school: (part) => void done.push(`school ${Object.values(part).join(' ')}`),
     change: note('change'),
@@ -109,6 +110,50 @@ test('the kit says what the surface needs, what the loaded board weighs, and how
   expect(screen.getByText(/food-grade oil/)).toBeDefined();
   const picks = [...document.querySelectorAll('[data-kit] li')].filter((li) => /^pick/.test(li.textContent!));
   for (const pick of picks) expect(pick.textContent).toMatch(/(\d+) go out, count \1 in again/);
+});
+
+test('what smells goes under its bell from the kit, is drawn under it, and comes out again', async () => {
+  const washed = (bells: string[]) => {
+    const plain = order({ selection: { goods: ['marsh-lantern', 'wren-curd', 'tarpot'] } });
+    return { ...plain, lay: { ...plain.lay, bells } };
+  };
+  const { done } = show((on) => <Kit {...on} />, null, washed([]));
+  await userEvent.click(screen.getByRole('button', { name: 'Lay it under the bell' }));
+  cleanup();
+  const under = washed(['marsh-lantern']);
+  show((on) => <Kit {...on} />, null, under).done.splice(0);
+  expect(screen.getByRole('button', { name: 'Without the bell' }).getAttribute('aria-pressed')).toBe('true');
+  expect(done).toEqual(['cover marsh-lantern']);
+  cleanup();
+  const { board, laid } = laidBoard(under);
+  onBench(
+    <svg>
+      <BoardDrawing board={board.board} layout={laid.layout!} things={board.things} />
+    </svg>,
+    under,
+    counter,
+  );
+  expect(document.querySelector('[data-under-bell="marsh-lantern"]')).not.toBeNull();
+});
+
+test('a washed rind too near what is delicate: the last look offers the bell', async () => {
+  const start = order({ selection: { goods: ['marsh-lantern', 'wren-curd', 'tarpot'] } });
+  const { board, laid, done } = laidBoard(start);
+  const at = new Map(laid.layout!.placed.map((place) => [place.id, place]));
+  const beside = {
+    ...at.get('wren-curd')!,
+    x: at.get('marsh-lantern')!.x + 90,
+    y: at.get('marsh-lantern')!.y,
+  };
+  const pins = Object.fromEntries([...at.values(), beside].map((place) => [place.id, place]));
+  const layout = layOut({ ...board.question!, pins, steps: 0 });
+  onBench(
+    <LastLook board={board} laid={{ ...laid, layout }} focus={null} onFocus={() => undefined} />,
+    start,
+    counter,
+  );
+  await userEvent.click(screen.getByRole('button', { name: /^Under a bell: / }));
+  expect(done).toEqual(['cover marsh-lantern']);
 });
 
 test('other boards are offered with how full they would be; the one that is taken lets go of all places', async () => {

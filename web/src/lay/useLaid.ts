@@ -1,4 +1,11 @@
-import type { LaidBoard, LaySchools, Layout, OrderBody } from '@rotula/core';
+import {
+  baseOf,
+  type LaidBoard,
+  type LaySchools,
+  type Layout,
+  type OrderBody,
+  type Thing,
+} from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { useLayout } from '../optimiser/useLayout';
 import { say } from '../language/say';
@@ -17,6 +24,8 @@ export interface Laid {
   readonly letGo: (id: string, name: string) => void;
   /** To another of the boards, where it finds its own place. */
   readonly send: (id: string, name: string, key: string) => void;
+  /** Under its bell, or without it; everything else may find another place. */
+  readonly cover: (thing: Thing, under: boolean) => void;
   /** Only what a person put somewhere stays; the rest is laid anew. */
   readonly anew: () => void;
   /** The same by another school. */
@@ -31,7 +40,7 @@ export function useLaid(board: LaidBoard | null): Laid {
   const { layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
     document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));
-  const { pins, seed, sent, schools } = document.order.lay;
+  const { pins, seed, sent, schools, bells } = document.order.lay;
   const byHand = Object.fromEntries(Object.entries(pins).filter(([, pin]) => pin.hand));
   /** As it lies now: nothing moves but what is moved; other boards stay as they are. */
   const asItLies = (): Pins => ({
@@ -66,6 +75,14 @@ export function useLaid(board: LaidBoard | null): Laid {
         sent: { ...sent, [id.split('--')[0]!]: key },
         pins: without(id),
       }),
+    cover: (thing, under) => {
+      const id = baseOf(thing);
+      const rest = bells.filter((one) => one !== id);
+      change(under ? say`${thing.name} under a bell` : say`${thing.name} without its bell`, {
+        bells: under ? [...rest, id] : rest,
+        pins: byHand,
+      });
+    },
     anew: () => change(say`the rest of the board laid anew`, { pins: byHand, seed: seed + 1 }),
     school: (part) =>
       change(say`another school of laying`, { pins: byHand, schools: { ...schools, ...part } }),

@@ -105,7 +105,9 @@ export const clockStage = stage({
     const boards = Math.max(1, many * laid.length);
     // A box is packed before it leaves.
     const boxed = brief.role === 'box' || brief.surface === 'boxes';
-    const onBoard = new Map(laid.flatMap(({ things }) => things.map((thing) => [thing.id, thing] as const)));
+    const onBoard = new Map(
+      laid.flatMap(({ things }) => things.map((thing) => [thing.id, thing.bare ?? thing] as const)),
+    );
     const asked: TimingAsked = {
       mains,
       cuts,

@@ -21,6 +21,7 @@ import {
   SURFACE_FACTS,
   thingsOf,
   toHire,
+  underBells,
   Vessels,
   type Board,
   type Garnish,
@@ -128,6 +129,7 @@ export const layStage = stage({
         Object.entries(order.lay.pins).filter(([id]) => !left.has(id.split('--')[0]!)),
       ),
       sent: without(order.lay.sent, left),
+      bells: order.lay.bells.filter((id) => !left.has(id)),
     },
   }),
   derive: ({ order, counter, goods }, parts): LayPart => {
@@ -162,8 +164,8 @@ export const layStage = stage({
     );
     const garnish = garnishOf(order.lay.garnish, goods, brief);
     const baked = new Set(order.clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [id] : [])));
-    const thingsFor = remembered((boards: number) => [
-      ...thingsOf({
+    const thingsFor = remembered((boards: number): readonly Thing[] => {
+      const bare = thingsOf({
         mains: mains.map((main, i) => ({
           main,
           cut: cuts[i]!,
@@ -178,9 +180,11 @@ export const layStage = stage({
         serving,
         boards,
         schools: order.lay.schools,
-      }),
-      ...garnishThings(garnish, boards),
-    ]);
+      });
+      const { bells } = order.lay;
+      const things = bells.length > 0 ? underBells(bare, bells, bellsFor(bare, counter, boards)) : bare;
+      return [...things, ...garnishThings(garnish, boards)];
+    });
     const areas = remembered((spread: Spread) =>
       remembered(
         (many: number) =>
@@ -316,7 +320,7 @@ export const layStage = stage({
     ];
   },
   summary: ({ lay }) => ({
-    goods: [...new Set([...Object.keys(lay.pins), ...lay.garnish.map(({ id }) => id)])],
+    goods: [...new Set([...Object.keys(lay.pins), ...lay.bells, ...lay.garnish.map(({ id }) => id)])],
     words: [lay.choice, lay.bread].filter((word) => word !== null),
   }),
 });
