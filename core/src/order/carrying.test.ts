@@ -39,6 +39,15 @@ describe('what one run of the car does not carry', () => {
     expect(outing(fast, 'tarpot').out).toBe(outing(one, 'tarpot').out);
     expect(ids(fast, 'travel').map((id) => startOf(fast, id))).toEqual(Array(runs).fill(leaves));
   });
+  test('what travels finished has its bread and crackers on it: nothing of it is late', () => {
+    const of = made({ ...WHOLE, way: 'whole board' }, { travelMinutes: 20 });
+    const late = of.timing.tasks.filter(
+      ({ kind, job }) => (kind === 'wash and cut' || kind === 'fill') && job.within !== null,
+    );
+    expect(late).toEqual([]);
+    const stays = made(WHOLE, {}).timing.tasks;
+    expect(stays.some(({ kind, job }) => kind === 'fill' && job.within !== null)).toBe(true);
+  });
   test('cars wait for drivers', () => {
     expect(made({ ...WHOLE, hands: 1, cars: 3 }, CARRIED).timing.asked.room.cars).toBe(1);
   });

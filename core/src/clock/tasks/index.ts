@@ -43,14 +43,14 @@ export function tasksFor(asked: TasksAsked): Task[] {
     ...byTheClock(asked),
   ].filter(({ id }) => !dropped.includes(id));
   const known = new Set(all.map(({ id }) => id));
-  // On a board that travels finished all is cut before it leaves.
+  // On a board that travels finished all is cut and set out before it leaves.
   const cutAhead = party.journey !== null && way !== 'where it is served';
   return all.map((one) => {
     const { job, id, kind } = one;
     const ties = tiesOf(one, all, asked);
     const before = ties.length > 0 ? [...new Set([...job.after, ...ties])] : job.after;
     const after = before.every((work) => known.has(work)) ? before : before.filter((work) => known.has(work));
-    const within = cutAhead && kind === 'wash and cut' ? null : job.within;
+    const within = cutAhead && (kind === 'wash and cut' || kind === 'fill') ? null : job.within;
     const minutes = own[id] ?? job.minutes;
     const fixed = moved[id] ?? job.fixed;
     const asItIs =
