@@ -1,12 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
+import type { Cheese } from '../counter/index.js';
+import { areaOf, type Cut, type CutStyleId } from '../cut/index.js';
+import { holds } from '../lay/geometry.js';
 import { layOut } from '../lay/layout.js';
+import { mainThing } from '../lay/mainThing.js';
 import { colourGap } from '../lay/rules/index.js';
 import { PATTERN_RULES } from '../lay/rules/patternRules.js';
 import { USUAL_SCHOOLS } from '../lay/schools.js';
 import { arrange, type Arrangement } from '../lay/solve.js';
 import { baseOf } from '../lay/thing.js';
-import { aBrief, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
 import { plan } from './plan.js';
 import { usesGood } from './uses.js';
 
@@ -157,37 +161,84 @@ describe('schools of laying', () => {
     };
     expect(alike('echo')).toBeLessThan(alike('contrast'));
   });
-  test.each([
-    ['meats', 'one patch', 'meat away from the patch'],
-    ['meats', 'mirrored', 'meat not mirrored'],
-    ['meats', 'three areas', 'meat out of three areas'],
-    ['meats', 'diagonal', 'meat off the diagonal'],
-    ['groups', 'symmetry', 'nothing answers it'],
-  ] as const)('%s: %s is what the search then lays', (what, school, rule) => {
+  test('each school of meats, and symmetry, is what the search then lays: nearer to its pattern than any other school comes', () => {
     const meats = [...goods, 'deckhand', 'quayside-peppered'];
     const together = boardsOf({}, {}, meats).choices.find(({ spread }) => spread === 'together')!.id;
     const lay = { choice: together, schools: { colours: 'contrast', places: 'clustered' } };
-    const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 40000 };
-    const asked = { ...question, schools: { ...USUAL_SCHOOLS, [what]: school } };
-    const pattern = PATTERN_RULES.find((row) => row.rule === rule)!;
-    const [after, before] = [arrange(asked), arrange({ ...question, schools: USUAL_SCHOOLS })];
-    const misses = ({ placed }: Arrangement) =>
-      pattern
-        .watch(placed, after.ground)()
-        .reduce((sum, { cost }) => sum + cost, 0);
-    expect(misses(after)).toBeLessThan(0.9 * misses(before));
-    expect(misses(before)).toBeGreaterThan(0);
+    const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 30_000 };
+    const rows = (
+      [
+        [{ meats: 'one patch' }, 'meat away from the patch'],
+        [{ meats: 'mirrored' }, 'meat not mirrored'],
+        [{ meats: 'three areas' }, 'meat out of three areas'],
+        [{ meats: 'diagonal' }, 'meat off the diagonal'],
+        [{ groups: 'symmetry' }, 'nothing answers it'],
+      ] as const
+    ).map(([school, rule]) => ({
+      rule,
+      laid: arrange({ ...question, schools: { ...USUAL_SCHOOLS, ...school } }),
+    }));
+    for (const { rule, laid } of rows) {
+      const pattern = PATTERN_RULES.find((row) => row.rule === rule)!;
+      const misses = ({ placed }: Arrangement) =>
+        pattern
+          .watch(placed, laid.ground)()
+          .reduce((sum, { cost }) => sum + cost, 0);
+      const others = rows.flatMap((row) => (row.rule === rule ? [] : [misses(row.laid)]));
+      const mean = others.reduce((sum, one) => sum + one, 0) / others.length;
+      expect(misses(laid)).toBeLessThan(0.6 * mean);
+    }
   });
   test('in odd groups what lies in several places lies in three, left and right in two', () => {
-    const counts = (groups: string) => {
-      const { laid } = boardsOf({}, { schools: { places: 'scattered', groups } });
-      const ids = laid.flatMap(({ things }) =>
-        things.flatMap((thing) => (thing.traits.kind === 'companion' ? [baseOf(thing)] : [])),
-      );
-      return [...new Set(ids)].map((id) => ids.filter((one) => one === id).length);
-    };
+    const counts = (groups: string) =>
+      [4, 6, 8, 14, 20].flatMap((adults) => {
+        const brief = { guests: { adults }, table: 'walk around' };
+        const { laid } = boardsOf(brief, { schools: { places: 'as the table asks', groups } });
+        const ids = laid.flatMap(({ things }) =>
+          things.flatMap((thing) => (thing.traits.kind === 'companion' ? [baseOf(thing)] : [])),
+        );
+        return [...new Set(ids)].map((id) => ids.filter((one) => one === id).length);
+      });
+    expect(counts('free')).toContain(2);
     expect(counts('odd groups').every((n) => n === 1 || n === 3)).toBe(true);
-    expect(counts('odd groups')).toContain(3);
     expect(Math.max(...counts('symmetry'))).toBe(2);
+  });
+});
+
+describe('what stands whole', () => {
+  const disc = aCheese('w', { form: { shape: 'wheel', grams: 1000, diameter: 200, height: 40 } });
+  const half = aCheese('h', { form: { shape: 'half wheel', grams: 500, diameter: 200, height: 40 } });
+  const standing = (main: Cheese, grams: number, styleId: CutStyleId = 'spread blue') => {
+    const cut = { styleId, whole: true, net: grams, pieces: 1, pieceGrams: 60, height: 40, outline: [] };
+    const laid = { main, cut: cut as unknown as Cut, step: 1, share: 1 };
+    return mainThing(laid, [], aBrief(), 1);
+  };
+  const round = Math.PI * 100 ** 2;
+  test('a share of a wheel is the wedge of it that it is, its cut faces to the top; a whole one has none', () => {
+    for (const [main, grams] of [
+      [disc, 250],
+      [disc, 500],
+      [half, 500],
+      [half, 250],
+    ] as const) {
+      const thing = standing(main, grams);
+      expect(areaOf(thing.outline)).toBeCloseTo((grams / 1000) * round, -1);
+      expect(thing.traits.face).toBe(0);
+      // The apex, or the flat of a half, is what lies highest; the rind is below.
+      const ys = thing.outline.map(([, y]) => y);
+      const highest = thing.outline.filter(([, y]) => y < Math.min(...ys) + 1);
+      expect(highest.every(([x]) => Math.abs(x) < 101)).toBe(true);
+      expect(Math.max(...ys)).toBeGreaterThan(0);
+    }
+    expect(standing(disc, 1000).traits.face).toBeNull();
+    expect(areaOf(standing(disc, 1000).outline)).toBeCloseTo(round, -1);
+  });
+  test('with its first wedge out the gap weighs what the wedge does, and looks to the top', () => {
+    const thing = standing(disc, 1000, 'first wedge out');
+    // 60 of 1000 g are 21.6 degrees; less than 24 is not seen.
+    expect(areaOf(thing.outline)).toBeCloseTo(round * (1 - 24 / 360), -1);
+    expect(thing.traits.face).toBe(0);
+    expect(holds(thing.outline, 0, -60)).toBe(false);
+    expect(holds(thing.outline, 0, 60)).toBe(true);
   });
 });

@@ -1,5 +1,5 @@
 import type { Layout, LayQuestion, Point } from '@rotula/core';
-import { useMemo, useState, type PointerEvent, type RefObject } from 'react';
+import { useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react';
 
 /** What weighs a thing in the hand comes with the first touch. */
 type Judging = (typeof import('./judging'))['JUDGING'];
@@ -17,15 +17,26 @@ export interface InHand {
   readonly words: Judging | null;
 }
 
-/** Dragging things over a board drawn in mm; what is dropped further than a touch away is told. */
+type Drag = Pick<InHand, 'id' | 'from' | 'by' | 'scale'>;
+
+/** What hands do to a thing; always the same functions, so that what they are given to need not be drawn again. */
+export interface Hands {
+  readonly start: (event: PointerEvent, thing: string) => void;
+  readonly move: (event: PointerEvent, thing: string) => void;
+  /** How far it was carried; null: it was only touched. */
+  readonly drop: (thing: string) => Point | null;
+  readonly cancel: () => void;
+}
+
+/** Dragging things over a board drawn in mm. */
 export function useInHand(
   svg: RefObject<SVGSVGElement | null>,
   layout: Layout,
   question: LayQuestion | null,
-  onDrop: (id: string, by: Point) => void,
-) {
-  const [drag, setDrag] = useState<Pick<InHand, 'id' | 'from' | 'by' | 'scale'> | null>(null);
+): { readonly inHand: InHand | null; readonly hands: Hands } {
+  const [drag, setDrag] = useState<Drag | null>(null);
   const [judging, setJudging] = useState<Judging | null>(null);
+  const now = useRef<Drag | null>(null);
   const id = drag?.id;
   const watched = useMemo(
     () => (id && question && judging ? judging.holding(question, layout.placed, id) : null),
@@ -37,29 +48,36 @@ export function useInHand(
     const { told, change } = watched(place.x + drag.by[0], place.y + drag.by[1]);
     return { hurt: told.filter(({ hard }) => hard), change };
   }, [drag, watched, layout]);
-  const at = (event: PointerEvent): Point => {
-    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(
-      svg.current!.getScreenCTM()!.inverse(),
-    );
-    return [x, y];
-  };
-  const inHand: InHand | null = drag && { ...drag, held, words: judging };
-  return {
-    inHand,
-    start: (event: PointerEvent, thing: string) => {
-      if (!judging) void import('./judging').then(({ JUDGING }) => setJudging(JUDGING));
-      setDrag({ id: thing, from: at(event), by: [0, 0], scale: svg.current!.getScreenCTM()!.a });
-    },
-    move: (event: PointerEvent, thing: string) => {
-      if (drag?.id !== thing) return;
-      const [x, y] = at(event);
-      setDrag({ ...drag, by: [x - drag.from[0], y - drag.from[1]] });
-    },
-    drop: (thing: string) => {
-      if (drag?.id !== thing) return;
-      setDrag(null);
-      if (Math.hypot(...drag.by) > TOUCH) onDrop(thing, drag.by);
-    },
-    cancel: () => setDrag(null),
-  };
+  const hands = useMemo((): Hands => {
+    const at = (event: PointerEvent): Point => {
+      const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(
+        svg.current!.getScreenCTM()!.inverse(),
+      );
+      return [x, y];
+    };
+    const hold = (next: Drag | null) => {
+      now.current = next;
+      setDrag(next);
+    };
+    return {
+      start: (event, thing) => {
+        void import('./judging').then(({ JUDGING }) => setJudging(JUDGING));
+        hold({ id: thing, from: at(event), by: [0, 0], scale: svg.current!.getScreenCTM()!.a });
+      },
+      move: (event, thing) => {
+        const one = now.current;
+        if (one?.id !== thing) return;
+        const [x, y] = at(event);
+        hold({ ...one, by: [x - one.from[0], y - one.from[1]] });
+      },
+      drop: (thing) => {
+        const one = now.current;
+        if (one?.id !== thing) return null;
+        hold(null);
+        return Math.hypot(...one.by) > TOUCH ? one.by : null;
+      },
+      cancel: () => hold(null),
+    };
+  }, [svg]);
+  return { inHand: drag && { ...drag, held, words: judging }, hands };
 }

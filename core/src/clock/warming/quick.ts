@@ -8,11 +8,13 @@ export function product(responses: readonly Response[]): Response {
   const [only] = responses;
   if (responses.length === 1) return only!;
   return (minute) => {
-    const all = responses.map((response) => response(minute));
-    let heart = 1;
-    for (const one of all) heart *= one.heart;
-    let face = Infinity;
-    for (const one of all) face = Math.min(face, one.heart > 0 ? (heart / one.heart) * one.face : 0);
+    let [heart, face] = [1, 1];
+    for (const response of responses) {
+      const one = response(minute);
+      // Warm in this way and cold in those before, or the other way about: the colder of the two.
+      face = Math.min(face * one.heart, heart * one.face);
+      heart *= one.heart;
+    }
     return { heart, face };
   };
 }

@@ -57,11 +57,13 @@ export type Reckon = (ask: WarmAsk, lying: Lying) => Warmed;
 /** What was reckoned of each good a moment ago: most edits leave most goods as they lie. */
 const MOST_KNOWN = 40;
 const known = rememberedBy((_: Main) => new Map<string, Warmed>());
+const textOf = rememberedBy(
+  ({ lies, grams, pieces, area, height }: Thing) => `${lies} ${grams} ${pieces} ${area} ${height}`,
+);
 export const roughly: Reckon = ({ main, thing }, lying) => {
   const of = known(main);
-  const { lies, grams, pieces, area, height } = thing;
   const { film, start, room, coldBelow, wrappedFor } = lying;
-  const key = `${lies} ${grams} ${pieces} ${area} ${height} ${film} ${start} ${room} ${coldBelow} ${wrappedFor}`;
+  const key = `${textOf(thing)} ${film} ${start} ${room} ${coldBelow} ${wrappedFor}`;
   const before = of.get(key);
   if (before) return before;
   const warmer = warmerOf(main, thing, lying);
