@@ -1,7 +1,7 @@
 import { BUILD_SCHOOLS, stepOf, type BuildStep, type Layout, type Thing } from '@rotula/core';
 import clsx from 'clsx';
 import { Image as Picture } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useRef, useState, type RefObject } from 'react';
 import { useWorkbench } from '../frame/context';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { Button } from '../ui/Button';
@@ -56,7 +56,7 @@ export function BoardPicture({
       <svg
         ref={svg}
         viewBox={viewBox}
-        className={PICTURE}
+        className={clsx(PICTURE, inHand && 'will-change-transform')}
         aria-label={say`The board from above, the guest below`}
         data-board={board.id}
         data-score={layout.score.toFixed(1)}
@@ -87,7 +87,7 @@ export function BoardPicture({
           <svg
             viewBox={viewBox}
             aria-hidden
-            className={clsx(PICTURE, 'pointer-events-none absolute inset-x-0 top-0')}
+            className={clsx(PICTURE, 'pointer-events-none absolute inset-x-0 top-0 will-change-transform')}
           >
             {[...new Set(inHand.held?.hurt.flatMap(({ reason }) => reason.subject.split(' ')))].map((id) => {
               const at = middles.get(id);
@@ -109,19 +109,8 @@ export function BoardPicture({
           </svg>
         </>
       )}
-      <div className="no-print mt-2 flex flex-wrap items-center gap-3">
-        <Choice
-          label={say`What is shown`}
-          className="flex! flex-wrap"
-          value={view}
-          options={(Object.keys(VIEWS) as View[]).map((value) => ({ value, label: VIEWS[value] }))}
-          onChange={setView}
-        />
-        <Button onClick={() => void savePicture(svg.current!, 'board.png')}>
-          <Picture size={18} /> {say`Picture as PNG`}
-        </Button>
-      </div>
-      <figcaption className="mt-2 text-sm text-ink-soft">
+      <ViewBar view={view} onView={setView} svg={svg} />
+      <figcaption className={clsx('mt-2 text-sm text-ink-soft', inHand && 'will-change-transform')}>
         {inHand?.held ? (
           <span data-held>
             {say`${signed(inHand.held.change, 1)} points there.`}{' '}
@@ -136,3 +125,29 @@ export function BoardPicture({
     </figure>
   );
 }
+
+/** What of the board is shown, and the picture as a file. */
+const ViewBar = memo(function ViewBar({
+  view,
+  onView,
+  svg,
+}: {
+  view: View;
+  onView: (view: View) => void;
+  svg: RefObject<SVGSVGElement | null>;
+}) {
+  return (
+    <div className="no-print mt-2 flex flex-wrap items-center gap-3">
+      <Choice
+        label={say`What is shown`}
+        className="flex! flex-wrap"
+        value={view}
+        options={(Object.keys(VIEWS) as View[]).map((value) => ({ value, label: VIEWS[value] }))}
+        onChange={onView}
+      />
+      <Button onClick={() => void savePicture(svg.current!, 'board.png')}>
+        <Picture size={18} /> {say`Picture as PNG`}
+      </Button>
+    </div>
+  );
+});
