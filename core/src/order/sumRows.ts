@@ -2,7 +2,7 @@ import { money, type Money } from '../units/index.js';
 import type { Line } from './stages/index.js';
 
 /** What the customer pays for, in the order in which it is told. */
-export const SUM_ROWS = [
+const SUM_ROWS = [
   { id: 'cheese', fits: (line: Line) => line.for === 'board' && line.good?.kind === 'cheese' },
   { id: 'meat', fits: (line: Line) => line.for === 'board' && line.good?.kind === 'meat' },
   { id: 'companions', fits: (line: Line) => line.for === 'beside' },

@@ -1,6 +1,7 @@
 import type { Millimetres } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
 import { over, type Ground, type Placed } from './placed.js';
+import type { BoardRule } from './boardRule.js';
 import { PATTERN_RULES, type PatternRuleId } from './patternRules.js';
 import { REACH } from '../reach.js';
 import { strokeShort } from './stroke.js';
@@ -24,22 +25,6 @@ export type BoardRuleId =
   | 'no room for the knife'
   | PatternRuleId;
 
-/** What a rule of the whole board costs, and of what. */
-export interface Found {
-  /** Ids that it is of. */
-  readonly subject: string;
-  readonly name: string;
-  readonly gap: number;
-  readonly cost: number;
-}
-
-export interface BoardRule {
-  readonly rule: BoardRuleId;
-  readonly hard: boolean;
-  /** What it concerns is told once for a board; what it finds there is asked again wherever things lie. */
-  readonly watch: (placed: readonly Placed[], ground: Ground) => () => Found[];
-}
-
 /** mm, by trade (section 14): three zones of height. */
 const LOW = 30;
 /** A fold stands by itself no further than this from what holds it. House's own figures. */
@@ -61,7 +46,7 @@ function nearest(a: Placed, others: readonly Placed[]): number {
 const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
 
 /** Rules that ask for the whole board, each told for every thing or third that misses. */
-export const BOARD_RULES: readonly BoardRule[] = [
+export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
   {
     rule: 'leans on nothing',
     hard: true,

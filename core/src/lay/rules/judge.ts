@@ -1,6 +1,7 @@
 import { millimetres, reason, type Reason } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
-import { BOARD_RULES, type Found, type Third } from './boardRules.js';
+import type { Found } from './boardRule.js';
+import { BOARD_RULES, type Third } from './boardRules.js';
 import { rulesBetween, type PairRule } from './pairRules.js';
 import { insideBy, over, type Ground, type Placed } from './placed.js';
 import { PLACE_RULES } from './placeRules.js';

@@ -1,7 +1,7 @@
 import type { Millimetres } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
 import type { LaySchools } from '../schools.js';
-import type { BoardRule, Found } from './boardRules.js';
+import type { BoardRule, Found } from './boardRule.js';
 import { bearing, over, turnBetween, type Ground, type Placed } from './placed.js';
 
 interface One {
@@ -179,11 +179,13 @@ const PATTERNS: readonly Pattern[] = [
   },
 ];
 
-export const PATTERN_RULES: readonly BoardRule[] = PATTERNS.map(({ rule, asked, of, find }) => ({
-  rule,
-  hard: false,
-  watch: (placed, ground) => {
-    const own = asked(ground.schools) ? placed.filter(of) : [];
-    return () => (own.length > 0 ? find(own, ground) : []);
-  },
-}));
+export const PATTERN_RULES: readonly BoardRule<PatternRuleId>[] = PATTERNS.map(
+  ({ rule, asked, of, find }) => ({
+    rule,
+    hard: false,
+    watch: (placed, ground) => {
+      const own = asked(ground.schools) ? placed.filter(of) : [];
+      return () => (own.length > 0 ? find(own, ground) : []);
+    },
+  }),
+);

@@ -1,0 +1,18 @@
+import type { Ground, Placed } from './placed.js';
+
+/** What a rule of the whole board costs, and of what. */
+export interface Found {
+  /** Ids that it is of. */
+  readonly subject: string;
+  readonly name: string;
+  readonly gap: number;
+  readonly cost: number;
+}
+
+/** A rule that asks for the whole board. */
+export interface BoardRule<Id extends string = string> {
+  readonly rule: Id;
+  readonly hard: boolean;
+  /** What it concerns is told once for a board; what it finds there is asked again wherever things lie. */
+  readonly watch: (placed: readonly Placed[], ground: Ground) => () => Found[];
+}
