@@ -35,12 +35,18 @@ async function usePaper(paper) {
 
 try {
   const papers = [
+    ['Quote'],
     ['Cut sheet'],
     ['Shopping list'],
     ['Tasting menu'],
     ['Tasting menu', 'Folded'],
     ['Time line'],
     ['Allergens'],
+    ['Board plan'],
+    ['Packing list'],
+    ['Run sheet'],
+    ['Off labels'],
+    ['Customer’s clock'],
     ['To find again'],
     ['Cards', 'Cards'],
     ['Cards', 'Tents'],

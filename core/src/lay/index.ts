@@ -22,6 +22,7 @@ export { lastLook, type Look, type LookRuleId, type Praise } from './lastLook.js
 export { fillOf } from './fill.js';
 export { movedOutline } from './geometry.js';
 export type { Patch } from './grow.js';
+export { type PlateKit, plateKit } from './ownPlates.js';
 export { toHire, toolKit, type ToolLine } from './kit.js';
 export { layEffort } from './effort.js';
 export { holding, layOut, type Layout } from './layout.js';

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, type Brief } from '../brief/index.js';
+import { newLimit } from '../care/index.js';
 import { isCompanion, type Companion, type Ware } from '../counter/index.js';
 import { areaOf, sector } from '../cut/index.js';
 import { common } from '../cut/plane.js';
@@ -15,6 +16,7 @@ import { CELL } from '../lay/grow.js';
 import { layOut } from '../lay/layout.js';
 import { colourGap } from '../lay/rules/index.js';
 import { arrange, type LayQuestion } from '../lay/solve.js';
+import { plateKit } from '../lay/ownPlates.js';
 import { vesselFor, Vessels } from '../lay/vessels.js';
 import { plan } from './plan.js';
 
@@ -375,4 +377,27 @@ describe('under its bell', () => {
       )!.needs;
     expect(lead(['marsh-lantern'])).toBe(lead([]));
   });
+});
+
+test('own plates are so wide that each guest’s food lies inside the rim, with a spoon for what is wet', () => {
+  const made = (guests: number) => {
+    const limit = { ...newLimit('diet:vegan'), reach: 'own plate', guests };
+    const brief = aBrief({ guests: { adults: 12 }, limits: [limit], role: 'meal' });
+    return plan(anOrder({ brief, selection: { goods: ['tarpot'] } }), counter, DEFAULT_HOUSE).ownPlates;
+  };
+  for (const guests of [1, 3]) {
+    const [kit] = plateKit(made(guests));
+    const [plate] = made(guests);
+    const each = plate!.lines.reduce((sum, { net }) => sum + net, 0) / guests;
+    expect(kit!.plates).toBe(guests);
+    // 60 mm2 a gram, inside 65 % of the plate's width (common practice).
+    expect(Math.PI * (0.325 * kit!.across) ** 2).toBeGreaterThanOrEqual(each * 60);
+    expect(kit!.spoon).toBe(
+      plate!.lines.some(({ good }) => 'role' in good && /spread|honey|preserve|dip|brine/.test(good.role)),
+    );
+  }
+  const [plate] = made(1);
+  const small = { ...plate!, lines: plate!.lines.slice(0, 1).map((line) => ({ ...line, net: 40 as never })) };
+  expect(plateKit([small])[0]).toMatchObject({ across: 160, spoon: false });
+  expect(plateKit([{ ...small, lines: [{ ...small.lines[0]!, net: 4000 as never }] }])[0]!.across).toBe(310);
 });

@@ -176,9 +176,9 @@ export const OrderBody = z.object({
       choice: z.string().max(400).nullable().default(null),
       /** Sent to another of its boards, by good id. */
       sent: ById(z.string().max(20)).default({}),
-      /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
       /** What stands under its bell, by good. */
       bells: z.array(GoodId).max(60).default([]),
+      /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
       garnish: z
         .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(MOST_SPRIGS) }))
         .max(MOST_GARNISHES)

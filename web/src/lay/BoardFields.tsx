@@ -1,5 +1,5 @@
 import type { LaidBoard, PricedChoice } from '@rotula/core';
-import { RefreshCw, RotateCcw } from 'lucide-react';
+import { Pin, RefreshCw, RotateCcw } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -79,6 +79,11 @@ export function BoardFields({
       <Button onClick={laid.anew}>
         <RefreshCw size={18} /> {say`Lay anew`}
       </Button>
+      {laid.keep && (
+        <Button look="quiet" onClick={laid.keep}>
+          <Pin size={18} /> {say`Keep it so`}
+        </Button>
+      )}
       {isOwn && (
         <Button
           look="quiet"

@@ -1,7 +1,7 @@
-import { baseOf, toolKit } from '@rotula/core';
+import { baseOf, plateKit, toolKit } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
-import { SURFACE_WORDS } from '../words/lay';
+import { plateKitWords, SURFACE_WORDS } from '../words/lay';
 import { say, word } from '../language/say';
 import { nameOf } from '../drawing/names';
 import type { OnBoard } from './onBoard';
@@ -86,6 +86,16 @@ export function Kit({ board, laid }: OnBoard) {
           <p className="mt-2">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
         )}
       </SlateSection>
+      {plan.ownPlates.length > 0 && (
+        <SlateSection title={say`Own plates`} aside={say`laid apart`}>
+          <ul className="space-y-1" data-own-plates>
+            {plateKit(plan.ownPlates).map((kit, i) => (
+              <li key={i}>{plateKitWords(kit, plan.ownPlates[i]!, format)}</li>
+            ))}
+          </ul>
+          <p className="mt-1 text-sm text-chalk-soft">{say`Laid first, with clean tools, and away from the board; each has its card.`}</p>
+        </SlateSection>
+      )}
     </>
   );
 }

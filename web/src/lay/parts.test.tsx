@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, expect, test } from '@jest/globals';
-import { House, layOut, plan, type OrderBody } from '@rotula/core';
+import { House, layOut, newLimit, plan, type OrderBody } from '@rotula/core';
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
@@ -43,6 +43,7 @@ function laidBoard(start: OrderBody) {
     letGo: note('let go'),
     send: note('send'),
     cover: (thing, under) => void done.push(`${under ? 'cover' : 'lift'} ${thing.id}`),
+    keep: () => void done.push('keep'),
     anew: note('anew'),
     school: (part) => void done.push(`school ${Object.values(part).join(' ')}`),
     change: note('change'),
@@ -163,6 +164,17 @@ test('other boards are offered with how full they would be; the one that is take
   await userEvent.click(screen.getByRole('button', { name: /^as Rotula would/ }));
   await userEvent.click(screen.getByRole('button', { name: /^Lay anew/ }));
   expect(done).toEqual(['change the board as Rotula would', 'anew']);
+});
+
+test('a board that is good is kept as it lies; own plates are told with their size and tools', async () => {
+  const { done } = show((on) => <BoardFields laid={on.laid} shown={on.board} onShow={() => undefined} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+  expect(done).toEqual(['keep']);
+  cleanup();
+  const limits = [{ ...newLimit('diet:vegan'), reach: 'own plate', guests: 2 }];
+  show((on) => <Kit {...on} />, null, order({ brief: aBrief({ guests: { adults: 12 }, limits }) }));
+  const told = document.querySelector('[data-own-plates]')!.textContent!;
+  expect(told).toMatch(/^2 × plate of \d+ mm: .*with its own knife/);
 });
 
 test('where practitioners disagree the board is laid by the school that is chosen', async () => {

@@ -26,6 +26,8 @@ export interface Laid {
   readonly send: (id: string, name: string, key: string) => void;
   /** Under its bell, or without it; everything else may find another place. */
   readonly cover: (thing: Thing, under: boolean) => void;
+  /** It is good as it lies: another guest or gram moves nothing that lies there. null: it is kept, or not laid yet. */
+  readonly keep: (() => void) | null;
   /** Only what a person put somewhere stays; the rest is laid anew. */
   readonly anew: () => void;
   /** The same by another school. */
@@ -35,7 +37,8 @@ export interface Laid {
 
 /** One of the boards of the order as it is laid, and what hands may do with it. */
 export function useLaid(board: LaidBoard | null): Laid {
-  const { document } = useWorkbench();
+  const { document, plan } = useWorkbench();
+  const { choice } = plan.boards;
   const found = useLayout(board);
   const { layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
@@ -83,6 +86,10 @@ export function useLaid(board: LaidBoard | null): Laid {
         pins: byHand,
       });
     },
+    keep:
+      layout && choice && !layout.placed.every(({ id }) => pins[id])
+        ? () => change(say`the board kept as it lies`, { pins: asItLies(), choice: choice.id })
+        : null,
     anew: () => change(say`the rest of the board laid anew`, { pins: byHand, seed: seed + 1 }),
     school: (part) =>
       change(say`another school of laying`, { pins: byHand, schools: { ...schools, ...part } }),

@@ -1,7 +1,8 @@
-import { toolKit } from '@rotula/core';
+import { plateKit, toolKit } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { nameOf } from '../drawing/names';
 import { useWorkbench } from '../frame/context';
+import { plateKitWords } from '../words/lay';
 import { say, word } from '../language/say';
 import { SheetHead } from './SheetHead';
 
@@ -60,6 +61,12 @@ export default function PackingList() {
           {apart.length > 0 && <Head>{say`Dry, for a station of their own`}</Head>}
           {apart.map(({ id, name }) => (
             <Row key={id}>{name}</Row>
+          ))}
+          {plan.ownPlates.length > 0 && (
+            <Head>{say`Own plates, apart from the board, each with its card`}</Head>
+          )}
+          {plateKit(plan.ownPlates).map((kit, i) => (
+            <Row key={i}>{plateKitWords(kit, plan.ownPlates[i]!, format)}</Row>
           ))}
           {garnish.length > 0 && <Head>{say`Garnish, laid last`}</Head>}
           {garnish.map(({ good, sprigs }) => (

@@ -8,13 +8,17 @@ import type {
   GroupSchool,
   LookRuleId,
   MeatSchool,
+  OwnPlate,
   PairRuleId,
   PlaceRuleId,
+  PlateKit,
   PlaceSchool,
   Praise,
   SurfaceFact,
   Third,
 } from '@rotula/core';
+import type { Format } from '../ui/format';
+import { plateLabel } from './labels';
 import { alsoSay } from './sentence';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
@@ -152,6 +156,16 @@ export const REFUSAL_WORDS: Readonly<Record<GarnishRefusal, (name: string) => st
   'no food supplier': (name) =>
     say`${name} may lie on a board when it comes from a food supplier: none is on the Counter. Take it in there first, as a companion that is a garnish.`,
 };
+
+/** The plates of guests who eat apart, and what belongs to them. */
+export const plateKitWords = (
+  { plates, across, spoon }: PlateKit,
+  plate: OwnPlate,
+  { mm }: Pick<Format, 'mm'>,
+): string =>
+  spoon
+    ? say`${plates} × plate of ${mm(across)}: ${plateLabel(plate)}, with its own knife and spoon`
+    : say`${plates} × plate of ${mm(across)}: ${plateLabel(plate)}, with its own knife`;
 
 /** Where a thing lies, by landmarks that hands can follow. */
 export function whereWords({ hour, atRim, against }: BuildLine): string {

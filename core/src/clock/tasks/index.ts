@@ -16,6 +16,8 @@ function tiesOf(
   { party, way }: TasksAsked,
 ): readonly string[] {
   const there = party.journey !== null && way === 'where it is served';
+  // What comes late is done where it is served.
+  if (kind === 'wash and cut') return job.within !== null && there ? ['set-up'] : [];
   const ids = (...kinds: readonly TaskKind[]) =>
     tasks.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
   if (id === 'wrap') return [...ids('lay', 'lay cold', 'garnish'), 'cards'];
@@ -26,8 +28,7 @@ function tiesOf(
       .map((one) => one.id);
   if (id === 'ice') return party.journey ? [...(there ? laid() : []), 'set-up'] : laid();
   if (id === 'open-bottles' && party.journey) return ['set-up'];
-  // What comes late is done where it is served.
-  return kind === 'wash and cut' && job.within !== null && there ? ['set-up'] : [];
+  return [];
 }
 
 /** The whole day's work, with what a person said of it. */

@@ -10,6 +10,25 @@ const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
   (step) => step !== 'knives' && step !== 'garnish',
 );
 
+/** What it takes to lay a good, wherever it lies. */
+interface Work {
+  readonly step: BuildStep;
+  readonly late: boolean;
+  minutes: number;
+}
+
+function worksOf(things: readonly Thing[], each: (thing: Thing) => number): ReadonlyMap<string, Work> {
+  const works = new Map<string, Work>();
+  for (const thing of things) {
+    if (thing.traits.kind === 'tool') continue;
+    const id = baseOf(thing);
+    const known = works.get(id);
+    if (known) known.minutes += each(thing);
+    else works.set(id, { step: stepOf(thing), late: thing.traits.late, minutes: each(thing) });
+  }
+  return works;
+}
+
 /** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
 export function laying(asked: TasksAsked): Task[] {
   const { boards, many, cuts, minutes, way, outings, party, hot, places, boardOut } = asked;
@@ -32,26 +51,23 @@ export function laying(asked: TasksAsked): Task[] {
   const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
   // What is laid straight before it leaves is built by itself.
   const ready = { cold: new Set<string>(), straight: new Set<string>() };
+  const works = worksOf(things, each);
+  const isLate = (id: string) => works.get(id)!.late;
   const tasks = LAID_IN.flatMap((step) => {
-    const own = things.filter((thing) => stepOf(thing) === step && thing.traits.kind !== 'tool');
-    if (own.length === 0) return [];
-    const goods = [...new Set(own.map(baseOf))];
+    const goods = [...works.keys()].filter((id) => works.get(id)!.step === step);
+    if (goods.length === 0) return [];
     // What is laid before it must leave the cold is out longer than it needs: each cheese and meat is work of its own.
     const groups =
       step === 'cheeses' || step === 'meats'
         ? goods.map((id) => ({
             id: `lay:${id}`,
             goods: [id],
-            late: own.find((thing) => baseOf(thing) === id)!.traits.late || outOfTheOven(id, hot) !== null,
+            late: isLate(id) || outOfTheOven(id, hot) !== null,
           }))
         : [
             ...[false, true].map((late) => ({
               id: `lay:${step}${late ? ':late' : ''}`,
-              goods: goods.filter(
-                (id) =>
-                  !cold.has(id) &&
-                  (soft.has(id) || own.find((thing) => baseOf(thing) === id)!.traits.late) === late,
-              ),
+              goods: goods.filter((id) => !cold.has(id) && (soft.has(id) || isLate(id)) === late),
               late,
             })),
             { id: `lay:${step}:cold`, goods: goods.filter((id) => cold.has(id)), late: true },
@@ -62,9 +78,7 @@ export function laying(asked: TasksAsked): Task[] {
       const outing = outings.find(
         ({ good, wave, plate }) => good.id === laid[0] && wave.number === 1 && plate === null,
       );
-      const work = own
-        .filter((thing) => laid.includes(baseOf(thing)))
-        .reduce((sum, thing) => sum + each(thing), 0);
+      const work = laid.reduce((sum, good) => sum + works.get(good)!.minutes, 0);
       const lay = (as: string, chain: keyof typeof ready, share: number, due: number | null) => {
         if (!late) ready[chain].add(as);
         return task({
