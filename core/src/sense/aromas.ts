@@ -1,4 +1,5 @@
 import { AROMAS, type Aroma } from '../counter/index.js';
+import { rememberedBy } from '../units/index.js';
 
 /**
  * Families of aroma that belong together without being the same: toast and butter, citrus and sea. What shares a family is
@@ -56,12 +57,15 @@ interface Scented {
   readonly aromas: readonly Aroma[];
 }
 
+/** Where each family of a list stands in the tables; told once for each list. */
+const placesOf = rememberedBy((aromas: readonly Aroma[]) => aromas.map((aroma) => AT.get(aroma)!));
+
 function weightIn(table: Table, a: Scented, b: Scented): number {
+  const [rows, columns] = [placesOf(a.aromas), placesOf(b.aromas)];
   let sum = 0;
-  for (let i = 0; i < a.aromas.length; i++) {
-    const row = AT.get(a.aromas[i]!)! * SIZE;
-    for (let j = 0; j < b.aromas.length; j++)
-      if (table[row + AT.get(b.aromas[j]!)!]) sum += TELLS[i]! * TELLS[j]!;
+  for (let i = 0; i < rows.length; i++) {
+    const row = rows[i]! * SIZE;
+    for (let j = 0; j < columns.length; j++) if (table[row + columns[j]!]) sum += TELLS[i]! * TELLS[j]!;
   }
   return sum;
 }

@@ -35,9 +35,14 @@ const LIES_WORDS = {
 
 /** That another shape stands for its own, and how far off that is. */
 const shapeWords = ({ shape, within }: NonNullable<Warming['standsFor']>): string =>
-  shape === 'pyramid'
-    ? say`A pyramid is reckoned as the block of its volume: right within ${Math.round(100 * within!)} %.`
-    : say`Its outline is reckoned as a round of its area, the slowest of all: it is ready no later than said.`;
+  ({
+    pyramid: () =>
+      say`A pyramid is reckoned as the block of its volume: right within ${Math.round(100 * within!)} %.`,
+    'opened wheel': () =>
+      say`A wheel with its first wedge out is reckoned as a smaller round one: right within ${Math.round(100 * within!)} %.`,
+    outline: () =>
+      say`Its outline is reckoned as a round of its area, the slowest of all: it is ready no later than said.`,
+  })[shape]();
 
 /** The good in focus: how it warms, why it is tight, and ways out. */
 export function WarmPanel({ desk }: { desk: ClockDesk }) {

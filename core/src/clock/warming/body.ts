@@ -21,7 +21,7 @@ export interface Body {
 
 /** What a body really is, and by which part of its minutes it may be off; null: it is ready no later than said. */
 export interface StandsFor {
-  readonly shape: 'pyramid' | 'outline';
+  readonly shape: 'pyramid' | 'opened wheel' | 'outline';
   readonly within: number | null;
 }
 

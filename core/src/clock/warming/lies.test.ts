@@ -1,9 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { rectangle } from '../../cut/index.js';
+import { rectangle, sector } from '../../cut/index.js';
 import { PLAIN, type Thing } from '../../lay/index.js';
 import { aCheese } from '../../testing/goods.js';
 import { warmerOf, type Lying } from './lies.js';
+import { standing } from './body.js';
 import { responseOf } from './response.js';
+import type { Response } from './series.js';
 
 const LYING: Lying = { film: 8, start: 4, room: 21, coldBelow: false, wrappedFor: null };
 const SIDE = 75;
@@ -139,4 +141,34 @@ test('a pyramid warms as the block of its volume, within what is said', () => {
     shares,
   );
   told.forEach((minutes, i) => expect(Math.abs(minutes / real[i]! - 1)).toBeLessThan(0.05));
+});
+
+test('a wheel with its first wedge out warms as the smaller one that it stands for, within what is said', () => {
+  const minutesTo = (response: Response, left: number): number => {
+    for (let minute = 1; minute < 470; minute++) if (response(minute).heart <= left) return minute;
+    return Infinity;
+  };
+  for (const [diameter, height] of [
+    [110, 35],
+    [160, 90],
+    [200, 60],
+  ] as const)
+    for (const open of [24, 70]) {
+      const main = aCheese('a', { form: { shape: 'wheel', grams: 400, diameter, height } });
+      const outline = sector(diameter / 2, -90 + open / 2, 270 - open / 2);
+      const { body, paste } = warmerOf(main, { ...thing('whole', 1, height), outline }, LYING);
+      const [, up] = body.ways;
+      if (up?.kind !== 'slab') throw new Error('a wheel has a height');
+      const exact = responseOf(standing(outline, height, up.below, up.above), paste, 480);
+      for (const left of [0.6, 0.4, 0.25]) {
+        const by = minutesTo(responseOf(body, paste, 480), left) / minutesTo(exact, left) - 1;
+        expect(Math.abs(by)).toBeLessThan(body.standsFor!.within!);
+      }
+    }
+  // A half wheel, and one that is whole, stand for themselves.
+  const half = sector(55, 0, 180);
+  for (const outline of [sector(55, 0, 360), half])
+    expect(
+      warmerOf(shaped('square'), { ...thing('whole', 1, 40), outline }, LYING).body.standsFor,
+    ).toBeNull();
 });
