@@ -268,6 +268,21 @@ describe('the board', () => {
     await shop.choose('Send Halyard to', 'meats');
     await board('meats');
     await shop.see(thing('halyard'));
+    // Each is searched in a thread of its own: both plans and both pictures come.
+    await shop.saved();
+    await shop.go(`${ORDER}/papers`);
+    for (const paper of ['Board plan', 'Quote']) {
+      await shop.click(paper);
+      await shop.driver.wait(
+        () =>
+          shop.driver.executeScript<boolean>(
+            'return document.querySelectorAll(\'.paper-sheet svg[aria-label^="The board"]\').length === 2',
+          ),
+        20_000,
+        `${paper} has not both boards`,
+      );
+    }
+    await shop.go(`${ORDER}/lay`);
     await shop.click('as Rotula would');
     await shop.rest();
   });
