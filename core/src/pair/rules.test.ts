@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Main } from '../counter/index.js';
+import type { Main, Meat } from '../counter/index.js';
 import { aCheese, demoCounter } from '../testing/goods.js';
 import { hostFacts, type CompanyFacts, type HostFacts } from './facts.js';
 import { RULES, type CompanyKind } from './rules/index.js';
@@ -205,6 +205,11 @@ test('a salty good does not ask for a sweet drink by its own sweetness, nor what
   const pairing = (sense: Partial<Main['sense']>) => hostFacts(aCheese('c', {}, sense)).asksSweet;
   expect(asks('harbourmaster')).toBeLessThan(2);
   expect(asks('silk-pate')).toBeGreaterThan(asks('harbourmaster'));
+  const fat = demoCounter().filter((good) => good.kind === 'meat' && good.sense.fat > 7) as Meat[];
+  const leaner = (meat: Meat) => hostFacts({ ...meat, sense: { ...meat.sense, fat: 5 } }).asksSweet;
+  for (const meat of fat.filter(({ build }) => build !== 'spreadable'))
+    expect(hostFacts(meat).asksSweet).toBe(leaner(meat));
+  expect(fat.length).toBeGreaterThan(2);
   expect(pairing({ sweet: 5, salty: 8 })).toBeLessThan(pairing({ sweet: 5, salty: 3 }) + 0.4 * 3);
   expect(pairing({ sweet: 6, salty: 3 })).toBeGreaterThan(pairing({ sweet: 3, salty: 3 }));
 });

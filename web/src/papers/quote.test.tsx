@@ -15,15 +15,17 @@ const money = (text: string | null) => Number(text!.replace(/[^0-9.]/g, ''));
 
 test('a quote shows the laid board, names what is on it, and its rows add up to the price', async () => {
   const asked = order();
-  show(<Quote />, asked);
+  const house = { ...HOUSE, wage: 3000 as never };
+  show(<Quote />, asked, house);
   expect(await screen.findByRole('img', { name: 'The board as it is laid' }, LONG)).toBeTruthy();
   const rows = within(screen.getByRole('table', { name: 'What it costs' })).getAllByRole('row');
   const total = document.querySelector('[data-total]')!.textContent;
   const priced = rows.slice(0, -2).map((row) => money(row.querySelector('td:last-child')!.textContent));
   expect(priced.reduce((sum, one) => sum + one, 0)).toBeCloseTo(money(total), 1);
-  const { portions, sum } = plan(asked, counter, HOUSE);
+  const { portions, sum } = plan(asked, counter, house);
   expect(money(total)).toBeCloseTo(sum.price / 100, 2);
   for (const { good } of portions.mains) expect(document.body.textContent).toContain(good.name);
+  expect(screen.getByText('Work and hire')).toBeTruthy();
   // Neither what the shop pays nor what it keeps.
   expect(document.body.textContent).not.toMatch(/margin|shop pays/);
   expect(document.body.textContent).toContain('Allergens: contains');

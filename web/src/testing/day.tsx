@@ -20,14 +20,14 @@ export const order = (
   });
   return { ...plain, clock: { ...plain.clock, ...clock }, ...more };
 };
-export const show = (part: ReactNode, of: OrderBody) =>
+export const show = (part: ReactNode, of: OrderBody, house = HOUSE) =>
   onBench(
     <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
       <Suspense fallback={null}>{part}</Suspense>
     </SWRConfig>,
     of,
     counter,
-    HOUSE,
+    house,
   );
 /** What is searched takes a moment. */
 export const LONG = { timeout: 15_000 };

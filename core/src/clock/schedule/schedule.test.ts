@@ -72,7 +72,7 @@ describe('the day backwards', () => {
     const drives = ['a', 'b'].map((id) => job(id, 10, { car: 1 }));
     expect(Object.values(startsOf(drives, room(2))).sort((a, b) => b - a)).toEqual([-10, -20]);
     expect(startsOf(drives, { ...room(2), cars: 2 })).toEqual({ a: -10, b: -10 });
-    expect(scheduleDay(ask(drives, room(2))).bound.first).toBe(20);
+    expect(quickDay(ask(drives, room(2))).bound.first).toBe(20);
   });
   test('where hands are too few it says by how many minutes, and one pair more mends it', () => {
     const jobs = [1, 2, 3].map((n) => job(`slice ${n}`, 10, { within: 15 }));
