@@ -10,7 +10,7 @@ const ORDER_PAGE = 'src/app/OrderPage.tsx';
 const FIRST = ['src/book/Preview.tsx'];
 const PAGES = {
   ...Object.fromEntries(
-    ['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'lay', 'papers'].map((stage) => [
+    ['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'lay', 'clock', 'papers'].map((stage) => [
       stage,
       [ORDER_PAGE, `src/${stage}/${stage[0].toUpperCase()}${stage.slice(1)}Stage.tsx`],
     ]),

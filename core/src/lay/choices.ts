@@ -58,12 +58,14 @@ export type Covers = (spread: Spread, many: number) => ReadonlyMap<PartKey, numb
 /**
  * Every way to lay it, the best first: the fullness that the manner asks for on the fewest boards, of the stuff that was
  * asked for, within reach.
+ * @param chosen by its id; it is among them though guests went since
  */
 export function boardChoices(
   brief: Brief,
   boards: readonly Board[],
   sides: 1 | 2 | 4,
   covers: Covers,
+  chosen: string | null = null,
 ): BoardChoice[] {
   const [low, high] = BANDS[brief.manner];
   const heads = headsThatEat(brief);
@@ -104,9 +106,9 @@ export function boardChoices(
     if (isBox(board)) return [alike(board, Math.max(1, heads))];
     const ways: BoardChoice[] = [];
     for (const many of upTo(board.count)) {
-      // Where one board fewer lies bare already, one more is no way to lay it.
-      if (many > ALWAYS_ASKED && ways[many - 2]!.fullness < low / 2) break;
-      ways.push(alike(board, many));
+      // Where one board fewer lies bare already, one more is no way to lay it, but for who chose it.
+      const isBare = many > ALWAYS_ASKED && ways.at(-1)!.fullness < low / 2;
+      if (!isBare || idOf('together', board, many) === chosen) ways.push(alike(board, many));
     }
     return ways;
   });

@@ -17,7 +17,7 @@ export {
   garnishVerdict,
   mayDecorate,
 } from './garnish.js';
-export type { LaidBoard, PricedChoice } from './laidBoard.js';
+export type { LaidBoard, LaidBoards, PricedChoice } from './laidBoard.js';
 export { lastLook, type Look, type LookRuleId, type Praise } from './lastLook.js';
 export { fillOf } from './fill.js';
 export { movedOutline } from './geometry.js';

@@ -1,7 +1,9 @@
+import type { Companion } from '../counter/index.js';
 import type { Grams } from '../units/index.js';
 import type { Bell } from './bells.js';
 import type { BoardChoice, Part } from './choices.js';
 import type { Fill } from './fill.js';
+import type { Garnish } from './garnish.js';
 import type { LayQuestion } from './solve.js';
 import type { SurfaceFact } from './surfaces.js';
 import type { Thing } from './thing.js';
@@ -20,3 +22,15 @@ export interface LaidBoard extends Part {
 
 /** A way to lay it, and what it would cost to fill it as the manner asks. */
 export type PricedChoice = BoardChoice & { readonly fill: Fill };
+
+/** All boards of an order, and every way there was to lay it. */
+export interface LaidBoards {
+  /** The best ways, the best first, and the one that is taken. */
+  readonly choices: readonly PricedChoice[];
+  readonly choice: PricedChoice | null;
+  /** The boards that differ; `choice.many` of each are alike. */
+  readonly laid: readonly LaidBoard[];
+  /** Bread and crackers that stand at a station of their own. */
+  readonly apart: readonly Companion[];
+  readonly garnish: readonly Garnish[];
+}

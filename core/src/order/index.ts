@@ -66,6 +66,8 @@ export {
 // Their rules belong to the union of reasons, though their functions stay here.
 export type * from './boardAdvice.js';
 export type * from './changedCautions.js';
+export type * from './clockAdvice.js';
+export type * from './layAdvice.js';
 export type * from './nextLots.js';
 export { aimedAt, makeUp, overSoFar, setPortion, unweigh, weigh } from './weigh.js';
 export { overOf, type Goes, type Over } from './over.js';

@@ -184,6 +184,10 @@ describe('which boards', () => {
       Math.max(...boardChoices(aBrief(), [many], covers(area)).map((way) => way.many));
     expect(most(0.2 * boardArea(ROUND))).toBe(2);
     expect(most(3 * boardArea(ROUND))).toBe(6);
+    // Whoever chose five keeps them though guests went since.
+    const way = choicesFor(aBrief(), [many], 2, () => new Map([['all', 1000]]), 'together 5 r');
+    const alike = way.filter(({ spread }) => spread === 'together');
+    expect(alike.map((one) => one.many).sort()).toEqual([1, 2, 5]);
   });
   test('of thousands of ways the best are told, with the best of each spread and the one that was chosen', () => {
     const shelf = Array.from({ length: 300 }, (_, i) => ({ ...ROUND, id: `round-${i}`, length: 200 + i }));
@@ -400,4 +404,23 @@ test('own plates are so wide that each guest’s food lies inside the rim, with 
   const small = { ...plate!, lines: plate!.lines.slice(0, 1).map((line) => ({ ...line, net: 40 as never })) };
   expect(plateKit([small])[0]).toMatchObject({ across: 160, spoon: false });
   expect(plateKit([{ ...small, lines: [{ ...small.lines[0]!, net: 4000 as never }] }])[0]!.across).toBe(310);
+});
+
+test('a board that is kept as it lies stays so when a guest more comes, on the same boards', () => {
+  const of = (adults: number, lay: object = {}) => {
+    const order = anOrder({
+      brief: aBrief({ guests: { adults } }),
+      selection: { goods: ['marsh-lantern', 'wren-curd', 'tarpot', 'halyard'] },
+    });
+    return plan({ ...order, lay: { ...order.lay, ...lay } }, counter, DEFAULT_HOUSE).boards;
+  };
+  const [first] = of(12).laid;
+  const { placed } = layOut({ ...first!.question!, steps: 4000 });
+  const pins = Object.fromEntries(placed.map(({ id, x, y, turn }) => [id, { x, y, turn, hand: false }]));
+  const then = of(13, { pins, choice: of(12).choice!.id });
+  expect(then.choice!.id).toBe(of(12).choice!.id);
+  const after = layOut({ ...then.laid[0]!.question!, steps: 4000 });
+  const kept = after.placed.filter(({ id }) => pins[id]);
+  expect(kept.length).toBe(placed.length);
+  for (const { id, x, y, turn } of kept) expect({ x, y, turn, hand: false }).toEqual(pins[id]);
 });

@@ -246,6 +246,15 @@ describe('room for the knife', () => {
     expect(told([cheese, knife, ...ring(95)])).toEqual([]);
     expect(told([cheese, ...ring(65)])).toEqual([]);
   });
+  test('a brick that is walled in has none though it is long; with one long side free it has', () => {
+    const brick = (of: Placed): Placed => ({ ...of, discs: [-60, 0, 60].map((x) => ({ x, y: 0, r: 30 })) });
+    const wall = (x: number, y: number, i: number) => at(thing(`w${i}`, {}, { height: 40 }), x, y);
+    const above = [-120, -60, 0, 60, 120].map((x, i) => wall(x, -65, i));
+    const below = [-120, -60, 0, 60, 120].map((x, i) => wall(x, 65, 10 + i));
+    const ends = [wall(-125, 0, 20), wall(125, 0, 21)];
+    expect(told([brick(cheese), knife, ...above, ...below, ...ends])).toMatchObject([{ subject: 'c' }]);
+    expect(told([brick(cheese), knife, ...above, ...ends])).toEqual([]);
+  });
   test('the nearer they crowd, the dearer', () => {
     const [near] = told([cheese, knife, ...ring(65)]);
     const [wider] = told([cheese, knife, ...ring(75)]);

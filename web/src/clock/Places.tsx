@@ -9,6 +9,7 @@ export function Places({ desk }: { desk: ClockDesk }) {
   const { plan } = useWorkbench();
   const { room, places, way, party } = plan.timing.asked;
   const { boards } = places;
+  const boxed = plan.brief.role === 'box' || plan.brief.surface === 'boxes';
   const waits = way === 'whole board' && boards > 0;
   const carried = party.journey !== null && way !== 'where it is served' && boards > 1;
   return (
@@ -23,7 +24,11 @@ export function Places({ desk }: { desk: ClockDesk }) {
         />
         {waits && (
           <Stepper
-            label={say`Laid boards the cold takes, of ${boards}`}
+            label={
+              boxed
+                ? say`Packed boxes the cold takes, of ${boards}`
+                : say`Laid boards the cold takes, of ${boards}`
+            }
             value={places.inCold}
             max={boards}
             onChange={(n) =>
@@ -33,7 +38,11 @@ export function Places({ desk }: { desk: ClockDesk }) {
         )}
         {carried && (
           <Stepper
-            label={say`Boards a car takes at once, of ${boards}`}
+            label={
+              boxed
+                ? say`Boxes a car takes at once, of ${boards}`
+                : say`Boards a car takes at once, of ${boards}`
+            }
             value={places.inCar}
             min={1}
             max={boards}

@@ -1,13 +1,4 @@
-import {
-  COLOUR_SCHOOLS,
-  GROUP_SCHOOLS,
-  MEAT_SCHOOLS,
-  PLACE_SCHOOLS,
-  type ColourSchool,
-  type GroupSchool,
-  type MeatSchool,
-  type PlaceSchool,
-} from '@rotula/core';
+import { COLOUR_SCHOOLS, GROUP_SCHOOLS, MEAT_SCHOOLS, PLACE_SCHOOLS, type LaySchools } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Select';
 import { SlateSection } from '../ui/Slate';
@@ -17,40 +8,52 @@ import type { Laid } from './useLaid';
 
 /** Where practitioners disagree: how this board is laid. */
 export function Schools({ laid }: { laid: Laid }) {
-  const { document } = useWorkbench();
-  const { schools } = document.order.lay;
   return (
     <SlateSection title={say`Schools`} aside={say`laid anew by what you choose`}>
       <div className="space-y-3">
-        <Select<ColourSchool>
+        <School
+          of="colours"
           label={say`Colours`}
-          className="w-full"
-          value={schools.colours}
-          options={COLOUR_SCHOOLS.map((value) => ({ value, label: COLOUR_SCHOOL_WORDS[value] }))}
-          onChange={(colours) => laid.school({ colours })}
+          all={COLOUR_SCHOOLS}
+          words={COLOUR_SCHOOL_WORDS}
+          laid={laid}
         />
-        <Select<PlaceSchool>
+        <School
+          of="places"
           label={say`Companions`}
-          className="w-full"
-          value={schools.places}
-          options={PLACE_SCHOOLS.map((value) => ({ value, label: PLACE_SCHOOL_WORDS[value] }))}
-          onChange={(places) => laid.school({ places })}
+          all={PLACE_SCHOOLS}
+          words={PLACE_SCHOOL_WORDS}
+          laid={laid}
         />
-        <Select<MeatSchool>
-          label={say`Meats`}
-          className="w-full"
-          value={schools.meats}
-          options={MEAT_SCHOOLS.map((value) => ({ value, label: MEAT_SCHOOL_WORDS[value] }))}
-          onChange={(meats) => laid.school({ meats })}
-        />
-        <Select<GroupSchool>
-          label={say`Groups`}
-          className="w-full"
-          value={schools.groups}
-          options={GROUP_SCHOOLS.map((value) => ({ value, label: GROUP_SCHOOL_WORDS[value] }))}
-          onChange={(groups) => laid.school({ groups })}
-        />
+        <School of="meats" label={say`Meats`} all={MEAT_SCHOOLS} words={MEAT_SCHOOL_WORDS} laid={laid} />
+        <School of="groups" label={say`Groups`} all={GROUP_SCHOOLS} words={GROUP_SCHOOL_WORDS} laid={laid} />
       </div>
     </SlateSection>
+  );
+}
+
+/** One question on which they disagree, with its answers. */
+function School<K extends keyof LaySchools>({
+  of,
+  label,
+  all,
+  words,
+  laid,
+}: {
+  of: K;
+  label: string;
+  all: readonly LaySchools[K][];
+  words: Readonly<Record<LaySchools[K], string>>;
+  laid: Laid;
+}) {
+  const { document } = useWorkbench();
+  return (
+    <Select<LaySchools[K]>
+      label={label}
+      className="w-full"
+      value={document.order.lay.schools[of]}
+      options={all.map((value) => ({ value, label: words[value] }))}
+      onChange={(value) => laid.school({ [of]: value })}
+    />
   );
 }

@@ -12,12 +12,13 @@ const SIDES = 16;
  * is room; patches that lie low and knives give way.
  */
 export function strokeShort(a: Placed, placed: readonly Placed[]): number {
-  const [{ r }] = a.discs as [Placed['discs'][number]];
-  const away = r + STROKE / 2;
   let least = Infinity;
   for (let k = 0; k < SIDES && least > 0; k++) {
     const at = (2 * Math.PI * k) / SIDES;
-    const [x, y] = [a.x + away * Math.cos(at), a.y + away * Math.sin(at)];
+    const [c, s] = [Math.cos(at), Math.sin(at)];
+    // As far as it reaches on this side: a brick is long one way.
+    const edge = Math.max(...a.discs.map((disc) => (disc.x - a.x) * c + (disc.y - a.y) * s + disc.r));
+    const [x, y] = [a.x + (edge + STROKE / 2) * c, a.y + (edge + STROKE / 2) * s];
     let short = 0;
     for (const b of placed) {
       if (b === a || b.thing.traits.kind === 'tool' || b.thing.height <= PASSED_OVER) continue;

@@ -1,9 +1,8 @@
 import { boardEatersOf, type Brief } from '../../brief/index.js';
 import { costAt } from '../../amount/index.js';
 import { hotRow } from '../../clock/index.js';
-import { isCompanion, type Companion } from '../../counter/index.js';
+import { isCompanion, type Companion, type Good } from '../../counter/index.js';
 import {
-  BANDS,
   bellsFor,
   bestWays,
   boardChoices,
@@ -24,25 +23,16 @@ import {
   underBells,
   Vessels,
   type Board,
-  type Garnish,
   type LaidBoard,
-  type PricedChoice,
+  type LaidBoards,
   type Spread,
   type SurfaceFact,
   type Thing,
 } from '../../lay/index.js';
 import { pathOf } from '../../walk/index.js';
-import {
-  millimetres,
-  money,
-  NONE,
-  reason,
-  remembered,
-  type Grams,
-  type Millimetres,
-  type Money,
-  type Reason,
-} from '../../units/index.js';
+import { layAdvice } from '../layAdvice.js';
+import type { OrderBody } from '../order.js';
+import { money, remembered } from '../../units/index.js';
 import { stage, without } from './row.js';
 
 declare module './row.js' {
@@ -51,42 +41,10 @@ declare module './row.js' {
   }
 }
 
-declare module '../../units/reason.js' {
-  interface Rules {
-    'too much for the board': { board: string; full: number };
-    'board looks bare': {
-      board: string;
-      full: number;
-      low: number;
-      filler: string;
-      grams: Grams;
-      price: Money;
-    };
-    'bread apart': NoFigures;
-    'no board': { things: number };
-    'too tall to carry': { good: string; height: Millimetres };
-    'wet on salt': { good: string };
-    'garnish kept off': { good: string };
-    'laid in a dim room': NoFigures;
-  }
-}
-
 /** What lies on the boards, and which boards; where it lies is found by a search. */
 export interface LayPart {
-  readonly boards: {
-    /** Every way to lay it, the best first, and the one that is taken. */
-    readonly choices: readonly PricedChoice[];
-    readonly choice: PricedChoice | null;
-    /** The boards that differ; `choice.many` of each are alike. */
-    readonly laid: readonly LaidBoard[];
-    /** Bread and crackers that stand at a station of their own. */
-    readonly apart: readonly Companion[];
-    readonly garnish: readonly Garnish[];
-  };
+  readonly boards: LaidBoards;
 }
-
-/** Higher than this nothing is carried on a board (trade, section 14: the highest zone). mm */
-const TALL = 80;
 
 const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
   spread === 'tiers'
@@ -115,6 +73,17 @@ const sidesOf = ({ openSides, table }: Brief): 1 | 2 | 4 =>
       : openSides === 2
         ? 2
         : 4;
+
+/** What was asked for as garnish and may not lie there. */
+const unfitGarnish = (
+  { lay }: Pick<OrderBody, 'lay'>,
+  goods: ReadonlyMap<string, Good>,
+  brief: Brief,
+): readonly Companion[] =>
+  lay.garnish.flatMap(({ id }) => {
+    const good = goods.get(id);
+    return good && isCompanion(good) && !mayDecorate(good, brief) ? [good] : [];
+  });
 
 export const layStage = stage({
   id: 'lay',
@@ -198,7 +167,10 @@ export const layStage = stage({
     );
     const covers = (spread: Spread, many: number) => areas(spread)(many);
     const sides = sidesOf(brief);
-    const ways = mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), sides, covers);
+    const ways =
+      mains.length === 0
+        ? []
+        : boardChoices(brief, boardsFor(brief, counter), sides, covers, order.lay.choice);
     const choices = bestWays(ways, order.lay.choice).map((way) => ({
       ...way,
       fill: fillOf(
@@ -242,58 +214,8 @@ export const layStage = stage({
     });
     return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good) } };
   },
-  advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }): Reason[] => {
-    const { choice, laid, apart } = boards;
-    if (mains.length === 0) return [];
-    if (!choice) return [reason('no board', { things: mains.length })];
-    const low = Math.round(100 * BANDS[brief.manner][0]);
-    const { filler } = choice.fill;
-    return [
-      ...laid
-        .filter(({ fullness }) => fullness > 1)
-        .map(({ board, fullness, key }) =>
-          reason(
-            'too much for the board',
-            { board: board.name, full: Math.round(100 * fullness) },
-            { subject: key },
-          ),
-        ),
-      ...(filler && laid.every(({ board }) => board.thick > 0)
-        ? [
-            reason('board looks bare', {
-              board: laid.map(({ board }) => board.name).join(' + '),
-              full: Math.round(100 * choice.fullness),
-              low,
-              filler: filler.good.name,
-              grams: filler.grams,
-              price: filler.price,
-            }),
-          ]
-        : []),
-      ...laid.flatMap(({ things }) =>
-        things.flatMap(({ id, name, height }) =>
-          brief.travelMinutes > 0 && height > TALL
-            ? [reason('too tall to carry', { good: name, height: millimetres(height) }, { subject: id })]
-            : [],
-        ),
-      ),
-      ...laid
-        .filter(({ board }) => board.material === 'salt')
-        .flatMap(({ things }) =>
-          things
-            .filter(({ traits }) => traits.wet)
-            .map(({ id, name }) => reason('wet on salt', { good: name }, { subject: id })),
-        ),
-      ...order.lay.garnish.flatMap(({ id }) => {
-        const good = goods.get(id);
-        return good && isCompanion(good) && !mayDecorate(good, brief)
-          ? [reason('garnish kept off', { good: good.name }, { subject: id })]
-          : [];
-      }),
-      ...(brief.light === 'dim' ? [reason('laid in a dim room', NONE)] : []),
-      ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
-    ];
-  },
+  advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }) =>
+    mains.length === 0 ? [] : layAdvice(brief, boards, mains.length, unfitGarnish(order, goods, brief)),
   lines: ({ cut: { serving }, lay: { boards } }, { house }) => {
     const hire = money(house.kitHire * toHire(serving, boards.laid, boards.choice?.many ?? 1));
     return [
