@@ -5,7 +5,7 @@ import { besideFor, besideSooner, type ColdAsked, type Standing } from './standi
 import { setsOffAt } from './party.js';
 import type { Room } from './schedule/job.js';
 import { quickDay, type DayAsked, type DaySchedule } from './schedule/quick.js';
-import { isStraight, runsOf, tasksFor, type Task, type TasksAsked } from './tasks/index.js';
+import { runsOf, tasksFor, type Task, type TasksAsked } from './tasks/index.js';
 import { roughly, type Reckon } from './warming/warm.js';
 
 /** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
@@ -81,7 +81,7 @@ export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solv
   const day = dayOf(question);
   // Hands that lay it sooner have it out sooner; a board that goes out whole is laid cold, but for what has no room there.
   const laidAt = laidIn(
-    asked.way === 'whole board' ? tasks.filter(({ id }) => isStraight(id)) : tasks,
+    asked.way === 'whole board' ? tasks.filter((task) => task.boards === 'straight') : tasks,
     day,
     asked.way === 'whole board' && journey?.chilled ? journey.arrives - journey.leaves : 0,
   );

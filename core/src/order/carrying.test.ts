@@ -79,8 +79,8 @@ describe('boards that find no room in the cold', () => {
       of.timing.tasks.reduce((sum, { kind, job }) => sum + (kind === 'lay' ? job.minutes : 0), 0);
     const all = made(WHOLE, MANY);
     const some = made({ ...WHOLE, coldPlaces: 1 }, MANY);
-    const straight = some.timing.tasks.filter(({ id }) => id.endsWith(':straight'));
-    expect(all.timing.tasks.some(({ id }) => id.endsWith(':straight'))).toBe(false);
+    const straight = some.timing.tasks.filter(({ boards }) => boards === 'straight');
+    expect(all.timing.tasks.every(({ boards }) => boards === null)).toBe(true);
     expect(straight.length).toBeGreaterThan(3);
     // Each piece of work is rounded to a minute.
     expect(Math.abs(minutes(some) - minutes(all))).toBeLessThanOrEqual(straight.length);
@@ -96,7 +96,7 @@ describe('boards that find no room in the cold', () => {
   test('with none in the cold nothing is laid ahead, and what is laid sooner is out sooner', () => {
     const none = made({ ...WHOLE, hands: 1, coldPlaces: 0 }, MANY);
     const lays = none.timing.tasks.filter(({ kind }) => kind === 'lay');
-    expect(lays.every(({ id }) => id.endsWith(':straight'))).toBe(true);
+    expect(lays.every(({ boards }) => boards === 'straight')).toBe(true);
     const laid = startOf(none, 'lay:tarpot:straight')!;
     expect(outing(none, 'tarpot').out).toBe(laid);
     expect(laid).toBeLessThan(outing(made({ ...WHOLE, hands: 1 }, MANY), 'tarpot').out);

@@ -4,7 +4,7 @@ import { useWorkbench } from '../frame/context';
 import { IconButton } from '../ui/IconButton';
 import { NumberField } from '../ui/NumberField';
 import { say } from '../language/say';
-import { TASK_WORDS } from '../words/clock';
+import { workWords } from '../words/clock';
 import type { ClockDesk } from './useClock';
 
 /** The same day as a list: for the keyboard, for the ear, and to set how long each piece takes. */
@@ -47,7 +47,7 @@ export function RunList({ desk }: { desk: ClockDesk }) {
 function Row({ shift: { task, start, end, hands }, desk }: { shift: Shift; desk: ClockDesk }) {
   const { document, plan } = useWorkbench();
   const { clock } = document.order;
-  const what = TASK_WORDS[task.kind](desk.goodsOf(task.goods));
+  const what = workWords(task, desk.goodsOf);
   const chosen = desk.chosen === task.id;
   const byClock =
     task.kind === 'take out' ||

@@ -2,7 +2,7 @@ import { shiftsOf } from '@rotula/core';
 import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
 import { useWorkbench } from '../frame/context';
-import { TASK_WORDS } from '../words/clock';
+import { workWords } from '../words/clock';
 import { say } from '../language/say';
 import { Fits } from './Fits';
 import { Places } from './Places';
@@ -109,7 +109,7 @@ function Late({ desk }: { desk: ClockDesk }) {
         {late.map(({ task, start }) => (
           <li key={task.id} className="flex gap-3">
             <span className="w-16 shrink-0 font-bold">{desk.time(start)}</span>
-            <span>{TASK_WORDS[task.kind](desk.goodsOf(task.goods))}</span>
+            <span>{workWords(task, desk.goodsOf)}</span>
           </li>
         ))}
       </ul>

@@ -149,6 +149,15 @@ test('room in the cold and in the car is set where boards wait or are carried', 
   await userEvent.click(screen.getByLabelText(/^more: Boards a car takes at once/));
   await userEvent.click(screen.getByLabelText(/^more: Cars, each with a driver/));
   const { boards } = plan(of, counter, HOUSE).timing.asked.places;
+  cleanup();
+  // Two pieces of work of one name are told apart.
+  const half = order({ way: 'whole board', coldPlaces: 1 }, six);
+  show(half, <RunList desk={aDesk(half).desk} />);
+  const lays = screen.getAllByText(/^Lay tarpot, on the boards that/i).map((one) => one.textContent);
+  expect(lays.map((one) => one!.toLowerCase()).sort()).toEqual([
+    'lay tarpot, on the boards that leave straight away',
+    'lay tarpot, on the boards that wait in the cold',
+  ]);
   expect(done.map(([, change]) => change)).toEqual([
     { coldPlaces: boards - 1 },
     { carPlaces: boards === 2 ? null : 2 },

@@ -1,4 +1,4 @@
-import { TASK_WORDS } from '../words/clock';
+import { workWords } from '../words/clock';
 import type { ClockDesk } from './useClock';
 
 /** What a piece of work is called, by its id. */
@@ -6,5 +6,5 @@ export const workName =
   (desk: ClockDesk) =>
   (id: string): string => {
     const shift = desk.shifts.find(({ task }) => task.id === id);
-    return shift ? TASK_WORDS[shift.task.kind](desk.goodsOf(shift.task.goods)) : id;
+    return shift ? workWords(shift.task, desk.goodsOf) : id;
   };

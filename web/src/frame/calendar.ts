@@ -1,5 +1,5 @@
 import ical, { ICalAlarmType } from 'ical-generator';
-import { TASK_WORDS } from '../words/clock';
+import { workWords } from '../words/clock';
 import { say } from '../language/say';
 import type { Day } from './useDay';
 
@@ -33,6 +33,6 @@ export function calendarOf(
   const told = ['take out', 'oven', 'travel', 'bring out', 'take away'];
   for (const { task, start, end } of day.shifts)
     if (told.includes(task.kind))
-      add(task.id, TASK_WORDS[task.kind](day.goodsOf(task.goods)), start, end, task.kind !== 'travel');
+      add(task.id, workWords(task, day.goodsOf), start, end, task.kind !== 'travel');
   return calendar.toString();
 }

@@ -1,7 +1,7 @@
 import type { Shift } from '@rotula/core';
 import { useDay } from '../frame/useDay';
 import { useWorkbench } from '../frame/context';
-import { TASK_WORDS } from '../words/clock';
+import { workWords } from '../words/clock';
 import { say } from '../language/say';
 import { SheetHead } from './SheetHead';
 import { WhenTimed } from './WhenTimed';
@@ -11,7 +11,7 @@ export default function RunSheet() {
   const day = useDay();
   const { plan } = useWorkbench();
   const { hands } = plan.timing.asked.room;
-  const name = ({ task }: Shift) => TASK_WORDS[task.kind](day.goodsOf(task.goods));
+  const name = ({ task }: Shift) => workWords(task, day.goodsOf);
   const byClock = day.shifts.filter((shift) => shift.hands === null || shift.start >= 0);
   const people = Array.from({ length: hands }, (_, i) => ({
     name: hands === 1 ? say`Hands` : say`Hands ${i + 1}`,

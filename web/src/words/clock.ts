@@ -1,4 +1,4 @@
-import type { HotWay, SafeTime, TaskKind, WarmingWay } from '@rotula/core';
+import type { HotWay, SafeTime, Task, TaskKind, WarmingWay } from '@rotula/core';
 import type { WordsOf } from './words';
 import { say } from '../language/say';
 
@@ -61,6 +61,16 @@ export const TASK_WORDS: Readonly<Record<TaskKind, (goods: string) => string>> =
   'bring out': (goods) => say`Bring ${goods} on a fresh plate`,
   'take away': (goods) => say`Take away ${goods}`,
 };
+
+/** A piece of work as it is told; on which boards, where it is not all of them. */
+export function workWords(
+  { kind, goods, boards }: Task,
+  goodsOf: (ids: readonly string[]) => string,
+): string {
+  const what = TASK_WORDS[kind](goodsOf(goods));
+  if (boards === 'in the cold') return say`${what}, on the boards that wait in the cold`;
+  return boards === 'straight' ? say`${what}, on the boards that leave straight away` : what;
+}
 
 /** The same in a word or two, for a short bar. */
 export const TASK_SHORT: Readonly<Record<TaskKind, string>> = {

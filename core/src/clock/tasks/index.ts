@@ -6,7 +6,7 @@ import { laying } from './laying.js';
 import type { Task, TaskKind, TasksAsked } from './task.js';
 import { travelling } from './travelling.js';
 
-export { isStraight, runsOf } from './task.js';
+export { runsOf } from './task.js';
 export type { Places, Task, TaskKind, TasksAsked } from './task.js';
 
 /** What must be done before a piece of work, where it is not said with the work itself. */

@@ -3,7 +3,7 @@ import { readyOf } from './atTheCounter.js';
 import { isOuting } from '../outings.js';
 import type { Standing } from '../standing.js';
 import { outOfTheOven } from './heating.js';
-import { LATE, straightOf, straightShare, task, type Task, type TasksAsked } from './task.js';
+import { LATE, straightShare, task, type Task, type TasksAsked } from './task.js';
 
 /** In which order the board is built; knives lie with what they cut, green comes last of all. */
 const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
@@ -50,7 +50,7 @@ export function laying(asked: TasksAsked): Task[] {
   const cold = idsOf(({ servedCold }) => servedCold);
   const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
   // What is laid straight before it leaves is built by itself.
-  const ready = { cold: new Set<string>(), straight: new Set<string>() };
+  const ready = { all: new Set<string>(), 'in the cold': new Set<string>(), straight: new Set<string>() };
   const works = worksOf(things, each);
   const isLate = (id: string) => works.get(id)!.late;
   const tasks = LAID_IN.flatMap((step) => {
@@ -72,17 +72,23 @@ export function laying(asked: TasksAsked): Task[] {
             })),
             { id: `lay:${step}:cold`, goods: goods.filter((id) => cold.has(id)), late: true },
           ];
-    const before = { cold: [...ready.cold], straight: [...ready.straight] };
+    const before = {
+      all: [...ready.all],
+      'in the cold': [...ready['in the cold']],
+      straight: [...ready.straight],
+    };
     return groups.flatMap(({ id, goods: laid, late }) => {
       if (laid.length === 0) return [];
       const outing = outings.find(
         ({ good, wave, plate }) => good.id === laid[0] && wave.number === 1 && plate === null,
       );
       const work = laid.reduce((sum, good) => sum + works.get(good)!.minutes, 0);
-      const lay = (as: string, chain: keyof typeof ready, share: number, due: number | null) => {
-        if (!late) ready[chain].add(as);
+      const lay = (on: keyof typeof ready, share: number, due: number | null) => {
+        const as = on === 'straight' ? `${id}:straight` : id;
+        if (!late) ready[on].add(as);
         return task({
           id: as,
+          boards: on === 'all' ? null : on,
           kind: cold.has(laid[0]!) ? 'lay cold' : 'lay',
           step,
           hot: hot.find(({ good }) => laid.includes(good.id))?.way ?? null,
@@ -91,7 +97,7 @@ export function laying(asked: TasksAsked): Task[] {
           after: [
             ...new Set([
               ...laid.map((good) => outOfTheOven(good, hot) ?? readyOf(good, cuts)),
-              ...before[chain],
+              ...before[on],
               ...atPlace,
             ]),
           ],
@@ -101,11 +107,11 @@ export function laying(asked: TasksAsked): Task[] {
       };
       if (straightFrom === null) {
         const due = way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out;
-        return [lay(id, 'cold', 1, due)];
+        return [lay('all', 1, due)];
       }
       return [
-        ...(straight < 1 ? [lay(id, 'cold', 1 - straight, null)] : []),
-        lay(straightOf(id), 'straight', straight, straightFrom),
+        ...(straight < 1 ? [lay('in the cold', 1 - straight, null)] : []),
+        lay('straight', straight, straightFrom),
       ];
     });
   });

@@ -47,6 +47,8 @@ export interface Task {
   readonly hot: HotWay | null;
   /** Number of the wave that it brings or clears. */
   readonly wave: number | null;
+  /** Which of the boards it is work on; null: all. */
+  readonly boards: 'in the cold' | 'straight' | null;
   readonly job: Job;
 }
 
@@ -97,8 +99,8 @@ export interface TasksAsked {
 /** How long before serving what browns or dries may be begun. Common practice, no source. */
 export const LATE = { last: 30, late: 45, garnish: 25, lay: 35, cold: 10, ice: 10, bottles: 30 };
 
-type Rough = Omit<Task, 'job' | 'goods' | 'step' | 'hot' | 'wave'> &
-  Partial<Pick<Task, 'goods' | 'step' | 'hot' | 'wave'>> & { readonly minutes: number } & Partial<
+type Rough = Omit<Task, 'job' | 'goods' | 'step' | 'hot' | 'wave' | 'boards'> &
+  Partial<Pick<Task, 'goods' | 'step' | 'hot' | 'wave' | 'boards'>> & { readonly minutes: number } & Partial<
     Omit<Job, 'id' | 'minutes'>
   >;
 
@@ -115,7 +117,7 @@ const AT_BENCH: readonly TaskKind[] = [
 
 /** A piece of work with what is usual where nothing is said. Written out: a day has sixty of them, at every edit. */
 export function task(rough: Rough): Task {
-  const { id, kind, goods = [], step = null, hot = null, wave = null } = rough;
+  const { id, kind, goods = [], step = null, hot = null, wave = null, boards = null } = rough;
   const job: Job = {
     id,
     minutes: Math.max(1, Math.round(rough.minutes)),
@@ -130,9 +132,5 @@ export function task(rough: Rough): Task {
     due: rough.due ?? PLAIN_JOB.due,
     fixed: rough.fixed ?? PLAIN_JOB.fixed,
   };
-  return { id, kind, goods, step, hot, wave, job };
+  return { id, kind, goods, step, hot, wave, boards, job };
 }
-
-/** Work on the boards that find no room in the cold. */
-export const straightOf = (id: string): string => `${id}:straight`;
-export const isStraight = (id: string): boolean => id.endsWith(':straight');
