@@ -36,6 +36,8 @@ const SIZES = [
 ] as const;
 const TOO_WIDE =
   'return Math.max(document.documentElement.scrollWidth - innerWidth, ...[...document.querySelectorAll("main, aside")].map((e) => e.scrollWidth - e.clientWidth))';
+/** Where paper and slate stand side by side each scrolls by itself, and the page does not. */
+const TOO_LONG = 'return innerWidth < 1000 ? 0 : document.documentElement.scrollHeight - innerHeight';
 // Words inside a sentence that can be touched are exempt (WCAG 2.5.5: inline).
 const TOO_LOW = `return [...document.querySelectorAll('main button, aside button, nav a, main input:not([type=file]), main [role=radio]')]
   .filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5 && !e.closest('p, td'))
@@ -69,6 +71,8 @@ describe.each(SCREENS.filter((path) => !path.includes('quiet-board')))('%s', (pa
       await shop.driver.executeAsyncScript(LAID_OUT);
       const wide = await shop.driver.executeScript<number>(TOO_WIDE);
       if (wide > 1 && !path.endsWith('papers')) found.push(`at ${width}: ${wide} px too wide`);
+      const long = await shop.driver.executeScript<number>(TOO_LONG);
+      if (long > 1) found.push(`at ${width}: the page scrolls ${long} px into nothing`);
       const low = await shop.driver.executeScript<string[]>(TOO_LOW);
       found.push(...low.map((what) => `at ${width}: ${what}`));
     }

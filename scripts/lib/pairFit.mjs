@@ -85,7 +85,7 @@ function addRow(row, weights, slope, scale) {
 }
 
 /** How hard it weighs that one thing comes first beside too many goods. */
-const CROWDED = 0.35;
+const CROWDED = 1.5;
 /** Stays a little under what is asked. */
 const ROOM = 0.9;
 

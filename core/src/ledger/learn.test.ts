@@ -16,10 +16,13 @@ const mains = counter.filter(isMain);
 const PALATE = palate(11, 0.6);
 const sessions = simulatedSessions(counter, PALATE, 30);
 
+/** A note as it can be given. */
+const onScale = (note: number) => Math.max(-2, Math.min(2, note));
 /** How far predictions over the counter lie from what a palate would note, as it can be noted. */
 function off(weights: Float64Array, own: Float64Array): number {
-  const noted = (note: number) => Math.max(-2, Math.min(2, note));
-  const errors = PAIRS.map((amounts) => noted(predicted(amounts, weights)) - noted(predicted(amounts, own)));
+  const errors = PAIRS.map(
+    (amounts) => onScale(predicted(amounts, weights)) - onScale(predicted(amounts, own)),
+  );
   return Math.sqrt(errors.reduce((sum, error) => sum + error * error, 0) / errors.length);
 }
 const PAIRS = mains
@@ -165,7 +168,8 @@ describe('the fit', () => {
     const d = fitOf(others);
     const own = evidence.filter(({ session }) => session === first);
     const errors = own.map(
-      ({ amounts, taster, sits }) => sits - predicted(amounts, d.weights) - (d.tasters.get(taster) ?? 0),
+      ({ amounts, taster, sits }) =>
+        sits - onScale(predicted(amounts, d.weights) + (d.tasters.get(taster) ?? 0)),
     );
     const by = Math.sqrt(errors.reduce((sum, e) => sum + e * e, 0) / errors.length);
     expect(judged(evidence).find(({ session }) => session === first)!.learnt).toBeCloseTo(by, 6);

@@ -8,14 +8,20 @@ import { snapshotOf } from './snapshot.js';
 
 const counter = demoCounter();
 const goods = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];
-/** A house that found acid to be everything, and sweetness nothing. */
+/** A house to which neither custom nor bubbles mean anything, and strength much. */
 const learnt = House.parse({
   learnt: {
     on: '2026-11-01',
     fingerprint: 'f',
     sessions: ['s'],
     notes: 40,
-    weights: { 'acid cuts fat': 6, 'acid lifts salt': 6, 'sweet as it asks': 0, 'sweeter than it asks': 4 },
+    weights: {
+      'by custom': 0,
+      'bubbles lift fat': 0,
+      'bubbles lift salt': 0,
+      'strength holds the finish': 6,
+      'sweeter than it asks': 4,
+    },
   },
 });
 

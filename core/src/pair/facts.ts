@@ -1,4 +1,11 @@
 import { drinkSense, softnessOf } from '../sense/index.js';
+import {
+  companyFamiliesOf,
+  customsOf,
+  familiesOf,
+  type CompanyFamily,
+  type CustomsOf,
+} from './customs/index.js';
 import { rememberedBy } from '../units/index.js';
 import type { Aroma, Companion, Drink, Main, Meat, Sense } from '../counter/index.js';
 
@@ -27,6 +34,8 @@ export interface HostFacts extends Sense {
   readonly meat: number;
   /** How sweet a drink it asks for: more the saltier, hotter, sweeter, bitterer it is, and most where a mould runs through it. */
   readonly asksSweet: number;
+  /** What custom says of company, by its families. */
+  readonly customs: CustomsOf;
 }
 
 /** What the rules read of company; what its kind has nothing of is 0. */
@@ -45,6 +54,8 @@ export interface CompanyFacts extends Sense {
   readonly spice: number;
   /** 1 for bread and crackers, which carry. */
   readonly carrier: number;
+  /** What a custom would call it. */
+  readonly families: readonly CompanyFamily[];
 }
 
 const placeOf = ({ origin }: Company): string => (origin.region ? `${origin.region}, ${origin.country}` : '');
@@ -82,6 +93,7 @@ export const hostFacts = rememberedBy((host: Host): HostFacts => ({
       : 0,
   quiet: host.kind === 'meat' ? 0 : Math.max(0, 4.5 - host.sense.intensity),
   asksSweet: asksSweet(host),
+  customs: customsOf(familiesOf(host)),
   mould: host.kind === 'cheese' && host.texture === 'blue' ? 1 : 0,
   fish: host.kind === 'meat' && host.animals.some(({ animal }) => animal === 'fish') ? 1 : 0,
   meat: host.kind === 'meat' ? 1 : 0,
@@ -154,5 +166,6 @@ export const companyFacts = rememberedBy((company: Company): CompanyFacts => {
     burn: felt.burn,
     spice: felt.spice,
     carrier: felt.carrier,
+    families: companyFamiliesOf(company),
   };
 });

@@ -10,6 +10,8 @@ export {
 } from './slots.js';
 export type * from './rules/index.js';
 export type * from './rules/shared.js';
+export type * from './rules/custom.js';
+export { type CompanyFamily, type HostFamily } from './customs/index.js';
 export { type Beside, type Company, companyFacts, type Host, hostFacts } from './facts.js';
 export { RULES } from './rules/index.js';
 export { WEIGHTS } from './weights.js';

@@ -37,15 +37,16 @@ describe('where a companion is wanted, of eight', () => {
 });
 
 test('the model does not fall behind what it held when its weights were fitted', () => {
-  expect(rows.filter((row) => rowHolds(row, scoreOf)).length).toBeGreaterThanOrEqual(82);
+  expect(rows.filter((row) => rowHolds(row, scoreOf)).length).toBeGreaterThanOrEqual(109);
 });
 
-// Source: the variety that is asked of the model alone; a fifth was the aim, this is what holds (docs/pairing.md).
+// Source: the variety that is asked of the model alone: of ten candidates and more a fifth of the goods (a good or two beside, docs/pairing.md),
+// of fewer twice the even share.
 test('no companion is the first choice everywhere', () => {
   const mains = demoCounter().filter(isMain);
   for (const { id, holds } of SHELVES) {
     const shelf = demoCounter().filter((good): good is Beside => holds(good));
-    if (shelf.length < 8) continue;
+    if (shelf.length < 4) continue;
     const first = new Map<string, number>();
     for (const main of mains) {
       const best = rankBeside(main, shelf)[0]!.beside.id;
@@ -54,10 +55,10 @@ test('no companion is the first choice everywhere', () => {
     const plain = shelf.filter(isPlain).map((beside) => beside.id);
     for (const [beside, times] of first)
       if (![...plain, 'apple', 'baguette'].includes(beside))
-        expect([id, beside, times <= (shelf.length < 10 ? 0.45 : 0.27) * mains.length]).toEqual([
+        expect([
           id,
           beside,
-          true,
-        ]);
+          times <= (shelf.length < 10 ? 2 / shelf.length : 0.2) * mains.length + 2,
+        ]).toEqual([id, beside, true]);
   }
 });

@@ -4,6 +4,7 @@ import type { Main, Meat } from '../counter/index.js';
 import { aCheese, demoCounter } from '../testing/goods.js';
 import { hostFacts, type CompanyFacts, type HostFacts } from './facts.js';
 import { RULES, type CompanyKind } from './rules/index.js';
+import { customsOf } from './customs/index.js';
 import { WEIGHTS } from './weights.js';
 
 /** A good and company of which no scale says anything; what a rule needs is set in its row. */
@@ -32,6 +33,7 @@ const HOST: HostFacts = {
   fish: 0,
   meat: 0,
   asksSweet: 0,
+  customs: new Map(),
 };
 const COMPANY: CompanyFacts = {
   ...SENSE,
@@ -47,6 +49,7 @@ const COMPANY: CompanyFacts = {
   burn: 0,
   spice: 0,
   carrier: 0,
+  families: [],
 };
 
 type Row = readonly [
@@ -149,7 +152,10 @@ const ROWS: Readonly<Record<CompanyKind, readonly Row[]>> = {
     ['savour on savour', { umami: 6 }, { umami: 6 }, { umami: 3 }, { umami: 3 }],
   ],
 };
+const BLOOMY = { customs: customsOf(['bloomy']) };
 const KINSHIP: readonly Row[] = [
+  ['by custom', BLOOMY, { families: ['cider'] }, { customs: customsOf([]) }, { families: ['strong red'] }],
+  ['against custom', BLOOMY, { families: ['full red'] }, { customs: customsOf([]) }, { families: ['cider'] }],
   ['shared aroma', { aromas: ['nut'] }, { aromas: ['nut'] }, { aromas: ['animal'] }, { aromas: ['sea'] }],
   ['kindred aroma', { aromas: ['nut'] }, { aromas: ['caramel'] }, { aromas: ['sea'] }, { aromas: ['nut'] }],
   ['same place', { place: 'Fells, Coast' }, { place: 'Fells, Coast' }, { place: '' }, { place: 'Mere' }],

@@ -13,30 +13,33 @@ export function WheelTable({
   numbers?: ReadonlyMap<string, number> | undefined;
 }) {
   return (
-    <table className="sr-only">
-      <caption>{say`The balance wheel as a table`}</caption>
-      <thead>
-        <tr>
-          <th>{say`number`}</th>
-          <th>{say`cheese`}</th>
-          <th>{say`texture`}</th>
-          <th>{say`milk`}</th>
-          <th>{say`age`}</th>
-          <th>{say`strength`}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {cheeses.map((cheese) => (
-          <tr key={cheese.id}>
-            <td>{numbers?.get(cheese.id)}</td>
-            <td>{cheese.name}</td>
-            <td>{word(cheese.texture)}</td>
-            <td>{cheese.milk.map((m) => word(m.animal)).join(' and ')}</td>
-            <td>{ageWords(ageOn(cheese, servingAt))}</td>
-            <td>{cheese.sense.intensity}</td>
+    // A table takes the width that it wants, whatever it is told: so what holds it is hidden.
+    <div className="sr-only">
+      <table>
+        <caption>{say`The balance wheel as a table`}</caption>
+        <thead>
+          <tr>
+            <th>{say`number`}</th>
+            <th>{say`cheese`}</th>
+            <th>{say`texture`}</th>
+            <th>{say`milk`}</th>
+            <th>{say`age`}</th>
+            <th>{say`strength`}</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {cheeses.map((cheese) => (
+            <tr key={cheese.id}>
+              <td>{numbers?.get(cheese.id)}</td>
+              <td>{cheese.name}</td>
+              <td>{word(cheese.texture)}</td>
+              <td>{cheese.milk.map((m) => word(m.animal)).join(' and ')}</td>
+              <td>{ageWords(ageOn(cheese, servingAt))}</td>
+              <td>{cheese.sense.intensity}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

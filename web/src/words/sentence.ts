@@ -5,6 +5,7 @@ import { cautionWords, fitWords } from './care';
 import { clockWords } from './clock';
 import { cutWords } from './cut';
 import { adviceWords } from './order';
+import { CUSTOM_WORDS } from './customs';
 import { pairWords } from './pair';
 import { hitchWords, pickWords, remarkWords } from './pick';
 import { portionWords } from './portion';
@@ -22,6 +23,7 @@ const WORDS: WordsOf<Exclude<Rule, LateRule>> = {
   ...cutWords,
   ...adviceWords,
   ...pairWords,
+  ...CUSTOM_WORDS,
   ...hitchWords,
   ...pickWords,
   ...remarkWords,

@@ -1,5 +1,6 @@
 import type { CompanyFacts, HostFacts } from '../facts.js';
 import { over, type PairRule } from './rule.js';
+import { customary } from './custom.js';
 import { kinship } from './shared.js';
 
 type Plain =
@@ -154,5 +155,6 @@ export const COMPANION_RULES: readonly PairRule[] = [
     figures: (h) => ({ good: h.name }),
   },
   { id: 'lost beside it', sign: -1, prior: 0.6, of: (h, b) => over(h.intensity, b.intensity + 3) / 2 },
+  ...customary(1),
   ...kinship({ shared: 1, kindred: 0.6, place: 0.3 }),
 ];
