@@ -16,7 +16,7 @@ import {
   sweetnessWords,
   type Good,
 } from '@rotula/core';
-import { capital, type Format } from '../ui/format';
+import { capital, choiceOf, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
 import { MadeOf } from './MadeOf';
@@ -119,7 +119,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         <SlateSection title={say`Family, firmness`} aside={say`CODEX STAN 283`}>
           <p>
             <strong>{good.kind === 'cheese' && word(good.texture)}</strong> {say`beside`}{' '}
-            <strong>{family.firmness.map(word).join(' or ')}</strong>
+            <strong>{choiceOf(family.firmness.map(word))}</strong>
             {say`, ${word(family.fatClass)}: ${family.mffb.toFixed(1)} % moisture on a fat-free basis.`}
           </p>
           {family.unusual && (

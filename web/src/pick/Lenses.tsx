@@ -65,7 +65,7 @@ export function Lenses() {
                   onClick={() => document.change(say`add ${fix.good.name}`, (o) => addExtra(o, fix.good.id))}
                 >
                   {say`Add ${fix.good.name}, ${format.money(fix.cost)}`}
-                  {fix.alsoBrings.length > 0 && say`; brings ${fix.alsoBrings.join(' and ')} too`}
+                  {fix.alsoBrings.length > 0 && say`; brings ${format.list(fix.alsoBrings)} too`}
                 </Button>
               )}
             </div>

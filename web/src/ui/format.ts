@@ -98,7 +98,7 @@ export function formatFor(house: House): Format {
     celsius: (degrees) =>
       us ? `${Math.round(fahrenheitFromCelsius(degrees))} °F` : `${Math.round(degrees)} °C`,
     minutes: timeWords,
-    list: (names) => LIST.format(names),
+    list: listed,
     ml: (ml) => (us ? `${round(ml / ML_PER_FL_OZ, 1)} fl oz` : `${round(ml, 0)} ml`),
     mm: (mm) => (us ? inches(mm) : `${round(mm, mm < 10 ? 1 : 0).replace('.0', '')} mm`),
     money: (minor) => money.format(minor / minorPerUnit),
@@ -132,6 +132,10 @@ function moneyFormat(currency: string): Intl.NumberFormat {
 }
 
 const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+const CHOICE = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+/** Names as they are read: "a, b and c"; "a or b". */
+export const listed = (names: readonly string[]): string => LIST.format(names);
+export const choiceOf = (names: readonly string[]): string => CHOICE.format(names);
 
 /** Whole hours in words, all else in minutes. */
 function timeWords(minutes: number): string {

@@ -1,5 +1,6 @@
 import { ageOn, type Cheese } from '@rotula/core';
 import { say, word } from '../language/say';
+import { listed } from '../ui/format';
 import { ageWords } from '../words/labels';
 
 /** What the balance wheel shows, as a table for screen readers. */
@@ -33,7 +34,7 @@ export function WheelTable({
               <td>{numbers?.get(cheese.id)}</td>
               <td>{cheese.name}</td>
               <td>{word(cheese.texture)}</td>
-              <td>{cheese.milk.map((m) => word(m.animal)).join(' and ')}</td>
+              <td>{listed(cheese.milk.map((m) => word(m.animal)))}</td>
               <td>{ageWords(ageOn(cheese, servingAt))}</td>
               <td>{cheese.sense.intensity}</td>
             </tr>

@@ -1,4 +1,5 @@
 import { ageOn, mainMilk, type Good, type Main } from '@rotula/core';
+import { listed } from '../ui/format';
 import { ageWords } from './labels';
 import { say, word } from '../language/say';
 
@@ -6,8 +7,7 @@ import { say, word } from '../language/say';
 export function lineOf(good: Good, on: string): string {
   switch (good.kind) {
     case 'cheese': {
-      const milk =
-        good.milk.length > 1 ? good.milk.map((m) => word(m.animal)).join(' and ') : word(mainMilk(good));
+      const milk = good.milk.length > 1 ? listed(good.milk.map((m) => word(m.animal))) : word(mainMilk(good));
       return `${word(good.texture)} ${milk} · ${ageWords(ageOn(good, on))}`;
     }
     case 'meat':

@@ -10,6 +10,7 @@ import type {
   SamenessRule,
   Verdict,
 } from '@rotula/core';
+import { listed } from '../ui/format';
 import { ageWord, limitLabel } from './labels';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
@@ -28,8 +29,8 @@ const ON_AXIS: Partial<Record<AxisId, (is: AxisWord) => string>> = {
   firmness: (is) => FIRMNESS[is as FeltFirmness],
   intensity: (is) => say`strength ${String(is)}`,
   age: (is) => ageWord(is as Age),
-  flavour: (is) => (is as readonly string[]).join(' and ') || 'plain',
-  animal: (is) => (is as readonly string[]).join(' and '),
+  flavour: (is) => listed(is as readonly string[]) || say`plain`,
+  animal: (is) => listed(is as readonly string[]),
   origin: (is) => String(is) || say`origin not known`,
   calibre: (is) => say`${String(is)} format`,
 };

@@ -53,4 +53,4 @@ export const wishWords = (wish: WishWord): string => (WISHES[wish.of] as Words<O
 
 /** A way out on its button: everything that is let go. */
 export const wayOutWords = (wishes: readonly WishWord[], format: Format): string =>
-  wishes.map((wish) => (WISHES[wish.of] as Words<Of>).out(wish as never, format)).join(' and ');
+  format.list(wishes.map((wish) => (WISHES[wish.of] as Words<Of>).out(wish as never, format)));
