@@ -13,10 +13,12 @@ const bin = (name) => join(ROOT, 'node_modules/.bin', name);
 let passed = 0;
 let failed = 0;
 
+/** Seconds since the program began, so that a slow step is seen. */
+const clock = () => `${Math.round(performance.now() / 1000)} s`;
 function count(name, p, f) {
   passed += p;
   failed += f;
-  console.log(`${f === 0 ? 'ok  ' : 'FAIL'} ${name}: ${p} passed, ${f} failed`);
+  console.log(`${f === 0 ? 'ok  ' : 'FAIL'} ${name}: ${p} passed, ${f} failed (at ${clock()})`);
 }
 
 async function check(name, command, args) {

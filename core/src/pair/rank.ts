@@ -30,15 +30,26 @@ const weighedBy = rememberedBy(
     ) as unknown as Readonly<Record<CompanyKind, readonly Weighed[]>>,
 );
 
+/** Those of them that have something to say of a good. */
+const speakingOf = (weighed: readonly Weighed[], h: HostFacts): readonly Weighed[] =>
+  weighed.filter(({ rule: { when } }) => when === undefined || h[when] > 0);
+/** Of each kind of company, told once for a good. */
+const speaking = (all: ReturnType<typeof weighedBy>, h: HostFacts): ReturnType<typeof weighedBy> => ({
+  companion: speakingOf(all.companion, h),
+  drink: speakingOf(all.drink, h),
+  meat: speakingOf(all.meat, h),
+});
+
 /** Scores by weights, remembered for each two goods and for each shelf: an edit asks for the same. */
 const scoresBy = rememberedBy((weights: Weights) => {
   const weighed = weighedBy(weights);
   const one = rememberedBy((host: Host) => {
     const h = hostFacts(host);
+    const rules = speaking(weighed, h);
     return rememberedBy((beside: Company): number => {
       const b = companyFacts(beside);
       let sum = 0;
-      for (const { rule, points } of weighed[beside.kind]) sum += points * rule.of(h, b);
+      for (const { rule, points } of rules[beside.kind]) sum += points * rule.of(h, b);
       return sum;
     });
   });
@@ -74,13 +85,13 @@ function insert(reasons: Reason[], one: Reason): void {
 
 /** The same with its signed reasons, which add up to the score. */
 export const matchOf = <C extends Company>(host: Host, beside: C, weights: Weights = WEIGHTS): Match<C> =>
-  matchFor(hostFacts(host), beside, weights);
+  matchFor(hostFacts(host), beside, weighedBy(weights)[beside.kind]);
 
-function matchFor<C extends Company>(h: HostFacts, beside: C, weights: Weights): Match<C> {
+function matchFor<C extends Company>(h: HostFacts, beside: C, rules: readonly Weighed[]): Match<C> {
   const b = companyFacts(beside);
   const reasons: Reason[] = [];
   let score = 0;
-  for (const { rule, points } of weighedBy(weights)[beside.kind]) {
+  for (const { rule, points } of rules) {
     const effect = points * rule.of(h, b);
     if (effect === 0) continue;
     score += effect;
@@ -99,8 +110,9 @@ export function rankBeside<C extends Company>(
   weights: Weights = WEIGHTS,
 ): Match<C>[] {
   const h = hostFacts(host);
+  const rules = speaking(weighedBy(weights), h);
   return candidates
-    .map((beside) => matchFor(h, beside, weights))
+    .map((beside) => matchFor(h, beside, rules[beside.kind]))
     .sort((a, b) => b.score - a.score || byId(a.beside, b.beside));
 }
 

@@ -78,17 +78,15 @@ export const bridgedWeight = (a: Scented, b: Scented): number => weightIn(BRIDGE
 /** Two families, one of each good. */
 export type AromaPair = readonly [one: Aroma, other: Aroma];
 
-function pairsIn(table: Table, a: Scented, b: Scented): AromaPair[] {
-  const pairs: AromaPair[] = [];
-  for (const one of a.aromas) {
-    const row = AT.get(one)! * SIZE;
-    for (const other of b.aromas) if (table[row + AT.get(other)!]) pairs.push([one, other]);
-  }
-  return pairs;
-}
-
 /** The families that both have, the most telling first. */
-export const sharedAromas = (a: Scented, b: Scented): Aroma[] => pairsIn(SHARED, a, b).map(([one]) => one);
+export const sharedAromas = (a: Scented, b: Scented): Aroma[] =>
+  a.aromas.filter((one) => !NOT_TWICE.includes(one) && b.aromas.includes(one));
 
-/** The pairs of families, one of each, that belong together without being the same, the most telling of the first good first. */
-export const bridgedAromas = (a: Scented, b: Scented): AromaPair[] => pairsIn(BRIDGED, a, b);
+/** The pair of families, one of each, that belong together without being the same, the most telling of the first good; null: none. */
+export function leadBridge(a: Scented, b: Scented): AromaPair | null {
+  const [rows, columns] = [placesOf(a.aromas), placesOf(b.aromas)];
+  for (let i = 0; i < rows.length; i++)
+    for (let j = 0; j < columns.length; j++)
+      if (BRIDGED[rows[i]! * SIZE + columns[j]!]) return [a.aromas[i]!, b.aromas[j]!];
+  return null;
+}

@@ -11,4 +11,4 @@ export {
 } from './sense.js';
 export { SIGHTS, hslOf, isPale, sightOf } from './colour.js';
 export { LENSES, type Lens, type LensId, TAGS, type Tag, carries, tagsOf } from './lenses.js';
-export { bridgedAromas, bridgedWeight, sharedAromas, sharedWeight } from './aromas.js';
+export { bridgedWeight, leadBridge, sharedAromas, sharedWeight } from './aromas.js';

@@ -105,7 +105,8 @@ const COMPANIONS = {
   },
   preserve: {
     'fig preserve': leads('dried fruit'),
-    'orchard preserve': leads('orchard'),
+    'quince preserve': all(leads('orchard'), scent('blossom')),
+    'orchard preserve': all(leads('orchard'), no('blossom')),
     'cherry preserve': leads('stone fruit'),
     'berry preserve': leads('berry'),
     'citrus preserve': leads('citrus'),

@@ -34,7 +34,7 @@ export const CUSTOMS: Readonly<Record<HostFamily, Custom>> = {
   },
   soft: {
     first: ['sparkling', 'berry', 'plain bread', 'meat, whole muscle'],
-    good: ['crisp white', 'light red', 'flower spritz', 'orchard fruit', 'stone fruit', 'fig preserve', 'cherry preserve', 'mild honey', 'plain cracker', 'pepper', 'nut oil', 'meat, cooked', 'green vegetable', 'radish', 'pale beer', 'berry preserve', 'roast nut', 'green nut', 'scented honey'],
+    good: ['crisp white', 'light red', 'flower spritz', 'orchard fruit', 'stone fruit', 'fig preserve', 'cherry preserve', 'mild honey', 'plain cracker', 'pepper', 'nut oil', 'meat, cooked', 'green vegetable', 'radish', 'pale beer', 'berry preserve', 'roast nut', 'green nut', 'scented honey', 'milk chocolate'],
     rather: ['dark beer', 'coarse mustard', 'herb bread', 'smoked nut', 'meat, hot'],
     never: ['full red', 'strong red', 'hot mustard'],
   },
@@ -57,7 +57,7 @@ export const CUSTOMS: Readonly<Record<HostFamily, Custom>> = {
   },
   washed: {
     first: ['scented white', 'strong ale', 'citrus', 'scented honey', 'onion pickle', 'seed crumble'],
-    good: ['cider', 'amber ale', 'hop brew', 'spice brew', 'orchard juice', 'orchard fruit', 'grape', 'dark bread', 'plain bread', 'coarse mustard', 'pickle', 'fig preserve', 'onion chutney', 'dark honey',
+    good: ['cider', 'amber ale', 'hop brew', 'spice brew', 'orchard juice', 'orchard fruit', 'grape', 'dark bread', 'plain bread', 'pickle', 'fig preserve', 'onion chutney', 'dark honey',
       'meat, smoky', 'meat, cooked', 'meat, coarse', 'bitter leaf', 'orchard preserve', 'earthy nut', 'plain cracker'],
     rather: ['rosé', 'full red', 'crisp white', 'tart spritz'],
     never: ['strong red'],
@@ -65,38 +65,38 @@ export const CUSTOMS: Readonly<Record<HostFamily, Custom>> = {
   'semi-soft': {
     first: ['pale beer', 'pickle', 'meat, cooked'],
     good: ['crisp white', 'light red', 'cider', 'amber ale', 'orchard juice', 'hop brew', 'orchard fruit', 'grape', 'onion pickle', 'plain bread', 'pepper', 'seed crumble', 'cool dip',
-      'meat, fine', 'meat, coarse', 'meat, smoky', 'tomato', 'radish', 'sweet root', 'berry preserve', 'buttery nut', 'roast nut', 'scented honey', 'plain cracker'],
+      'meat, fine', 'meat, coarse', 'meat, smoky', 'tomato', 'radish', 'sweet root', 'buttery nut', 'roast nut', 'scented honey', 'plain cracker'],
   },
   firm: {
-    first: ['nutty white', 'dry fortified', 'orchard preserve', 'dried apricot or cherry', 'fruit chutney', 'onion pickle', 'meat, whole muscle', 'meat, lean', 'buttery nut', 'roast nut'],
-    good: ['crisp white', 'scented white', 'amber ale', 'full red', 'light red', 'cider', 'orchard juice', 'sweet nut', 'cherry preserve', 'fig preserve', 'fresh fig', 'orchard fruit', 'grape', 'olive', 'pickle',
-      'onion chutney', 'dark bread', 'nut bread', 'pepper dip', 'green oil', 'pepper', 'meat, coarse', 'meat, fennel', 'meat, fine', 'tomato', 'green vegetable', 'plain cracker', 'seed cracker', 'earthy nut'],
+    first: ['nutty white', 'dry fortified', 'dried apricot or cherry', 'fruit chutney', 'onion pickle', 'meat, whole muscle', 'meat, lean', 'buttery nut', 'roast nut', 'quince preserve'],
+    good: ['crisp white', 'scented white', 'amber ale', 'full red', 'light red', 'orchard juice', 'sweet nut', 'cherry preserve', 'fig preserve', 'fresh fig', 'orchard fruit', 'grape', 'olive', 'pickle',
+      'onion chutney', 'dark bread', 'nut bread', 'pepper dip', 'green oil', 'pepper', 'meat, coarse', 'meat, fennel', 'meat, fine', 'tomato', 'green vegetable', 'plain cracker', 'seed cracker', 'earthy nut', 'orchard preserve'],
   },
   caramelly: {
     first: ['sweet fortified', 'dark beer', 'strong ale', 'fig preserve', 'sweet nut'],
-    good: ['amber ale', 'full red', 'dry fortified', 'smoked tea', 'orchard preserve', 'orchard fruit', 'date or dried fig', 'dark chocolate', 'dark bread', 'salt', 'sweet root', 'onion pickle', 'scented honey', 'roast nut'],
+    good: ['amber ale', 'full red', 'dry fortified', 'smoked tea', 'orchard preserve', 'orchard fruit', 'date or dried fig', 'dark chocolate', 'dark bread', 'salt', 'sweet root', 'onion pickle', 'scented honey', 'roast nut', 'quince preserve', 'milk chocolate'],
     rather: ['crisp white', 'rosé'],
   },
   'savoury hard': {
     first: ['amber ale', 'cider', 'spiced red', 'onion chutney', 'fruit chutney', 'coarse mustard', 'orchard fruit', 'orchard preserve', 'earthy nut'],
-    good: ['full red', 'dark beer', 'sweet fortified', 'orchard juice', 'smoked tea', 'onion pickle', 'pickled nut', 'pickle', 'berry', 'plain bread', 'meat, coarse', 'meat, cooked', 'green vegetable', 'tomato preserve', 'sweet root', 'sweet nut', 'plain cracker'],
+    good: ['full red', 'dark beer', 'sweet fortified', 'orchard juice', 'smoked tea', 'onion pickle', 'pickled nut', 'pickle', 'berry', 'plain bread', 'meat, coarse', 'meat, cooked', 'green vegetable', 'tomato preserve', 'sweet root', 'sweet nut', 'plain cracker', 'quince preserve'],
   },
   hard: {
     first: ['full red', 'sweet fortified', 'amber ale', 'orchard fruit', 'orchard preserve', 'earthy nut', 'meat, coarse'],
     good: ['dark beer', 'strong ale', 'dry fortified', 'spiced red', 'hop brew', 'sweet nut', 'onion chutney', 'fruit chutney', 'coarse mustard', 'onion pickle', 'dark honey', 'dried apricot or cherry', 'grape',
-      'dark bread', 'nut bread', 'pepper', 'pepper dip', 'meat, lean', 'meat, whole muscle', 'meat, smoky', 'meat, hot', 'cherry preserve', 'pickled nut', 'sweet root', 'roast nut', 'fig preserve', 'plain cracker', 'seed cracker'],
+      'dark bread', 'nut bread', 'pepper', 'pepper dip', 'meat, lean', 'meat, whole muscle', 'meat, smoky', 'meat, hot', 'cherry preserve', 'pickled nut', 'sweet root', 'roast nut', 'fig preserve', 'plain cracker', 'seed cracker', 'quince preserve', 'scented honey'],
     rather: ['rosé', 'flower spritz'],
   },
   'very hard': {
     first: ['sparkling', 'balsamic', 'earthy nut', 'orchard fruit', 'dark honey', 'green oil', 'meat, whole muscle', 'meat, lean'],
     good: ['dry fortified', 'full red', 'nutty white', 'sweet fortified', 'orchard juice', 'sweet nut', 'grape', 'date or dried fig', 'fig preserve', 'scented honey', 'onion pickle', 'onion chutney', 'olive',
-      'plain bread', 'pepper', 'meat, fine', 'meat, cooked', 'green vegetable', 'bitter leaf', 'oil-cured vegetable', 'orchard preserve', 'tomato', 'roast nut', 'plain cracker'],
+      'plain bread', 'pepper', 'meat, fine', 'meat, cooked', 'green vegetable', 'bitter leaf', 'oil-cured vegetable', 'orchard preserve', 'tomato', 'roast nut', 'plain cracker', 'quince preserve'],
     rather: ['rosé', 'salt', 'smoked salt'],
   },
   blue: {
     first: ['sweet wine', 'sweet fortified', 'orchard juice', 'scented honey', 'orchard fruit', 'date or dried fig', 'fig preserve', 'earthy nut', 'green vegetable', 'bitter leaf'],
     good: ['dark beer', 'strong ale', 'mild honey', 'dark honey', 'sweet nut', 'dried pear', 'fresh fig', 'grape', 'dark chocolate', 'orchard preserve', 'fruit bread', 'nut bread', 'dark bread', 'butter', 'nut oil',
-      'meat, whole muscle', 'meat, lean', 'pickled nut', 'green nut', 'plain cracker', 'seed cracker'],
+      'meat, whole muscle', 'meat, lean', 'pickled nut', 'green nut', 'plain cracker', 'seed cracker', 'quince preserve'],
     rather: ['crisp white', 'tart spritz', 'pickle', 'olive', 'citrus', 'salt', 'smoked salt', 'meat, hot', 'meat, fine'],
     never: ['pale beer', 'rosé', 'full red', 'strong red', 'coarse mustard', 'hot mustard', 'onion pickle'],
   },
@@ -121,21 +121,21 @@ export const CUSTOMS: Readonly<Record<HostFamily, Custom>> = {
   },
   'whole muscle': {
     first: ['sparkling', 'dry fortified', 'crisp white', 'melon', 'fresh fig', 'oil-cured vegetable'],
-    good: ['rosé', 'light red', 'scented white', 'tart spritz', 'grape', 'orchard fruit', 'stone fruit', 'fig preserve', 'olive', 'pickle', 'plain bread', 'butter', 'date or dried fig', 'green oil', 'pepper', 'tomato', 'green vegetable', 'scented honey', 'orchard preserve', 'buttery nut', 'roast nut', 'mild honey'],
+    good: ['rosé', 'light red', 'scented white', 'tart spritz', 'grape', 'orchard fruit', 'stone fruit', 'fig preserve', 'olive', 'pickle', 'plain bread', 'butter', 'date or dried fig', 'green oil', 'pepper', 'tomato', 'green vegetable', 'scented honey', 'orchard preserve', 'buttery nut', 'roast nut', 'mild honey', 'quince preserve'],
     rather: ['strong red', 'sweet fortified', 'hot mustard', 'salt'],
   },
   lean: {
     first: ['full red', 'green oil', 'bitter leaf'],
-    good: ['light red', 'dry fortified', 'crisp white', 'smoked tea', 'berry preserve', 'onion pickle', 'citrus oil', 'orchard fruit', 'grape', 'plain bread', 'butter', 'fresh fig', 'pepper', 'radish', 'oil-cured vegetable', 'coarse mustard', 'scented honey'],
+    good: ['light red', 'dry fortified', 'crisp white', 'smoked tea', 'berry preserve', 'onion pickle', 'citrus oil', 'orchard fruit', 'grape', 'plain bread', 'butter', 'fresh fig', 'pepper', 'radish', 'oil-cured vegetable', 'coarse mustard', 'mild honey'],
     rather: ['salt'],
   },
   game: {
     first: ['full red', 'berry preserve'],
-    good: ['smoked tea', 'berry', 'cherry preserve', 'dried apricot or cherry', 'onion chutney', 'dark bread', 'coarse mustard', 'dark honey', 'beet pickle', 'sweet root', 'earthy nut'],
+    good: ['smoked tea', 'berry', 'cherry preserve', 'dried apricot or cherry', 'onion chutney', 'dark bread', 'beet pickle', 'sweet root', 'earthy nut'],
   },
   coarse: {
     first: ['light red', 'pickle', 'plain bread', 'radish'],
-    good: ['full red', 'pale beer', 'sparkling', 'rosé', 'hop brew', 'tart spritz', 'olive', 'coarse mustard', 'onion pickle', 'butter', 'fresh fig', 'grape', 'bean dip', 'pepper dip', 'tomato', 'hot honey', 'oil-cured vegetable', 'tomato preserve', 'cherry preserve', 'green nut'],
+    good: ['full red', 'pale beer', 'sparkling', 'rosé', 'hop brew', 'tart spritz', 'olive', 'coarse mustard', 'onion pickle', 'butter', 'fresh fig', 'grape', 'bean dip', 'pepper dip', 'tomato', 'hot honey', 'oil-cured vegetable', 'tomato preserve', 'cherry preserve', 'green nut', 'mild honey'],
     rather: ['sweet wine', 'salt'],
   },
   fine: {
@@ -152,7 +152,7 @@ export const CUSTOMS: Readonly<Record<HostFamily, Custom>> = {
   },
   cooked: {
     first: ['sparkling', 'coarse mustard', 'honey mustard', 'pickle', 'pale beer', 'green nut'],
-    good: ['cider', 'light red', 'crisp white', 'rosé', 'orchard juice', 'fruit chutney', 'onion chutney', 'onion pickle', 'orchard fruit', 'plain bread', 'butter', 'pepper', 'cool dip', 'radish', 'green vegetable', 'beet pickle'],
+    good: ['cider', 'light red', 'crisp white', 'rosé', 'orchard juice', 'fruit chutney', 'onion chutney', 'onion pickle', 'orchard fruit', 'plain bread', 'butter', 'pepper', 'cool dip', 'radish', 'green vegetable', 'beet pickle', 'mild honey'],
     rather: ['full red', 'strong red'],
   },
   spread: {

@@ -29,7 +29,6 @@ type Plain =
   | 'fat cools heat'
   | 'crumb for cream'
   | 'tender beside tender'
-  | 'bite for mild meat'
   | 'salt on salt'
   | 'fat on fat'
   | 'fat beside lean'
@@ -54,7 +53,13 @@ const usefulSweet = (h: HostFacts, b: CompanyFacts): number => Math.min(b.sweet,
 export const COMPANION_RULES: readonly PairRule[] = [
   { id: 'sweet meets salt', sign: 1, prior: 0.6, of: (h, b) => (usefulSweet(h, b) * over(h.salty, 3)) / 10 },
   { id: 'sweet tames funk', sign: 1, prior: 0.4, of: (h, b) => (usefulSweet(h, b) * over(h.funk, 3)) / 10 },
-  { id: 'sweet on mould', sign: 1, prior: 1, of: (h, b) => (Math.min(4, b.sweet) * h.mould) / 4 },
+  {
+    id: 'sweet on mould',
+    sign: 1,
+    prior: 1,
+    when: 'mould',
+    of: (h, b) => (Math.min(4, b.sweet) * h.mould) / 4,
+  },
   { id: 'tang meets sweet', sign: 1, prior: 0.6, of: (h, b) => (usefulSweet(h, b) * over(h.sour, 2.5)) / 10 },
   { id: 'acid cuts fat', sign: 1, prior: 0.6, of: (h, b) => (b.sour * over(h.fat, 4)) / 10 },
   { id: 'sharp tames funk', sign: 1, prior: 0.4, of: (h, b) => (b.sour * over(h.funk, 3)) / 10 },
@@ -71,8 +76,8 @@ export const COMPANION_RULES: readonly PairRule[] = [
     of: (h, b) => (Math.min(b.sweet, 2 * b.sour) * over(h.salty, 3)) / 10,
   },
   { id: 'sour on sour', sign: -1, prior: 0.4, of: (h, b) => (over(b.sour, 3) * over(h.sour, 3)) / 5 },
-  { id: 'sour on mould', sign: -1, prior: 0.8, of: (h, b) => (over(b.sour, 2) * h.mould) / 3 },
-  { id: 'crunch against cream', sign: 1, prior: 0.3, of: (h, b) => (b.crunch * h.cream) / 20 },
+  { id: 'sour on mould', sign: -1, prior: 0.8, when: 'mould', of: (h, b) => (over(b.sour, 2) * h.mould) / 3 },
+  { id: 'crunch against cream', sign: 1, prior: 0.3, when: 'cream', of: (h, b) => (b.crunch * h.cream) / 20 },
   { id: 'crisp against firm', sign: 1, prior: 0.3, of: (h, b) => (b.crunch * over(6, h.soft)) / 20 },
   {
     id: 'juice refreshes',
@@ -80,7 +85,7 @@ export const COMPANION_RULES: readonly PairRule[] = [
     prior: 0.4,
     of: (h, b) => (b.juice * (over(h.fat, 4) + over(h.salty, 4))) / 20,
   },
-  { id: 'juice beside milk', sign: 1, prior: 0.5, of: (h, b) => (b.juice * h.quiet) / 10 },
+  { id: 'juice beside milk', sign: 1, prior: 0.5, when: 'quiet', of: (h, b) => (b.juice * h.quiet) / 10 },
   {
     id: 'scent stands up to it',
     sign: 1,
@@ -93,7 +98,7 @@ export const COMPANION_RULES: readonly PairRule[] = [
     prior: 0.5,
     of: (h, b) => (h.heat < 1 ? (b.heat * over(h.fat, 4)) / 10 : 0),
   },
-  { id: 'heat on heat', sign: -1, prior: 0.5, of: (h, b) => (b.heat * h.heat) / 5 },
+  { id: 'heat on heat', sign: -1, prior: 0.5, when: 'heat', of: (h, b) => (b.heat * h.heat) / 5 },
   { id: 'bitter skin, sweet paste', sign: 1, prior: 0.5, of: (h, b) => (b.bitter * over(h.sweet, 2)) / 5 },
   // Salt takes bitterness away (Breslin and Beauchamp, Nature 387, 1997; from memory).
   {
@@ -102,19 +107,32 @@ export const COMPANION_RULES: readonly PairRule[] = [
     prior: 0.5,
     of: (h, b) => (Math.min(3, b.bitter) * over(h.salty, 4)) / 6,
   },
-  { id: 'bitter on cream', sign: -1, prior: 0.5, of: (h, b) => (over(b.bitter, 1) * h.cream) / 6 },
+  {
+    id: 'bitter on cream',
+    sign: -1,
+    prior: 0.5,
+    when: 'cream',
+    of: (h, b) => (over(b.bitter, 1) * h.cream) / 6,
+  },
   {
     id: 'acid sharpens salt',
     sign: -1,
     prior: 0.5,
     of: (h, b) => (over(b.sour, 1) * over(h.salty, 5.5)) / 6,
   },
-  { id: 'acid feeds heat', sign: -1, prior: 0.5, of: (h, b) => (over(b.sour, 2) * over(h.heat, 3)) / 8 },
-  { id: 'fat cools heat', sign: 1, prior: 0.5, of: (h, b) => (b.fat * over(h.heat, 3)) / 12 },
+  {
+    id: 'acid feeds heat',
+    sign: -1,
+    prior: 0.5,
+    when: 'heat',
+    of: (h, b) => (over(b.sour, 2) * over(h.heat, 3)) / 8,
+  },
+  { id: 'fat cools heat', sign: 1, prior: 0.5, when: 'heat', of: (h, b) => (b.fat * over(h.heat, 3)) / 12 },
   {
     id: 'crumb for cream',
     sign: 1,
     prior: 0.6,
+    when: 'cream',
     of: (h, b) => (b.carrier * over(8, b.crunch) * h.cream) / 8,
   },
   {
@@ -122,12 +140,6 @@ export const COMPANION_RULES: readonly PairRule[] = [
     sign: 1,
     prior: 0.4,
     of: (h, b) => (b.juice * over(4, b.crunch) * over(h.soft, 5)) / 40,
-  },
-  {
-    id: 'bite for mild meat',
-    sign: 1,
-    prior: 0.5,
-    of: (h, b) => (h.meat * (b.heat + b.sour / 2) * over(5.5, h.intensity)) / 12,
   },
   { id: 'salt on salt', sign: -1, prior: 0.5, of: (h, b) => (over(b.salty, 3) * over(h.salty, 5)) / 5 },
   { id: 'fat on fat', sign: -1, prior: 0.5, of: (h, b) => (over(b.fat, 3) * over(h.fat, 6)) / 5 },
@@ -144,6 +156,7 @@ export const COMPANION_RULES: readonly PairRule[] = [
     id: 'hides it',
     sign: -1,
     prior: 1,
+    when: 'quiet',
     of: (h, b) => (h.quiet * (over(b.intensity, h.intensity) + b.scented + b.heat)) / 10,
     figures: (h) => ({ good: h.name }),
   },

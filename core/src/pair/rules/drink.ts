@@ -11,14 +11,12 @@ type Plain =
   | 'acid lifts salt'
   | 'acid with tang'
   | 'acid on bitter'
-  | 'drier than the food'
   | 'sweet as it asks'
   | 'sweeter than it asks'
   | 'tannin takes fat'
   | 'tannin on cream'
   | 'tannin on mould'
   | 'tannin on salt'
-  | 'tannin on tang'
   | 'tannin on fish'
   | 'acid with fish'
   | 'spice on cream'
@@ -26,7 +24,6 @@ type Plain =
   | 'heat and alcohol'
   | 'alcohol on salt and fat'
   | 'strength holds the finish'
-  | 'weight on tang'
   | 'body for body'
   | 'bitter cuts fat'
   | 'thin beside mould'
@@ -54,8 +51,13 @@ export const DRINK_RULES: readonly PairRule[] = [
   { id: 'bubbles lift salt', sign: 1, prior: 0.9, of: (h, b) => (b.bubbles * over(h.salty, 4)) / 15 },
   { id: 'bubbles beside savour', sign: 1, prior: 1.0, of: (h, b) => (b.bubbles * over(h.umami, 4)) / 15 },
   { id: 'sweet as it asks', sign: 1, prior: 0.8, of: (h, b) => Math.min(b.sweet, h.asksSweet) / 2 },
-  { id: 'sweet cools heat', sign: 1, prior: 0.6, of: (h, b) => (Math.min(4, b.sweet) * over(h.heat, 2)) / 6 },
-  { id: 'drier than the food', sign: -1, prior: 0.6, of: (h, b) => over(h.sweet, b.sweet + 3) },
+  {
+    id: 'sweet cools heat',
+    sign: 1,
+    prior: 0.6,
+    when: 'heat',
+    of: (h, b) => (Math.min(4, b.sweet) * over(h.heat, 2)) / 6,
+  },
   { id: 'sweeter than it asks', sign: -1, prior: 0.8, of: (h, b) => over(b.sweet, h.asksSweet + 1) / 2 },
   {
     id: 'tannin takes fat',
@@ -63,15 +65,38 @@ export const DRINK_RULES: readonly PairRule[] = [
     prior: 0.5,
     of: (h, b) => (b.tannin * over(5, h.soft) * over(h.fat, 3)) / 30,
   },
-  { id: 'tannin on cream', sign: -1, prior: 0.9, of: (h, b) => (over(b.tannin, 3) * h.cream) / 8 },
-  { id: 'tannin on mould', sign: -1, prior: 1, of: (h, b) => (over(b.tannin, b.sweet / 2) * h.mould) / 4 },
+  {
+    id: 'tannin on cream',
+    sign: -1,
+    prior: 0.9,
+    when: 'cream',
+    of: (h, b) => (over(b.tannin, 3) * h.cream) / 8,
+  },
+  {
+    id: 'tannin on mould',
+    sign: -1,
+    prior: 1,
+    when: 'mould',
+    of: (h, b) => (over(b.tannin, b.sweet / 2) * h.mould) / 4,
+  },
   { id: 'tannin on salt', sign: -1, prior: 0.4, of: (h, b) => (over(b.tannin, 2) * over(h.salty, 5)) / 8 },
-  { id: 'tannin on tang', sign: -1, prior: 0.5, of: (h, b) => (b.tannin * over(h.sour, 3)) / 8 },
-  { id: 'tannin on fish', sign: -1, prior: 1, of: (h, b) => (b.tannin * h.fish) / 3 },
-  { id: 'acid with fish', sign: 1, prior: 0.8, of: (h, b) => (b.sour * h.fish) / 5 },
-  { id: 'spice on cream', sign: -1, prior: 0.7, of: (h, b) => (b.spice * h.cream) / 10 },
-  { id: 'spice on heat', sign: -1, prior: 1.2, of: (h, b) => ((b.spice + b.heat) * over(h.heat, 2)) / 15 },
-  { id: 'heat and alcohol', sign: -1, prior: 0.9, of: (h, b) => (over(h.heat, 2) * bareBurn(b)) / 5 },
+  { id: 'tannin on fish', sign: -1, prior: 1, when: 'fish', of: (h, b) => (b.tannin * h.fish) / 3 },
+  { id: 'acid with fish', sign: 1, prior: 0.8, when: 'fish', of: (h, b) => (b.sour * h.fish) / 5 },
+  { id: 'spice on cream', sign: -1, prior: 0.7, when: 'cream', of: (h, b) => (b.spice * h.cream) / 10 },
+  {
+    id: 'spice on heat',
+    sign: -1,
+    prior: 1.2,
+    when: 'heat',
+    of: (h, b) => ((b.spice + b.heat) * over(h.heat, 2)) / 15,
+  },
+  {
+    id: 'heat and alcohol',
+    sign: -1,
+    prior: 0.9,
+    when: 'heat',
+    of: (h, b) => (over(h.heat, 2) * bareBurn(b)) / 5,
+  },
   {
     id: 'alcohol on salt and fat',
     sign: -1,
@@ -84,7 +109,6 @@ export const DRINK_RULES: readonly PairRule[] = [
     prior: 0.4,
     of: (h, b) => (b.burn * over(h.persistence, 5)) / 10,
   },
-  { id: 'weight on tang', sign: -1, prior: 0.6, of: (h, b) => (over(b.body, 4) * over(h.sour, 3)) / 4 },
   { id: 'body for body', sign: 1, prior: 0.6, of: (h, b) => over(2, Math.abs(b.body - weightOf(h))) / 2 },
   { id: 'bitter cuts fat', sign: 1, prior: 0.3, of: (h, b) => (b.bitter * over(h.fat, 4)) / 15 },
   { id: 'savour on savour', sign: 1, prior: 0.6, of: (h, b) => (b.umami * over(h.umami, 3)) / 5 },
@@ -92,6 +116,7 @@ export const DRINK_RULES: readonly PairRule[] = [
     id: 'thin beside mould',
     sign: -1,
     prior: 1,
+    when: 'mould',
     of: (h, b) => (over(5, b.body + b.sweet / 2) * h.mould) / 2,
   },
   { id: 'louder drink', sign: -1, prior: 0.9, of: (h, b) => over(b.intensity, h.intensity + 1.5) / 1.5 },

@@ -12,6 +12,8 @@ export interface PairRule<Id extends keyof Rules = keyof Rules> {
   readonly prior: number;
   /** Keeps its prior: the fit does not move it. */
   readonly fixed?: true;
+  /** A figure of the host without which it has nothing to say: it is not asked where that is 0. */
+  readonly when?: 'mould' | 'cream' | 'quiet' | 'heat' | 'fish';
   readonly of: (host: HostFacts, beside: CompanyFacts) => number;
   readonly figures?: (host: HostFacts, beside: CompanyFacts) => Rules[Id];
 }

@@ -1,5 +1,5 @@
 import type { Aroma } from '../../counter/index.js';
-import { bridgedAromas, bridgedWeight, sharedAromas, sharedWeight } from '../../sense/index.js';
+import { bridgedWeight, leadBridge, sharedAromas, sharedWeight } from '../../sense/index.js';
 import type { PairRule } from './rule.js';
 
 export type KinshipRuleId = 'shared aroma' | 'kindred aroma' | 'same place' | 'plain company';
@@ -33,7 +33,7 @@ export const kinship = (prior: { shared: number; kindred: number; place: number 
     prior: prior.kindred,
     of: (h, b) => Math.min(MOST, bridgedWeight(h, b)),
     figures: (h, b) => {
-      const [one, other] = bridgedAromas(h, b)[0]!;
+      const [one, other] = leadBridge(h, b)!;
       return { one, other };
     },
   },
