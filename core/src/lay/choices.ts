@@ -72,8 +72,13 @@ export function boardChoices(
   const twins = brief.table === 'walk around' && heads > TWINS_FROM;
   const stuff = SURFACE_STUFF[brief.surface];
   const farOf = ({ round, length, width }: Board) => (round ? length : width) / (sides === 1 ? 1 : 2);
+  // Fuller than was asked is still laid as long as the fullest manner is; beyond that it crowds.
+  const offBand = (fullness: number): number =>
+    Math.max(0, low - fullness) +
+    Math.max(0, fullness - high) +
+    2 * Math.max(0, fullness - Math.max(high, BANDS.lavish[1]));
   const missOf = ({ board, fullness }: Part): number =>
-    (fullness < low ? low - fullness : fullness > high ? 2 * (fullness - high) : 0) +
+    offBand(fullness) +
     (stuff && board.material !== stuff && board.thick > 0 && !isBox(board) ? OTHER_STUFF : 0) +
     (Math.max(0, farOf(board) - REACH) / 1000) * OUT_OF_REACH;
   const partOf = (key: PartKey, board: Board, covered: ReadonlyMap<PartKey, number>): Part => ({

@@ -1,4 +1,5 @@
 export { bellsFor, underBells } from './bells.js';
+export { behindDividers, mayBeDivided } from './dividers.js';
 export { BANDS, type Board, boardArea, boardsFor, isBox } from './boards.js';
 export { bestWays, boardChoices } from './choices.js';
 export { type PartKey, partsOf, type Spread, SPREADS } from './parts.js';

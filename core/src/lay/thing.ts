@@ -52,6 +52,8 @@ export interface Thing {
   readonly beside: readonly string[];
   /** As it lies under its bell; absent: none stands over it. */
   readonly bare?: Thing;
+  /** As it lies within its divider; absent: none stands round it. Nothing wets it there, and it wets nothing. */
+  readonly divided?: Thing;
 }
 
 /** What is untrue of most things. */

@@ -16,11 +16,11 @@ import { NOT_LAID, NOT_TIMED } from './states.js';
  * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
  * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. 11: places in
  * the cold and in the car: there was room for all; meats lay as
- * they go, and groups were free; nothing stood under a bell. Kept goods and house go with the counter's and the house's.
+ * they go, and groups were free; nothing stood under a bell. 12: dividers; there were none. Kept goods and house go with the counter's and the house's.
  */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 11,
+  version: 12,
   upgrades: {
     1: upgradeOrder1,
     2: upgradeOrder2,
@@ -32,6 +32,7 @@ export const ORDER_FORMAT: Format = {
     8: upgradeOrder8,
     9: upgradeOrder9,
     10: upgradeOrder10,
+    11: upgradeOrder11,
   },
 };
 
@@ -58,6 +59,10 @@ function upgradeOrder10({
     lay: { ...lay, bells: [], schools: { ...lay?.schools, meats, groups } },
     clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 },
   };
+}
+
+function upgradeOrder11({ lay, ...order }: { lay?: object }): unknown {
+  return { ...order, lay: { ...lay, dividers: [] } };
 }
 
 function upgradeOrder4(order: Record<string, unknown>): unknown {

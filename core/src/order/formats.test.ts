@@ -226,6 +226,12 @@ describe('format 4', () => {
       clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 },
     });
   });
+  test('an order of format 11 had no dividers', () => {
+    expect(ORDER_FORMAT.upgrades[11]!({ title: 'x', lay: { bells: ['a'] } } as never)).toEqual({
+      title: 'x',
+      lay: { bells: ['a'], dividers: [] },
+    });
+  });
   test('a house of format 6 had named no written procedure and entered no limit', () => {
     const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 6);
     expect(House.parse('document' in up ? up.document : null)).toMatchObject({

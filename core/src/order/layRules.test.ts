@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { sector } from '../cut/index.js';
 import type { Board } from '../lay/boards.js';
+import { behindDividers } from '../lay/dividers.js';
 import { BOARD_RULES } from '../lay/rules/boardRules.js';
 import { totalCost } from '../lay/rules/judge.js';
 import { PAIR_RULES } from '../lay/rules/pairRules.js';
@@ -53,6 +54,7 @@ const at = (one: Thing, x: number, y = 0, towards: number | null = null): Placed
 const bowl = (id: string, traits: Partial<Traits> = {}) =>
   thing(id, { kind: 'companion', ...traits }, { lies: 'vessel' });
 
+const reachOf = (outline: Thing['outline']) => Math.max(...outline.map(([x, y]) => Math.hypot(x, y)));
 const pair = (rule: string) => PAIR_RULES.find((row) => row.rule === rule)!;
 const cost = (rule: string, a: Thing, b: Thing, gap: number, ground = GROUND) =>
   pair(rule).of(a, b, ground) ? Math.max(0, pair(rule).cost(at(a, 0), at(b, gap + 60), gap)) : 0;
@@ -107,6 +109,31 @@ describe('two things', () => {
     expect(cost('avoided beside suited', { ...held, vessel: {} as never }, thing('b'), 0)).toBe(0);
     expect(cost('kinds touch', thing('a'), thing('b'), 0)).toBe(0);
     expect(cost('kinds touch', thing('a'), thing('b'), 0, { ...GROUND, apart: true })).toBeGreaterThan(0);
+  });
+  test('a divider stops juice and damp, not smell, heat or what a guest must not eat; it takes its wall’s room', () => {
+    const walled = (one: Thing) => behindDividers([one], [one.id])[0]!;
+    for (const [rule, a, b] of [
+      ['wet beside crisp', thing('a', { wet: true }), thing('b', { crisp: true })],
+      ['juice on pale', thing('a', { runs: true }), thing('b', { colour: '#fdf8ea' })],
+    ] as const) {
+      expect(cost(rule, a, b, 5)).toBeGreaterThan(0);
+      expect([cost(rule, walled(a), b, 5), cost(rule, a, walled(b), 5)]).toEqual([0, 0]);
+    }
+    for (const [rule, a, b] of [
+      ['strong beside delicate', thing('a', { strong: true }), thing('b', { delicate: true })],
+      ['hot beside cold', thing('a', { hot: true }), thing('b', { cold: true })],
+      ['avoided beside suited', thing('a', { avoided: true }), thing('b')],
+      ['overlaps', thing('a'), thing('b')],
+    ] as const)
+      expect(cost(rule, walled(a), walled(b), 0)).toBeGreaterThan(0);
+    expect(reachOf(walled(thing('a')).outline)).toBeCloseTo(reachOf(thing('a').outline) + 6, 9);
+    const patch = thing('p', {}, { lies: 'patch' });
+    expect(Math.sqrt(walled(patch).area / Math.PI)).toBeCloseTo(36, 9);
+    expect(walled(patch).outline).toBe(patch.outline);
+    // What has a wall, or needs none, stays as it is.
+    for (const one of [bowl('a'), thing('k', { kind: 'tool' }), thing('u', {}, { bare: thing('u') })])
+      expect(walled(one)).toBe(one);
+    expect(behindDividers([thing('a--2')], ['a'])[0]!.divided).toBeDefined();
   });
   test('by the other school it is the break of colours that costs, not their likeness', () => {
     const [red, yellow] = ['#902020', '#e8c020'].map((colour) => thing(colour, { colour })) as [Thing, Thing];

@@ -117,6 +117,8 @@ export const OrderBody = z.object({
       sent: ById(z.string().max(20)).default({}),
       /** What stands under its bell, by good. */
       bells: z.array(GoodId).max(60).default([]),
+      /** What stands behind a divider, by good. */
+      dividers: z.array(GoodId).max(60).default([]),
       /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
       garnish: z
         .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(MOST_SPRIGS) }))

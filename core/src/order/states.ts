@@ -29,4 +29,13 @@ export const NOT_TIMED = {
   readings: [],
 } as const;
 /** Laid as Rotula would. */
-export const NOT_LAID = { choice: null, sent: {}, bells: [], garnish: [], bread: null, pins: {}, seed: 1 };
+export const NOT_LAID = {
+  choice: null,
+  sent: {},
+  bells: [],
+  dividers: [],
+  garnish: [],
+  bread: null,
+  pins: {},
+  seed: 1,
+};

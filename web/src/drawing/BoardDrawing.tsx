@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import {
   BellDrawing,
   DishDrawing,
+  DividerDrawing,
+  roundPieces,
   GarnishDrawing,
   PatchDrawing,
   ToolDrawing,
@@ -65,6 +67,7 @@ export function BoardDrawing({
         const { x, y, turn } = places.get(thing.id)!;
         const patch = patches.get(thing.id);
         const at = { thing, x, y, turn, print };
+        const within = thing.divided ?? thing;
         const drawn = patch ? (
           <PatchDrawing
             thing={thing}
@@ -86,11 +89,23 @@ export function BoardDrawing({
         ) : (
           <WholeDrawing
             thing={thing}
-            outline={movedOutline(eaten ? halved(thing.outline) : thing.outline, x, y, turn)}
+            outline={movedOutline(eaten ? halved(within.outline) : within.outline, x, y, turn)}
             print={print}
           />
         );
-        return <g key={thing.id}>{wrap(thing, drawn)}</g>;
+        const walled = thing.divided && (
+          <DividerDrawing
+            id={thing.id}
+            outline={patch ? roundPieces(patch, thing) : movedOutline(thing.outline, x, y, turn)}
+            print={print}
+          />
+        );
+        return (
+          <g key={thing.id}>
+            {walled}
+            {wrap(thing, drawn)}
+          </g>
+        );
       })}
       {children}
     </>

@@ -1,4 +1,12 @@
-import { DISH_RIM, movedOutline, widened, type Patch, type Polygon, type Thing } from '@rotula/core';
+import {
+  DISH_RIM,
+  movedOutline,
+  widened,
+  type Patch,
+  type Point,
+  type Polygon,
+  type Thing,
+} from '@rotula/core';
 import { memo } from 'react';
 
 interface At {
@@ -29,6 +37,42 @@ export function WholeDrawing({ thing, outline, print }: { thing: Thing; outline:
       />
       {!print && <path d={path(outline)} fill="none" stroke="#ffffff" strokeWidth={1.5} opacity={0.4} />}
     </>
+  );
+}
+
+/** Pieces lean over the edge of their patch by so much of their own reach. */
+const LEANS = 0.5;
+/** A line round all pieces of a patch. */
+export function roundPieces({ outline }: Patch, thing: Thing): Polygon {
+  const middle = (of: 0 | 1) => outline.reduce((sum, point) => sum + point[of], 0) / outline.length;
+  const [cx, cy] = [middle(0), middle(1)];
+  const reach = Math.max(...thing.outline.map(([x, y]) => Math.hypot(x, y)));
+  return widened(
+    outline.map(([x, y]): Point => [x - cx, y - cy]),
+    LEANS * reach,
+  ).map(([x, y]): Point => [x + cx, y + cy]);
+}
+
+/** The strip that stands round what is divided, and the paper that it is set on. */
+export function DividerDrawing({
+  id,
+  outline,
+  print,
+}: {
+  id: string;
+  outline: readonly Point[];
+  print: boolean;
+}) {
+  return (
+    <path
+      data-divided={id}
+      d={path(outline)}
+      fill={print ? 'none' : '#f3ead6'}
+      stroke={print ? '#000000' : '#6b4f2f'}
+      strokeWidth={print ? 2 : 6}
+      strokeDasharray={print ? '6 3' : undefined}
+      strokeLinejoin="round"
+    />
   );
 }
 

@@ -3,7 +3,7 @@ import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { plateKitWords, SURFACE_WORDS } from '../words/lay';
 import { say, word } from '../language/say';
-import { nameOf } from '../drawing/names';
+import { nameOf, thingName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
 
 /** Boards, vessels and tools: what is there, what stands in for what is missing, and what is hired. */
@@ -82,6 +82,20 @@ export function Kit({ board, laid }: OnBoard) {
             </p>
           );
         })}
+        {things
+          .filter(({ divided }) => divided)
+          .map((thing) => (
+            <p key={thing.id} className="mt-2" data-divider={thing.id}>
+              {say`A divider round ${thingName(thing)}: a strip of wood, or stiff paper that is fit for food.`}{' '}
+              <button
+                type="button"
+                className="min-h-11 underline underline-offset-4"
+                onClick={() => laid.divide(thing, false)}
+              >
+                {say`Without the divider`}
+              </button>
+            </p>
+          ))}
         {apart.length > 0 && (
           <p className="mt-2">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
         )}

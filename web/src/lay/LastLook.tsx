@@ -2,6 +2,7 @@ import {
   BUNCH,
   garnishShelf,
   lastLook,
+  mayBeDivided,
   mayDecorate,
   MOST_GARNISHES,
   MOST_SPRIGS,
@@ -86,6 +87,9 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
               {reason.rule === 'strong beside delicate' && (
                 <Cover board={board} laid={laid} reason={reason} />
               )}
+              {(reason.rule === 'wet beside crisp' || reason.rule === 'juice on pale') && (
+                <Divide board={board} laid={laid} reason={reason} />
+              )}
             </li>
           ))}
         </ul>
@@ -147,6 +151,23 @@ function Cover({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reas
       aria-label={say`Under a bell: ${thingName(thing)}`}
       onClick={() => laid.cover(thing, true)}
     >{say`Under a bell`}</button>
+  );
+}
+
+/** A divider round the one of the two that has no wall yet, the lighter first. */
+function Divide({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reason: Reason }) {
+  const ids = reason.subject.split(' ');
+  const [thing] = board.things
+    .filter((one) => ids.includes(one.id) && mayBeDivided(one))
+    .sort((a, b) => a.grams - b.grams);
+  if (!thing) return null;
+  return (
+    <button
+      type="button"
+      className={ACT}
+      aria-label={say`A divider round ${thingName(thing)}`}
+      onClick={() => laid.divide(thing, true)}
+    >{say`A divider`}</button>
   );
 }
 

@@ -1,4 +1,4 @@
-import { onClock, reasonKey } from '@rotula/core';
+import { mayBeDivided, onClock, reasonKey } from '@rotula/core';
 import { Pin, RotateCw } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
@@ -24,6 +24,8 @@ export function ThingPanel({ board, laid, focus }: OnBoard) {
   const { hour, atRim } = onClock(place, { x: w / 2, y: d / 2 });
   const others = board.things.filter(({ id }) => id !== thing.id);
   const beside = others.filter((other) => thing.beside.includes(other.id) || other.beside.includes(thing.id));
+  const { wet, crisp, runs } = thing.traits;
+  const needsWall = mayBeDivided(thing) && (wet || crisp || runs || thing.divided !== undefined);
   const told = laid.layout.told.filter(({ reason }) => reason.subject.split(' ').includes(thing.id));
   return (
     <SlateSection title={name} aside={isHand ? say`put there by hand` : say`laid by Rotula`}>
@@ -73,6 +75,11 @@ export function ThingPanel({ board, laid, focus }: OnBoard) {
             if (other) laid.swap(thing.id, other.id, [name, thingName(other)]);
           }}
         />
+        {needsWall && (
+          <Button look="slate" onClick={() => laid.divide(thing, !thing.divided)}>
+            {thing.divided ? say`Without the divider` : say`A divider round it`}
+          </Button>
+        )}
         {boards.length > 1 && (
           <Select
             label={say`Send ${name} to`}

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, expect, test } from '@jest/globals';
-import { House, layOut, newLimit, plan, type OrderBody } from '@rotula/core';
+import { House, layOut, millimetres, newLimit, plan, reason, type OrderBody } from '@rotula/core';
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
@@ -43,6 +43,7 @@ function laidBoard(start: OrderBody) {
     letGo: note('let go'),
     send: note('send'),
     cover: (thing, under) => void done.push(`${under ? 'cover' : 'lift'} ${thing.id}`),
+    divide: (thing, behind) => void done.push(`${behind ? 'divide' : 'join'} ${thing.id}`),
     keep: () => void done.push('keep'),
     anew: note('anew'),
     school: (part) => void done.push(`school ${Object.values(part).join(' ')}`),
@@ -111,6 +112,33 @@ test('the kit says what the surface needs, what the loaded board weighs, and how
   expect(screen.getByText(/food-grade oil/)).toBeDefined();
   const picks = [...document.querySelectorAll('[data-kit] li')].filter((li) => /^pick/.test(li.textContent!));
   for (const pick of picks) expect(pick.textContent).toMatch(/(\d+) go out, count \1 in again/);
+});
+
+test('a divider is a way out where crackers lie by what is wet; it is drawn, in the kit, and comes out again', async () => {
+  const start = order();
+  const { board, laid, done } = laidBoard(start);
+  const crisp = board.things.find(({ traits }) => traits.crisp)!;
+  const figures = { one: 'Gherkins', other: crisp.name, gap: millimetres(10) };
+  const wet = reason('wet beside crisp', figures, { subject: `gherkins ${crisp.id}`, effect: -2 });
+  const near = { ...laid, layout: { ...laid.layout!, told: [{ reason: wet, hard: true }] } };
+  onBench(<LastLook board={board} laid={near} focus={null} onFocus={() => {}} />, start, counter);
+  await userEvent.click(screen.getByRole('button', { name: `A divider round ${crisp.name}` }));
+  expect(done.splice(0)).toEqual([`divide ${crisp.id}`]);
+  cleanup();
+  const walled = { ...start, lay: { ...start.lay, dividers: [crisp.id] } };
+  const behind = show((on) => <Kit {...on} />, null, walled);
+  expect(document.querySelector('[data-divider]')!.textContent).toContain(crisp.name);
+  await userEvent.click(screen.getByRole('button', { name: 'Without the divider' }));
+  expect(behind.done).toEqual([`join ${crisp.id}`]);
+  cleanup();
+  onBench(
+    <svg>
+      <BoardDrawing board={behind.board.board} layout={behind.laid.layout!} things={behind.board.things} />
+    </svg>,
+    walled,
+    counter,
+  );
+  expect(document.querySelectorAll(`[data-divided="${crisp.id}"]`)).toHaveLength(1);
 });
 
 test('what smells goes under its bell from the kit, is drawn under it, and comes out again', async () => {

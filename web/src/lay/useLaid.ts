@@ -26,6 +26,8 @@ export interface Laid {
   readonly send: (id: string, name: string, key: string) => void;
   /** Under its bell, or without it; everything else may find another place. */
   readonly cover: (thing: Thing, under: boolean) => void;
+  /** Behind a divider, or without it. */
+  readonly divide: (thing: Thing, behind: boolean) => void;
   /** It is good as it lies: another guest or gram moves nothing that lies there. null: it is kept, or not laid yet. */
   readonly keep: (() => void) | null;
   /** Only what a person put somewhere stays; the rest is laid anew. */
@@ -43,7 +45,7 @@ export function useLaid(board: LaidBoard | null): Laid {
   const { layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
     document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));
-  const { pins, seed, sent, schools, bells } = document.order.lay;
+  const { pins, seed, sent, schools, bells, dividers } = document.order.lay;
   const byHand = Object.fromEntries(Object.entries(pins).filter(([, pin]) => pin.hand));
   /** As it lies now: nothing moves but what is moved; other boards stay as they are. */
   const asItLies = (): Pins => ({
@@ -83,6 +85,14 @@ export function useLaid(board: LaidBoard | null): Laid {
       const rest = bells.filter((one) => one !== id);
       change(under ? say`${thing.name} under a bell` : say`${thing.name} without its bell`, {
         bells: under ? [...rest, id] : rest,
+        pins: byHand,
+      });
+    },
+    divide: (thing, behind) => {
+      const id = baseOf(thing);
+      const rest = dividers.filter((one) => one !== id);
+      change(behind ? say`${thing.name} behind a divider` : say`${thing.name} without its divider`, {
+        dividers: behind ? [...rest, id] : rest,
         pins: byHand,
       });
     },

@@ -114,6 +114,11 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
           className="text-[11pt]"
         >{say`A bell over ${thing.name}: ${ware?.name ?? say`to hire`}.`}</p>
       ))}
+      {things
+        .filter(({ divided }) => divided)
+        .map(({ id, name }) => (
+          <p key={id} className="text-[11pt]">{say`A divider round ${name}.`}</p>
+        ))}
       {isLast && apart.length > 0 && (
         <p className="text-[11pt]">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
       )}

@@ -54,6 +54,11 @@ export default function PackingList() {
               </Row>
             )),
           )}
+          {laid.flatMap(({ things }) =>
+            things
+              .filter(({ divided }) => divided)
+              .map(({ id, name }) => <Row key={id}>{say`divider for ${name}`}</Row>),
+          )}
           {held.length > 0 && <Head>{say`In the cold box, held back`}</Head>}
           {held.map(({ good, net }) => (
             <Row key={good.id}>{say`${good.name}, ${format.grams(net * (1 - share))}`}</Row>

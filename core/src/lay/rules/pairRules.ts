@@ -86,6 +86,8 @@ const either = (a: Thing, b: Thing, one: (thing: Thing) => boolean, other: (thin
 const has =
   (trait: 'strong' | 'delicate' | 'wet' | 'crisp' | 'hot' | 'cold' | 'runs' | 'avoided') => (thing: Thing) =>
     thing.traits[trait];
+/** A wall between them: juice and damp stay where they are. */
+const noWall = (a: Thing, b: Thing) => !a.divided && !b.divided;
 const isTool = ({ traits }: Thing) => traits.kind === 'tool';
 
 const lightOf = remembered((colour: string) => lab(colour).l);
@@ -129,7 +131,7 @@ export const PAIR_RULES: readonly PairRule[] = [
     rule: 'wet beside crisp',
     hard: true,
     silentFrom: APART.wet,
-    of: (a, b) => either(a, b, has('wet'), has('crisp')),
+    of: (a, b) => noWall(a, b) && either(a, b, has('wet'), has('crisp')),
     cost: (_a, _b, gap) => over(APART.wet - gap) / 30,
   },
   {
@@ -143,7 +145,7 @@ export const PAIR_RULES: readonly PairRule[] = [
     rule: 'juice on pale',
     hard: true,
     silentFrom: APART.juice,
-    of: (a, b) => either(a, b, has('runs'), isPale),
+    of: (a, b) => noWall(a, b) && either(a, b, has('runs'), isPale),
     cost: (_a, _b, gap) => over(APART.juice - gap) / 15,
   },
   {

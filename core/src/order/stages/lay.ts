@@ -3,6 +3,7 @@ import { costAt } from '../../amount/index.js';
 import { hotRow } from '../../clock/index.js';
 import { isCompanion, type Companion, type Good } from '../../counter/index.js';
 import {
+  behindDividers,
   bellsFor,
   bestWays,
   boardChoices,
@@ -99,6 +100,7 @@ export const layStage = stage({
       ),
       sent: without(order.lay.sent, left),
       bells: order.lay.bells.filter((id) => !left.has(id)),
+      dividers: order.lay.dividers.filter((id) => !left.has(id)),
     },
   }),
   derive: ({ order, counter, goods }, parts): LayPart => {
@@ -150,8 +152,9 @@ export const layStage = stage({
         boards,
         schools: order.lay.schools,
       });
-      const { bells } = order.lay;
-      const things = bells.length > 0 ? underBells(bare, bells, bellsFor(bare, counter, boards)) : bare;
+      const { bells, dividers } = order.lay;
+      const covered = bells.length > 0 ? underBells(bare, bells, bellsFor(bare, counter, boards)) : bare;
+      const things = dividers.length > 0 ? behindDividers(covered, dividers) : covered;
       return [...things, ...garnishThings(garnish, boards)];
     });
     const areas = remembered((spread: Spread) =>
@@ -242,7 +245,14 @@ export const layStage = stage({
     ];
   },
   summary: ({ lay }) => ({
-    goods: [...new Set([...Object.keys(lay.pins), ...lay.bells, ...lay.garnish.map(({ id }) => id)])],
+    goods: [
+      ...new Set([
+        ...Object.keys(lay.pins),
+        ...lay.bells,
+        ...lay.dividers,
+        ...lay.garnish.map(({ id }) => id),
+      ]),
+    ],
     words: [lay.choice, lay.bread].filter((word) => word !== null),
   }),
 });
