@@ -92,10 +92,12 @@ const fitOn = (kind, use) =>
     priors[kind],
     { drawn: DRAWN, fixed: RULES[kind].map((rule) => rule.fixed ?? false), shelves: shelves[kind] },
   );
-const scoring = (kind, weights, read = facts) => (host, beside) => {
-  const [h, b] = read(host, beside);
-  return RULES[kind].reduce((sum, rule, k) => sum + rule.sign * weights[k] * rule.of(h, b), 0);
-};
+const scoring =
+  (kind, weights, read = facts) =>
+  (host, beside) => {
+    const [h, b] = read(host, beside);
+    return RULES[kind].reduce((sum, rule, k) => sum + rule.sign * weights[k] * rule.of(h, b), 0);
+  };
 const share = (n) => `${n} of ${rows.length} (${Math.round((100 * n) / rows.length)} %)`;
 
 const weights = Object.fromEntries(KINDS.map((kind) => [kind, fitOn(kind, () => true)]));
