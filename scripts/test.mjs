@@ -56,24 +56,23 @@ async function setUp(name, step) {
 }
 
 if (await setUp('install', ensureInstalled)) {
-  // The types take as long as all the rest: side by side; the browser comes over the wire meanwhile.
+  // Side by side, and the browser comes over the wire meanwhile; the tests start as soon as the types are there.
   const browser = setUp('browser', ensureBrowser);
-  await Promise.all([
-    check('types', TSC, ['-b', '--builders', '1', 'core', 'server', 'web', 'e2e']),
-    (async () => {
-      await check('lint', bin('eslint'), ['.']);
-      await check('formatting', bin('prettier'), ['--check', '.', '--log-level', 'warn']);
-      await check('dependency rules', bin('depcruise'), [
-        '--config',
-        '.dependency-cruiser.cjs',
-        'core/src',
-        'server/src',
-        'web/src',
-      ]);
-      await check('unused exports and files', bin('knip'), ['--include', 'exports,files', '--no-progress']);
-    })(),
-  ]);
+  const looks = (async () => {
+    await check('lint', bin('eslint'), ['.']);
+    await check('formatting', bin('prettier'), ['--check', '.', '--log-level', 'warn']);
+    await check('dependency rules', bin('depcruise'), [
+      '--config',
+      '.dependency-cruiser.cjs',
+      'core/src',
+      'server/src',
+      'web/src',
+    ]);
+    await check('unused exports and files', bin('knip'), ['--include', 'exports,files', '--no-progress']);
+  })();
+  await check('types', TSC, ['-b', '--builders', '1', 'core', 'server', 'web', 'e2e']);
   await jest('unit', 'jest.config.mjs');
+  await looks;
   if ((await setUp('build', ensureBuilt)) && (await browser))
     await jest('interface', 'e2e/jest.config.mjs', { SE_OFFLINE: 'true', SE_AVOID_STATS: 'true' });
 }

@@ -169,7 +169,7 @@ describe('schools of laying', () => {
     const lay = { schools: { ...USUAL_SCHOOLS, places: 'scattered', groups: 'symmetry' } };
     const [board] = boardsOf({}, lay).laid;
     const laidBy = (groups: 'symmetry' | 'free') =>
-      arrange({ ...board!.question!, steps: 30_000, schools: { ...USUAL_SCHOOLS, groups } });
+      arrange({ ...board!.question!, steps: 15_000, schools: { ...USUAL_SCHOOLS, groups } });
     const [answered, free] = [laidBy('symmetry'), laidBy('free')];
     const misses = (of: Arrangement) => missesOf('nothing answers it', { ...of, ground: answered.ground });
     expect(misses(answered)).toBeLessThan(0.6 * misses(free));
@@ -181,7 +181,7 @@ describe('schools of laying', () => {
       .choices.filter(({ spread }) => spread === 'together')
       .sort((a, b) => a.many - b.many || a.fullness - b.fullness)[0]!.id;
     const lay = { choice: together, schools: { colours: 'contrast', places: 'clustered' } };
-    const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 30_000 };
+    const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 15_000 };
     const rows = (
       [
         [{ meats: 'one patch' }, 'meat away from the patch'],

@@ -99,7 +99,9 @@ function Row({
   const words = set.map(({ beside }) => wordOn(house.pairWords, main, beside));
   // The house's word stands above the model here too.
   const ranks = scores.map((score, i) => score + standsBy(words[i]!));
+  // The least of several clashes is still no match.
   const isBest = (i: number) =>
+    ranks[i]! >= 0 &&
     set.every(
       (other, j) =>
         other.slot !== set[i]!.slot || ranks[j]! < ranks[i]! || j === i || (ranks[j] === ranks[i] && i < j),
