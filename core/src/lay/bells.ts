@@ -1,6 +1,6 @@
 import { waresOn, type Good, type Ware } from '../counter/index.js';
 import { boundsOf, sector } from '../cut/index.js';
-import { baseOf, type Thing } from './thing.js';
+import { asFood, baseOf, type Thing } from './thing.js';
 
 /** A bell over what smells, where something delicate shares its board: smell overstates taste, and it is kept in. */
 export interface Bell {
@@ -34,7 +34,7 @@ export function bellsFor(things: readonly Thing[], counter: readonly Good[], boa
     )
     .sort((a, b) => a.diameter! - b.diameter!);
   return things
-    .map((thing) => thing.bare ?? thing)
+    .map(asFood)
     .filter(({ traits }) => traits.strong)
     .map((thing) => {
       const needs = Math.ceil(acrossOf(thing) + 2 * ROOM);

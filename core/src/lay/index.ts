@@ -44,6 +44,6 @@ export {
   MEAT_SCHOOLS,
   type MeatSchool,
 } from './schools.js';
-export { baseOf, PLAIN, type Thing } from './thing.js';
+export { asFood, baseOf, PLAIN, type Thing } from './thing.js';
 export { thingsOf } from './things.js';
 export { Vessels } from './vessels.js';

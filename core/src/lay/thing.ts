@@ -76,6 +76,9 @@ export const PLAIN: Omit<Traits, 'kind' | 'colour'> = {
   face: null,
 };
 
+/** A thing without the bell over it and the divider round it: what of it is food. */
+export const asFood = (thing: Thing): Thing => thing.bare ?? thing.divided ?? thing;
+
 /** The id of a good that lies in several places, without the number of the place. */
 export function baseOf({ id }: { readonly id: string }): string {
   const place = id.indexOf('--');

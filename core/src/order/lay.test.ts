@@ -18,6 +18,7 @@ import { colourGap } from '../lay/rules/index.js';
 import { arrange, type LayQuestion } from '../lay/solve.js';
 import { plateKit } from '../lay/ownPlates.js';
 import { vesselFor, Vessels } from '../lay/vessels.js';
+import { leaveOut } from './moves.js';
 import { plan } from './plan.js';
 
 const counter = demoCounter();
@@ -154,6 +155,17 @@ describe('which boards', () => {
       expect(best!.fullness).toBeGreaterThan(low - 0.12);
       expect(best!.fullness).toBeLessThan(high + 0.12);
     }
+  });
+  test('fuller than asked, as the fullest manner is, comes before a board that is half bare; past that it crowds', () => {
+    const brief = aBrief({ manner: 'usual' });
+    const two = [
+      ROUND,
+      { ...ROUND, id: 'half', length: ROUND.length * Math.SQRT1_2, width: ROUND.width * Math.SQRT1_2 },
+    ];
+    // On the smaller 0.94 and 1: on the larger 0.47 and 0.5.
+    const first = (full: number) =>
+      boardChoices(brief, two, (many) => (full * boardArea(two[1]!)) / many)[0]!;
+    expect([first(0.94).fullness, first(1).fullness].map((x) => Math.round(100 * x))).toEqual([94, 50]);
   });
   test('what does not fit comes last, and is told', () => {
     const choices = boardChoices(aBrief(), boards, covers(3e6));
@@ -380,6 +392,26 @@ describe('under its bell', () => {
         ({ good }) => good.id === 'marsh-lantern',
       )!.needs;
     expect(lead(['marsh-lantern'])).toBe(lead([]));
+  });
+});
+
+describe('behind its divider', () => {
+  const brief = aBrief({ guests: { adults: 8 } });
+  const order = anOrder({ brief, selection: { goods: ['wren-curd', 'tarpot', 'marsh-lantern'] } });
+  const walled = { ...order, lay: { ...order.lay, dividers: ['wren-curd'] } };
+  const made = (of: typeof order) => plan(of, counter, DEFAULT_HOUSE);
+  test('a good takes its wall’s room on the board, and warms and weighs as what it is', () => {
+    const [bare, behind] = [made(order), made(walled)];
+    const thing = (of: typeof bare) =>
+      of.boards.laid.flatMap(({ things }) => things).find(({ id }) => id === 'wren-curd')!;
+    expect(thing(behind).area).toBeGreaterThan(thing(bare).area);
+    expect(thing(behind).grams).toBe(thing(bare).grams);
+    expect(behind.timing.asked.lies['wren-curd']).toEqual(thing(bare));
+  });
+  test('a good that leaves takes its divider and its bell with it', () => {
+    const both = { ...walled, lay: { ...walled.lay, bells: ['marsh-lantern'] } };
+    expect(leaveOut(both, 'wren-curd').lay).toMatchObject({ dividers: [], bells: ['marsh-lantern'] });
+    expect(leaveOut(both, 'marsh-lantern').lay).toMatchObject({ dividers: ['wren-curd'], bells: [] });
   });
 });
 

@@ -141,6 +141,21 @@ test('a divider is a way out where crackers lie by what is wet; it is drawn, in 
   expect(document.querySelectorAll(`[data-divided="${crisp.id}"]`)).toHaveLength(1);
 });
 
+test('a divider is put round what is touched, only where it can help', async () => {
+  const { board } = laidBoard(order());
+  const crisp = board.things.find(({ traits }) => traits.crisp)!;
+  const { done } = show((on) => <ThingPanel {...on} />, crisp.id);
+  await userEvent.click(screen.getByRole('button', { name: 'A divider round it' }));
+  expect(done).toEqual([`divide ${crisp.id}`]);
+  cleanup();
+  const dry = board.things.find(
+    ({ traits: { wet, runs, crisp: c, kind } }) => kind === 'meat' && !wet && !runs && !c,
+  )!;
+  show((on) => <ThingPanel {...on} />, dry.id);
+  expect(screen.getByRole('heading', { name: dry.name })).toBeDefined();
+  expect(screen.queryByRole('button', { name: 'A divider round it' })).toBeNull();
+});
+
 test('what smells goes under its bell from the kit, is drawn under it, and comes out again', async () => {
   const washed = (bells: string[]) => {
     const plain = order({ selection: { goods: ['marsh-lantern', 'wren-curd', 'tarpot'] } });

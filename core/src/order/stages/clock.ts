@@ -10,7 +10,7 @@ import {
   type Timing,
   type TimingAsked,
 } from '../../clock/index.js';
-import { mainThing, PLAIN, type Thing } from '../../lay/index.js';
+import { asFood, mainThing, PLAIN, type Thing } from '../../lay/index.js';
 import { reason } from '../../units/index.js';
 import { clockAdvice } from '../clockAdvice.js';
 import type { OrderBody } from '../order.js';
@@ -80,7 +80,7 @@ export const clockStage = stage({
     // A box is packed before it leaves.
     const boxed = brief.role === 'box' || brief.surface === 'boxes';
     const onBoard = new Map(
-      laid.flatMap(({ things }) => things.map((thing) => [thing.id, thing.bare ?? thing] as const)),
+      laid.flatMap(({ things }) => things.map((thing) => [thing.id, asFood(thing)] as const)),
     );
     const asked: TimingAsked = {
       mains,

@@ -65,7 +65,6 @@ const DRINKS = {
     'amber ale': all<Drink>(scent('caramel'), no('roast'), isMild),
     'dark beer': all<Drink>(scent('roast'), isMild),
     'strong ale': isStrongAle,
-    'sour beer': all(isTart, isMild),
   },
   cider: { cider: isDry, 'sweet wine': isSweet },
   'no-alcohol': {
@@ -85,7 +84,7 @@ const CARRIERS = {
   'herb bread': scent('herb', 'resin'),
 } satisfies Record<string, Test<Companion>>;
 
-/** The families of a companion, by its role. */
+/** The families of a companion, by its role. Each has the name of the one that is best known; what is of it is told by role and aroma. */
 const COMPANIONS = {
   honey: {
     'mild honey': all(scent('blossom'), no('herb', 'caramel', 'earth', 'pepper')),
@@ -152,13 +151,8 @@ const COMPANIONS = {
   chutney: {
     'onion chutney': leads('allium'),
     'fruit chutney': leads('orchard', 'tropical', 'stone fruit', 'dried fruit'),
-    relish: leads('tomato'),
   },
-  'savoury spread': {
-    balsamic: all(leads('dried fruit'), scent('pickle')),
-    'olive paste': leads('sea'),
-    'tomato paste': leads('tomato'),
-  },
+  'savoury spread': { balsamic: all(leads('dried fruit'), scent('pickle')) },
   vegetable: {
     tomato: leads('tomato'),
     radish: leads('mustard'),
