@@ -35,6 +35,9 @@ export function discsOf(outline: Polygon): Disc[] {
 /** A disc of the same area: a patch before it is grown. */
 export const patchDisc = (area: number): Disc => ({ x: 0, y: 0, r: Math.sqrt(area / Math.PI) });
 
+/** The same turn within one round: degrees from 0 up to 360. */
+export const withinOneTurn = (degrees: number): number => ((degrees % 360) + 360) % 360;
+
 /** Discs turned by so many degrees and moved. */
 export function movedDiscs(discs: readonly Disc[], x: number, y: number, degrees: number): Disc[] {
   const a = (degrees * Math.PI) / 180;

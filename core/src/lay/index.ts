@@ -21,7 +21,7 @@ export {
 export type { LaidBoard, LaidBoards, PricedChoice } from './laidBoard.js';
 export { lastLook, type Look, type LookRuleId, type Praise } from './lastLook.js';
 export { fillOf } from './fill.js';
-export { movedOutline } from './geometry.js';
+export { movedOutline, withinOneTurn } from './geometry.js';
 export type { Patch } from './grow.js';
 export { type PlateKit, plateKit } from './ownPlates.js';
 export { toHire, toolKit, type ToolLine } from './kit.js';

@@ -1,3 +1,4 @@
+import { withinOneTurn } from './geometry.js';
 import { grow, type Gap, type Patch } from './grow.js';
 import { watchOne, type Told } from './rules/index.js';
 import { arrange, worth, type LayQuestion, type Pin } from './solve.js';
@@ -40,7 +41,7 @@ export function layOut(question: LayQuestion, onStep?: (share: number) => void):
   const { placed, told, score, ground } = arrange(question, onStep);
   const { patches, covered, gap } = grow(placed, ground, question.seed);
   return {
-    placed: placed.map(({ thing, x, y, turn }) => ({ id: thing.id, x, y, turn })),
+    placed: placed.map(({ thing, x, y, turn }) => ({ id: thing.id, x, y, turn: withinOneTurn(turn) })),
     patches,
     told,
     score,

@@ -119,6 +119,15 @@ describe.each(QUESTIONS.map((question, i) => [i, question] as const))('a board, 
     expect(pinned.placed.find(({ id }) => id === things[0]!.id)).toEqual({ id: things[0]!.id, ...pin });
   });
 
+  test('a thing that was turned round and round lies within one turn, as an order takes it', () => {
+    const [first, second] = layout.placed.map(({ id }) => id) as [string, string];
+    const pins = { [first]: { x: 0, y: 0, turn: 1000 }, [second]: { x: 90, y: 0, turn: -700 } };
+    const turned = layOut({ ...question, pins, steps: 200 }).placed;
+    const turnOf = (id: string) => turned.find((place) => place.id === id)!.turn;
+    expect([turnOf(first), turnOf(second)]).toEqual([280, 20]);
+    for (const { turn } of layOut({ ...question, steps: 6000 }).placed)
+      expect(turn >= 0 && turn < 360).toBe(true);
+  });
   test('a board mirrored with its walk is worth the same', () => {
     const pins = Object.fromEntries(layout.placed.map(({ id, x, y, turn }) => [id, { x, y, turn }]));
     const mirrored = Object.fromEntries(

@@ -1,5 +1,6 @@
 import {
   baseOf,
+  withinOneTurn,
   type LaidBoard,
   type LaySchools,
   type Layout,
@@ -63,7 +64,9 @@ export function useLaid(board: LaidBoard | null): Laid {
     ...found,
     change,
     put: (id, name, x, y, turn) =>
-      change(say`move ${name} on the board`, { pins: { ...asItLies(), [id]: { x, y, turn, hand: true } } }),
+      change(say`move ${name} on the board`, {
+        pins: { ...asItLies(), [id]: { x, y, turn: withinOneTurn(turn), hand: true } },
+      }),
     swap: (id, other, [name, otherName]) => {
       const [a, b] = [placeOf(id), placeOf(other)];
       change(say`${name} and ${otherName} change places`, {

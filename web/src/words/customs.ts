@@ -1,4 +1,4 @@
-import type { CompanyFamily, CustomRuleId, HostFamily } from '@rotula/core';
+import type { CompanyFamily, CustomFigures, CustomRuleId, HostFamily } from '@rotula/core';
 import { say } from '../language/say';
 import type { WordsOf } from './words';
 
@@ -142,8 +142,18 @@ const COMPANY_WORDS: Readonly<Record<CompanyFamily, string>> = {
   'meat, smoky': say`smoked meat`,
 };
 
+/** How firmly custom says so. */
+const STEP_WORDS: Readonly<Record<CustomFigures['step'], string>> = {
+  first: say`an old match`,
+  good: say`often together`,
+  rather: say`seldom together`,
+  never: say`long kept apart`,
+};
+
+const customSentence = ({ host, company, step }: CustomFigures) =>
+  say`${COMPANY_WORDS[company]} with ${HOST_WORDS[host]}: ${STEP_WORDS[step]}`;
+
 export const CUSTOM_WORDS: WordsOf<CustomRuleId> = {
-  'by custom': ({ host, company }) => say`${COMPANY_WORDS[company]} with ${HOST_WORDS[host]}: an old match`,
-  'against custom': ({ host, company }) =>
-    say`${COMPANY_WORDS[company]} with ${HOST_WORDS[host]}: long kept apart`,
+  'by custom': customSentence,
+  'against custom': customSentence,
 };

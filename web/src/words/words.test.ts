@@ -4,10 +4,14 @@ import {
   effectOf,
   House,
   LIMITS,
+  matchOf,
   plan,
   priceSteps,
   TIME_OUT,
   troubleOf,
+  type Companion,
+  type Drink,
+  type Main,
   type Plan,
   type Reason,
 } from '@rotula/core';
@@ -160,4 +164,21 @@ test('each school has one sentence for and one against, in the units of the hous
       expect(said.against.length).toBeGreaterThan(10);
       expect(said.for + said.against).not.toMatch(METRIC);
     }
+});
+
+// A family is told by role and aroma: what it is called must be true of pineapple and prunes too.
+test('a custom says whose it is, by words for the whole family, and how firmly', () => {
+  const said = (good: string, beside: string) => {
+    const all = counter.find(({ id }) => id === good)! as Main;
+    const { reasons } = matchOf(all, counter.find(({ id }) => id === beside)! as Companion | Drink);
+    return sentence(
+      reasons.find(({ rule }) => rule.endsWith('custom'))!,
+      metric,
+    );
+  };
+  expect(said('bosun-ham', 'pineapple')).toBe('melon and tropical fruit with cured whole cuts: an old match');
+  expect(said('slate-quay', 'prunes')).toBe('dark dried fruit with blue cheese: an old match');
+  expect(said('halyard', 'late-light-red')).toBe('light red wine with bloomy cheese: often together');
+  expect(said('slate-quay', 'estuary-white')).toBe('crisp white wine with blue cheese: seldom together');
+  expect(said('halyard', 'hull-number-nine')).toBe('full red wine with bloomy cheese: long kept apart');
 });

@@ -204,6 +204,7 @@ export function companyFamiliesOf(company: Companion | Drink | Meat): CompanyFam
     ...MEAT_FAMILIES.filter((family) => families.includes(family)).map(
       (family) => `meat, ${family}` as const,
     ),
-    ...(scent('smoke')(company) ? (['meat, smoky'] as const) : []),
+    // Fish is smoked as a matter of course: its custom is its own.
+    ...(scent('smoke')(company) && !families.includes('fish') ? (['meat, smoky'] as const) : []),
   ];
 }

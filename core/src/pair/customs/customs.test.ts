@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { isMain, type Companion, type Drink, type Main } from '../../counter/index.js';
+import { isMain, type Companion, type Drink, type Main, type Meat } from '../../counter/index.js';
 import { demoCounter } from '../../testing/goods.js';
 import { leadReason, matchOf, scoreOf } from '../rank.js';
 import { companyFamiliesOf, type CompanyFamily } from './company.js';
@@ -119,11 +119,17 @@ describe('what customs say together', () => {
   });
 });
 
+// Common practice, no source: smoked fish on fresh cheese; smoked sausage drowns it.
+test('fish is smoked as a matter of course, a meat that is smoked is told as smoky', () => {
+  expect(companyFamiliesOf(good<Meat>('skerry-trout'))).toEqual(['meat, fish']);
+  expect(companyFamiliesOf(good<Meat>('turkey-stick'))).toContain('meat, smoky');
+});
+
 // Source: trade, section 5 ("washed rind: citrus", "blue: sweet or fortified wine"; a red on bloomy clashes).
 test('a custom is a reason like others: it says whose it is, and the score is still the sum', () => {
   const match = matchOf(good<Main>('halyard'), good<Drink>('spray-brut'));
   const said = match.reasons.find(({ rule }) => rule === 'by custom')!;
-  expect(said.figures).toEqual({ host: 'bloomy', company: 'sparkling' });
+  expect(said.figures).toEqual({ host: 'bloomy', company: 'sparkling', step: 'first' });
   expect(match.reasons.reduce((sum, { effect }) => sum + effect, 0)).toBeCloseTo(match.score, 9);
   const red = matchOf(good<Main>('halyard'), good<Drink>('hull-number-nine'));
   expect(red.reasons.some(({ rule }) => rule === 'against custom')).toBe(true);

@@ -4,12 +4,14 @@ import { CUSTOMS, type Custom } from './table.js';
 
 export { type CompanyFamily, companyFamiliesOf } from './company.js';
 export { familiesOf, type HostFamily } from './families.js';
+export { type Custom } from './table.js';
 
 const WORTH: Readonly<Record<keyof Custom, number>> = { first: 1, good: 0.5, rather: -0.5, never: -1 };
 
 /** One word of custom: how much it says, from -1 (kept apart) to 1 (told of first), and of whom. */
 export interface CustomWord {
   readonly worth: number;
+  readonly step: keyof Custom;
   readonly host: HostFamily;
   readonly company: CompanyFamily;
 }
@@ -27,7 +29,7 @@ export function customsOf(families: readonly HostFamily[]): CustomsOf {
     for (const [step, companies] of Object.entries(CUSTOMS[host]) as [keyof Custom, CompanyFamily[]][])
       for (const company of companies) {
         const worth = WORTH[step];
-        if (speaksOver(worth, all.get(company)?.worth ?? 0)) all.set(company, { worth, host, company });
+        if (speaksOver(worth, all.get(company)?.worth ?? 0)) all.set(company, { worth, step, host, company });
       }
   return all;
 }

@@ -1,13 +1,14 @@
 import type { CompanyFacts, HostFacts } from '../facts.js';
-import { wordOfCustom, type CompanyFamily, type HostFamily } from '../customs/index.js';
+import { wordOfCustom, type CompanyFamily, type Custom, type HostFamily } from '../customs/index.js';
 import type { PairRule } from './rule.js';
 
 export type CustomRuleId = 'by custom' | 'against custom';
 
-/** Whose custom it is, and what it speaks of. */
+/** Whose custom it is, what it speaks of, and how firmly. */
 export interface CustomFigures {
   readonly host: HostFamily;
   readonly company: CompanyFamily;
+  readonly step: keyof Custom;
 }
 
 declare module '../../units/reason.js' {
@@ -19,8 +20,8 @@ declare module '../../units/reason.js' {
 
 const wordOn = (h: HostFacts, b: CompanyFacts) => wordOfCustom(h.customs, b.families);
 const figures = (h: HostFacts, b: CompanyFacts): CustomFigures => {
-  const { host, company } = wordOn(h, b)!;
-  return { host, company };
+  const { host, company, step } = wordOn(h, b)!;
+  return { host, company, step };
 };
 
 /** What has long been eaten together, and what has long been kept apart (customs/table.ts). Common practice, no source. */

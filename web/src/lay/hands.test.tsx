@@ -1,0 +1,56 @@
+/** @jest-environment jsdom */
+import { afterEach, expect, jest, test } from '@jest/globals';
+import { OrderBody } from '@rotula/core';
+import { cleanup, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { lazy, Suspense } from 'react';
+import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { useWorkbench } from '../frame/context';
+import { onBench } from '../testing/bench';
+import { threads } from '../testing/threads';
+
+jest.mock('../optimiser/optimiser', () => threads);
+// jest.mock stands after the imports: what asks the threads comes later.
+const Hands = lazy(async () => {
+  const { useLaid } = await import('./useLaid');
+  return {
+    default: function Hands() {
+      const { plan } = useWorkbench();
+      const laid = useLaid(plan.boards.laid[0]!);
+      if (!laid.layout) return null;
+      return (
+        <>
+          <button onClick={() => laid.put('halyard', 'Halyard', 10, 20, 765)}>turn</button>
+          <button onClick={() => laid.put('halyard', 'Halyard', 10, 20, -30)}>turn back</button>
+          <button onClick={() => laid.keep?.()}>keep</button>
+        </>
+      );
+    },
+  };
+});
+afterEach(cleanup);
+
+test('what hands turn or keep is a turn that an order takes, however far round it came', async () => {
+  const start = anOrder({
+    brief: aBrief({ guests: { adults: 8 } }),
+    selection: { goods: ['halyard', 'tarpot', 'bosun-ham'] },
+  });
+  // As the search left it: more than twice round.
+  const lay = { ...start.lay, pins: { tarpot: { x: 0, y: 90, turn: 719, hand: true } } };
+  const seen = onBench(
+    <Suspense>
+      <Hands />
+    </Suspense>,
+    { ...start, lay },
+    demoCounter(),
+  );
+  await userEvent.click(await screen.findByRole('button', { name: 'turn' }));
+  expect(seen.order.lay.pins['halyard']).toEqual({ x: 10, y: 20, turn: 45, hand: true });
+  await userEvent.click(await screen.findByRole('button', { name: 'turn back' }));
+  expect(seen.order.lay.pins['halyard']!.turn).toBe(330);
+  await userEvent.click(await screen.findByRole('button', { name: 'keep' }));
+  const pins = Object.values(seen.order.lay.pins);
+  expect(pins.length).toBeGreaterThan(3);
+  for (const { turn } of pins) expect(turn >= 0 && turn < 360).toBe(true);
+  expect(OrderBody.safeParse(seen.order).success).toBe(true);
+});
