@@ -204,6 +204,35 @@ describe('the board', () => {
     expect(await (await shop.see(thing('onion-chutney'))).getAttribute('aria-pressed')).toBe('true');
   });
 
+  test('by keys alone a divider is put round what is touched, is stored with the board, and is taken back', async () => {
+    const crisp = await shop.see(thing('seed-crisps'));
+    await shop.driver.executeScript('arguments[0].focus()', crisp);
+    await shop.see('[data-touched="seed-crisps"]');
+    await crisp.sendKeys('m');
+    const active = () => shop.driver.switchTo().activeElement();
+    const words = async () => (await active()).getText();
+    expect(
+      await (await active()).findElements(By.xpath('ancestor::*[@data-touched="seed-crisps"]')),
+    ).toHaveLength(1);
+    for (let at = 0; at < 6 && (await words()) !== 'A divider round it'; at++)
+      await (await active()).sendKeys(Key.TAB);
+    await (await active()).sendKeys(Key.ENTER);
+    await shop.see('[data-divided="seed-crisps"]');
+    // What was pinned and turned before is stored with it: no turn is more than an order takes.
+    await shop.stored<{ lay: { dividers: string[]; pins: Record<string, { turn: number }> } }>(
+      SEATED,
+      ({ lay }) =>
+        lay.dividers.includes('seed-crisps') &&
+        Object.values(lay.pins).every(({ turn }) => turn >= 0 && turn < 360),
+    );
+    await shop.undo(1);
+    await shop.driver.wait(
+      async () => (await shop.driver.findElements(By.css('[data-divided]'))).length === 0,
+      20_000,
+      'the divider stays',
+    );
+  });
+
   test('a mend of the last look finds another place, and every view is drawn', async () => {
     const before = await places();
     await shop.driver.executeScript(

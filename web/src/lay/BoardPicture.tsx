@@ -119,7 +119,7 @@ export function BoardPicture({
         ) : laid.working ? (
           say`Being laid …`
         ) : (
-          say`Drag a thing, or move it with the arrow keys (shift: a centimetre), turn it with [ and ]; enter pins it or lets it go. The guest stands below.`
+          say`Drag a thing, or move it with the arrow keys (shift: a centimetre), turn it with [ and ]; enter pins it or lets it go, m goes to what else it can do. The guest stands below.`
         )}
       </figcaption>
     </figure>

@@ -15,6 +15,8 @@ const Overlay = lazy(() => import('./Overlay'));
 const STEP = 1;
 const BIG_STEP = 10;
 const TURN = 15;
+/** What else hands may do with what is touched: the slate shows it, and one key goes there. */
+const MORE = '[data-touched] button';
 const ARROWS: Readonly<Record<string, Point>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -64,6 +66,7 @@ export const StillPicture = memo(function StillPicture({
     else if (event.key === 'Enter' || event.key === ' ')
       if (pins[thing.id]?.hand) laid.letGo(thing.id, thingName(thing));
       else laid.put(thing.id, thingName(thing), x, y, turn);
+    else if (event.key === 'm') globalThis.document.querySelector<HTMLElement>(MORE)?.focus();
     else return;
     event.preventDefault();
     event.stopPropagation();
