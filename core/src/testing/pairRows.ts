@@ -35,11 +35,14 @@ interface Styles {
   readonly companions: Record<string, readonly string[]>;
 }
 
-/** Every row of `pairs.csv`: cheeses, meats and chocolate with companions and drinks, and cheeses with meats. */
-export function pairRows(counter: readonly Good[]): PairRow[] {
+/**
+ * Every row of a table of pairs: cheeses, meats and chocolate with companions and drinks, and cheeses with meats.
+ * `pairs` is what the weights are fitted to; `pairs-unseen` was written down before the model was ever asked of it.
+ */
+export function pairRows(counter: readonly Good[], table: 'pairs' | 'pairs-unseen' = 'pairs'): PairRow[] {
   const styles = JSON.parse(readFileSync('core/src/testing/reference/pair-styles.json', 'utf8')) as Styles;
   const good = (id: string) => counter.find((g) => g.id === id)!;
-  return reference('pairs').map((row): PairRow => {
+  return reference(table).map((row): PairRow => {
     const kind = row.companion_kind!;
     return {
       style: row.good!,
