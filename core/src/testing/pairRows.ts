@@ -37,9 +37,12 @@ interface Styles {
 
 /**
  * Every row of a table of pairs: cheeses, meats and chocolate with companions and drinks, and cheeses with meats.
- * `pairs` is what the weights are fitted to; `pairs-unseen` was written down before the model was ever asked of it.
+ * `pairs` is what the weights are fitted to; the others were written down before the model was ever asked of them.
  */
-export function pairRows(counter: readonly Good[], table: 'pairs' | 'pairs-unseen' = 'pairs'): PairRow[] {
+export function pairRows(
+  counter: readonly Good[],
+  table: 'pairs' | 'pairs-unseen' | 'pairs-unseen-later' = 'pairs',
+): PairRow[] {
   const styles = JSON.parse(readFileSync('core/src/testing/reference/pair-styles.json', 'utf8')) as Styles;
   const good = (id: string) => counter.find((g) => g.id === id)!;
   return reference(table).map((row): PairRow => {

@@ -14,6 +14,8 @@ const HOST_WORDS: Readonly<Record<HostFamily, string>> = {
   washed: say`washed-rind cheese`,
   'semi-soft': say`semi-soft cheese`,
   firm: say`firm cheese`,
+  mountain: say`nutty cow cheese`,
+  sheep: say`firm sheep cheese`,
   caramelly: say`caramelly cheese`,
   'savoury hard': say`savoury hard cheese`,
   hard: say`hard cheese`,

@@ -1,4 +1,4 @@
-import type { Aroma, Companion, Main, Meat } from '../../counter/index.js';
+import { mainMilk, type Aroma, type Companion, type Main, type Meat } from '../../counter/index.js';
 
 /**
  * The families that a custom of the table is about: what a monger would call a good before naming it. Told by texture,
@@ -15,6 +15,8 @@ const CHEESE_FAMILIES = [
   'washed',
   'semi-soft',
   'firm',
+  'mountain',
+  'sheep',
   'caramelly',
   'savoury hard',
   'hard',
@@ -77,6 +79,13 @@ const OF: Readonly<Record<HostFamily, (host: Eaten) => boolean>> = {
   washed: isOfTexture('washed'),
   'semi-soft': isOfTexture('semi-soft'),
   firm: isOfTexture('firm'),
+  mountain: isCheese(
+    (cheese) =>
+      ['firm', 'hard'].includes(cheese.texture) && cheese.aromas[0] === 'nut' && mainMilk(cheese) === 'cow',
+  ),
+  sheep: isCheese(
+    (cheese) => ['firm', 'hard', 'very hard'].includes(cheese.texture) && mainMilk(cheese) === 'sheep',
+  ),
   caramelly: isCheese(
     ({ texture, aromas }) =>
       ['firm', 'hard'].includes(texture) && aromas[0] === 'caramel' && !aromas.includes('savoury'),
