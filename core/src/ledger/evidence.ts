@@ -11,11 +11,11 @@ export const PRIOR: Float64Array = Float64Array.from(
 );
 
 /**
- * How points become a note: the middle of all pairs of the demo (1.7 points) is no opinion, and one note more is the spread of them (2.4 points,
+ * How points become a note: the middle of all pairs of the demo (2.8 points) is no opinion, and one note more is the spread of them (3.5 points,
  * one standard deviation). House's own figures.
  */
-export const NEUTRAL = 1.7;
-export const POINTS_A_NOTE = 2.4;
+export const NEUTRAL = 2.8;
+export const POINTS_A_NOTE = 3.5;
 
 /** One noted bite: what each rule does there, signed, and how it sat. */
 export interface Evidence {

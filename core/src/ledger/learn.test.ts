@@ -183,7 +183,7 @@ describe('the sign of a rule', () => {
       session: `s${i}`,
       taster: 'Ada',
       probe: 'p',
-      amounts: Float64Array.from(PRIOR, (_w, j) => (j === k ? 3 : 0)),
+      amounts: Float64Array.from(PRIOR, (_w, j) => (j === k ? 5 : 0)),
       sits: -2,
     }));
   const k = PRIOR.findIndex((weight) => weight > 0.3 && weight < 0.4);

@@ -8,7 +8,7 @@ import { snapshotOf } from './snapshot.js';
 
 const counter = demoCounter();
 const goods = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];
-/** A house to which neither custom nor bubbles mean anything, and strength much. */
+/** A house to which neither custom nor freshness means anything, and strength much. */
 const learnt = House.parse({
   learnt: {
     on: '2026-11-01',
@@ -17,6 +17,8 @@ const learnt = House.parse({
     notes: 40,
     weights: {
       'by custom': 0,
+      'acid cuts fat': 0,
+      'acid lifts salt': 0,
       'bubbles lift fat': 0,
       'bubbles lift salt': 0,
       'strength holds the finish': 6,

@@ -135,7 +135,7 @@ function withoutTwins(question: SlotQuestion): {
 type Test = (beside: Beside) => boolean;
 
 /** Of what a slot must have one at the least, the most needful first: what does not fit is let go from the end. */
-function mustsOf(
+export function mustsOf(
   slot: Slot,
   { mains, brief, words }: Pick<SetInput, 'mains' | 'brief' | 'words'>,
   most: number,

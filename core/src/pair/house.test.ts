@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { DEFAULT_HOUSE, type Brief, type PairWord } from '../brief/index.js';
 import { newLimit } from '../care/index.js';
 import { isMain, type Companion, type Drink, type Main } from '../counter/index.js';
@@ -101,12 +102,18 @@ describe('what the set always has', () => {
       if (breads.length >= 3) expect(breads.some((bread) => !isPlain(bread))).toBe(true);
     }
   });
-  test('for frail guests a soft nut or vegetable, and a bread that can be bitten', () => {
+  test('for frail guests a soft nut or vegetable, and a bread that can be bitten, whatever is on the board', () => {
     const frail = aBrief({ limits: [{ ...newLimit('risk:frail'), reach: 'board' }] });
-    const made = pairs(frail);
-    const crunch = (slot: string) => inSet(made, slot).map((beside) => (beside as Companion).crunch);
-    expect(Math.min(...crunch('crunchy'))).toBeLessThanOrEqual(6);
-    expect(Math.min(...crunch('bread'))).toBeLessThanOrEqual(4);
+    const board = fc.uniqueArray(fc.constantFrom(...counter.filter(isMain)), { minLength: 1, maxLength: 9 });
+    fc.assert(
+      fc.property(board, (of) => {
+        const made = pairs(frail, {}, {}, null, of);
+        const crunch = (slot: string) => inSet(made, slot).map((beside) => (beside as Companion).crunch);
+        expect(Math.min(...crunch('crunchy'))).toBeLessThanOrEqual(6);
+        expect(Math.min(...crunch('bread'))).toBeLessThanOrEqual(4);
+      }),
+      { numRuns: 40 },
+    );
   });
   test('a wine among the drinks, and something without alcohol', () => {
     const made = pairs();

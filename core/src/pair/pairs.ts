@@ -1,7 +1,7 @@
 import type { Good, Main } from '../counter/index.js';
 import { lately, sameValue, type Reason } from '../units/index.js';
 import type { Brief, House, PairWord } from '../brief/index.js';
-import { boardSet, type BoardSet, type SetInput } from './boardSet.js';
+import { boardSet, mustsOf, type BoardSet, type SetInput } from './boardSet.js';
 import type { Beside } from './facts.js';
 import { weightsOf, type Weights } from './learnt.js';
 import { leadReason, matchOf, scoreOf, type Match } from './rank.js';
@@ -97,11 +97,15 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
       if (entry) entry.serves.push(main.id);
       else set.push({ slot, beside, serves: [main.id] });
     }
-    // The plain and the gluten-free bread, and what the house always sells, stay though no good prefers them.
-    const stays = (beside: Beside) =>
-      slot === 'bread' || mains.some((main) => wordOn(words, main, beside)?.says === 'always');
-    for (const beside of ofSet.filter(stays))
-      if (!set.some((e) => e.beside.id === beside.id)) set.push({ slot, beside, serves: [] });
+    // What must be there stays though no good prefers it: the gluten-free bread, a soft nut for weak teeth, what the house always sells.
+    const has = (test: (beside: Beside) => boolean) => set.some((e) => e.slot === slot && test(e.beside));
+    const kept =
+      slot === 'bread'
+        ? ofSet
+        : mustsOf(slot, { mains, brief, words }, ofSet.length).flatMap((must) =>
+            has(must) ? [] : ofSet.filter(must),
+          );
+    for (const beside of kept) if (!has(({ id }) => id === beside.id)) set.push({ slot, beside, serves: [] });
   }
   return { byGood, set, candidates, choice, unserved: unservedOf(mains, open, weights), weights };
 }

@@ -14,7 +14,7 @@ export interface Cell {
 }
 
 /** From so many points on a mark is as large as it gets. */
-const FULL = 7;
+const FULL = 9;
 const LARGEST = 15;
 const SMALLEST = 3;
 

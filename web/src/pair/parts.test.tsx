@@ -62,18 +62,23 @@ test('taking a jar off says first what it costs, and it may stand again', async 
 
 test('a pair of the table that does not stand on the board can be set', async () => {
   const made = plan(order(), counter, House.parse({}));
-  const stands = made.pairs.byGood.get('tarpot')!.find(({ slot }) => slot === 'sweet')!.match!.beside.id;
-  const other = made.pairs.set.find(({ slot, beside }) => slot === 'sweet' && beside.id !== stands)!.beside;
+  // A slot of which the board has two things: the good has one of them.
+  const { slot, match } = made.pairs.byGood
+    .get('tarpot')!
+    .find((own) => own.match && made.pairs.set.filter((entry) => entry.slot === own.slot).length > 1)!;
+  const other = made.pairs.set.find(
+    (entry) => entry.slot === slot && entry.beside.id !== match!.beside.id,
+  )!.beside;
   function Asked() {
     const { plan: now } = useWorkbench();
     const main = now.mains.find(({ id }) => id === 'tarpot')!;
     const cell = { main: 'tarpot', beside: other.id };
-    return <PairSlate main={main} slot="sweet" cell={cell} turned={null} onTurn={() => undefined} />;
+    return <PairSlate main={main} slot={slot} cell={cell} turned={null} onTurn={() => undefined} />;
   }
   const seen = onBench(<Asked />, order(), counter);
   expect(screen.getByText(`Why ${other.name}`)).toBeDefined();
   await userEvent.click(screen.getByRole('button', { name: 'Set it beside Tarpot' }));
-  expect(seen.order.pairs.tarpot).toEqual({ sweet: other.id });
+  expect(seen.order.pairs.tarpot).toEqual({ [slot]: other.id });
 });
 
 test('a clash chosen by hand is advice beside it, and what Rotula would take is one touch away', async () => {

@@ -68,7 +68,7 @@ const DRINKS = {
   },
   cider: { cider: isDry, 'sweet wine': isSweet },
   'no-alcohol': {
-    'orchard juice': scent('orchard'),
+    'orchard juice': all<Drink>(scent('orchard'), isSweet),
     'tart spritz': scent('grape', 'pickle'),
     'flower spritz': scent('blossom'),
     'spice brew': scent('spice'),

@@ -168,6 +168,6 @@ export const COMPANION_RULES: readonly PairRule[] = [
     figures: (h) => ({ good: h.name }),
   },
   { id: 'lost beside it', sign: -1, prior: 0.6, of: (h, b) => over(h.intensity, b.intensity + 3) / 2 },
-  ...customary(1),
+  ...customary(2),
   ...kinship({ shared: 1, kindred: 0.6, place: 0.3 }),
 ];

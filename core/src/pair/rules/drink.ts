@@ -121,6 +121,6 @@ export const DRINK_RULES: readonly PairRule[] = [
   },
   { id: 'louder drink', sign: -1, prior: 0.9, of: (h, b) => over(b.intensity, h.intensity + 1.5) / 1.5 },
   { id: 'quieter drink', sign: -1, prior: 1.0, of: (h, b) => over(h.intensity, b.intensity + 1.5) / 1.5 },
-  ...customary(1),
+  ...customary(2),
   ...kinship({ shared: 0.6, kindred: 0.5, place: 0.3 }),
 ];

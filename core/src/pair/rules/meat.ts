@@ -46,6 +46,6 @@ export const MEAT_RULES: readonly PairRule[] = [
     of: (h, b) => (Math.min(3, b.heat) * over(h.fat, 4) * over(h.intensity, 3)) / 20,
   },
   { id: 'savour on savour', sign: 1, prior: 0.4, of: (h, b) => (over(b.umami, 3) * over(h.umami, 3)) / 10 },
-  ...customary(1),
+  ...customary(2),
   ...kinship({ shared: 0.8, kindred: 0.5, place: 0.3 }),
 ];
