@@ -144,7 +144,7 @@ describe('schools of laying', () => {
     const alike = (colours: string) => [1, 2, 3].reduce((sum, seed) => sum + alikeOn(colours, seed), 0);
     const alikeOn = (colours: string, seed: number) => {
       const [board] = boardsOf({}, { seed, schools: { colours, places: 'clustered' } }).laid;
-      const question = { ...board!.question!, steps: 20_000 };
+      const question = { ...board!.question!, steps: 6000 };
       const { placed } = layOut(question);
       const of = new Map(board!.things.map((thing) => [thing.id, thing]));
       const food = placed.filter(({ id }) => of.get(id)!.traits.kind !== 'tool');
@@ -169,7 +169,7 @@ describe('schools of laying', () => {
     const lay = { schools: { ...USUAL_SCHOOLS, places: 'scattered', groups: 'symmetry' } };
     const [board] = boardsOf({}, lay).laid;
     const laidBy = (groups: 'symmetry' | 'free') =>
-      arrange({ ...board!.question!, steps: 15_000, schools: { ...USUAL_SCHOOLS, groups } });
+      arrange({ ...board!.question!, steps: 6000, schools: { ...USUAL_SCHOOLS, groups } });
     const [answered, free] = [laidBy('symmetry'), laidBy('free')];
     const misses = (of: Arrangement) => missesOf('nothing answers it', { ...of, ground: answered.ground });
     expect(misses(answered)).toBeLessThan(0.6 * misses(free));

@@ -1,4 +1,5 @@
 import { jest } from '@jest/globals';
+import * as core from '@rotula/core';
 
 /** A browser's storage, as much as the drafts need of it. */
 export function fakeStorage() {
@@ -26,6 +27,8 @@ export class FakeBrowser {
   /** @param session of a tab that is reloaded */
   async openTab<M>(load: () => Promise<M>, session = fakeStorage()) {
     jest.resetModules();
+    // Core keeps nothing of its own between tabs, and takes a second to be read anew.
+    jest.doMock('@rotula/core', () => core);
     const listeners: Record<string, () => void> = {};
     Object.assign(g, {
       localStorage: this.shared,
