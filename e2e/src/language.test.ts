@@ -85,7 +85,7 @@ test.each(SCREENS)('%s', async (path) => {
   const readFaults = async () => {
     const lines = await shop.lines();
     // What came while it was read is data too.
-    data = [...(await shop.ownWords()), ...data];
+    data = [...new Set([...(await shop.ownWords()), ...data])];
     return lines.filter(isFault);
   };
   const faults = await readFaults();
