@@ -4,7 +4,7 @@ import type { Tool } from '../cut/index.js';
 import { besideThing } from './besideThing.js';
 import { knifeThings } from './knifeThings.js';
 import { mainThing, type LaidMain } from './mainThing.js';
-import type { LaySchools } from './schools.js';
+import type { LaySchools, MeatSchool } from './schools.js';
 import type { Thing } from './thing.js';
 import type { Vessels } from './vessels.js';
 
@@ -27,11 +27,15 @@ export function thingsOf(input: ThingsInput): Thing[] {
   const { mains, beside, pairs, brief, vessels, serving, boards } = input;
   const serves = new Map<string, string[]>();
   for (const [main, ids] of pairs) for (const id of ids) serves.set(id, [...(serves.get(id) ?? []), main]);
+  const pieces = mains.map((entry) => mainThing(entry, pairs.get(entry.main.id) ?? [], brief, boards));
+  const meats = pieces.filter(({ traits }) => traits.kind === 'meat').length;
   const goods = [
-    ...mains.map((entry) => mainThing(entry, pairs.get(entry.main.id) ?? [], brief, boards)),
+    ...pieces.flatMap((thing) =>
+      parted(thing, thing.traits.kind === 'meat' ? meatPlaces(thing, meats, brief, input.schools) : 1),
+    ),
     ...beside
       .map(({ good, net }) => besideThing(good, net / boards, serves.get(good.id) ?? [], brief, vessels))
-      .flatMap((thing) => repeated(thing, brief, input.schools)),
+      .flatMap((thing) => parted(thing, placesOf(thing, brief, input.schools))),
   ].filter(({ grams }) => grams > 0);
   return [...goods, ...knifeThings(serving, goods)];
 }
@@ -49,20 +53,39 @@ function placesOf(thing: Thing, brief: Brief, { places: school, groups }: LaySch
   return groups === 'odd groups' && free === 2 ? 1 : free;
 }
 
-function freePlaces(thing: Thing, { table, surface, role }: Brief, school: LaySchools['places']): number {
-  if (thing.lies !== 'patch' || surface === 'boxes' || role === 'box' || school === 'clustered') return 1;
+/** What lies in one place whatever is asked: what stands, and all in a box. */
+const isOnePlace = ({ lies }: Thing, { surface, role }: Brief): boolean =>
+  lies !== 'patch' || surface === 'boxes' || role === 'box';
+
+/** Places that each of so many meats needs for its pattern: two to be mirrored, three of all for three areas or a line. */
+const MEAT_PLACES: Readonly<Record<MeatSchool, (meats: number) => number>> = {
+  'as they go': () => 1,
+  'one patch': () => 1,
+  mirrored: () => 2,
+  'three areas': (meats) => Math.ceil(MOST_PLACES / meats),
+  diagonal: (meats) => Math.ceil(MOST_PLACES / meats),
+};
+
+/** In how many places a meat lies: as its pattern asks, while there is enough of it. */
+const meatPlaces = (thing: Thing, meats: number, brief: Brief, { meats: school }: LaySchools): number =>
+  isOnePlace(thing, brief)
+    ? 1
+    : Math.max(1, Math.min(MEAT_PLACES[school](meats), Math.floor(thing.area / LEAST_SCATTERED)));
+
+function freePlaces(thing: Thing, brief: Brief, school: LaySchools['places']): number {
+  if (isOnePlace(thing, brief) || school === 'clustered') return 1;
   if (school === 'scattered')
     return Math.max(1, Math.min(MOST_PLACES, Math.floor(thing.area / LEAST_SCATTERED)));
-  if (table === 'seated') return 1;
+  if (brief.table === 'seated') return 1;
   return Math.max(
     1,
     Math.min(MOST_PLACES, Math.ceil(thing.beside.length / 2), Math.floor(thing.area / LEAST_PATCH)),
   );
 }
 
-function repeated(thing: Thing, brief: Brief, schools: LaySchools): Thing[] {
-  const places = placesOf(thing, brief, schools);
-  return Array.from({ length: places }, (_, i): Thing => ({
+/** A thing in so many places: each has its share of it, and of what it stands beside. */
+const parted = (thing: Thing, places: number): Thing[] =>
+  Array.from({ length: places }, (_, i): Thing => ({
     ...thing,
     id: i === 0 ? thing.id : `${thing.id}--${i + 1}`,
     area: thing.area / places,
@@ -70,4 +93,3 @@ function repeated(thing: Thing, brief: Brief, schools: LaySchools): Thing[] {
     pieces: Math.max(1, Math.round(thing.pieces / places)),
     beside: thing.beside.filter((_main, k) => k % places === i),
   }));
-}

@@ -18,12 +18,14 @@ import { usesGood } from './uses.js';
 
 const counter = demoCounter();
 const goods = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham', 'harbourmaster'];
-const boardsOf = (brief: object, lay: object = {}, picked: readonly string[] = goods) => {
+type Lay = { readonly schools?: object; readonly [field: string]: unknown };
+const boardsOf = (brief: object, { schools = {}, ...lay }: Lay = {}, picked: readonly string[] = goods) => {
   const order = anOrder({
     brief: aBrief({ guests: { adults: 14 }, ...brief }),
     selection: { goods: picked },
   });
-  return plan({ ...order, lay: { ...order.lay, ...lay } }, counter, DEFAULT_HOUSE).boards;
+  const asked = { ...order.lay, ...lay, schools: { ...USUAL_SCHOOLS, ...schools } };
+  return plan({ ...order, lay: asked }, counter, DEFAULT_HOUSE).boards;
 };
 const idsOf = ({ things }: { readonly things: readonly { readonly id: string }[] }) =>
   things.map(({ id }) => id);
@@ -180,7 +182,7 @@ describe('schools of laying', () => {
     const together = boardsOf({}, {}, meats)
       .choices.filter(({ spread }) => spread === 'together')
       .sort((a, b) => a.many - b.many || a.fullness - b.fullness)[0]!.id;
-    const lay = { choice: together, schools: { colours: 'contrast', places: 'clustered' } };
+    const lay = { choice: together, schools: { ...USUAL_SCHOOLS, places: 'clustered' } };
     const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 15_000 };
     const rows = (
       [
@@ -199,6 +201,36 @@ describe('schools of laying', () => {
       const mean = others.reduce((sum, one) => sum + one, 0) / others.length;
       expect(misses(laid)).toBeLessThan(0.6 * mean);
     }
+  });
+  // Trade, section 7: mirrored, in three areas or along a diagonal; common practice, no source.
+  test.each([
+    ['as they go', ['bosun-ham'], 1],
+    ['one patch', ['bosun-ham'], 1],
+    ['mirrored', ['bosun-ham'], 2],
+    ['mirrored', ['bosun-ham', 'deckhand'], 4],
+    ['three areas', ['bosun-ham'], 3],
+    ['three areas', ['bosun-ham', 'deckhand'], 4],
+    ['three areas', ['bosun-ham', 'deckhand', 'harbourmaster'], 3],
+    ['diagonal', ['bosun-ham'], 3],
+  ] as const)('meats that lie %s, of %j, lie in %i places, and no gram is lost', (meats, picked, places) => {
+    const meatOf = (school: string) =>
+      boardsOf({}, { schools: { ...USUAL_SCHOOLS, meats: school } }, ['halyard', 'tarpot', ...picked])
+        .laid.flatMap(({ things }) => things)
+        .filter(({ traits }) => traits.kind === 'meat');
+    const sum = (things: ReturnType<typeof meatOf>) => things.reduce((total, { grams: g }) => total + g, 0);
+    const parts = meatOf(meats);
+    expect(parts).toHaveLength(places);
+    expect(new Set(parts.map(({ id }) => id)).size).toBe(places);
+    expect(sum(parts)).toBeCloseTo(sum(meatOf('as they go')), 6);
+  });
+  test('a meat of which there is little is parted less, and what lies in a box is not', () => {
+    const lay = { schools: { ...USUAL_SCHOOLS, meats: 'three areas' } };
+    const parts = (brief: object) =>
+      boardsOf(brief, lay, ['halyard', 'bosun-ham'])
+        .laid.flatMap(({ things }) => things)
+        .filter(({ id }) => id.startsWith('bosun-ham'));
+    expect(parts({ guests: { adults: 1 } })).toHaveLength(2);
+    expect(parts({ surface: 'boxes', role: 'box' }).every(({ id }) => id === 'bosun-ham')).toBe(true);
   });
   test('in odd groups what lies in several places lies in three, left and right in two', () => {
     const counts = (groups: string) =>

@@ -1,6 +1,7 @@
 import type { Millimetres } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
 import type { LaySchools } from '../schools.js';
+import { baseOf } from '../thing.js';
 import type { BoardRule, Found } from './boardRule.js';
 import { bearing, over, turnBetween, type Ground, type Placed } from './placed.js';
 
@@ -149,7 +150,9 @@ const PATTERNS: readonly Pattern[] = [
     of: isMeat,
     find: (meats) =>
       meats.map((a) => {
-        const gap = unanswered(a, meats);
+        // Its own like where it lies twice; else another meat, or its place in the middle.
+        const own = meats.filter(({ thing }) => baseOf(thing) === baseOf(a.thing));
+        const gap = unanswered(a, own.length > 1 ? own : meats);
         return found(a, gap, over(gap - MIRRORED) / FAR);
       }),
   },
