@@ -14,6 +14,6 @@ export const threads = {
   // A thread answers in a turn of its own: what is shown meanwhile is shown.
   timeDay: (asked: TimingAsked): Promise<Timing> =>
     new Promise((answer) => setTimeout(() => answer({ ...timingOf(asked), exact: true }))),
-  layBoard: async (question: LayQuestion): Promise<Layout> => layOut({ ...question, steps: 2000 }),
+  layBoard: async (question: LayQuestion): Promise<Layout> => layOut({ ...question, steps: 800 }),
   Stopped: class extends Error {},
 };
