@@ -223,6 +223,15 @@ describe('schools of laying', () => {
     expect(new Set(parts.map(({ id }) => id)).size).toBe(places);
     expect(sum(parts)).toBeCloseTo(sum(meatOf('as they go')), 6);
   });
+  test('a meat that is mirrored lies left and right, not twice on the middle line', () => {
+    const lay = { schools: { ...USUAL_SCHOOLS, meats: 'mirrored' } };
+    const [board] = boardsOf({}, lay, ['halyard', 'tarpot', 'bosun-ham']).laid;
+    const [one, other] = arrange({ ...board!.question!, steps: 6000 }).placed.filter(
+      ({ thing }) => thing.traits.kind === 'meat',
+    );
+    expect(Math.sign(one!.x)).toBe(-Math.sign(other!.x));
+    expect(Math.hypot(one!.x + other!.x, one!.y - other!.y)).toBeLessThan(60);
+  });
   test('a meat of which there is little is parted less, and what lies in a box is not', () => {
     const lay = { schools: { ...USUAL_SCHOOLS, meats: 'three areas' } };
     const parts = (brief: object) =>

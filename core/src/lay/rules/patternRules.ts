@@ -150,9 +150,9 @@ const PATTERNS: readonly Pattern[] = [
     of: isMeat,
     find: (meats) =>
       meats.map((a) => {
-        // Its own like where it lies twice; else another meat, or its place in the middle.
-        const own = meats.filter(({ thing }) => baseOf(thing) === baseOf(a.thing));
-        const gap = unanswered(a, own.length > 1 ? own : meats);
+        // Where it lies twice the other answers it; else another meat does, or its place in the middle.
+        const again = meats.filter((b) => b !== a && baseOf(b.thing) === baseOf(a.thing));
+        const gap = unanswered(a, again.length > 0 ? again : meats);
         return found(a, gap, over(gap - MIRRORED) / FAR);
       }),
   },
