@@ -1,12 +1,4 @@
-import {
-  goodsById,
-  onCounter,
-  plan as planOf,
-  withLots,
-  type Good,
-  type House,
-  type Order,
-} from '@rotula/core';
+import { goodsById, onCounter, withLots, type Good, type House, type Order } from '@rotula/core';
 import { lazy, Suspense, use, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import useSWR from 'swr';
@@ -26,6 +18,7 @@ import { useKeys } from '../ui/useKeys';
 import { WorkbenchContext } from '../frame/context';
 import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
+import { useLeftOutAhead, usePlans } from '../frame/usePlan';
 import { say } from '../language/say';
 
 const CODE: Record<string, () => Promise<{ default: ComponentType }>> = {
@@ -84,7 +77,9 @@ function OpenOrder({
   );
   const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
-  const plan = useMemo(() => planOf(order, shelf, house), [order, shelf, house]);
+  const planned = usePlans(shelf, house);
+  const plan = planned(order);
+  useLeftOutAhead(planned, order, loadedShelf, house, stage === 'pick');
   const kept = order.snapshot.goods;
   const goods = useMemo(
     () => goodsById([...Object.values(kept).map(({ good }) => good), ...counter]),
