@@ -53,11 +53,11 @@ export function lately<Q, V>(
 ): (question: Q) => V {
   const known: { readonly question: Q; readonly value: V }[] = [];
   return (question) => {
-    const before = known.find((entry) => same(entry.question, question));
-    if (before) return before.value;
-    const value = work(question);
-    known.unshift({ question, value });
+    const at = known.findIndex((entry) => same(entry.question, question));
+    // What is asked again is the latest again, so that it is not the next to be forgotten.
+    const [answer] = at < 0 ? [{ question, value: work(question) }] : known.splice(at, 1);
+    known.unshift(answer!);
     known.length = Math.min(known.length, many);
-    return value;
+    return answer!.value;
   };
 }

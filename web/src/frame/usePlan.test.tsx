@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
 import { renderHook } from '@testing-library/react';
-import { leaveOut, plan, settledOrder, type Good, type OrderBody } from '@rotula/core';
+import { isMain, leaveOut, plan, settledOrder, type Good, type OrderBody } from '@rotula/core';
 import { counter, HOUSE, order } from '../testing/day';
 import { useLeftOutAhead, usePlans } from './usePlan';
 
@@ -77,4 +77,25 @@ test('nothing is planned ahead where it is not wanted, nor when the page is left
   await idleTurn();
   expect(made).toEqual([]);
   expect(idle).toHaveLength(0);
+});
+
+test('of a board of many goods a dozen is planned ahead, and the plan that stands is not driven out', async () => {
+  const many = order(
+    {},
+    {},
+    counter
+      .filter(isMain)
+      .slice(0, 24)
+      .map(({ id }) => id),
+  );
+  const { result } = renderHook(() => {
+    const planned = usePlans(counter, HOUSE);
+    const stands = planned(many);
+    useLeftOutAhead(planned, many, counter, HOUSE, true);
+    return { planned, stands };
+  });
+  let turns = 0;
+  for (; idle.length > 0; turns++) await idleTurn();
+  expect(turns).toBe(12);
+  expect(result.current.planned(many)).toBe(result.current.stands);
 });

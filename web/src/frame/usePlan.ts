@@ -13,7 +13,9 @@ import { useEffect, useMemo } from 'react';
 import { aheadOfTime } from '../ui/aheadOfTime';
 
 /** So many plans are remembered: those that undo and redo go back to, and those of boards without one good. */
-const KEPT = 24;
+const KEPT = 32;
+/** Of a large board only so many are planned ahead: they must not drive out what undo goes back to. */
+const AHEAD = 12;
 
 /** Plans orders; one that was planned a moment ago, or was planned ahead, is there at once. */
 export const usePlans = (shelf: readonly Good[], house: House): ((order: OrderBody) => Plan) =>
@@ -30,9 +32,9 @@ export function useLeftOutAhead(
   useEffect(() => {
     if (!wanted) return;
     return aheadOfTime(
-      (order.selection.goods ?? []).map(
-        (id) => async () => void planned(settledOrder(leaveOut(order, id), onShelf, house)),
-      ),
+      (order.selection.goods ?? [])
+        .slice(0, AHEAD)
+        .map((id) => async () => void planned(settledOrder(leaveOut(order, id), onShelf, house))),
     );
   }, [planned, order, onShelf, house, wanted]);
 }
