@@ -50,7 +50,7 @@ function judged(table) {
   return { figures, failed: rows.filter((row) => !held.includes(row)) };
 }
 
-const TABLES = ['pairs', 'pairs-unseen', 'pairs-unseen-later'];
+const TABLES = ['pairs', 'pairs-unseen', 'pairs-unseen-later', 'pairs-unseen-third'];
 const all = Object.fromEntries(TABLES.map((table) => [table, judged(table)]));
 const [{ figures }] = Object.values(all);
 console.table(

@@ -41,7 +41,7 @@ interface Styles {
  */
 export function pairRows(
   counter: readonly Good[],
-  table: 'pairs' | 'pairs-unseen' | 'pairs-unseen-later' = 'pairs',
+  table: 'pairs' | 'pairs-unseen' | 'pairs-unseen-later' | 'pairs-unseen-third' = 'pairs',
 ): PairRow[] {
   const styles = JSON.parse(readFileSync('core/src/testing/reference/pair-styles.json', 'utf8')) as Styles;
   const good = (id: string) => counter.find((g) => g.id === id)!;
