@@ -34,7 +34,8 @@ function nowShare(main: Main, { whole }: Cut, piece: number, first: number): num
 export function aheadOf(main: Main, cut: Cut, firstWave: number, all: boolean): Ahead {
   // It goes to the oven as one, and onto the table as one.
   if (isBaked(cut)) return { now: cut.net, nowPieces: 0, whole: 0, guideCuts: 0, held: 0 };
-  const first = cut.net * firstWave;
+  // A whole piece goes out as one.
+  const first = cut.whole ? cut.net : cut.net * firstWave;
   const share = all && !cut.whole ? 1 : nowShare(main, cut, cut.pieceGrams, first);
   const now = first * share;
   const whole = first - now;

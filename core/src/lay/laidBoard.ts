@@ -4,7 +4,7 @@ import type { Bell } from './bells.js';
 import type { BoardChoice, Part } from './choices.js';
 import type { Fill } from './fill.js';
 import type { Garnish } from './garnish.js';
-import type { LayQuestion } from './solve.js';
+import type { Judgement, LayQuestion } from './solve.js';
 import type { SurfaceFact } from './surfaces.js';
 import type { Thing } from './thing.js';
 
@@ -18,6 +18,8 @@ export interface LaidBoard extends Part {
   readonly facts: readonly SurfaceFact[];
   /** What the search is asked; null: nothing lies on it. */
   readonly question: LayQuestion | null;
+  /** As it was kept, judged anew; null: the search has yet to find a place for something. */
+  readonly kept: Judgement | null;
 }
 
 /** A way to lay it, and what it would cost to fill it as the manner asks. */
@@ -32,5 +34,7 @@ export interface LaidBoards {
   readonly laid: readonly LaidBoard[];
   /** Bread and crackers that stand at a station of their own. */
   readonly apart: readonly Companion[];
+  /** Baked in a dish of their own that stands between boards that are alike: there are fewer of them than boards. */
+  readonly between: readonly Thing[];
   readonly garnish: readonly Garnish[];
 }

@@ -39,11 +39,15 @@ export interface LayQuestion {
   readonly steps: number;
 }
 
-export interface Arrangement {
-  readonly placed: readonly Placed[];
+/** What the rules say of a board as it lies. */
+export interface Judgement {
   readonly told: readonly Told[];
   /** 100: nothing costs anything. */
   readonly score: number;
+}
+
+export interface Arrangement extends Judgement {
+  readonly placed: readonly Placed[];
   readonly ground: Ground;
 }
 
@@ -97,7 +101,7 @@ interface Move {
 }
 
 /** Where it is hot, and where it is cold, of the annealing; and how far a thing is moved at the least. */
-const [HOT, COLD] = [6, 0.02];
+const [HOT, COLD] = [1.5, 0.02];
 const NEAREST_MOVE = 4;
 /** One walk may end in a dead end: so many are tried, each with its share of the steps, and the best is kept. */
 const TRIES = 2;
@@ -122,9 +126,24 @@ export function arrange(question: LayQuestion, onStep?: (share: number) => void)
   return best!;
 }
 
+const groundOf = ({ board, carried, sides, apart, schools }: LayQuestion): Ground => ({
+  board,
+  carried,
+  sides,
+  apart,
+  schools,
+});
+
+/** A board of which everything was put somewhere, judged as it lies, without a search; null: something has no place yet. */
+export function judgedAsKept(question: LayQuestion): Judgement | null {
+  const { things, pins } = question;
+  if (things.length === 0 || !things.every(({ id }) => pins[id])) return null;
+  return judgedOf(begin(question).placed, groundOf(question));
+}
+
 function anneal(question: LayQuestion, seed: number, onStep: (share: number) => void): Arrangement {
-  const { board, carried, sides, apart, schools, steps } = question;
-  const ground: Ground = { board, carried, sides, apart, schools };
+  const { board, steps } = question;
+  const ground = groundOf(question);
   const { placed, shapes } = begin(question);
   const random = chance(seed + 1);
   const free = [...placed.keys()].filter((i) => !placed[i]!.pinned);
@@ -175,8 +194,13 @@ function anneal(question: LayQuestion, seed: number, onStep: (share: number) => 
     const moves = propose(share);
     const back = moves.map(({ i }): Move => ({ i, to: spotOf(i) }));
     moves.forEach(put);
-    const change = costs.after(moves.map(({ i }) => i));
-    if (change <= 0 || random() < Math.exp(-change / (HOT * (COLD / HOT) ** share))) {
+    // Taken where e^(-change / heat) is more than a number between 0 and 1: told before, so that what costs too much is not counted to its end.
+    const most = -HOT * (COLD / HOT) ** share * Math.log(random());
+    const change = costs.after(
+      moves.map(({ i }) => i),
+      most,
+    );
+    if (change <= most) {
       costs.keep();
       now += change;
     } else back.forEach(put);
@@ -197,12 +221,13 @@ class Costs {
   private readonly silent: readonly (readonly number[])[];
   private readonly wholeNow: () => number;
   private whole: number;
-  private next: {
-    readonly moved: readonly number[];
-    readonly rows: Float64Array[];
-    readonly places: number[];
-    readonly whole: number;
-  } | null = null;
+  private next: { readonly moved: readonly number[]; readonly places: number[]; readonly whole: number } = {
+    moved: [],
+    places: [],
+    whole: 0,
+  };
+  /** What those that moved last would cost with each other thing: one row for each of the two that may move at once. */
+  private readonly rows: readonly [Float64Array, Float64Array];
 
   constructor(
     private readonly placed: readonly Placed[],
@@ -212,50 +237,60 @@ class Costs {
     this.n = placed.length;
     this.pairs = new Float64Array(this.n * this.n);
     this.places = new Float64Array(this.n);
+    this.rows = [new Float64Array(this.n), new Float64Array(this.n)];
     this.silent = between.map((row) => row.map(silentFrom));
     placed.forEach((one, i) => {
       this.places[i] = placeCost(one, ground);
-      this.pairs.set(this.row(i), i * this.n);
+      for (let j = 0; j < this.n; j++) this.pairs[i * this.n + j] = this.pair(i, j);
     });
     this.wholeNow = boardCosts(placed, ground);
     this.whole = this.wholeNow();
   }
 
-  private row(i: number): Float64Array {
-    const row = new Float64Array(this.n);
-    for (let j = 0; j < this.n; j++)
-      if (j !== i)
-        row[j] = pairCost(this.placed[i]!, this.placed[j]!, this.between[i]![j]!, this.silent[i]![j]!);
-    return row;
+  private pair(i: number, j: number): number {
+    return i === j
+      ? 0
+      : pairCost(this.placed[i]!, this.placed[j]!, this.between[i]![j]!, this.silent[i]![j]!);
   }
 
-  /** By how much the cost changes now that these lie elsewhere. */
-  after(moved: readonly number[]): number {
-    const rows = moved.map((i) => this.row(i));
-    const places = moved.map((i) => placeCost(this.placed[i]!, this.ground));
-    const whole = this.wholeNow();
-    let change = whole - this.whole;
+  /**
+   * By how much the cost changes now that one or two lie elsewhere; Infinity as soon as it is surely more than `most`: nothing costs less than 0, so
+   * what is counted already is the least that it can be.
+   */
+  after(moved: readonly number[], most: number): number {
+    const { n } = this;
+    let before = this.whole;
     moved.forEach((i, k) => {
-      change += places[k]! - this.places[i]!;
-      for (let j = 0; j < this.n; j++) {
-        // Two that moved are counted once.
-        if (k > 0 && j === moved[0]) continue;
-        change += rows[k]![j]! - this.pairs[i * this.n + j]!;
-      }
+      before += this.places[i]!;
+      // Two that moved are counted once.
+      for (let j = 0; j < n; j++) if (k === 0 || j !== moved[0]) before += this.pairs[i * n + j]!;
     });
-    this.next = { moved, rows, places, whole };
-    return change;
+    const enough = before + most;
+    let cost = 0;
+    const places: number[] = [];
+    for (const i of moved) cost += places[places.push(placeCost(this.placed[i]!, this.ground)) - 1]!;
+    if (cost > enough) return Infinity;
+    for (let k = 0; k < moved.length; k++) {
+      const [i, row] = [moved[k]!, this.rows[k]!];
+      for (let j = 0; j < n; j++) {
+        row[j] = this.pair(i, j);
+        if (k === 0 || j !== moved[0]) cost += row[j]!;
+        if (cost > enough) return Infinity;
+      }
+    }
+    const whole = this.wholeNow();
+    this.next = { moved, places, whole };
+    return cost + whole - before;
   }
 
   /** What was asked last stands. */
   keep(): void {
-    if (!this.next) return;
-    const { moved, rows, places, whole } = this.next;
+    const { moved, places, whole } = this.next;
     moved.forEach((i, k) => {
       this.places[i] = places[k]!;
       for (let j = 0; j < this.n; j++) {
-        this.pairs[i * this.n + j] = rows[k]![j]!;
-        this.pairs[j * this.n + i] = rows[k]![j]!;
+        this.pairs[i * this.n + j] = this.rows[k]![j]!;
+        this.pairs[j * this.n + i] = this.rows[k]![j]!;
       }
     });
     this.whole = whole;
@@ -266,7 +301,7 @@ class Costs {
 export const worth = (cost: number, things: number): number => (things === 0 ? 0 : (-12 * cost) / things);
 
 /** What a layout is worth: 100 less what its rules cost for each thing on it. */
-function judgedOf(placed: readonly Placed[], ground: Ground): Pick<Arrangement, 'told' | 'score'> {
+function judgedOf(placed: readonly Placed[], ground: Ground): Judgement {
   const told = toldOf(placed, ground);
   const cost = totalCost(placed, ground);
   return { told, score: Math.max(0, 100 + worth(cost, placed.length)) };

@@ -1,6 +1,6 @@
 import type { Brief } from '../brief/index.js';
 import type { Companion } from '../counter/index.js';
-import { BANDS, type LaidBoards } from '../lay/index.js';
+import { BANDS, type LaidBoard, type LaidBoards } from '../lay/index.js';
 import {
   millimetres,
   NONE,
@@ -28,6 +28,8 @@ declare module '../units/reason.js' {
     'wet on salt': { good: string };
     'garnish kept off': { good: string };
     'laid in a dim room': NoFigures;
+    'between the boards': { good: string; boards: number };
+    'kept board breaks': { board: string; broken: number };
   }
 }
 
@@ -45,7 +47,7 @@ export function layAdvice(
   mains: number,
   unfit: readonly Companion[],
 ): Reason[] {
-  const { choice, laid, apart } = boards;
+  const { choice, laid, apart, between } = boards;
   if (!choice) return [reason('no board', { things: mains })];
   const low = Math.round(100 * BANDS[brief.manner][0]);
   const { filler } = choice.fill;
@@ -88,5 +90,21 @@ export function layAdvice(
     ...unfit.map(({ id, name }) => reason('garnish kept off', { good: name }, { subject: id })),
     ...(brief.light === 'dim' ? [reason('laid in a dim room', NONE)] : []),
     ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
+    ...between.map(({ id, name }) =>
+      reason('between the boards', { good: name, boards: choice.many }, { subject: id }),
+    ),
+    ...laid.flatMap(keptBreaks),
   ];
+}
+
+/** A board that was kept stays as it lies while the order goes on: what must hold and no longer does is said on every stage. */
+function keptBreaks({ board, kept }: LaidBoard): Reason[] {
+  const broken = kept?.told.filter(({ hard }) => hard) ?? [];
+  if (broken.length === 0) return [];
+  // Left for what breaks now: another break is told anew.
+  const subject = broken
+    .map(({ reason: { rule, subject: of } }) => `${rule} ${of}`)
+    .sort()
+    .join(', ');
+  return [reason('kept board breaks', { board: board.name, broken: broken.length }, { subject })];
 }

@@ -176,7 +176,10 @@ describe('what the work keeps to', () => {
   });
   // Trade, section 14: a hot dish 60 mm from anything cold, its room kept from the start.
   test('on the board a place of its dish waits for it, away from what is cold', () => {
-    const of = made({ hot: [{ id: 'halyard', way: 'baked' }] });
+    const bake = { hot: [{ id: 'halyard', way: 'baked' as const }] };
+    // On one board: of two that are alike the one disc stands between (layKept.test.ts).
+    const one = made(bake).boards.choices.find(({ spread, many }) => spread === 'together' && many === 1)!;
+    const of = made(bake, {}, {}, { lay: { ...order().lay, choice: one.id } });
     const thing = (id: string, there = of) =>
       there.boards.laid.flatMap(({ things }) => things).find((one) => one.id === id)!;
     expect(thing('halyard').traits).toMatchObject({ hot: true, cold: false, late: true });

@@ -10,7 +10,7 @@ import type { OnBoard } from './onBoard';
 export function Kit({ board, laid }: OnBoard) {
   const { plan, format, house, document } = useWorkbench();
   const price = house.kitHire > 0 ? say`, ${format.money(house.kitHire)} each` : '';
-  const { choice, apart } = plan.boards;
+  const { choice, apart, between } = plan.boards;
   const fill = choice?.fill;
   const { things, bells, facts, weight } = board;
   const vessels = things.filter(({ vessel }) => vessel !== null);
@@ -98,6 +98,9 @@ export function Kit({ board, laid }: OnBoard) {
           ))}
         {apart.length > 0 && (
           <p className="mt-2">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
+        )}
+        {between.length > 0 && (
+          <p className="mt-2">{say`Between the boards, hot from the oven, on wood: ${between.map(({ name }) => name).join(', ')}.`}</p>
         )}
       </SlateSection>
       {plan.ownPlates.length > 0 && (

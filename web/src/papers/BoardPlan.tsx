@@ -28,7 +28,7 @@ export default function BoardPlan() {
 function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
   const { plan, format } = useWorkbench();
   const { board, things, question, key, bells, weight } = laid;
-  const { apart, choice } = plan.boards;
+  const { apart, between, choice } = plan.boards;
   const { layout, fault } = useLayout(laid);
   const day = useDay();
   const laidAt = (id: string) =>
@@ -41,9 +41,10 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
   const lines = buildOf(layout, things, { x: w / 2, y: d / 2 });
   const numbers = new Map(lines.map(({ thing }, i) => [thing.id, i + 1]));
   const held = isLast
-    ? plan.portions.mains
-        .map(({ good, net }) => ({ good, held: net * (1 - plan.waves.first) }))
-        .filter((one) => one.held >= 1)
+    ? plan.mains.flatMap((good) => {
+        const { held: more } = plan.ahead.get(good.id)!;
+        return more >= 1 ? [{ good, held: more }] : [];
+      })
     : [];
   const name = key === 'all' ? nameOf(board) : say`${word(key)}: ${nameOf(board)}`;
   return (
@@ -121,6 +122,9 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
         ))}
       {isLast && apart.length > 0 && (
         <p className="text-[11pt]">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
+      )}
+      {isLast && between.length > 0 && (
+        <p className="text-[11pt]">{say`Between the boards, hot from the oven, on wood: ${between.map(({ name }) => name).join(', ')}.`}</p>
       )}
       <p className="mt-[2mm] text-[10.5pt]">{say`No piece is the size of the plan: keep the order and the neighbours, let loose things give way.`}</p>
     </section>

@@ -11,8 +11,7 @@ export default function PackingList() {
   const { plan, format } = useWorkbench();
   const { laid, choice, apart, garnish } = plan.boards;
   const many = choice?.many ?? 1;
-  const share = plan.waves.first;
-  const held = plan.portions.mains.filter(({ net }) => net * (1 - share) >= 1);
+  const held = plan.mains.filter(({ id }) => plan.ahead.get(id)!.held >= 1);
   const vessels = laid.flatMap(({ things }) => things.filter(({ vessel }) => vessel !== null));
   return (
     <>
@@ -60,8 +59,8 @@ export default function PackingList() {
               .map(({ id, name }) => <Row key={id}>{say`divider for ${name}`}</Row>),
           )}
           {held.length > 0 && <Head>{say`In the cold box, held back`}</Head>}
-          {held.map(({ good, net }) => (
-            <Row key={good.id}>{say`${good.name}, ${format.grams(net * (1 - share))}`}</Row>
+          {held.map(({ id, name }) => (
+            <Row key={id}>{say`${name}, ${format.grams(plan.ahead.get(id)!.held)}`}</Row>
           ))}
           {apart.length > 0 && <Head>{say`Dry, for a station of their own`}</Head>}
           {apart.map(({ id, name }) => (

@@ -24,6 +24,8 @@ export const adviceWords: WordsOf<
   | 'too much for the board'
   | 'board looks bare'
   | 'bread apart'
+  | 'between the boards'
+  | 'kept board breaks'
   | 'no board'
   | 'too tall to carry'
   | 'wet on salt'
@@ -80,6 +82,10 @@ export const adviceWords: WordsOf<
     say`${board} is ${full} % full and would look bare under ${low} %: ${grams(more)} of ${filler} more fills it for ${money(price)}; a smaller board costs nothing.`,
   'bread apart': () =>
     say`Bread and crackers stand at a station of their own: they stay dry, and the board is less crowded.`,
+  'between the boards': ({ good, boards }) =>
+    say`${good} is baked and not cut before: its dish stands between the ${boards} boards, where both sides reach it.`,
+  'kept board breaks': ({ board, broken }) =>
+    say`${board} was kept as it lies, and ${broken === 1 ? say`one thing` : say`${broken} things`} there no longer hold: Lay names them and mends them, or lays the rest anew.`,
   'no board': () =>
     say`Neither shop nor customer has a board whose measures are known: write one down, or lay it on the bare table.`,
   'too tall to carry': ({ good, height }, { mm }) =>

@@ -31,10 +31,10 @@ function worksOf(things: readonly Thing[], each: (thing: Thing) => number): Read
 
 /** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
 export function laying(asked: TasksAsked): Task[] {
-  const { boards, many, cuts, minutes, way, outings, party, hot, places, boardOut } = asked;
+  const { boards, between, many, cuts, minutes, way, outings, party, hot, places, boardOut } = asked;
   const things = boards.flatMap((board) => board.things);
-  const each = ({ lies }: Thing) =>
-    many * (lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch);
+  const once = ({ lies }: Thing) =>
+    lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch;
   const travels = party.journey !== null;
   const there = travels && way === 'where it is served';
   const atPlace = there ? ['set-up'] : [];
@@ -51,7 +51,7 @@ export function laying(asked: TasksAsked): Task[] {
   const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
   // What is laid straight before it leaves is built by itself.
   const ready = { all: new Set<string>(), 'in the cold': new Set<string>(), straight: new Set<string>() };
-  const works = worksOf(things, each);
+  const works = new Map([...worksOf(things, (thing) => many * once(thing)), ...worksOf(between, once)]);
   const isLate = (id: string) => works.get(id)!.late;
   const tasks = LAID_IN.flatMap((step) => {
     const goods = [...works.keys()].filter((id) => works.get(id)!.step === step);

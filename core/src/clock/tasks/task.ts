@@ -2,7 +2,7 @@ import type { DrinkPortion } from '../../amount/index.js';
 import type { TaskFigure } from '../../brief/index.js';
 import type { Companion, Good, Main } from '../../counter/index.js';
 import type { Cut } from '../../cut/index.js';
-import type { BuildStep, LaidBoard } from '../../lay/index.js';
+import type { BuildStep, LaidBoard, Thing } from '../../lay/index.js';
 import type { Outing } from '../outings.js';
 import type { Standing } from '../standing.js';
 import type { Party } from '../party.js';
@@ -72,6 +72,8 @@ export interface TasksAsked {
   readonly companions: readonly { readonly good: Companion; readonly net: number }[];
   readonly drinks: readonly DrinkPortion[];
   readonly boards: readonly Pick<LaidBoard, 'key' | 'things'>[];
+  /** What stands between boards that are alike, once. */
+  readonly between: readonly Thing[];
   /** So many boards of each are alike. */
   readonly many: number;
   readonly party: Party;

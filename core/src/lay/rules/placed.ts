@@ -36,12 +36,10 @@ export const SEEN_APART = 20;
 register(modeRgb);
 register(modeLab65);
 const difference = differenceCiede2000();
-const gapOfColours = remembered((both: string): number => {
-  const [a, b] = both.split(' ');
-  return difference(a!, b!);
-});
+// By each by itself: the search asks a million times, and a key of both would be made each time.
+const gapsFrom = remembered((a: string) => remembered((b: string): number => difference(a, b)));
 /** How far two colours lie apart for the eye, by CIEDE2000 (ISO/CIE 11664-6). */
-export const colourGap = (a: string, b: string): number => gapOfColours(a < b ? `${a} ${b}` : `${b} ${a}`);
+export const colourGap = (a: string, b: string): number => (a < b ? gapsFrom(a)(b) : gapsFrom(b)(a));
 
 export const over = (x: number): number => (x > 0 ? x : 0);
 

@@ -73,14 +73,16 @@ export const clockStage = stage({
     const { mains } = parts.pick;
     const { cuts } = parts.cut;
     const { portions, waves, drinks } = parts.portion;
-    const { choice, laid } = parts.lay.boards;
+    const { choice, laid, between } = parts.lay.boards;
     const party = partyOf(brief, waves, set.chilled);
     const many = choice?.many ?? 1;
     const boards = Math.max(1, many * laid.length);
     // A box is packed before it leaves.
     const boxed = brief.role === 'box' || brief.surface === 'boxes';
     const onBoard = new Map(
-      laid.flatMap(({ things }) => things.map((thing) => [thing.id, asFood(thing)] as const)),
+      [...laid.flatMap(({ things }) => things), ...between].map(
+        (thing) => [thing.id, asFood(thing)] as const,
+      ),
     );
     const asked: TimingAsked = {
       mains,
@@ -125,6 +127,7 @@ export const clockStage = stage({
       companions: portions.companions.flatMap(({ good, net }) => (isCompanion(good) ? [{ good, net }] : [])),
       drinks: order.drinks === 'with the order' ? drinks : [],
       boards: laid.map(({ key, things }) => ({ key, things })),
+      between,
       many,
       places: {
         boards,

@@ -13,8 +13,10 @@ import {
   garnishThings,
   isBox,
   isCarrier,
+  judgedAsKept,
   layEffort,
   loadedWeight,
+  mainThing,
   mayDecorate,
   OTHER_FACTS,
   partsOf,
@@ -26,6 +28,8 @@ import {
   type Board,
   type LaidBoard,
   type LaidBoards,
+  type LaidMain,
+  type LayQuestion,
   type Spread,
   type SurfaceFact,
   type Thing,
@@ -86,6 +90,10 @@ const unfitGarnish = (
     return good && isCompanion(good) && !mayDecorate(good, brief) ? [good] : [];
   });
 
+/** What is baked is not cut before: one disc for two boards that are alike stands between them. */
+const standsBetween = ({ main, cut, hot }: LaidMain, boards: number): boolean =>
+  hot === true && Math.max(1, Math.round(cut.net / main.form.grams)) < boards;
+
 export const layStage = stage({
   id: 'lay',
   place: 7,
@@ -135,15 +143,16 @@ export const layStage = stage({
     );
     const garnish = garnishOf(order.lay.garnish, goods, brief);
     const baked = new Set(order.clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [id] : [])));
+    const pieces = mains.map((main, i): LaidMain => ({
+      main,
+      cut: cuts[i]!,
+      step: steps.get(main.id) ?? 0,
+      share: waves.first,
+      hot: baked.has(main.id),
+    }));
     const thingsFor = remembered((boards: number): readonly Thing[] => {
       const bare = thingsOf({
-        mains: mains.map((main, i) => ({
-          main,
-          cut: cuts[i]!,
-          step: steps.get(main.id) ?? 0,
-          share: waves.first,
-          hot: baked.has(main.id),
-        })),
+        mains: pieces.filter((piece) => !standsBetween(piece, boards)),
         beside,
         pairs: company,
         brief,
@@ -192,30 +201,35 @@ export const layStage = stage({
     const laid = (choice?.parts ?? []).map((part): LaidBoard => {
       const things: readonly Thing[] = lies.get(part.key) ?? [];
       const { board } = part;
+      const question: LayQuestion | null =
+        things.length > 0
+          ? {
+              things,
+              board,
+              carried: brief.travelMinutes > 0,
+              sides,
+              apart: brief.apart > 0,
+              schools: order.lay.schools,
+              towards,
+              pins: order.lay.pins,
+              seed: order.lay.seed,
+              steps: layEffort(things.length),
+            }
+          : null;
       return {
         ...part,
         things,
         bells: bellsFor(things, counter, choice!.many),
         weight: loadedWeight(board, things),
         facts: factsOf(board, choice!.spread),
-        question:
-          things.length > 0
-            ? {
-                things,
-                board,
-                carried: brief.travelMinutes > 0,
-                sides,
-                apart: brief.apart > 0,
-                schools: order.lay.schools,
-                towards,
-                pins: order.lay.pins,
-                seed: order.lay.seed,
-                steps: layEffort(things.length),
-              }
-            : null,
+        question,
+        kept: question && judgedAsKept(question),
       };
     });
-    return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good) } };
+    const between = pieces
+      .filter((piece) => choice && standsBetween(piece, choice.many))
+      .map((piece) => mainThing(piece, [], brief, 1));
+    return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good), between } };
   },
   advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }) =>
     mains.length === 0 ? [] : layAdvice(brief, boards, mains.length, unfitGarnish(order, goods, brief)),
