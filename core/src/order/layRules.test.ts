@@ -254,6 +254,18 @@ describe('the whole board', () => {
     ]);
     expect(whole('nothing tall in a third', [tall('a', 300), tall('b', 0), tall('c', -300)])).toEqual([]);
   });
+  // Common practice, no source: what is full and what is bare are shared out over the board.
+  test('what lies there has its middle near the middle of the board; a knife weighs nothing', () => {
+    const heap = (id: string, x: number, area = 5000) => at(thing(id, {}, { area }), x);
+    expect(whole('heavy on one side', [heap('a', 200), heap('b', -200)])).toEqual([]);
+    expect(whole('heavy on one side', [heap('a', 200), heap('b', -100, 10_000)])).toEqual([]);
+    const [right] = whole('heavy on one side', [heap('a', 200), heap('b', -50)]);
+    expect(right).toMatchObject({ gap: 90 });
+    const [further] = whole('heavy on one side', [heap('a', 300), heap('b', -50)]);
+    expect(further!.cost).toBeGreaterThan(right!.cost);
+    const knife = at(thing('k', { kind: 'tool' }, { area: 50_000 }), 300);
+    expect(whole('heavy on one side', [heap('a', 200), heap('b', -200), knife])).toEqual([]);
+  });
 });
 
 // Trade, section 14: a knife's width, 30 mm, beside every whole piece (common practice).

@@ -11,15 +11,11 @@ import { signed } from '../ui/format';
 import { savePicture } from './savePicture';
 import { StillPicture } from './StillPicture';
 import { useInHand } from './useInHand';
-import { overRim } from '../drawing/overRim';
+import { viewOf } from '../drawing/viewOf';
 import type { OnBoard } from './onBoard';
 import { VIEWS, type View } from './viewNames';
 
-/** Round the board, for handles that stand over. mm */
-const ROOM = 40;
-/** And beyond what stands over the rim. */
-const EDGE = 6;
-const PICTURE = 'mx-auto block h-[max(340px,calc(100dvh-400px))] w-full';
+const PICTURE = 'mx-auto block h-[max(340px,calc(100dvh-400px))] w-full overflow-visible';
 
 /** What stands there once this step is done; null: all of it. */
 function builtSoFar(things: readonly Thing[], step: BuildStep | null): readonly Thing[] {
@@ -47,9 +43,8 @@ export function BoardPicture({
   const svg = useRef<SVGSVGElement>(null);
   const { inHand, hands } = useInHand(svg, layout, laidBoard.question);
   const middles = useMemo(() => new Map(layout.placed.map(({ id }) => [id, middleOf(layout, id)])), [layout]);
-  const [w, d] = [board.length, board.round ? board.length : board.width];
-  const room = useMemo(() => Math.max(ROOM, overRim(board, layout, things) + EDGE), [board, layout, things]);
-  const viewBox = `${-w / 2 - room} ${-d / 2 - room} ${w + 2 * room} ${d + 2 * room}`;
+  const w = board.length;
+  const viewBox = useMemo(() => viewOf(board, layout, things), [board, layout, things]);
   const carried = inHand && things.find(({ id }) => id === inHand.id);
   return (
     <figure className="relative">

@@ -51,6 +51,8 @@ const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   'no bread in reach': ({ good, gap }, { mm }) => say`no bread within an arm of ${good}: ${mm(gap)}`,
   'leans on nothing': ({ good }) => say`${good} is folded to stand, and leans on nothing`,
   'nothing tall in a third': ({ third }) => say`nothing stands up in ${THIRD_WORDS[third]}`,
+  'heavy on one side': ({ hour }) =>
+    say`most of it lies at ${hour} o’clock, and the board is bare across from there`,
   'gap without filler': ({ hour, across, filler, grams: more }, { mm, grams }) =>
     say`an empty place of ${mm(across)} ${hour === null ? say`in the middle` : say`at ${hour} o’clock`}: ${grams(more)} of ${filler} would fill it`,
   'pale side': ({ third }) => say`${THIRD_WORDS[third]} is all pale: something green or dark wakes it`,

@@ -5,6 +5,7 @@ export interface Found {
   /** Ids that it is of. */
   readonly subject: string;
   readonly name: string;
+  /** mm; where it is a side of the board that is found, degrees clockwise from the top. */
   readonly gap: number;
   readonly cost: number;
 }

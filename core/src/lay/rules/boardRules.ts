@@ -1,6 +1,6 @@
 import type { Millimetres } from '../../units/index.js';
 import { gapOf } from '../geometry.js';
-import { over, type Ground, type Placed } from './placed.js';
+import { bearing, over, type Ground, type Placed } from './placed.js';
 import type { BoardRule } from './boardRule.js';
 import { PATTERN_RULES, type PatternRuleId } from './patternRules.js';
 import { REACH } from '../reach.js';
@@ -14,6 +14,7 @@ declare module '../../units/reason.js' {
     'no bread in reach': { good: string; gap: Millimetres };
     'leans on nothing': { good: string; gap: Millimetres };
     'nothing tall in a third': { third: Third };
+    'heavy on one side': { hour: number };
     'no room for the knife': { good: string; gap: Millimetres };
   }
 }
@@ -22,6 +23,7 @@ export type BoardRuleId =
   | 'no bread in reach'
   | 'leans on nothing'
   | 'nothing tall in a third'
+  | 'heavy on one side'
   | 'no room for the knife'
   | PatternRuleId;
 
@@ -30,6 +32,9 @@ const LOW = 30;
 /** A fold stands by itself no further than this from what holds it. House's own figures. */
 const LEANS = 15;
 const HOLDS = 20;
+/** So far off its middle, as a share of the way to the rim, the middle of all that lies there is not seen; then it costs so much. House's own figures. */
+const UNSEEN = 0.06;
+const LEANING = 8;
 /** With fewer high things than thirds, none is asked for. */
 const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
 
@@ -93,6 +98,25 @@ export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
         thirds
           .filter((third) => !tall.some((a) => thirdOf(a, ground) === third))
           .map((third) => ({ subject: '', name: third, gap: 0, cost: 0.8 }));
+    },
+  },
+  {
+    // Full and bare are shared out: the middle of all that lies there is the middle of the board. Common practice, no source.
+    rule: 'heavy on one side',
+    hard: false,
+    watch: (placed, { board }) => {
+      const food = placed.filter(({ thing }) => thing.traits.kind !== 'tool');
+      const total = food.reduce((sum, { thing }) => sum + thing.area, 0);
+      const half = { x: board.length / 2, y: (board.round ? board.length : board.width) / 2 };
+      return () => {
+        let [x, y] = [0, 0];
+        for (const one of food) {
+          x += one.x * one.thing.area;
+          y += one.y * one.thing.area;
+        }
+        const off = total === 0 ? 0 : Math.hypot(x / total / half.x, y / total / half.y);
+        return [{ subject: '', name: '', gap: bearing(x, y), cost: LEANING * over(off - UNSEEN) }];
+      };
     },
   },
   {
