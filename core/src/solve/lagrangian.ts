@@ -38,6 +38,12 @@ export class Lagrangian {
 
   private readonly rows: readonly Row[];
   private readonly rowsOf: readonly (readonly number[])[];
+  /** What each item's worth is summed from: its bands, and after them its rows, each with what it has of it. */
+  private readonly from: Int32Array;
+  private readonly of: Int32Array;
+  private readonly has: Float64Array;
+  /** What one of each band is worth, and of each row. */
+  private readonly each: Float64Array;
   private readonly counts: Float64Array;
   private readonly purseRow: number;
   /** Money is scaled so that prices move at the pace of slopes. */
@@ -49,7 +55,7 @@ export class Lagrangian {
   private spent = 0;
 
   constructor(private readonly instance: Instance) {
-    const { own, bands, groups, kindOf, start, feat, purse, want } = instance;
+    const { own, bands, groups, kindOf, start, feat, share, purse, want } = instance;
     const rowsOf: number[][] = Array.from(own, () => []);
     const rows: Row[] = [];
     for (const { members, lo, hi } of groups) {
@@ -63,6 +69,16 @@ export class Lagrangian {
     }
     this.rows = rows;
     this.rowsOf = rowsOf;
+    this.from = new Int32Array(own.length + 1);
+    const parts: [of: number, has: number][] = [];
+    for (let i = 0; i < own.length; i++) {
+      for (let p = start[i]!; p < start[i + 1]!; p++) parts.push([feat[p]!, share[p]!]);
+      for (const r of rowsOf[i]!) parts.push([bands + r, -rows[r]!.sign]);
+      this.from[i + 1] = parts.length;
+    }
+    this.of = Int32Array.from(parts, ([of]) => of);
+    this.has = Float64Array.from(parts, ([, has]) => has);
+    this.each = new Float64Array(bands + rows.length);
     this.counts = new Float64Array(rows.length);
     this.purseRow = rows.length;
     this.priceCount = rows.length + 1;
@@ -154,16 +170,15 @@ export class Lagrangian {
 
   /** Worths of all open items, and the best of each kind; false when there are too few. */
   private rank(slopes: Float64Array, prices: Float64Array): boolean {
-    const { worthOf, rowsOf, rows, left } = this;
-    const { own, cost, start, feat, share } = this.instance;
-    const priced = rows.some((_, r) => prices[r]! > 0);
+    const { worthOf, from, of, has, each, left, open } = this;
+    const { own, cost, bands } = this.instance;
     const rate = prices[this.purseRow]! / this.scale;
-    const { open } = this;
+    each.set(slopes);
+    for (let r = 0; r < this.rows.length; r++) each[bands + r] = prices[r]!;
     for (let at = 0; at < open.length; at++) {
       const i = open[at]!;
       let worth = own[i]! - rate * cost[i]!;
-      for (let p = start[i]!, end = start[i + 1]!; p < end; p++) worth += slopes[feat[p]!]! * share[p]!;
-      if (priced) for (const r of rowsOf[i]!) worth -= prices[r]! * rows[r]!.sign;
+      for (let p = from[i]!, end = from[i + 1]!; p < end; p++) worth += each[of[p]!]! * has[p]!;
       worthOf[i] = worth;
     }
     this.picks = [];
