@@ -53,7 +53,13 @@ function Vitals({ desk }: { desk: ClockDesk }) {
     <section className="flex gap-4" aria-label={say`The day in three times`}>
       <Vital label={say`begin by`} {...clock(begins)} below={say`the first work`} />
       <Vital label={say`out of the cold`} {...clock(first.out)} below={first.good.name} />
-      <Vital label={say`off the table`} {...clock(off.offBy)} below={off.good.name} />
+      <Vital
+        label={say`off the table`}
+        {...clock(off.offBy)}
+        {...(off.offBy <= off.wave.on
+          ? { below: say`before it is served`, bar: 100, tone: 'wax' as const }
+          : { below: off.good.name })}
+      />
     </section>
   );
 }

@@ -99,11 +99,14 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const school = SCHOOLS.find(({ low, high }) => one.needs >= low && one.needs < high)!;
   const [quick, slow] = warming.range;
   const dry = courseOf(one.ask, one.out).dryAt();
+  // With the whole board, or on the way, it is out for longer than it needs.
+  const waits = one.early > 0 && wave.on - one.out > one.needs;
+  const tooMany = waits ? one.early : one.short;
   const figure = (n: number) => (
     <span className="w-12 shrink-0 text-right font-bold tabular-nums text-butter">{Math.round(n)}</span>
   );
   return (
-    <SlateSection title={one.short > 0 ? say`Why it is tight` : say`How long`} aside={say`minutes`}>
+    <SlateSection title={tooMany > 0 ? say`Why it is tight` : say`How long`} aside={say`minutes`}>
       <ul className="space-y-1.5" data-why>
         <li className="flex gap-3">
           {figure(one.needs)}
@@ -120,6 +123,12 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
             )}
           </span>
         </li>
+        {waits && (
+          <li className="flex gap-3">
+            {figure(wave.on - one.out)}
+            <span>{say`out before it is served, from ${desk.time(one.out)}: as long as the whole board is, and on its way`}</span>
+          </li>
+        )}
         <li className="flex gap-3">
           {figure(one.off - wave.on)}
           <span>{say`on the table, from ${desk.time(wave.on)} to ${desk.time(one.off)}`}</span>
@@ -132,14 +141,16 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
         </li>
         <li className="flex gap-3">
           <span
-            className={`w-12 shrink-0 text-right font-bold tabular-nums ${one.short > 0 ? 'text-wax-lit' : 'text-leaf-lit'}`}
+            className={`w-12 shrink-0 text-right font-bold tabular-nums ${tooMany > 0 ? 'text-wax-lit' : 'text-leaf-lit'}`}
           >
-            {Math.round(one.short > 0 ? one.short : one.most - one.needs - (one.off - wave.on))}
+            {Math.round(tooMany > 0 ? tooMany : one.most - one.needs - (one.off - wave.on))}
           </span>
           <span>
-            {one.short > 0
-              ? say`too many: safe comes first, so it is out from ${desk.time(one.out)} and at ${celsius(one.atTable.heart)} when it is served`
-              : say`to spare`}
+            {waits
+              ? say`too many: it must be gone by ${desk.time(one.offBy)}`
+              : one.short > 0
+                ? say`too many: safe comes first, so it is out from ${desk.time(one.out)} and at ${celsius(one.atTable.heart)} when it is served`
+                : say`to spare`}
           </span>
         </li>
       </ul>

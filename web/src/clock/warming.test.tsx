@@ -31,6 +31,26 @@ test('another good is looked at by touch or by key, and says how long it needs',
   expect(screen.getByText('to spare')).toBeTruthy();
 });
 
+// Consumer advice of the USDA FSIS: an hour out where it is above 32 degrees; the way alone takes most of it.
+test('a board that is carried through the heat is said to be over before it is served, in minutes that add up', async () => {
+  show(<ClockStage />, order({}, { setting: 'outdoors, hot', travelMinutes: 45, hours: 2 }));
+  expect(await screen.findByText('before it is served', {}, LONG)).toBeTruthy();
+  // The ham needs few minutes; it is out for as long as the board is.
+  const [ham] = await screen.findAllByRole('button', { name: /^Bosun/ }, LONG);
+  await act(async () => ham!.focus());
+  await userEvent.keyboard('{Enter}');
+  expect(await screen.findByText(/^too many: it must be gone by/, {}, LONG)).toBeTruthy();
+  expect(screen.queryByText('to spare')).toBeNull();
+  const figures = [...document.querySelectorAll('[data-why] li')].map((li) => ({
+    minutes: Number(li.querySelector('span')!.textContent),
+    says: li.lastElementChild!.textContent!,
+  }));
+  const of = (start: string) => figures.find(({ says }) => says.startsWith(start))!.minutes;
+  expect(of('out before it is served') + of('on the table') - of('out of the cold at the most')).toBe(
+    of('too many'),
+  );
+});
+
 test('a reading is typed, moves the forecast, and is forgotten; what is no temperature is not taken', async () => {
   const seen = show(<ClockStage />, order());
   const field = await screen.findByLabelText('Reading', {}, LONG);
