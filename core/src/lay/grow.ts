@@ -62,11 +62,14 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
   placed.forEach(({ thing, x, y, turn }, i) => {
     if (thing.lies === 'patch') return;
     const outline = movedOutline(thing.outline, x, y, turn);
-    for (let at = 0; at < owner.length; at++) {
-      if (owner[at] === -2) continue;
-      const [px, py] = middle(at);
-      if (holds(outline, px, py)) owner[at] = i;
-    }
+    // Only the cells about it are asked.
+    const { min, max } = boundsOf(outline);
+    const cellOf = (mm: number, size: number, n: number) =>
+      Math.max(0, Math.min(n - 1, Math.floor((mm + size / 2) / CELL)));
+    const [left, right] = [cellOf(min[0], w, nx), cellOf(max[0], w, nx)];
+    for (let row = cellOf(min[1], d, ny); row <= cellOf(max[1], d, ny); row++)
+      for (let at = row * nx + left; at <= row * nx + right; at++)
+        if (owner[at] !== -2 && holds(outline, ...middle(at))) owner[at] = i;
   });
   const patches = [...placed.keys()].filter((i) => placed[i]!.thing.lies === 'patch');
   const wanted = new Map(

@@ -103,8 +103,10 @@ interface Move {
 /** Where it is hot, and where it is cold, of the annealing; and how far a thing is moved at the least. */
 const [HOT, COLD] = [1.5, 0.02];
 const NEAREST_MOVE = 4;
-/** One walk may end in a dead end: so many are tried, each with its share of the steps, and the best is kept. */
-const TRIES = 2;
+/** One walk may end in a dead end: so many are tried, each with its share of the steps, and the best is kept; where that is not yet good, so many more. */
+const TRIES = 4;
+const MORE_TRIES = 5;
+const GOOD = 92;
 /** How often two change places, and how often one goes beside its company; else it is moved or turned. */
 const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
 
@@ -115,9 +117,10 @@ const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
 export function arrange(question: LayQuestion, onStep?: (share: number) => void): Arrangement {
   const each = Math.floor(question.steps / TRIES);
   let best: Arrangement | null = null;
-  for (let t = 0; t < TRIES; t++) {
+  for (let t = 0; t < TRIES + MORE_TRIES; t++) {
+    if (t >= TRIES && best!.score >= GOOD) break;
     const found = anneal({ ...question, steps: each }, question.seed + 7919 * t, (share) =>
-      onStep?.((t + share) / TRIES),
+      onStep?.((t + share) / (TRIES + MORE_TRIES)),
     );
     if (!best || found.score > best.score) best = found;
     // Nothing is free to move, or nothing is asked: every try is the same.
