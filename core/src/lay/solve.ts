@@ -107,6 +107,9 @@ const NEAREST_MOVE = 4;
 const TRIES = 4;
 const MORE_TRIES = 5;
 const GOOD = 92;
+/** A shorter walk does not get far: where there are few steps, fewer are tried. */
+const LEAST_WALK = 50_000;
+const LEAST_TRIES = 2;
 /** How often two change places, and how often one goes beside its company; else it is moved or turned. */
 const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
 
@@ -115,12 +118,14 @@ const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
  * stays; every rule of the table is felt by what a move changes.
  */
 export function arrange(question: LayQuestion, onStep?: (share: number) => void): Arrangement {
-  const each = Math.floor(question.steps / TRIES);
+  const tries = Math.max(LEAST_TRIES, Math.min(TRIES, Math.floor(question.steps / LEAST_WALK)));
+  const most = tries < TRIES ? tries : TRIES + MORE_TRIES;
+  const each = Math.floor(question.steps / tries);
   let best: Arrangement | null = null;
-  for (let t = 0; t < TRIES + MORE_TRIES; t++) {
-    if (t >= TRIES && best!.score >= GOOD) break;
+  for (let t = 0; t < most; t++) {
+    if (t >= tries && best!.score >= GOOD) break;
     const found = anneal({ ...question, steps: each }, question.seed + 7919 * t, (share) =>
-      onStep?.((t + share) / (TRIES + MORE_TRIES)),
+      onStep?.((t + share) / most),
     );
     if (!best || found.score > best.score) best = found;
     // Nothing is free to move, or nothing is asked: every try is the same.
