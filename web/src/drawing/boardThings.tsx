@@ -211,7 +211,8 @@ export const PatchDrawing = memo(function PatchDrawing({
       />
     );
   const s = shadowOf(thing.height) * 0.6;
-  const dark = thing.colours[1] ?? thing.colours[0]!;
+  // What is of one colour is told piece from piece by a dark edge.
+  const [edge, seen] = thing.colours[1] ? [thing.colours[1], 1] : ['#2a2520', 0.38];
   return (
     <>
       <path d={path(patch.outline)} fill={thing.colours[0]} opacity={0.3} />
@@ -224,7 +225,8 @@ export const PatchDrawing = memo(function PatchDrawing({
             <path
               d={path(outline)}
               fill={thing.colours[i % thing.colours.length]}
-              stroke={dark}
+              stroke={edge}
+              strokeOpacity={seen}
               strokeWidth={0.9}
               strokeLinejoin="round"
             />
