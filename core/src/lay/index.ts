@@ -30,7 +30,8 @@ export { holding, layOut, type Layout } from './layout.js';
 export { REACH } from './reach.js';
 export { colourGap, handTo, SEEN_APART } from './rules/index.js';
 export type { BoardRuleId, PairRuleId, PlaceRuleId, Third } from './rules/index.js';
-export { judgedAsKept, type Judgement, type LayQuestion, type Pin } from './solve.js';
+export { judgedAsKept, type Judgement } from './judgement.js';
+export type { LayQuestion, Pin } from './question.js';
 export { DISH_RIM, type LaidMain, mainThing, widened } from './mainThing.js';
 export {
   COLOUR_SCHOOLS,

@@ -4,7 +4,8 @@ import type { Bell } from './bells.js';
 import type { BoardChoice, Part } from './choices.js';
 import type { Fill } from './fill.js';
 import type { Garnish } from './garnish.js';
-import type { Judgement, LayQuestion } from './solve.js';
+import type { Judgement } from './judgement.js';
+import type { LayQuestion } from './question.js';
 import type { SurfaceFact } from './surfaces.js';
 import type { Thing } from './thing.js';
 

@@ -1,7 +1,9 @@
 import { withinOneTurn } from './geometry.js';
 import { grow, type Gap, type Patch } from './grow.js';
 import { watchOne, type Told } from './rules/index.js';
-import { arrange, worth, type LayQuestion, type Pin } from './solve.js';
+import { worth } from './judgement.js';
+import type { LayQuestion, Pin } from './question.js';
+import { arrange } from './solve.js';
 
 /** A board as it is laid: where everything lies, what its rules say, and how full it is. */
 export interface Layout {

@@ -1,96 +1,13 @@
 import { chance } from '../units/index.js';
-import type { Board } from './boards.js';
-import { discsOf, movedDiscs, patchDisc, type Disc } from './geometry.js';
-import {
-  boardCosts,
-  pairCost,
-  placeCost,
-  rulesBetween,
-  silentFrom,
-  toldOf,
-  totalCost,
-  type Ground,
-  type Placed,
-  type Told,
-} from './rules/index.js';
-import type { LaySchools } from './schools.js';
-import type { Thing } from './thing.js';
-
-/** Where something was put by hand: it stays there. mm from the middle, degrees. */
-export interface Pin {
-  readonly x: number;
-  readonly y: number;
-  readonly turn: number;
-}
-
-export interface LayQuestion {
-  readonly things: readonly Thing[];
-  readonly board: Board;
-  readonly carried: boolean;
-  readonly sides: 1 | 2 | 4;
-  /** Guests dislike food that touches. */
-  readonly apart: boolean;
-  readonly schools: LaySchools;
-  /** Where each step of the walk stands, degrees clockwise from the top, by id. */
-  readonly towards: Readonly<Record<string, number>>;
-  readonly pins: Readonly<Record<string, Pin>>;
-  readonly seed: number;
-  /** Moves that are tried; a limit in steps, so the same question has the same answer everywhere. */
-  readonly steps: number;
-}
-
-/** What the rules say of a board as it lies. */
-export interface Judgement {
-  readonly told: readonly Told[];
-  /** 100: nothing costs anything. */
-  readonly score: number;
-}
+import { Costs } from './costs.js';
+import { movedDiscs } from './geometry.js';
+import { judgedOf, type Judgement } from './judgement.js';
+import { begin, groundOf, type LayQuestion } from './question.js';
+import { rulesBetween, type Ground, type Placed } from './rules/index.js';
 
 export interface Arrangement extends Judgement {
   readonly placed: readonly Placed[];
   readonly ground: Ground;
-}
-
-const shapeOf = (thing: Thing): Disc[] =>
-  thing.lies === 'patch' ? [patchDisc(thing.area)] : discsOf(thing.outline);
-
-/** From a bearing, degrees clockwise from the top, to a place so far from the middle. */
-function onRing(board: Board, degrees: number, out: number): readonly [number, number] {
-  const a = ((degrees - 90) * Math.PI) / 180;
-  return [
-    (Math.cos(a) * out * board.length) / 2,
-    (Math.sin(a) * out * (board.round ? board.length : board.width)) / 2,
-  ];
-}
-
-/** A first layout: the walk round the rim, everything else beside what it goes with. */
-function begin({ things, board, towards, pins, seed }: LayQuestion): { placed: Placed[]; shapes: Disc[][] } {
-  const random = chance(seed);
-  const shapes = things.map(shapeOf);
-  const placed: Placed[] = [];
-  things.forEach((thing, i) => {
-    const pin = pins[thing.id];
-    const step = towards[thing.id] ?? null;
-    const friend = placed.find((other) => thing.beside.includes(other.thing.id));
-    const [x, y] = pin
-      ? [pin.x, pin.y]
-      : step !== null
-        ? onRing(board, step, 0.6)
-        : friend
-          ? [friend.x * 0.55 + 40 * (random() - 0.5), friend.y * 0.55 + 40 * (random() - 0.5)]
-          : onRing(board, 360 * random(), 0.4 * random());
-    const turn = pin?.turn ?? step ?? 0;
-    placed.push({
-      thing,
-      x,
-      y,
-      turn,
-      discs: movedDiscs(shapes[i]!, x, y, turn),
-      towards: step,
-      pinned: pin !== undefined,
-    });
-  });
-  return { placed, shapes };
 }
 
 /** A place and turn of one thing. */
@@ -132,21 +49,6 @@ export function arrange(question: LayQuestion, onStep?: (share: number) => void)
     if (each === 0) break;
   }
   return best!;
-}
-
-const groundOf = ({ board, carried, sides, apart, schools }: LayQuestion): Ground => ({
-  board,
-  carried,
-  sides,
-  apart,
-  schools,
-});
-
-/** A board of which everything was put somewhere, judged as it lies, without a search; null: something has no place yet. */
-export function judgedAsKept(question: LayQuestion): Judgement | null {
-  const { things, pins } = question;
-  if (things.length === 0 || !things.every(({ id }) => pins[id])) return null;
-  return judgedOf(begin(question).placed, groundOf(question));
 }
 
 function anneal(question: LayQuestion, seed: number, onStep: (share: number) => void): Arrangement {
@@ -219,98 +121,4 @@ function anneal(question: LayQuestion, seed: number, onStep: (share: number) => 
   }
   kept.forEach((to, i) => put({ i, to }));
   return { placed, ...judgedOf(placed, ground), ground };
-}
-
-/** What everything on a board costs now, so that a move asks only for what it changes. */
-class Costs {
-  private readonly n: number;
-  private readonly pairs: Float64Array;
-  private readonly places: Float64Array;
-  private readonly silent: readonly (readonly number[])[];
-  private readonly wholeNow: () => number;
-  private whole: number;
-  private next: { readonly moved: readonly number[]; readonly places: number[]; readonly whole: number } = {
-    moved: [],
-    places: [],
-    whole: 0,
-  };
-  /** What those that moved last would cost with each other thing: one row for each of the two that may move at once. */
-  private readonly rows: readonly [Float64Array, Float64Array];
-
-  constructor(
-    private readonly placed: readonly Placed[],
-    private readonly between: readonly (readonly ReturnType<typeof rulesBetween>[])[],
-    private readonly ground: Ground,
-  ) {
-    this.n = placed.length;
-    this.pairs = new Float64Array(this.n * this.n);
-    this.places = new Float64Array(this.n);
-    this.rows = [new Float64Array(this.n), new Float64Array(this.n)];
-    this.silent = between.map((row) => row.map(silentFrom));
-    placed.forEach((one, i) => {
-      this.places[i] = placeCost(one, ground);
-      for (let j = 0; j < this.n; j++) this.pairs[i * this.n + j] = this.pair(i, j);
-    });
-    this.wholeNow = boardCosts(placed, ground);
-    this.whole = this.wholeNow();
-  }
-
-  private pair(i: number, j: number): number {
-    return i === j
-      ? 0
-      : pairCost(this.placed[i]!, this.placed[j]!, this.between[i]![j]!, this.silent[i]![j]!);
-  }
-
-  /**
-   * By how much the cost changes now that one or two lie elsewhere; Infinity as soon as it is surely more than `most`: nothing costs less than 0, so
-   * what is counted already is the least that it can be.
-   */
-  after(moved: readonly number[], most: number): number {
-    const { n } = this;
-    let before = this.whole;
-    moved.forEach((i, k) => {
-      before += this.places[i]!;
-      // Two that moved are counted once.
-      for (let j = 0; j < n; j++) if (k === 0 || j !== moved[0]) before += this.pairs[i * n + j]!;
-    });
-    const enough = before + most;
-    let cost = 0;
-    const places: number[] = [];
-    for (const i of moved) cost += places[places.push(placeCost(this.placed[i]!, this.ground)) - 1]!;
-    if (cost > enough) return Infinity;
-    for (let k = 0; k < moved.length; k++) {
-      const [i, row] = [moved[k]!, this.rows[k]!];
-      for (let j = 0; j < n; j++) {
-        row[j] = this.pair(i, j);
-        if (k === 0 || j !== moved[0]) cost += row[j]!;
-        if (cost > enough) return Infinity;
-      }
-    }
-    const whole = this.wholeNow();
-    this.next = { moved, places, whole };
-    return cost + whole - before;
-  }
-
-  /** What was asked last stands. */
-  keep(): void {
-    const { moved, places, whole } = this.next;
-    moved.forEach((i, k) => {
-      this.places[i] = places[k]!;
-      for (let j = 0; j < this.n; j++) {
-        this.pairs[i * this.n + j] = this.rows[k]![j]!;
-        this.pairs[j * this.n + i] = this.rows[k]![j]!;
-      }
-    });
-    this.whole = whole;
-  }
-}
-
-/** Points that a cost takes off a board of so many things. */
-export const worth = (cost: number, things: number): number => (things === 0 ? 0 : (-12 * cost) / things);
-
-/** What a layout is worth: 100 less what its rules cost for each thing on it. */
-function judgedOf(placed: readonly Placed[], ground: Ground): Judgement {
-  const told = toldOf(placed, ground);
-  const cost = totalCost(placed, ground);
-  return { told, score: Math.max(0, 100 + worth(cost, placed.length)) };
 }

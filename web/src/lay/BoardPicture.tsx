@@ -44,7 +44,7 @@ export function BoardPicture({
   const { inHand, hands } = useInHand(svg, layout, laidBoard.question);
   const middles = useMemo(() => new Map(layout.placed.map(({ id }) => [id, middleOf(layout, id)])), [layout]);
   const w = board.length;
-  const viewBox = useMemo(() => viewOf(board, layout, things), [board, layout, things]);
+  const viewBox = useMemo(() => viewOf(board, layout, laidBoard.things), [board, layout, laidBoard.things]);
   const carried = inHand && things.find(({ id }) => id === inHand.id);
   return (
     <figure className="relative">

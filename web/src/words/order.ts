@@ -83,7 +83,7 @@ export const adviceWords: WordsOf<
   'bread apart': () =>
     say`Bread and crackers stand at a station of their own: they stay dry, and the board is less crowded.`,
   'between the boards': ({ good, boards }) =>
-    say`${good} is baked and not cut before: its dish stands between the ${boards} boards, where both sides reach it.`,
+    say`${good} is baked and not cut before: its dish stands between the ${boards} boards, where everyone reaches it.`,
   'kept board breaks': ({ board, broken }) =>
     say`${board} was kept as it lies, and ${broken === 1 ? say`one thing` : say`${broken} things`} there no longer hold: Lay names them and mends them, or lays the rest anew.`,
   'no board': () =>
