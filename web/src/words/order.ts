@@ -85,7 +85,7 @@ export const adviceWords: WordsOf<
   'between the boards': ({ good, boards }) =>
     say`${good} is baked and not cut before: its dish stands between the ${boards} boards, where everyone reaches it.`,
   'kept board breaks': ({ board, broken }) =>
-    say`${board} was kept as it lies, and ${broken === 1 ? say`one thing` : say`${broken} things`} there no longer hold: Lay names them and mends them, or lays the rest anew.`,
+    say`${board} was kept as it lies, and breaks ${broken === 1 ? say`one rule` : say`${broken} rules`} that must hold: Lay names what and mends it, or lays the rest anew.`,
   'no board': () =>
     say`Neither shop nor customer has a board whose measures are known: write one down, or lay it on the bare table.`,
   'too tall to carry': ({ good, height }, { mm }) =>
