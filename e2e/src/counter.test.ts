@@ -55,7 +55,7 @@ test('a good is found with a slip of the finger, narrowed and sorted', async () 
   await shop.reads('main [role="group"]', 'clear 2');
   await shop.click('clear 2');
   await shop.pick('Sorted by', 'by price');
-  await shop.reads('main [role="status"]', '288 goods');
+  await shop.reads('main [role="status"]', '291 goods');
 });
 
 describe('a good is edited in place', () => {

@@ -325,7 +325,7 @@ describe('the board', () => {
     expect((await places()).length).toBeLessThan(all);
     await shop.press('p');
     await shop.click('Packing list');
-    await shop.reads('.paper-sheet', /Round Elm.*loaded/);
+    await shop.reads('.paper-sheet', /Long Beech.*loaded/);
     await shop.reads('.paper-sheet', 'blades travel wrapped');
     await shop.click('Board plan');
     await shop.see('[data-board-plan]');

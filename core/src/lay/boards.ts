@@ -7,6 +7,8 @@ export interface Board {
   readonly id: string;
   readonly name: string;
   readonly material: Ware['material'];
+  /** As its ware is entered, by which it is drawn; its stuff decides where nobody told. */
+  readonly colour?: string;
   readonly length: number;
   readonly width: number;
   readonly round: boolean;
@@ -61,16 +63,28 @@ const TABLE = { length: 1200, width: 600 };
 const USUAL_THICK = 20;
 
 function boardOf(ware: Ware): Board[] {
-  const { diameter, length, width, rim, material, id, name } = ware;
+  const { diameter, length, width, rim, material, id, name, colours } = ware;
+  const [colour] = colours;
   const thick = ware.height ?? USUAL_THICK;
   const count = ware.lots.reduce((sum, { pieces }) => sum + pieces, 0);
   if (count === 0) return [];
   if (diameter)
     return [
-      { id, name, material, length: diameter, width: diameter, round: true, rim: rim ?? 0, thick, count },
+      {
+        id,
+        name,
+        material,
+        colour,
+        length: diameter,
+        width: diameter,
+        round: true,
+        rim: rim ?? 0,
+        thick,
+        count,
+      },
     ];
   return length && width
-    ? [{ id, name, material, length, width, round: false, rim: rim ?? 0, thick, count }]
+    ? [{ id, name, material, colour, length, width, round: false, rim: rim ?? 0, thick, count }]
     : [];
 }
 

@@ -1,9 +1,8 @@
 import TinyQueue from 'tinyqueue';
-import { boundsOf, type Point, type Polygon } from '../cut/index.js';
-import type { Board } from './boards.js';
+import { boundsOf, type Point } from '../cut/index.js';
 import { edgeOf, holds, movedOutline } from './geometry.js';
+import { piecesIn, type Spot } from './pieces.js';
 import { rimRoom, type Ground, type Placed } from './rules/index.js';
-import { chance } from '../units/index.js';
 
 /** Cells of the board are so wide, mm. */
 export const CELL = 5;
@@ -13,7 +12,7 @@ export interface Patch {
   readonly id: string;
   /** Rings of its edge, mm. */
   readonly outline: readonly Point[];
-  readonly pieces: readonly { readonly x: number; readonly y: number; readonly turn: number }[];
+  readonly pieces: readonly Spot[];
   readonly area: number;
   /** Share of what it should cover that found no room. */
   readonly short: number;
@@ -134,12 +133,13 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
     gap: widestGap(owner, middle, nx, ny),
     patches: patches.map((i) => {
       const own = cells.get(i)!;
+      const { thing } = placed[i]!;
       const isOwn = (x: number, y: number) => x >= 0 && y >= 0 && x < nx && y < ny && owner[y * nx + x] === i;
       const toMm = ([x, y]: Point): Point => [x * CELL - w / 2, y * CELL - d / 2];
       return {
-        id: placed[i]!.thing.id,
+        id: thing.id,
         outline: smoothed(ringOf(own, isOwn, nx)).map(toMm),
-        pieces: piecesIn(placed[i]!, own.map(middle), board, seed + i),
+        pieces: piecesIn(thing, own.map(middle), CELL, board, seed + i),
         area: own.length * CELL * CELL,
         short: Math.max(0, 1 - own.length / wanted.get(i)!),
       };
@@ -225,53 +225,4 @@ function smoothed(ring: readonly Point[]): readonly Point[] {
       return [(px + 2 * x + nx) / 4, (py + 2 * y + ny) / 4];
     });
   return now;
-}
-
-/** More pieces than this are not drawn one by one. */
-const MOST_PIECES = 260;
-
-/** Where the pieces of a patch lie: each as far as it can be from those before it, among the cells of the patch, and over no rim. */
-function piecesIn({ thing }: Placed, cells: readonly Point[], board: Board, seed: number) {
-  const random = chance(seed);
-  const many = Math.min(MOST_PIECES, thing.pieces, cells.length);
-  const left = [...cells];
-  const pieces: Spot[] = [];
-  for (let n = 0; n < many; n++) {
-    let best = 0;
-    let most = -1;
-    // A few are tried and the one that crowds least is taken.
-    for (let tries = 0; tries < 8; tries++) {
-      const at = Math.floor(random() * left.length);
-      const [x, y] = left[at]!;
-      let least = Infinity;
-      for (const piece of pieces) least = Math.min(least, (piece.x - x) ** 2 + (piece.y - y) ** 2);
-      if (least > most) [best, most] = [at, least];
-    }
-    const [x, y] = left.splice(best, 1)[0]!;
-    const spot = { x: x + CELL * (random() - 0.5), y: y + CELL * (random() - 0.5), turn: 360 * random() };
-    pieces.push(drawnIn(thing.outline, spot, board));
-  }
-  return pieces;
-}
-
-interface Spot {
-  readonly x: number;
-  readonly y: number;
-  readonly turn: number;
-}
-
-/** A piece that hangs over the rim is drawn in by as much: towards the middle on a round board, square to the side on another. */
-function drawnIn(outline: Polygon, spot: Spot, { round, length, width }: Board): Spot {
-  const { x, y, turn } = spot;
-  const moved = movedOutline(outline, x, y, turn);
-  if (round) {
-    const over = Math.max(...moved.map(([px, py]) => Math.hypot(px, py))) - length / 2;
-    const far = Math.hypot(x, y);
-    const kept = far > 0 ? 1 - Math.min(1, Math.max(0, over) / far) : 1;
-    return { x: x * kept, y: y * kept, turn };
-  }
-  const { min, max } = boundsOf(moved);
-  const shift = (low: number, high: number, half: number) =>
-    Math.max(0, -half - low) - Math.max(0, high - half);
-  return { x: x + shift(min[0], max[0], length / 2), y: y + shift(min[1], max[1], width / 2), turn };
 }

@@ -41,7 +41,7 @@ export interface Look {
 
 /** What is good about it, briefly. */
 export type Praise =
-  | 'nothing that may not meet meets'
+  | 'what must hold, holds'
   | 'what belongs together touches'
   | 'the walk runs clockwise'
   | 'bread is near what is soft'
@@ -70,7 +70,7 @@ export function lastLook(
     looks: [...gaps(), ...pale(), ...oneColour(), ...unopened()],
     praise: (
       [
-        ['nothing that may not meet meets', layout.told.every(({ hard }) => !hard)],
+        ['what must hold, holds', layout.told.every(({ hard }) => !hard)],
         ['what belongs together touches', !told.has('apart from its company')],
         [
           'the walk runs clockwise',

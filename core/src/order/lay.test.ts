@@ -397,10 +397,13 @@ describe('under its bell', () => {
   });
   test('it warms as what it is, not as its bell', () => {
     const order = anOrder({ brief, selection: { goods: picked } });
+    const { choice } = plan(order, counter, DEFAULT_HOUSE).boards;
     const lead = (bells: string[]) =>
-      plan({ ...order, lay: { ...order.lay, bells } }, counter, DEFAULT_HOUSE).timing.outings.find(
-        ({ good }) => good.id === 'marsh-lantern',
-      )!.needs;
+      plan(
+        { ...order, lay: { ...order.lay, choice: choice!.id, bells } },
+        counter,
+        DEFAULT_HOUSE,
+      ).timing.outings.find(({ good }) => good.id === 'marsh-lantern')!.needs;
     expect(lead(['marsh-lantern'])).toBe(lead([]));
   });
 });

@@ -22,6 +22,14 @@ const STUFF: Readonly<Record<string, readonly [fill: string, line: string]>> = {
 };
 const USUAL_STUFF: readonly [string, string] = ['#d9c19a', '#a98c60'];
 
+/** An edge and a grain that any colour of wood or stone takes. */
+const DARKER = '#2b1d1088';
+
+function stuffOf({ material, colour }: Board, print: boolean): readonly [fill: string, line: string] {
+  if (print) return ['#ffffff', '#000000'];
+  return colour ? [colour, DARKER] : (STUFF[material] ?? USUAL_STUFF);
+}
+
 /** The board from above, to scale in mm: the guest stands below. */
 export function BoardDrawing({
   board,
@@ -50,7 +58,7 @@ export function BoardDrawing({
   wrap?: (thing: Thing, drawn: ReactNode) => ReactNode;
 }) {
   const [w, d] = [board.length, board.round ? board.length : board.width];
-  const [fill, line] = print ? (['#ffffff', '#000000'] as const) : (STUFF[board.material] ?? USUAL_STUFF);
+  const [fill, line] = stuffOf(board, print);
   const patches = new Map(layout.patches.map((patch) => [patch.id, patch]));
   const places = new Map(layout.placed.map((place) => [place.id, place]));
   // What is low is drawn first, so that what stands up lies over it.

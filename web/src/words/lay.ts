@@ -124,7 +124,7 @@ export const GROUP_SCHOOL_WORDS: Readonly<Record<GroupSchool, string>> = {
 };
 
 export const PRAISE_WORDS: Readonly<Record<Praise, string>> = {
-  'nothing that may not meet meets': say`nothing that may not meet meets`,
+  'what must hold, holds': say`what must hold, holds`,
   'what belongs together touches': say`what belongs together touches`,
   'the walk runs clockwise': say`the walk runs clockwise`,
   'bread is near what is soft': say`bread is near what is soft`,
