@@ -23,6 +23,8 @@ export interface BoardChoice {
   readonly fits: boolean;
   /** From the hand to what is furthest from it, mm. */
   readonly reach: number;
+  /** It is what the brief asks to be served on. */
+  readonly asked: boolean;
   readonly misses: number;
 }
 
@@ -38,9 +40,9 @@ const TWINS_FROM = 25;
 const MOST_BOARDS = 6;
 /** One board and its twin are always weighed. */
 const ALWAYS_ASKED = 2;
-/** What each costs beside a share of the area missed: one board more, another stuff than was asked for, a metre out of reach, kinds apart. House's own figures. */
+/** What each costs beside a share of the area missed: one board more, other boards than were asked for, a metre out of reach, kinds apart. House's own figures. */
 const ONE_MORE = 0.05;
-const OTHER_STUFF = 0.3;
+const NOT_ASKED = 0.3;
 const OUT_OF_REACH = 1;
 const KINDS_APART = 0.08;
 const FULLEST = 1;
@@ -50,7 +52,27 @@ const SURFACE_STUFF: Partial<Record<Brief['surface'], Ware['material']>> = {
   slate: 'slate',
   marble: 'marble',
   metal: 'metal',
+  plate: 'ceramic',
+  'salt block': 'salt',
 };
+/** A small board is no longer than this, mm. House's own figure. */
+const SMALL = 500;
+
+/** Of the stuff that was asked for; of what nobody told what it is, nobody can say that it is not. */
+const isOfStuff = (surface: Brief['surface'], board: Board): boolean => {
+  const stuff = SURFACE_STUFF[surface];
+  return (
+    !stuff || board.material === stuff || board.material === 'unknown' || board.thick === 0 || isBox(board)
+  );
+};
+
+/** Whether these boards are what the brief asks to be served on. */
+function isAsked(surface: Brief['surface'], spread: Spread, boards: readonly Board[], many: number): boolean {
+  if (surface === 'tiered stand') return spread === 'tiers';
+  if (surface === 'several small boards')
+    return many * boards.length > 1 && boards.every(({ length }) => length <= SMALL);
+  return boards.every((board) => isOfStuff(surface, board));
+}
 
 /** Areas that the things of each part cover when so many stand there, each complete. mm2 a board */
 export type Covers = (spread: Spread, many: number) => ReadonlyMap<PartKey, number>;
@@ -70,7 +92,6 @@ export function boardChoices(
   const [low, high] = BANDS[brief.manner];
   const heads = headsThatEat(brief);
   const twins = brief.table === 'walk around' && heads > TWINS_FROM;
-  const stuff = SURFACE_STUFF[brief.surface];
   const farOf = ({ round, length, width }: Board) => (round ? length : width) / (sides === 1 ? 1 : 2);
   // Fuller than was asked is still laid as long as the fullest manner is; beyond that it crowds.
   const offBand = (fullness: number): number =>
@@ -78,9 +99,7 @@ export function boardChoices(
     Math.max(0, fullness - high) +
     2 * Math.max(0, fullness - Math.max(high, BANDS.lavish[1]));
   const missOf = ({ board, fullness }: Part): number =>
-    offBand(fullness) +
-    (stuff && board.material !== stuff && board.thick > 0 && !isBox(board) ? OTHER_STUFF : 0) +
-    (Math.max(0, farOf(board) - REACH) / 1000) * OUT_OF_REACH;
+    offBand(fullness) + (Math.max(0, farOf(board) - REACH) / 1000) * OUT_OF_REACH;
   const partOf = (key: PartKey, board: Board, covered: ReadonlyMap<PartKey, number>): Part => ({
     key,
     board,
@@ -89,6 +108,18 @@ export function boardChoices(
   const choiceOf = (spread: Spread, parts: readonly Part[], many: number): BoardChoice => {
     const area = parts.reduce((sum, { board }) => sum + boardArea(board), 0);
     const boardsMore = many * parts.length - 1;
+    const asked = isAsked(
+      brief.surface,
+      spread,
+      parts.map(({ board }) => board),
+      many,
+    );
+    const oneMore =
+      brief.surface === 'several small boards' ||
+      parts.some(({ board }) => isBox(board)) ||
+      spread === 'tiers'
+        ? 0
+        : ONE_MORE;
     return {
       id: idOf(spread, parts[0]!.board, many),
       spread,
@@ -97,9 +128,11 @@ export function boardChoices(
       fullness: parts.reduce((sum, { board, fullness }) => sum + fullness * boardArea(board), 0) / area,
       fits: parts.every(({ fullness }) => fullness <= FULLEST),
       reach: Math.max(...parts.map(({ board }) => farOf(board))),
+      asked,
       misses:
         parts.reduce((sum, part) => sum + missOf(part), 0) / parts.length +
-        (parts.some(({ board }) => isBox(board)) || spread === 'tiers' ? 0 : ONE_MORE * boardsMore) +
+        oneMore * boardsMore +
+        (asked ? 0 : NOT_ASKED) +
         (spread === 'by kind' ? KINDS_APART : 0) +
         (twins && many === 1 ? 1 : 0),
     };
@@ -135,6 +168,7 @@ export function boardChoices(
         .sort(
           (a, b) =>
             Number(a.fullness > FULLEST) - Number(b.fullness > FULLEST) ||
+            Number(!isOfStuff(brief.surface, a.board)) - Number(!isOfStuff(brief.surface, b.board)) ||
             missOf(a) - missOf(b) ||
             (a.board.id < b.board.id ? -1 : 1),
         );

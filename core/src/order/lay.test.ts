@@ -11,6 +11,7 @@ import { bestWays, boardChoices as choicesFor, type BoardChoice } from '../lay/c
 import { bellsFor } from '../lay/bells.js';
 import { buildOf } from '../lay/build.js';
 import { fillOf } from '../lay/fill.js';
+import { PARTS } from '../lay/parts.js';
 import { movedOutline } from '../lay/geometry.js';
 import { CELL } from '../lay/grow.js';
 import { layOut } from '../lay/layout.js';
@@ -43,6 +44,7 @@ const choiceOf = (board: Board, fullness: number): BoardChoice => ({
   fullness,
   fits: true,
   reach: 0,
+  asked: true,
   misses: 0,
 });
 
@@ -176,6 +178,42 @@ describe('which boards', () => {
     const first = (full: number) =>
       boardChoices(brief, two, (many) => (full * boardArea(two[1]!)) / many)[0]!;
     expect([first(0.94).fullness, first(1).fullness].map((x) => Math.round(100 * x))).toEqual([94, 50]);
+  });
+  test('it is laid on what the brief asks for, where the shop has it', () => {
+    const small = { ...ROUND, id: 'small', round: false, length: 430, width: 280 };
+    const slate = { ...ROUND, id: 'slate', material: 'slate' as const, length: 700 };
+    const salt = { ...ROUND, id: 'salt', material: 'salt' as const, length: 700 };
+    const dish = { ...ROUND, id: 'dish', material: 'ceramic' as const, length: 700 };
+    const shelf = [ROUND, small, slate, salt, dish];
+    const on = (surface: string, from: readonly Board[] = shelf) =>
+      boardChoices(aBrief({ surface }), from, (many) => (0.75 * boardArea(ROUND)) / many)[0]!;
+    expect(on('wood')).toMatchObject({ id: 'together 1 r', asked: true });
+    expect(on('slate')).toMatchObject({ id: 'together 1 slate', asked: true });
+    expect(on('salt block')).toMatchObject({ id: 'together 1 salt', asked: true });
+    expect(on('plate')).toMatchObject({ id: 'together 1 dish', asked: true });
+    expect(on('several small boards')).toMatchObject({ id: 'together 4 small', asked: true });
+    expect(on('slate', [ROUND, small])).toMatchObject({ id: 'together 1 r', asked: false });
+    // Of the customer's own board nobody knows what it is made of.
+    expect(on('slate', [{ ...ROUND, material: 'unknown' }]).asked).toBe(true);
+    const tiers = choicesFor(aBrief({ surface: 'tiered stand' }), [ROUND], 2, (spread) =>
+      spread === 'tiers'
+        ? new Map(PARTS.tiers.map((key) => [key, 30_000]))
+        : new Map(PARTS[spread].map((key) => [key, 0.75 * boardArea(ROUND)])),
+    );
+    expect(tiers[0]!).toMatchObject({ spread: 'tiers', asked: true });
+  });
+  test('what the shop has not is told', () => {
+    const order = (surface: string) =>
+      anOrder({
+        brief: aBrief({ guests: { adults: 30 }, surface }),
+        selection: { goods: ['wren-curd', 'hare-fell', 'tarpot'] },
+      });
+    const told = (surface: string) =>
+      plan(order(surface), counter, DEFAULT_HOUSE).advice.find(
+        ({ rule }) => rule === 'not on what was asked',
+      );
+    expect(told('wood')).toBeUndefined();
+    expect(told('salt block')).toMatchObject({ figures: { asked: 'salt block' } });
   });
   test('what does not fit comes last, and is told', () => {
     const choices = boardChoices(aBrief(), boards, covers(3e6));

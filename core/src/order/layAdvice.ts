@@ -22,6 +22,7 @@ declare module '../units/reason.js' {
       grams: Grams;
       price: Money;
     };
+    'not on what was asked': { asked: Brief['surface']; board: string };
     'bread apart': NoFigures;
     'no board': { things: number };
     'too tall to carry': { good: string; height: Millimetres };
@@ -52,6 +53,9 @@ export function layAdvice(
   const low = Math.round(100 * BANDS[brief.manner][0]);
   const { filler } = choice.fill;
   return [
+    ...(choice.asked
+      ? []
+      : [reason('not on what was asked', { asked: brief.surface, board: choice.parts[0]!.board.name })]),
     ...laid
       .filter(({ fullness }) => fullness > 1)
       .map(({ board, fullness, key }) =>

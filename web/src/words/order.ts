@@ -23,6 +23,7 @@ export const adviceWords: WordsOf<
   | 'no exact order'
   | 'too much for the board'
   | 'board looks bare'
+  | 'not on what was asked'
   | 'bread apart'
   | 'between the boards'
   | 'kept board breaks'
@@ -80,6 +81,8 @@ export const adviceWords: WordsOf<
     say`${board} would be ${full} % full: it does not fit. A dish of its own beside it, a second board, or more into the refill.`,
   'board looks bare': ({ board, full, low, filler, grams: more, price }, { grams, money }) =>
     say`${board} is ${full} % full and would look bare under ${low} %: ${grams(more)} of ${filler} more fills it for ${money(price)}; a smaller board costs nothing.`,
+  'not on what was asked': ({ asked, board }) =>
+    say`The brief asks for ${word(asked)}: nothing of the kind that the shop has takes all of it so well, so it lies on ${board}.`,
   'bread apart': () =>
     say`Bread and crackers stand at a station of their own: they stay dry, and the board is less crowded.`,
   'between the boards': ({ good, boards }) =>
