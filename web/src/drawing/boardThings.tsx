@@ -215,7 +215,7 @@ export const PatchDrawing = memo(function PatchDrawing({
   const [edge, seen] = thing.colours[1] ? [thing.colours[1], 1] : ['#2a2520', 0.38];
   return (
     <>
-      <path d={path(patch.outline)} fill="#2a2520" opacity={0.12} />
+      <path d={path(patch.outline)} fill="#2a2520" opacity={0.08} />
       {patch.pieces.map((piece, i) => {
         if (eaten && i % 2 === 1) return null;
         const outline = movedOutline(thing.outline, piece.x, piece.y, piece.turn);

@@ -102,6 +102,8 @@ test('a family is wanted when it is empty and a place went to a second of anothe
   expect(wanted(among(['firm', 'fresh', 'hard'])('firm', 'fresh'))).toEqual(['hard']);
   expect(wanted(among(['firm', 'fresh'])('firm', 'firm', 'fresh'))).toEqual([]);
   expect(wanted(sectors('bloomy', 'hard', 'blue'))).toEqual([]);
+  // A very hard one is a hard one to whoever looks for it.
+  expect(wanted(sectors('firm', 'very hard'))).toEqual(['bloomy', 'blue']);
   expect(sectors().some((s) => s.wanted)).toBe(false);
   expect(sectors().map((s) => s.texture)).toEqual([...TEXTURES]);
 });

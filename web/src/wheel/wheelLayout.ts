@@ -20,16 +20,22 @@ export interface Sector {
   readonly wanted: boolean;
 }
 
+/** Who is served a grating cheese is not told that a hard one is missing. */
+const STANDS_FOR: Partial<Record<Texture, Texture>> = { hard: 'very hard' };
+
 /**
  * The nine families. One is wanted when it is empty and more worth than a family that the selection has, or when a
  * place is spent on a second of some family while this one of the most wanted stands empty; never one that the table
- * may not have.
+ * may not have, nor one that another stands for.
  * @param families those that some allowed cheese of the counter could fill
  */
 export function sectorsOf(axes: readonly AxisScore[], families: ReadonlySet<Texture>): Sector[] {
   const bands = axes.find((axis) => axis.id === 'texture')!.bands;
   const filled = bands.filter((band) => band.filled > 0);
-  const empty = bands.filter((band) => band.filled === 0 && families.has(band.id as Texture));
+  const has = (id: Texture | undefined) => filled.some((band) => band.id === id);
+  const empty = bands.filter(
+    (band) => band.filled === 0 && families.has(band.id as Texture) && !has(STANDS_FOR[band.id as Texture]),
+  );
   const doubled = filled.some((band) => band.filled > 1);
   const least = Math.min(...filled.map((band) => band.worth));
   const most = Math.max(...empty.map((band) => band.worth));

@@ -51,6 +51,8 @@ const oneOnAxis = (axis: AxisId, is: AxisWord): string => {
 
 const VERDICT = (is: Verdict) => (is === 'going' ? say`going, so it must move` : is);
 
+const stepsWords = (steps: number): string => (steps === 1 ? say`one step` : say`${steps} steps`);
+
 const FEATURES: Record<Feature['of'], (is: string) => string> = {
   milk: (is) => say`${is}’s milk`,
   animal: (is) => is,
@@ -127,9 +129,9 @@ export const pickWords: WordsOf<
   'suits the table': ({ better, rival }) =>
     say`suits this table ${better ? say`better` : say`less`} than ${rival ?? 'nothing'}`,
   'even rise': ({ better }) => say`a ${better ? say`more` : say`less`} even rise from mild to strong`,
-  'proven best': ({ steps }) => say`best of every selection on this counter, proven in ${steps} steps`,
+  'proven best': ({ steps }) => say`best of every selection on this counter, proven in ${stepsWords(steps)}`,
   'best so far': ({ steps, gap, value }) =>
-    say`best found in ${steps} steps; at most ${gap.toFixed(1)} of ${value.toFixed(0)} points could still be won`,
+    say`best found in ${stepsWords(steps)}; at most ${gap.toFixed(1)} of ${value.toFixed(0)} points could still be won`,
   'the surprise': ({ good, odd }, { list }) => say`${good} is the surprise: ${list(odd.map(oddWords))}`,
   knee: ({ features, names }, { list }) => list(features.length > 0 ? features.map(featureWords) : names),
 };
