@@ -17,9 +17,20 @@ const HARD_NOW = 0.5;
 const SOFT = ['soft', 'bloomy', 'washed', 'fresh'];
 const HARD = ['hard', 'very hard'];
 const GUIDE_CUTS = 2;
+/** What lies loose: nothing of it can stand whole beside. */
+const LOOSE: readonly Cut['styleId'][] = ['spooned', 'pearls'];
+/** What guests spoon, break or crumble for themselves: no cut shows them the way. */
+const UNGUIDED: readonly Cut['styleId'][] = [
+  'lid off',
+  'rough chunks',
+  'nuggets',
+  'broken',
+  'crumbled blue',
+  'spread blue',
+];
 
-function nowShare(main: Main, { whole }: Cut, piece: number, first: number): number {
-  if (main.kind === 'meat') return 1;
+function nowShare(main: Main, { whole, styleId }: Cut, piece: number, first: number): number {
+  if (main.kind === 'meat' || LOOSE.includes(styleId)) return 1;
   if (whole) return first > 0 ? Math.min(1, piece / first) : 0;
   if (SOFT.includes((main as Cheese).texture))
     return main.form.shape === 'log' || main.form.shape === 'ball' ? 1 : FIRST_HALF_HOUR;
@@ -43,7 +54,7 @@ export function aheadOf(main: Main, cut: Cut, firstWave: number, all: boolean): 
     now,
     nowPieces: cut.pieceGrams > 0 ? Math.min(cut.pieces, Math.ceil(now / cut.pieceGrams - 1e-9)) : 0,
     whole,
-    guideCuts: whole > cut.pieceGrams ? GUIDE_CUTS : 0,
+    guideCuts: whole > cut.pieceGrams && !UNGUIDED.includes(cut.styleId) ? GUIDE_CUTS : 0,
     held: cut.net - first,
   };
 }

@@ -74,6 +74,14 @@ describe('how much is cut ahead', () => {
     expect(share('bosun-ham')).toBe(1);
     expect(share('hare-fell', 0.6, true)).toBe(1);
   });
+  // Common practice, no source: of a tub nothing stands whole with a cut in it; a hard one is broken where guests like.
+  test('what lies loose leaves nothing whole, and only what is cut has guide cuts', () => {
+    expect(share('evening-basket')).toBe(1);
+    expect(share('meadow-pearls')).toBe(1);
+    const guides = (id: string) => aheadOf(good(id), cutOf(good(id)), 0.6, false).guideCuts;
+    expect(guides('hare-fell')).toBe(2);
+    expect(guides('tarpot')).toBe(0);
+  });
 });
 
 describe('knives', () => {
