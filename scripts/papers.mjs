@@ -16,10 +16,16 @@ await ensureBrowser();
 mkdirSync(folder, { recursive: true });
 const server = await startServer();
 const { driver, close } = await openBrowser();
+/** Choose a paper or its form, once it is there to be chosen. */
 const click = (name) =>
-  driver.executeScript(
-    "[...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === arguments[0]).click()",
-    name,
+  driver.wait(
+    () =>
+      driver.executeScript(
+        "const found = [...document.querySelectorAll('[role=radio]')].find((e) => e.textContent === arguments[0]); found?.click(); return !!found",
+        name,
+      ),
+    10_000,
+    `no paper or form is called ${name}`,
   );
 /** The paper of the house, and the papers of the demo order on it. */
 async function usePaper(paper) {
