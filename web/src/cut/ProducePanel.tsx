@@ -2,7 +2,7 @@ import { reasonKey, type ProduceLine } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { ProduceDrawing } from '../drawing/ProduceDrawing';
 import { capital, count } from '../ui/format';
-import { produceWhen, sentence } from '../words';
+import { produceWhen, produceWords, sentence } from '../words';
 import { PanelHead } from './PanelHead';
 import { say, word } from '../language/say';
 
@@ -23,12 +23,7 @@ export function ProducePanel({ line: { good, portion, cut } }: { line: ProduceLi
         <p className="my-6 text-lg text-ink-soft">{say`It lies in a bowl; nothing is cut.`}</p>
       )}
       <ol className="mt-3 divide-y divide-line border-y border-line">
-        <li className="py-1.5">
-          {cut.wholes !== null && cut.wholes > 0
-            ? say`${capital(word(cut.form))}, of about ${cut.wholes}`
-            : say`${capital(word(cut.form))}, by eye`}
-          {cut.parts > 1 && say`, each into ${cut.parts}`}
-        </li>
+        <li className="py-1.5">{capital(produceWords(cut))}</li>
         {cut.pieces !== null && piece && (
           <li className="py-1.5">
             {say`About ${count(cut.pieces, 'piece')}`}

@@ -14,7 +14,7 @@ import { CutDrawing } from '../drawing/CutDrawing';
 import { FoldDrawing } from '../drawing/FoldDrawing';
 import { ProduceDrawing } from '../drawing/ProduceDrawing';
 import { SheetHead } from './SheetHead';
-import { cutLabel, cutterFaces, plateLabel, rindName, sentence, timeOutWords } from '../words';
+import { cutLabel, cutterFaces, plateLabel, produceWords, rindName, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
 
 /** For the hands at the counter: read at arm's length. */
@@ -89,11 +89,7 @@ export default function CutSheet() {
                 <td className="w-[20mm] pr-[3mm] text-right! whitespace-nowrap">
                   {format.grams(portion.gross)}
                 </td>
-                <td>
-                  {word(cut.form)}
-                  {cut.wholes !== null && cut.wholes > 0 && say`, of about ${cut.wholes}`}
-                  {cut.parts > 1 && say`, each into ${cut.parts}`}
-                </td>
+                <td>{produceWords(cut)}</td>
                 <td className="w-[40mm]">
                   {cut.piece && <ProduceDrawing good={good} piece={cut.piece} format={format} print />}
                 </td>

@@ -1,4 +1,4 @@
-import type { CutStyleId, FoldId, MeatKeeping, ProduceTime } from '@rotula/core';
+import type { CutStyleId, FoldId, MeatKeeping, ProduceCut, ProduceTime } from '@rotula/core';
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
@@ -198,3 +198,11 @@ const PRODUCE_WHEN: Record<ProduceTime, string> = {
   last: say`last of all`,
 };
 export const produceWhen = (when: ProduceTime): string => PRODUCE_WHEN[when];
+
+/** How a companion is cut, and of how many: whole fruit, or the slices, crackers and nuts themselves. */
+export function produceWords({ form, piece, wholes, pieces, parts }: ProduceCut): string {
+  if (!piece) return word(form);
+  if (wholes === null || wholes === 0) return say`${word(form)}, by eye`;
+  if (parts > 1) return say`${word(form)}: about ${wholes}, each into ${parts}`;
+  return pieces === wholes ? say`${word(form)}: about ${wholes}` : say`${word(form)}, of about ${wholes}`;
+}

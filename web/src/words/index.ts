@@ -6,7 +6,7 @@ export * from './roles';
 export * from './figures';
 export { becauseWords } from './because';
 export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
-export { cutLabel, produceWhen } from './cut';
+export { cutLabel, produceWhen, produceWords } from './cut';
 export { wayOutWords, wishWords } from './wishes';
 export { schoolWords, SCHOOLS, type School } from './schools';
 export { DISPUTE_WORDS, FELT_WORDS, SAYING_WORDS, SHELF_WORDS } from './pair';

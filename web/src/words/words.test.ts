@@ -13,6 +13,7 @@ import {
   type Drink,
   type Main,
   type Plan,
+  type ProduceCut,
   type Reason,
 } from '@rotula/core';
 import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
@@ -23,6 +24,7 @@ import {
   becauseWords,
   cutLabel,
   limitLabel,
+  produceWords,
   schoolWords,
   SCHOOLS,
   sentence,
@@ -118,6 +120,19 @@ test('time and temperature in the units of the house', () => {
 test('a cut is named with its size in the units of the house', () => {
   expect(cutLabel('coins')).toBe('coins');
   expect(cutLabel('ribbon')).toBe('ribbons, gathered loosely');
+});
+
+test('how a companion is cut: of whole fruit, or by the slices, crackers and nuts themselves', () => {
+  const piece = {} as ProduceCut['piece'];
+  const how = (form: string, more: Partial<ProduceCut>) =>
+    produceWords({ form, piece, wholes: null, pieces: null, parts: 1, ...more } as ProduceCut);
+  expect(how('in thin slices', { wholes: 3, pieces: 36 })).toBe('in thin slices, of about 3');
+  expect(how('in slices a finger thick', { wholes: 29, pieces: 58, parts: 2 })).toBe(
+    'in slices a finger thick: about 29, each into 2',
+  );
+  expect(how('whole', { wholes: 43, pieces: 43 })).toBe('whole: about 43');
+  expect(how('whole', {})).toBe('whole, by eye');
+  expect(how('in a bowl, with its spoon', { piece: null })).toBe('in a bowl, with its spoon');
 });
 
 test('why a good is there, each knee, and each way out can be said', () => {
