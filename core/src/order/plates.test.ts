@@ -40,6 +40,14 @@ describe('an own plate is food', () => {
     expect(plate!.missing).toEqual(['cheese', 'meat']);
   });
 
+  test('nothing lies on it of which there is nothing', () => {
+    // A nibble has no nuts; and of little meat the spread makes up all.
+    for (const what of LIMITS.map(({ id }) => id))
+      for (const role of ['nibble', 'dessert'])
+        for (const { lines } of planOf({ role, limits: [onPlate(what)] }).ownPlates)
+          expect(lines.filter(({ net }) => net <= 0).map(({ good }) => `${what} ${good.id}`)).toEqual([]);
+  });
+
   test('limits of one guest share a plate that meets them all; others have their own', () => {
     const three = [
       { ...onPlate('allergen:milk'), who: 'Ada' },

@@ -133,6 +133,16 @@ describe('what the work keeps to', () => {
       if (kind === 'take out')
         expect(job.after).toEqual(goods.filter((id) => pieces.includes(id)).map((id) => `cut:${id}`));
   });
+  test('what leaves the cold for an own plate is told apart from the same good on the board', () => {
+    const limits = [{ ...newLimit('diet:vegetarian'), reach: 'own plate' }];
+    const of = made({}, { limits });
+    const out = of.timing.tasks.filter(({ kind }) => kind === 'take out');
+    const plated = of.timing.outings.filter(({ plate }) => plate !== null).map(({ good }) => good.id);
+    expect(plated.length).toBeGreaterThan(0);
+    expect(out.flatMap(({ forPlates }) => forPlates).sort()).toEqual(plated.sort());
+    const first = out.filter(({ wave }) => wave === 1).flatMap(({ goods }) => goods);
+    expect(new Set(first).size).toBe(first.length);
+  });
   test('a wave is taken away when the first of it must be', () => {
     const of = made({}, { travelMinutes: 40, hours: 1.5 });
     const first = Math.min(...of.timing.standing.map(({ offBy }) => offBy));

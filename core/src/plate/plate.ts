@@ -137,7 +137,9 @@ function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const goods = [...lines, ...inPlace].map(({ good }) => good);
   const wanted: string[] = [
     ...(['cheese', 'meat'] as const).filter((kind) => asked[kind] > 0),
-    ...BESIDE_PARTS.map(({ part }) => part),
+    ...BESIDE_PARTS.flatMap(({ part, roles }) =>
+      roles.some((role) => besidePerAdult(brief, BESIDE_OF[role]) > 0) ? [part] : [],
+    ),
   ];
   return {
     ...guests,
@@ -260,8 +262,9 @@ function besideLines(
   return BESIDE_PARTS.flatMap(({ part, roles }) => {
     const good = bestOf(roles, table, suits, mains, taken);
     if (!good) return [];
-    taken.push(good.id);
     const net = Math.round(besidePerAdult(table.brief, BESIDE_OF[good.role]) * eaters);
+    if (net === 0) return [];
+    taken.push(good.id);
     return [lineOf(good, part, net, table, 'for this guest')];
   });
 }
@@ -291,9 +294,11 @@ function inPlaceLines(
     bulk.map(({ share }) => share),
   );
   const net = new Map(bulk.map(({ good }, i) => [good.id, shares[i]!]));
-  return found.map(({ good }) =>
-    lineOf(good, 'in place', net.get(good.id) ?? usual(good), table, 'in place of'),
-  );
+  // Where little is to be made up the spread is all of it.
+  return found.flatMap(({ good }) => {
+    const own = net.get(good.id) ?? usual(good);
+    return own > 0 ? [lineOf(good, 'in place', own, table, 'in place of')] : [];
+  });
 }
 
 /** A drink without alcohol that suits: always offered beside. */

@@ -56,18 +56,19 @@ export const TASK_WORDS: Readonly<Record<TaskKind, (goods: string) => string>> =
   'prepare hot': (goods) => say`Get ${goods} ready for the oven`,
   oven: (goods) => say`${goods} in the oven`,
   cool: (goods) => say`${goods} cools`,
-  'take out': (goods) => say`Out of the cold: ${goods}`,
+  'take out': (goods) => (goods ? say`Out of the cold: ${goods}` : say`Out of the cold`),
   'break the ice': () => say`Open each cheese, spoon in the jam`,
   'bring out': (goods) => say`Bring ${goods} on a fresh plate`,
   'take away': (goods) => say`Take away ${goods}`,
 };
 
-/** A piece of work as it is told; on which boards, where it is not all of them. */
+/** A piece of work as it is told; on which boards, where it is not all of them, and what of it is for own plates. */
 export function workWords(
-  { kind, goods, boards }: Task,
+  { kind, goods, forPlates, boards }: Task,
   goodsOf: (ids: readonly string[]) => string,
 ): string {
-  const what = TASK_WORDS[kind](goodsOf(goods));
+  const onBoard = TASK_WORDS[kind](goodsOf(goods));
+  const what = forPlates.length > 0 ? say`${onBoard}; for own plates: ${goodsOf(forPlates)}` : onBoard;
   if (boards === 'in the cold') return say`${what}, on the boards that wait in the cold`;
   return boards === 'straight' ? say`${what}, on the boards that leave straight away` : what;
 }

@@ -15,6 +15,7 @@ import {
   type Plan,
   type ProduceCut,
   type Reason,
+  type Task,
 } from '@rotula/core';
 import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
 import { reference } from '../../../core/src/testing/reference';
@@ -30,6 +31,7 @@ import {
   sentence,
   wayOutWords,
 } from '.';
+import { workWords } from './clock';
 
 const metric = formatFor(House.parse({}));
 const us = formatFor(House.parse({ units: 'US customary', currency: 'USD', country: 'US' }));
@@ -133,6 +135,17 @@ test('how a companion is cut: of whole fruit, or by the slices, crackers and nut
   expect(how('whole', { wholes: 43, pieces: 43 })).toBe('whole: about 43');
   expect(how('whole', {})).toBe('whole, by eye');
   expect(how('in a bowl, with its spoon', { piece: null })).toBe('in a bowl, with its spoon');
+});
+
+test('work says what of it is for own plates', () => {
+  const goodsOf = (ids: readonly string[]) => ids.join(' and ');
+  const out = (goods: string[], forPlates: string[]) =>
+    workWords({ kind: 'take out', goods, forPlates, boards: null } as unknown as Task, goodsOf);
+  expect(out(['Tarpot'], [])).toBe('Out of the cold: Tarpot');
+  expect(out(['Tarpot'], ['Tarpot', 'Eider'])).toBe(
+    'Out of the cold: Tarpot; for own plates: Tarpot and Eider',
+  );
+  expect(out([], ['Eider'])).toBe('Out of the cold; for own plates: Eider');
 });
 
 test('why a good is there, each knee, and each way out can be said', () => {

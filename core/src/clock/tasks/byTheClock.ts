@@ -26,7 +26,8 @@ export function byTheClock({ outings, standing, party, minutes }: TasksAsked): T
         hands: 0,
         wave: group[0]!.wave.number,
         minutes: minutes.takeOut * group.length,
-        goods: group.map(({ good }) => good.id),
+        goods: group.flatMap(({ good, plate }) => (plate === null ? [good.id] : [])),
+        forPlates: [...new Set(group.flatMap(({ good, plate }) => (plate === null ? [] : [good.id])))],
         // Cut while it is cold, then let it stand.
         after: group.flatMap((one) =>
           !isOuting(one)

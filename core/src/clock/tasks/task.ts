@@ -43,6 +43,8 @@ export interface Task {
   readonly kind: TaskKind;
   /** What it is about, by id. */
   readonly goods: readonly string[];
+  /** What of it goes onto own plates: the same good may lie on the board too. */
+  readonly forPlates: readonly string[];
   readonly step: BuildStep | null;
   readonly hot: HotWay | null;
   /** Number of the wave that it brings or clears. */
@@ -101,10 +103,10 @@ export interface TasksAsked {
 /** How long before serving what browns or dries may be begun. Common practice, no source. */
 export const LATE = { last: 30, late: 45, garnish: 25, lay: 35, cold: 10, ice: 10, bottles: 30 };
 
-type Rough = Omit<Task, 'job' | 'goods' | 'step' | 'hot' | 'wave' | 'boards'> &
-  Partial<Pick<Task, 'goods' | 'step' | 'hot' | 'wave' | 'boards'>> & { readonly minutes: number } & Partial<
-    Omit<Job, 'id' | 'minutes'>
-  >;
+type Rough = Omit<Task, 'job' | 'goods' | 'forPlates' | 'step' | 'hot' | 'wave' | 'boards'> &
+  Partial<Pick<Task, 'goods' | 'forPlates' | 'step' | 'hot' | 'wave' | 'boards'>> & {
+    readonly minutes: number;
+  } & Partial<Omit<Job, 'id' | 'minutes'>>;
 
 /** Work that takes a place at the bench. */
 const AT_BENCH: readonly TaskKind[] = [
@@ -119,7 +121,7 @@ const AT_BENCH: readonly TaskKind[] = [
 
 /** A piece of work with what is usual where nothing is said. Written out: a day has sixty of them, at every edit. */
 export function task(rough: Rough): Task {
-  const { id, kind, goods = [], step = null, hot = null, wave = null, boards = null } = rough;
+  const { id, kind, goods = [], forPlates = [], step = null, hot = null, wave = null, boards = null } = rough;
   const job: Job = {
     id,
     minutes: Math.max(1, Math.round(rough.minutes)),
@@ -134,5 +136,5 @@ export function task(rough: Rough): Task {
     due: rough.due ?? PLAIN_JOB.due,
     fixed: rough.fixed ?? PLAIN_JOB.fixed,
   };
-  return { id, kind, goods, step, hot, wave, boards, job };
+  return { id, kind, goods, forPlates, step, hot, wave, boards, job };
 }
