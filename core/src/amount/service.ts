@@ -1,4 +1,4 @@
-import { boardEatersOf, eatersOf, headsThatEat, type Brief, type House } from '../brief/index.js';
+import { boardEatersOf, eatersOf, headsThatEat, isBoxed, type Brief, type House } from '../brief/index.js';
 import { money, type Money } from '../units/index.js';
 
 /** A board that comes back is lent for so many guests. House's own figure, until Lay says how many. */
@@ -8,9 +8,13 @@ const MINUTES_A_GOOD = 6;
 /** And on produce and bread, for each kind on the board. House's own figure. */
 const MINUTES_BESIDE = 2;
 
-/** Hire of the boards of an order. */
+/** Hire of the boards of an order, or the price of its boxes, one a head. */
 export const hireOf = (brief: Brief, house: House): Money =>
-  money(house.boardHire * Math.ceil(headsThatEat(brief) / GUESTS_A_BOARD));
+  money(
+    isBoxed(brief)
+      ? house.boxPrice * headsThatEat(brief)
+      : house.boardHire * Math.ceil(headsThatEat(brief) / GUESTS_A_BOARD),
+  );
 
 /** What hire and work will take of the budget for so many kinds, before any is chosen. */
 export const serviceEstimate = (brief: Brief, house: House, kinds: number): Money =>

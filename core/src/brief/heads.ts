@@ -15,5 +15,9 @@ export const budgetTotal = (brief: Brief): number | null =>
 export const drinkersOf = (brief: Brief): number =>
   Math.min(brief.drinkers ?? brief.guests.adults, brief.guests.adults);
 
+/** Everyone gets a box of their own: packed whole, nothing is cut or shared at the table. */
+export const isBoxed = ({ role, surface }: Pick<Brief, 'role' | 'surface'>): boolean =>
+  role === 'box' || surface === 'boxes';
+
 /** A table that wants cow's milk and known names: the two lowest steps of the dial. */
 export const isTimid = ({ adventurous }: Brief): boolean => adventurous <= 2;

@@ -90,6 +90,8 @@ export const House = z.object({
   boardHire: Paid.default(0 as never),
   /** For one bell or tool that the shop hires itself; 0: it is told without a price. */
   kitHire: Paid.default(0 as never),
+  /** For a box for one, which stays with the customer; 0: it is in the prices. */
+  boxPrice: Paid.default(0 as never),
   /** Of the price of a lasting ware, what one order is charged for its wear. */
   wareShare: z.number().min(0).max(1).default(0),
   /** Of the selling price, by kind, where a good does not name its supplier's price. */

@@ -4,10 +4,11 @@ import type { Format } from '../units/index.js';
  * 3: own figures of practice, of which there were none. 4: bread has a figure for each role (the old one was that of drinks);
  * zone, hands, ovens, wage, hire and margins, which nobody had told. 5: pairs of its own, worth of a point, licence, what comes last.
  * 6: what its tastings taught it; there were none. 7: its written procedure, limits of its own and film: nobody had told.
- * 8: what a bell or tool costs that is hired: it had no price. */
+ * 8: what a bell or tool costs that is hired: it had no price.
+ * 9: what a box for one costs: it had no price. */
 export const HOUSE_FORMAT: Format = {
   name: 'the house',
-  version: 8,
+  version: 9,
   upgrades: {
     1: (house: Record<string, unknown>) => ({ ...house, country: countryOf(house.currency) }),
     2: (house: Record<string, unknown>) => ({ ...house, practice: {} }),
@@ -26,6 +27,7 @@ export const HOUSE_FORMAT: Format = {
     5: (house: Record<string, unknown>) => ({ ...house, learnt: null }),
     6: (house: Record<string, unknown>) => ({ ...house, procedure: null, safeLimits: [], film: null }),
     7: (house: Record<string, unknown>) => ({ ...house, kitHire: 0 }),
+    8: (house: Record<string, unknown>) => ({ ...house, boxPrice: 0 }),
   },
 };
 

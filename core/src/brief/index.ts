@@ -4,7 +4,7 @@ export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
 export { Brief } from './brief.js';
 export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
-export { budgetTotal, drinkersOf, heads, headsThatEat, isTimid } from './heads.js';
+export { budgetTotal, drinkersOf, heads, headsThatEat, isBoxed, isTimid } from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
 export { LATE_SCHOOLS, type LateSchool } from './schools.js';
 export { Learnt, PairWord } from './pairWord.js';
@@ -31,4 +31,11 @@ export { COLD_AT_MOST, journeyAirOf, roomOf, safetyOf } from './safety.js';
 export { onCounter, settled } from './settle.js';
 export { type Targets, familiesLeft, targetsOf } from './targets.js';
 export { type BoardGroup, boardGroupsOf } from './groups.js';
-export { type PlateGuests, boardEatersOf, childShareOf, eatersOf, plateGuestsOf } from './plates.js';
+export {
+  type PlateGuests,
+  boardEatersOf,
+  childShareOf,
+  eatersOf,
+  headsAtBoard,
+  plateGuestsOf,
+} from './plates.js';

@@ -29,6 +29,7 @@ const SETTINGS: Record<keyof House, true> = {
   wage: true,
   boardHire: true,
   kitHire: true,
+  boxPrice: true,
   wareShare: true,
   margin: true,
   practice: true,

@@ -1,6 +1,6 @@
 import { reachOf, type Limit, type Reach } from '../care/index.js';
 import type { Brief } from './brief.js';
-import { heads } from './heads.js';
+import { heads, headsThatEat } from './heads.js';
 import { INFANT_SHARE, USUAL_PRACTICE } from './practice.js';
 
 /** Guests who eat from a plate of their own: one plate for each guest, or guests, with the same limits. */
@@ -63,3 +63,7 @@ function eatersUpTo(brief: Brief, n: number): number {
 /** Who eats from the board, in adults: all but those with a plate of their own. */
 export const boardEatersOf = (brief: Brief): number =>
   Math.max(0, eatersOf(brief) - plateGuestsOf(brief).reduce((sum, plate) => sum + plate.eaters, 0));
+
+/** Who eats from the board, counted: all that eat but those with a plate of their own. */
+export const headsAtBoard = (brief: Brief): number =>
+  Math.max(0, headsThatEat(brief) - plateGuestsOf(brief).reduce((sum, plate) => sum + plate.guests, 0));

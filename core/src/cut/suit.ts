@@ -1,10 +1,15 @@
-import type { Brief, House } from '../brief/index.js';
-import { heads } from '../brief/index.js';
+import { heads, isBoxed, type Brief, type House } from '../brief/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import type { CutStyle } from './style.js';
 
 export type TableRule =
-  'house cuts all' | 'house leaves whole' | 'one hand' | 'seated' | 'hard to bite' | 'dries out';
+  | 'cut for a box'
+  | 'house cuts all'
+  | 'house leaves whole'
+  | 'one hand'
+  | 'seated'
+  | 'hard to bite'
+  | 'dries out';
 
 declare module '../units/reason.js' {
   interface Rules extends Record<TableRule, NoFigures> {}
@@ -13,6 +18,8 @@ declare module '../units/reason.js' {
 /** What the table and the house say of a cut, in steps of suiting. */
 export interface Table {
   readonly school: House['cutSchool'];
+  /** In boxes nothing is cut at the table. */
+  readonly boxed: boolean;
   readonly seated: boolean;
   readonly heads: number;
   readonly hours: number;
@@ -22,6 +29,7 @@ export interface Table {
 
 export const cutTableOf = (brief: Brief, house: House): Table => ({
   school: house.cutSchool,
+  boxed: isBoxed(brief),
   seated: brief.table === 'seated',
   heads: heads(brief),
   hours: brief.hours,
@@ -40,6 +48,7 @@ const RULES: readonly {
   readonly effect: number;
   readonly when: (style: CutStyle, table: Table) => boolean;
 }[] = [
+  { rule: 'cut for a box', effect: -5, when: ({ whole }, t) => t.boxed && whole === true },
   { rule: 'house cuts all', effect: -2.5, when: ({ whole }, t) => t.school === 'pre-cut' && whole === true },
   { rule: 'house leaves whole', effect: 2.5, when: ({ whole }, t) => t.school === 'whole' && whole === true },
   {

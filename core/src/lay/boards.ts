@@ -1,4 +1,4 @@
-import type { Brief } from '../brief/index.js';
+import { isBoxed, type Brief } from '../brief/index.js';
 import { waresOn, type Good, type Ware } from '../counter/index.js';
 import { rememberedBy } from '../units/index.js';
 
@@ -94,7 +94,7 @@ const shopBoards = rememberedBy((counter: readonly Good[]) =>
 
 /** What an order may be laid on: boxes, a bare table, or the boards of customer and shop; the tiers of a stand are a way of their own. */
 export function boardsFor(brief: Brief, counter: readonly Good[]): Board[] {
-  if (brief.surface === 'boxes' || brief.role === 'box') return BOXES;
+  if (isBoxed(brief)) return BOXES;
   if (brief.surface === 'bare table') {
     const { length, width } = brief.tableSize ?? TABLE;
     return [

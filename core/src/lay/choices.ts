@@ -1,4 +1,4 @@
-import { headsThatEat, type Brief } from '../brief/index.js';
+import { headsAtBoard, type Brief } from '../brief/index.js';
 import type { Ware } from '../counter/index.js';
 import { BANDS, boardArea, isBox, TIERS, type Board } from './boards.js';
 import { REACH } from './reach.js';
@@ -90,7 +90,7 @@ export function boardChoices(
   chosen: string | null = null,
 ): BoardChoice[] {
   const [low, high] = BANDS[brief.manner];
-  const heads = headsThatEat(brief);
+  const heads = headsAtBoard(brief);
   const twins = brief.table === 'walk around' && heads > TWINS_FROM;
   const farOf = ({ round, length, width }: Board) => (round ? length : width) / (sides === 1 ? 1 : 2);
   // Fuller than was asked is still laid as long as the fullest manner is; beyond that it crowds.

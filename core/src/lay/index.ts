@@ -47,4 +47,4 @@ export {
 } from './schools.js';
 export { asFood, baseOf, PLAIN, type Thing } from './thing.js';
 export { thingsOf } from './things.js';
-export { Vessels } from './vessels.js';
+export { type VesselFrom, Vessels, type VesselUse } from './vessels.js';

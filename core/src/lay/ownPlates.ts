@@ -5,6 +5,8 @@ import { millimetres, type Millimetres } from '../units/index.js';
 export interface PlateKit {
   readonly who: string;
   readonly plates: number;
+  /** It is a box, as everyone has. */
+  readonly boxed: boolean;
   readonly across: Millimetres;
   /** A spoon for what is wet on it. */
   readonly spoon: boolean;
@@ -18,13 +20,14 @@ const INSIDE = 0.65;
 const WET = ['honey', 'preserve', 'chutney', 'mustard', 'dip', 'oil', 'savoury spread', 'brine'];
 
 /** What the own plates of an order take: the smallest plate that holds what each guest is given. */
-export const plateKit = (plates: readonly OwnPlate[]): PlateKit[] =>
+export const plateKit = (plates: readonly OwnPlate[], boxed = false): PlateKit[] =>
   plates.map(({ who, guests, lines }) => {
     const each = lines.reduce((sum, { net }) => sum + net, 0) / Math.max(1, guests);
     const holds = (across: number) => (Math.PI * (INSIDE * across) ** 2) / 4 >= each * MM2;
     return {
       who,
       plates: guests,
+      boxed,
       across: millimetres(PLATES.find(holds) ?? PLATES.at(-1)!),
       spoon: lines.some(({ good }) => good.kind === 'companion' && WET.includes(good.role)),
     };

@@ -1,4 +1,4 @@
-import type { Brief } from '../brief/index.js';
+import { isBoxed, type Brief } from '../brief/index.js';
 import type { Companion } from '../counter/index.js';
 import type { Tool } from '../cut/index.js';
 import { besideThing } from './besideThing.js';
@@ -54,8 +54,7 @@ function placesOf(thing: Thing, brief: Brief, { places: school, groups }: LaySch
 }
 
 /** What lies in one place whatever is asked: what stands, and all in a box. */
-const isOnePlace = ({ lies }: Thing, { surface, role }: Brief): boolean =>
-  lies !== 'patch' || surface === 'boxes' || role === 'box';
+const isOnePlace = ({ lies }: Thing, brief: Brief): boolean => lies !== 'patch' || isBoxed(brief);
 
 /** Places that each of so many meats needs for its pattern: two to be mirrored, three of all for three areas or a line. */
 const MEAT_PLACES: Readonly<Record<MeatSchool, (meats: number) => number>> = {

@@ -1,12 +1,13 @@
-import type { Brief } from '../brief/index.js';
+import { isBoxed, type Brief } from '../brief/index.js';
 import { waresOn, type Companion, type Good, type Ware } from '../counter/index.js';
 import { sector, type Polygon } from '../cut/index.js';
 import { remembered, rememberedBy } from '../units/index.js';
 
 /** A vessel for what is wet, oily or loose. mm, ml. */
 export interface VesselUse {
-  /** The ware's id; null: a household stand-in, or one to hire. */
+  /** The ware's id; null: a household stand-in, or a pot that stays in its box. */
   readonly ware: string | null;
+  readonly from: VesselFrom;
   readonly name: VesselName | string;
   readonly ml: number;
   readonly outline: Polygon;
@@ -15,22 +16,33 @@ export interface VesselUse {
   readonly tool: VesselTool;
 }
 
-/** What a household has of each size (trade, section 14). */
+/** Whose it is: the shop's, a household's that stands in, or one that goes with a box. */
+export type VesselFrom = 'shop' | 'household' | 'box';
+/** What a household has of each size (trade, section 14), and what closes tight in a box. */
 export type VesselName =
-  'egg cup' | 'espresso cup' | 'small bowl' | 'cereal bowl' | 'serving bowl' | 'tall glass';
+  'egg cup' | 'espresso cup' | 'small bowl' | 'cereal bowl' | 'serving bowl' | 'tall glass' | 'lidded pot';
 export type VesselTool = 'spoon' | 'pick' | 'dipper' | 'butter knife' | 'spreader' | 'none';
 
-const STAND_INS: readonly {
+interface Size {
   readonly name: VesselName;
   readonly ml: number;
   readonly diameter: number;
   readonly height: number;
-}[] = [
+}
+const STAND_INS: readonly Size[] = [
   { name: 'egg cup', ml: 50, diameter: 50, height: 60 },
   { name: 'espresso cup', ml: 70, diameter: 62, height: 55 },
   { name: 'small bowl', ml: 250, diameter: 105, height: 50 },
   { name: 'cereal bowl', ml: 500, diameter: 140, height: 60 },
   { name: 'serving bowl', ml: 1500, diameter: 210, height: 80 },
+];
+
+/** Pots with a lid, low enough to close the box over them: nothing in a box may leak. Usual sizes; common practice, no source. */
+const POTS: readonly Size[] = [
+  { name: 'lidded pot', ml: 30, diameter: 45, height: 30 },
+  { name: 'lidded pot', ml: 60, diameter: 60, height: 35 },
+  { name: 'lidded pot', ml: 120, diameter: 75, height: 38 },
+  { name: 'lidded pot', ml: 250, diameter: 100, height: 40 },
 ];
 
 /** Grams to a ml as it lies in its vessel (trade, section 14); the rest is the house's. */
@@ -107,10 +119,13 @@ export function vesselFor(
   if (good.role === 'garnish') return null;
   const need = grams / (DENSITY[good.role] ?? USUAL_DENSITY) / FILLED;
   const tool = TOOLS[good.role] ?? 'spoon';
-  const ware = vessels.take(need, good.sense.sour >= 5);
+  // What goes with a box does not come back.
+  const boxed = isBoxed(brief);
+  const ware = boxed ? null : vessels.take(need, good.sense.sour >= 5);
   if (ware)
     return {
       ware: ware.id,
+      from: 'shop',
       name: ware.name,
       ml: ware.ml!,
       outline: round(ware.diameter!),
@@ -118,14 +133,17 @@ export function vesselFor(
       need,
       tool,
     };
-  const stand = STAND_INS.find(({ ml }) => ml >= need) ?? STAND_INS.at(-1)!;
+  const sizes = boxed ? POTS : STAND_INS;
+  const stand = sizes.find(({ ml }) => ml >= need) ?? sizes.at(-1)!;
   return {
     ware: null,
+    from: boxed ? 'box' : 'household',
     name: stand.name,
     ml: stand.ml,
     outline: round(stand.diameter),
     height: stand.height,
     need,
-    tool,
+    // Each eats from a pot of their own: no tool is shared.
+    tool: boxed ? 'none' : tool,
   };
 }

@@ -1,5 +1,5 @@
 import type { AxisScore } from '../balance/index.js';
-import { familiesLeft } from '../brief/index.js';
+import { familiesLeft, headsAtBoard } from '../brief/index.js';
 import type { Good, Main, Texture } from '../counter/index.js';
 import type { Plan } from './plan.js';
 
@@ -15,9 +15,9 @@ export interface VitalFigures {
   readonly cautions: number;
 }
 
-export function vitalFigures({ balance, portions, targets, ownPlates, cautions, sum }: Plan): VitalFigures {
+export function vitalFigures({ balance, brief, portions, cautions, sum }: Plan): VitalFigures {
   // Those with a plate of their own are not fed from the board, nor are infants.
-  const atBoard = targets.headsThatEat - ownPlates.reduce((guests, plate) => guests + plate.guests, 0);
+  const atBoard = headsAtBoard(brief);
   const { net } = portions;
   const { price, pricePerHead, budget, remaining } = sum;
   return {

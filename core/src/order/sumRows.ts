@@ -11,6 +11,7 @@ const SUM_ROWS = [
   { id: 'work', fits: ({ subject }: Line) => subject === 'cutting' || subject === 'produce' },
   { id: 'wear', fits: ({ subject }: Line) => subject === 'wear' },
   { id: 'hire of boards', fits: ({ subject }: Line) => subject === 'board hire' },
+  { id: 'boxes', fits: ({ subject }: Line) => subject === 'boxes' },
   { id: 'hire of kit', fits: ({ subject }: Line) => subject === 'kit hire' },
 ] as const satisfies readonly { readonly id: string; readonly fits: (line: Line) => boolean }[];
 export type SumRowId = (typeof SUM_ROWS)[number]['id'];

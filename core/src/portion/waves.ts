@@ -1,5 +1,5 @@
 import { safeTimeOf, type Safety, type SafeTime } from '../care/index.js';
-import { USUAL_PRACTICE, type Brief } from '../brief/index.js';
+import { isBoxed, USUAL_PRACTICE, type Brief } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
 import { grams, minutes, shareOut, wholesFor, type Grams, type Minutes } from '../units/index.js';
 
@@ -46,7 +46,7 @@ export function wavesFor(brief: Brief, goods: readonly Good[], safety: Safety, c
   const bySafety = wholesFor(party / tight.most);
   const usual = Math.min(MOST_WAVES, Math.max(bySafety, brief.hours > ONE_WAVE_HOURS ? 2 : 1));
   // A box is one wave: nobody brings another.
-  const boxed = brief.role === 'box' || brief.surface === 'boxes';
+  const boxed = isBoxed(brief);
   const count = choice.count ?? (boxed ? 1 : usual);
   // Of two waves the first holds the house's share; of more, as much of the later ones' even shares, never less than they.
   const usualFirst = count === 2 ? firstWave : Math.max(1 / count, firstWave / (count - 1));

@@ -1,3 +1,4 @@
+import { isBoxed } from '@rotula/core';
 import { SlateSection } from '../ui/Slate';
 import { Stepper } from '../ui/Stepper';
 import { useWorkbench } from '../frame/context';
@@ -9,7 +10,7 @@ export function Places({ desk }: { desk: ClockDesk }) {
   const { plan } = useWorkbench();
   const { room, places, way, party } = plan.timing.asked;
   const { boards } = places;
-  const boxed = plan.brief.role === 'box' || plan.brief.surface === 'boxes';
+  const boxed = isBoxed(plan.brief);
   const waits = way === 'whole board' && boards > 0;
   const carried = party.journey !== null && way !== 'where it is served' && boards > 1;
   return (

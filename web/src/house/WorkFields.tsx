@@ -46,6 +46,7 @@ export function WorkFields({
           onSet({ boardHire: boardHire as never }),
         )}
         {money(say`Hire of a bell or tool`, house.kitHire, (kitHire) => onSet({ kitHire: kitHire as never }))}
+        {money(say`A box for one`, house.boxPrice, (boxPrice) => onSet({ boxPrice: boxPrice as never }))}
         <label className="block">
           <span className="mb-1 block">{say`Wear of lasting ware, per cent of its price`}</span>
           <NumberField

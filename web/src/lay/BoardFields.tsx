@@ -1,4 +1,4 @@
-import type { LaidBoard, PricedChoice } from '@rotula/core';
+import { isBoxed, type LaidBoard, type PricedChoice } from '@rotula/core';
 import { Pin, RefreshCw, RotateCcw } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
@@ -62,7 +62,7 @@ export function BoardFields({
           }}
         />
       </div>
-      {brief.role !== 'box' && brief.surface !== 'boxes' && (
+      {!isBoxed(brief) && (
         <Choice
           label={say`Bread and crackers`}
           className="grid-cols-2"

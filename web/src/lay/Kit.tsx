@@ -1,9 +1,9 @@
-import { baseOf, plateKit, toolKit } from '@rotula/core';
+import { baseOf, isBoxed, plateKit, toolKit } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
-import { plateKitWords, SURFACE_WORDS } from '../words/lay';
+import { plateKitWords, SURFACE_WORDS, VESSEL_FROM } from '../words/lay';
 import { say, word } from '../language/say';
-import { nameOf, thingName } from '../drawing/names';
+import { nameOf, thingName, vesselName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
 
 /** Boards, vessels and tools: what is there, what stands in for what is missing, and what is hired. */
@@ -41,9 +41,9 @@ export function Kit({ board, laid }: OnBoard) {
         <ul className="space-y-1" data-kit>
           {vessels.map(({ id, name, vessel }) => (
             <li key={id}>
-              {name}: {vessel!.ware ? vessel!.name : word(vessel!.name)}{' '}
+              {name}: {vesselName(vessel!)}{' '}
               <span className="text-sm text-chalk-soft">
-                {vessel!.ware ? say`of the shop` : say`a household one stands in`}
+                {VESSEL_FROM[vessel!.from]}
                 {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
               </span>
             </li>
@@ -106,7 +106,7 @@ export function Kit({ board, laid }: OnBoard) {
       {plan.ownPlates.length > 0 && (
         <SlateSection title={say`Own plates`} aside={say`laid apart`}>
           <ul className="space-y-1" data-own-plates>
-            {plateKit(plan.ownPlates).map((kit, i) => (
+            {plateKit(plan.ownPlates, isBoxed(plan.brief)).map((kit, i) => (
               <li key={i}>{plateKitWords(kit, plan.ownPlates[i]!, format)}</li>
             ))}
           </ul>

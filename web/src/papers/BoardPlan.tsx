@@ -2,7 +2,7 @@ import { buildOf, type LaidBoard } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { useDay } from '../frame/useDay';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
-import { nameOf, thingName } from '../drawing/names';
+import { nameOf, thingName, vesselName } from '../drawing/names';
 import { useLayout } from '../optimiser/useLayout';
 import { BUILD_WORDS, whereWords } from '../words/lay';
 import { say, word } from '../language/say';
@@ -97,8 +97,10 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
                   ? say`; hot from the oven, on wood`
                   : line.thing.traits.late && say`; last, at the table`}
                 {laidAt(line.thing.id) !== undefined && say`, ${day.time(laidAt(line.thing.id)!)}`}
+                {line.thing.vessel && `; ${vesselName(line.thing.vessel)}`}
                 {line.thing.vessel &&
-                  say`; ${line.thing.vessel.ware ? line.thing.vessel.name : word(line.thing.vessel.name)}, with its ${word(line.thing.vessel.tool)}`}
+                  line.thing.vessel.tool !== 'none' &&
+                  say`, with its ${word(line.thing.vessel.tool)}`}
               </td>
             </tr>
           ))}

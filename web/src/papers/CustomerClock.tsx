@@ -1,5 +1,6 @@
 import { useWorkbench } from '../frame/context';
 import { useDay } from '../frame/useDay';
+import { plateLabel } from '../words';
 import { say } from '../language/say';
 import { SheetHead } from './SheetHead';
 import { WhenTimed } from './WhenTimed';
@@ -7,7 +8,7 @@ import { WhenTimed } from './WhenTimed';
 /** For whoever lays the board at home: what leaves the fridge when, when it is good, and when it goes. */
 export default function CustomerClock() {
   const day = useDay();
-  const { format } = useWorkbench();
+  const { format, plan } = useWorkbench();
   const rows = [...day.timing.standing].sort((a, b) => a.out - b.out);
   return (
     <WhenTimed day={day}>
@@ -30,6 +31,7 @@ export default function CustomerClock() {
               <td className="font-bold">{day.time(one.out)}</td>
               <td>
                 {one.good.name}, {one.good.style}
+                {one.plate !== null && <em>{say`; own plate: ${plateLabel(plan.ownPlates[one.plate]!)}`}</em>}
               </td>
               <td>{day.time(one.wave.on)}</td>
               <td className="font-bold">{day.time(one.offBy)}</td>

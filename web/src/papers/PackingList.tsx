@@ -1,6 +1,6 @@
-import { plateKit, toolKit } from '@rotula/core';
+import { isBoxed, plateKit, toolKit } from '@rotula/core';
 import type { ReactNode } from 'react';
-import { nameOf } from '../drawing/names';
+import { nameOf, vesselName } from '../drawing/names';
 import { useWorkbench } from '../frame/context';
 import { plateKitWords } from '../words/lay';
 import { say, word } from '../language/say';
@@ -12,6 +12,8 @@ export default function PackingList() {
   const { laid, choice, apart, garnish } = plan.boards;
   const many = choice?.many ?? 1;
   const held = plan.mains.filter(({ id }) => plan.ahead.get(id)!.held >= 1);
+  const boxed = isBoxed(plan.brief);
+  const tools = toolKit(plan);
   const vessels = laid.flatMap(({ things }) => things.filter(({ vessel }) => vessel !== null));
   return (
     <>
@@ -25,20 +27,22 @@ export default function PackingList() {
           </tr>
         </thead>
         <tbody>
-          <Head>{say`Boards, with a damp cloth for each`}</Head>
+          <Head>{boxed ? say`Boxes, packed and closed` : say`Boards, with a damp cloth for each`}</Head>
           {laid.map(({ key, board, weight }) => (
             <Row key={key}>{say`${many} × ${nameOf(board)}, ${format.weight(weight).join(' ')} loaded`}</Row>
           ))}
-          {vessels.length > 0 && <Head>{say`Vessels, each with its tool`}</Head>}
+          {vessels.length > 0 && (
+            <Head>{boxed ? say`In the boxes, closed` : say`Vessels, each with its tool`}</Head>
+          )}
           {vessels.map(({ id, name, vessel }) => (
             <Row key={id}>
-              {say`${many} × ${vessel!.ware ? vessel!.name : word(vessel!.name)}: ${name}`}
+              {say`${many} × ${vesselName(vessel!)}: ${name}`}
               {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
-              {!vessel!.ware && <em>{say` (household)`}</em>}
+              {vessel!.from === 'household' && <em>{say` (household)`}</em>}
             </Row>
           ))}
-          <Head>{say`Knives and tools: blades travel wrapped`}</Head>
-          {toolKit(plan).map(({ id, goods, kit, standIn, picks }, i) => (
+          {tools.length > 0 && <Head>{say`Knives and tools: blades travel wrapped`}</Head>}
+          {tools.map(({ id, goods, kit, standIn, picks }, i) => (
             <Row key={`${id} ${i}`}>
               {picks === null
                 ? say`${many} × ${word(id)}: ${goods.join(', ')}`
@@ -67,9 +71,11 @@ export default function PackingList() {
             <Row key={id}>{name}</Row>
           ))}
           {plan.ownPlates.length > 0 && (
-            <Head>{say`Own plates, apart from the board, each with its card`}</Head>
+            <Head>
+              {boxed ? say`Boxes of their own` : say`Own plates, apart from the board, each with its card`}
+            </Head>
           )}
-          {plateKit(plan.ownPlates).map((kit, i) => (
+          {plateKit(plan.ownPlates, boxed).map((kit, i) => (
             <Row key={i}>{plateKitWords(kit, plan.ownPlates[i]!, format)}</Row>
           ))}
           {garnish.length > 0 && <Head>{say`Garnish, laid last`}</Head>}

@@ -92,7 +92,13 @@ const KEEPING: Record<MeatKeeping, string> = {
 };
 
 type TableRule =
-  'house cuts all' | 'house leaves whole' | 'one hand' | 'seated' | 'hard to bite' | 'dries out';
+  | 'cut for a box'
+  | 'house cuts all'
+  | 'house leaves whole'
+  | 'one hand'
+  | 'seated'
+  | 'hard to bite'
+  | 'dries out';
 type Step =
   | 'face the dry side'
   | 'halve the height'
@@ -148,6 +154,7 @@ export const cutWords: WordsOf<
   'slices halved': ({ across }, { mm }) => say`${mm(across)} is too long for one grab: slices are halved`,
   'parted for a bite': ({ across, into }, { mm }) =>
     say`${mm(across)} is too much to take in one motion: each into ${into}`,
+  'cut for a box': () => say`in a box nothing is cut at the table`,
   'house cuts all': () => say`the house cuts everything ahead`,
   'house leaves whole': () => say`the house leaves whole what can stand whole`,
   'one hand': () => say`standing guests have one hand: more than ten to a knife is a queue`,

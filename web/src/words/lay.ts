@@ -16,6 +16,7 @@ import type {
   Praise,
   SurfaceFact,
   Third,
+  VesselFrom,
 } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { plateLabel } from './labels';
@@ -161,13 +162,22 @@ export const REFUSAL_WORDS: Readonly<Record<GarnishRefusal, (name: string) => st
 
 /** The plates of guests who eat apart, and what belongs to them. */
 export const plateKitWords = (
-  { plates, across, spoon }: PlateKit,
+  { plates, boxed, across, spoon }: PlateKit,
   plate: OwnPlate,
   { mm }: Pick<Format, 'mm'>,
 ): string =>
-  spoon
-    ? say`${plates} × plate of ${mm(across)}: ${plateLabel(plate)}, with its own knife and spoon`
-    : say`${plates} × plate of ${mm(across)}: ${plateLabel(plate)}, with its own knife`;
+  boxed
+    ? say`${plates} × box of its own, closed and labelled: ${plateLabel(plate)}`
+    : spoon
+      ? say`${plates} × plate of ${mm(across)}: ${plateLabel(plate)}, with its own knife and spoon`
+      : say`${plates} × plate of ${mm(across)}: ${plateLabel(plate)}, with its own knife`;
+
+/** Whose a vessel is. */
+export const VESSEL_FROM: Readonly<Record<VesselFrom, string>> = {
+  shop: say`of the shop`,
+  household: say`a household one stands in`,
+  box: say`stays in the box`,
+};
 
 /** Where a thing lies, by landmarks that hands can follow. */
 export function whereWords({ hour, atRim, against }: BuildLine): string {

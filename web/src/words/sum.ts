@@ -11,5 +11,6 @@ export const SUM_WORDS: Readonly<Record<SumRowId, string>> = {
   work: say`Work`,
   wear: say`Wear of knives`,
   'hire of boards': say`Hire of boards`,
+  boxes: say`Boxes`,
   'hire of kit': say`Hire of bells and tools`,
 };

@@ -6,7 +6,7 @@ import { LATE, task, type Task, type TasksAsked } from './task.js';
 const TOGETHER = 5;
 
 /** What the clock itself says: when each good leaves the cold, when each wave is brought and taken away. */
-export function byTheClock({ outings, standing, party, minutes }: TasksAsked): Task[] {
+export function byTheClock({ outings, standing, party, boxed, minutes }: TasksAsked): Task[] {
   // A bowl of what is served cold leaves it as it is laid or brought.
   const fetched = standing.filter(({ servedCold, plate }) => !servedCold || plate !== null);
   const groups: Standing[][] = [];
@@ -39,7 +39,7 @@ export function byTheClock({ outings, standing, party, minutes }: TasksAsked): T
         fixed: group[0]!.out,
       }),
     ),
-    ...(outings.length > 0
+    ...(outings.length > 0 && !boxed
       ? [task({ id: 'ice', kind: 'break the ice', minutes: minutes.open, within: LATE.ice })]
       : []),
     ...waves

@@ -85,6 +85,8 @@ export interface TasksAsked {
   readonly room: Pick<Room, 'cars'>;
   /** When a board that goes out as one leaves the cold; null: each good by itself. */
   readonly boardOut: number | null;
+  /** Everyone opens a box of their own: nobody opens anything for them. */
+  readonly boxed: boolean;
   /** Whole pieces stay in their paper until late. */
   readonly inPaper: boolean;
   readonly outings: readonly Outing[];

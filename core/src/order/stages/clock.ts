@@ -1,4 +1,4 @@
-import { safetyOf, USUAL_PRACTICE } from '../../brief/index.js';
+import { isBoxed, safetyOf, USUAL_PRACTICE } from '../../brief/index.js';
 import { type Caution, keepsCold } from '../../care/index.js';
 import { isCompanion, isMain, type Main } from '../../counter/index.js';
 import { rectangle } from '../../cut/index.js';
@@ -78,7 +78,7 @@ export const clockStage = stage({
     const many = choice?.many ?? 1;
     const boards = Math.max(1, many * laid.length);
     // A box is packed before it leaves.
-    const boxed = brief.role === 'box' || brief.surface === 'boxes';
+    const boxed = isBoxed(brief);
     const onBoard = new Map(
       [...laid.flatMap(({ things }) => things), ...between].map(
         (thing) => [thing.id, asFood(thing)] as const,
@@ -126,6 +126,7 @@ export const clockStage = stage({
       readings: byGood(set.readings),
       companions: portions.companions.flatMap(({ good, net }) => (isCompanion(good) ? [{ good, net }] : [])),
       drinks: order.drinks === 'with the order' ? drinks : [],
+      boxed,
       boards: laid.map(({ key, things }) => ({ key, things })),
       between,
       many,

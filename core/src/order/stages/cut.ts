@@ -1,5 +1,6 @@
 import { mainsNet, type GoodShare } from '../../amount/index.js';
 import { hotRow } from '../../clock/index.js';
+import { isBoxed } from '../../brief/index.js';
 import { waresOn } from '../../counter/index.js';
 import {
   cuttingOrder,
@@ -93,13 +94,15 @@ export const cutStage = stage({
     const cuts = weighed.size > 0 ? cutsFor(mains, shares, choices, table, brief.servingAt) : first;
     const kits = kitOf(waresOn(counter), brief.wares);
     const uses = (of: 'knife' | 'serving') => cuts.map((cut, i) => ({ main: mains[i]!, tool: cut[of] }));
+    // What is in a box is cut: only what is spooned needs a tool there.
+    const taken = isBoxed(brief) ? uses('serving').filter(({ tool }) => tool === 'spoon') : uses('serving');
     return {
       shares,
       cuts,
       weighed,
       turns: cuttingOrder(mains),
       cutting: knivesFor(uses('knife'), 'fewest', kits),
-      serving: knivesFor(uses('serving'), house.knives, kits),
+      serving: knivesFor(taken, house.knives, kits),
     };
   },
   lines: ({ cut: { cuts, cutting, serving } }, { house }) => {

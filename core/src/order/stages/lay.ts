@@ -1,4 +1,4 @@
-import { boardEatersOf, type Brief } from '../../brief/index.js';
+import { boardEatersOf, isBoxed, type Brief } from '../../brief/index.js';
 import { costAt } from '../../amount/index.js';
 import { hotRow } from '../../clock/index.js';
 import { isCompanion, type Companion, type Good } from '../../counter/index.js';
@@ -121,7 +121,7 @@ export const layStage = stage({
     const all = portions.companions.flatMap(({ good, net }) =>
       isCompanion(good) ? [{ good, net: net * waves.first }] : [],
     );
-    const boxed = brief.surface === 'boxes' || brief.role === 'box';
+    const boxed = isBoxed(brief);
     const breadApart =
       order.lay.bread === null ? boardEatersOf(brief) >= BREAD_APART_FROM : order.lay.bread === 'apart';
     const apart = breadApart && !boxed ? all.filter(({ good }) => isCarrier(good)) : [];

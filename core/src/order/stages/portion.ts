@@ -1,4 +1,4 @@
-import { safetyOf } from '../../brief/index.js';
+import { isBoxed, safetyOf } from '../../brief/index.js';
 import { keepsCold } from '../../care/index.js';
 import { costAt, drinkPortions, hireOf, type DrinkPortion } from '../../amount/index.js';
 import { isCompanion, isDrink, type Drink, type Good } from '../../counter/index.js';
@@ -55,7 +55,7 @@ export const portionStage = stage({
       safetyOf(brief, house, order.clock.keeper === 'customer'),
       order.waves,
     );
-    const all = house.cutSchool === 'pre-cut';
+    const all = house.cutSchool === 'pre-cut' || isBoxed(brief);
     return {
       portions: portionsFor(mains, beside, brief, shares, asWeighed(cuts, weighed), order.portions),
       drinks: drinkPortions(beside.filter(isDrink), brief, isAlcoholic),
@@ -110,7 +110,7 @@ export const portionStage = stage({
       ...(hire > 0 && portions.mains.length > 0
         ? [
             {
-              subject: 'board hire',
+              subject: isBoxed(brief) ? 'boxes' : 'board hire',
               good: null,
               for: 'service' as const,
               amount: null,
