@@ -1,124 +1,96 @@
-import { chance } from '../units/index.js';
-import { Costs } from './costs.js';
-import { movedDiscs } from './geometry.js';
+import { Annealing } from './annealing.js';
 import { judgedOf, type Judgement } from './judgement.js';
-import { begin, groundOf, type LayQuestion } from './question.js';
-import { rulesBetween, type Ground, type Placed } from './rules/index.js';
+import { groundOf, type LayQuestion } from './question.js';
+import type { Ground, Placed } from './rules/index.js';
 
 export interface Arrangement extends Judgement {
   readonly placed: readonly Placed[];
   readonly ground: Ground;
 }
 
-/** A place and turn of one thing. */
-type Spot = readonly [x: number, y: number, turn: number];
-interface Move {
-  readonly i: number;
-  readonly to: Spot;
-}
-
-/** Where it is hot, and where it is cold, of the annealing; and how far a thing is moved at the least. */
-const [HOT, COLD] = [1.5, 0.02];
-const NEAREST_MOVE = 4;
-/** One walk may end in a dead end: so many are tried, each with its share of the steps, and the best is kept; where that is not yet good, so many more. */
-const TRIES = 4;
-const MORE_TRIES = 5;
-const GOOD = 92;
-/** A shorter walk does not get far: where there are few steps, fewer are tried. */
-const LEAST_WALK = 50_000;
-const LEAST_TRIES = 2;
-/** How often two change places, and how often one goes beside its company; else it is moved or turned. */
-const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
-
 /**
- * A layout of one board, found by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) over places and turns: seeded and limited by steps. What is pinned
- * stays; every rule of the table is felt by what a move changes.
+ * One walk may end in a dead end, and which will is seen early: so many set out, and at each of these shares of their way only
+ * so many of them go on, those that cost least ("successive halving", Jamieson and Talwalkar 2016). House's own figures, by the
+ * thirty orders of the bench.
  */
-export function arrange(question: LayQuestion, onStep?: (share: number) => void): Arrangement {
-  const tries = Math.max(LEAST_TRIES, Math.min(TRIES, Math.floor(question.steps / LEAST_WALK)));
-  const most = tries < TRIES ? tries : TRIES + MORE_TRIES;
-  const each = Math.floor(question.steps / tries);
-  let best: Arrangement | null = null;
-  for (let t = 0; t < most; t++) {
-    if (t >= tries && best!.score >= GOOD) break;
-    const found = anneal({ ...question, steps: each }, question.seed + 7919 * t, (share) =>
-      onStep?.((t + share) / most),
-    );
-    if (!best || found.score > best.score) best = found;
-    // Nothing is free to move, or nothing is asked: every try is the same.
-    if (each === 0) break;
-  }
-  return best!;
+const [LEAST_WALKS, MOST_WALKS] = [2, 24];
+const HALTS = [
+  { at: 0.2, on: 1 / 2 },
+  { at: 0.35, on: 1 / 4 },
+  { at: 0.55, on: 1 / 8 },
+  { at: 1, on: 0 },
+] as const;
+/** A shorter walk does not get far: where there are few steps, fewer set out. */
+const LEAST_WALK = 44_000;
+/** Where the best of a race is not good yet, so many are run in all. */
+const RACES = 2;
+const GOOD = 92;
+/** Moves between two words of how far it is. */
+const TELL_EVERY = 1000;
+
+/** Walks that are on their way to each halt. */
+const legs = (walks: number): { readonly from: number; readonly to: number; readonly many: number }[] =>
+  HALTS.map(({ at }, i) => {
+    const last = HALTS[i - 1];
+    return {
+      from: last?.at ?? 0,
+      to: at,
+      many: last ? Math.max(1, Math.ceil(last.on * walks)) : walks,
+    };
+  });
+/** What so many walks take together, in whole walks. */
+const takenBy = (walks: number): number =>
+  legs(walks).reduce((sum, { from, to, many }) => sum + many * (to - from), 0);
+
+function walksFor(steps: number): number {
+  let walks = MOST_WALKS;
+  while (walks > LEAST_WALKS && steps / takenBy(walks) < LEAST_WALK) walks--;
+  return walks;
 }
 
-function anneal(question: LayQuestion, seed: number, onStep: (share: number) => void): Arrangement {
-  const { board, steps } = question;
-  const ground = groundOf(question);
-  const { placed, shapes } = begin(question);
-  const random = chance(seed + 1);
-  const free = [...placed.keys()].filter((i) => !placed[i]!.pinned);
-  const between = placed.map((a) => placed.map((b) => rulesBetween(a.thing, b.thing, ground)));
-  const company = placed.map(({ thing }) =>
-    [...placed.keys()].filter((j) => thing.beside.includes(placed[j]!.thing.id)),
-  );
-  const spotOf = (i: number): Spot => [placed[i]!.x, placed[i]!.y, placed[i]!.turn];
-  const put = ({ i, to: [x, y, turn] }: Move) => {
-    const one = placed[i]!;
-    [one.x, one.y, one.turn] = [x, y, turn];
-    one.discs = movedDiscs(shapes[i]!, x, y, turn);
-  };
-  const far = Math.max(board.length, board.width) / 3;
-  const anyFree = () => free[Math.floor(random() * free.length)]!;
-  /** What is tried next; the further on, the shorter the way. */
-  const propose = (share: number): Move[] => {
-    const i = anyFree();
-    const [x, y, turn] = spotOf(i);
-    const kind = random();
-    const other = kind < SWAPS ? anyFree() : i;
-    if (other !== i) {
-      const [ox, oy, oTurn] = spotOf(other);
-      return [
-        { i, to: [ox, oy, turn] },
-        { i: other, to: [x, y, oTurn] },
-      ];
-    }
-    const friends = company[i]!;
-    if (kind < VISITS && friends.length > 0) {
-      const friend = placed[friends[Math.floor(random() * friends.length)]!]!;
-      const angle = 2 * Math.PI * random();
-      const away = friend.discs[0]!.r + placed[i]!.discs[0]!.r;
-      return [{ i, to: [friend.x + away * Math.cos(angle), friend.y + away * Math.sin(angle), turn] }];
-    }
-    if (placed[i]!.thing.lies === 'whole' && random() < TURNS)
-      return [{ i, to: [x, y, turn + 180 * (random() - 0.5)] }];
-    const reach = NEAREST_MOVE + far * (1 - share) ** 2;
-    return [{ i, to: [x + reach * (random() * 2 - 1), y + reach * (random() * 2 - 1), turn] }];
-  };
-  const costs = new Costs(placed, between, ground);
-  let best = 0;
-  let now = 0;
-  let kept = placed.map((_, i) => spotOf(i));
-  for (let step = 0; free.length > 0 && step < steps; step++) {
-    const share = step / steps;
-    if (step % 1000 === 0) onStep(share);
-    const moves = propose(share);
-    const back = moves.map(({ i }): Move => ({ i, to: spotOf(i) }));
-    moves.forEach(put);
-    // Taken where e^(-change / heat) is more than a number between 0 and 1: told before, so that what costs too much is not counted to its end.
-    const most = -HOT * (COLD / HOT) ** share * Math.log(random());
-    const change = costs.after(
-      moves.map(({ i }) => i),
-      most,
+/** A layout of one board: the best of a race of searches, seeded and limited by steps; where that is not good yet, of more. */
+export function arrange(question: LayQuestion, onStep?: (share: number) => void): Arrangement {
+  const { steps, seed } = question;
+  const walks = walksFor(steps);
+  const races = walks < MOST_WALKS ? 1 : RACES;
+  let best = race(question, walks, seed, (share) => onStep?.(share / races));
+  for (let more = 1; more < races && best.score < GOOD; more++) {
+    const found = race(question, walks, seed + 7919 * walks * more, (share) =>
+      onStep?.((more + share) / races),
     );
-    if (change <= most) {
-      costs.keep();
-      now += change;
-    } else back.forEach(put);
-    if (now < best - 1e-9) {
-      best = now;
-      kept = placed.map((_, i) => spotOf(i));
-    }
+    if (found.score > best.score) best = found;
   }
-  kept.forEach((to, i) => put({ i, to }));
-  return { placed, ...judgedOf(placed, ground), ground };
+  return best;
+}
+
+function race(
+  question: LayQuestion,
+  walks: number,
+  seed: number,
+  onStep: (share: number) => void,
+): Arrangement {
+  const ground = groundOf(question);
+  const taken = takenBy(walks);
+  const each = Math.floor(question.steps / taken);
+  let field = Array.from(
+    { length: walks },
+    (_, walk) => new Annealing(question, ground, each, seed + 7919 * walk),
+  );
+  let done = 0;
+  for (const { from, to, many } of legs(walks)) {
+    field = [...field].sort((a, b) => a.now - b.now).slice(0, many);
+    const tells = Math.max(1, Math.ceil(((to - from) * each) / TELL_EVERY));
+    for (const walk of field)
+      for (let tell = 1; tell <= tells; tell++) {
+        walk.run(from + ((to - from) * tell) / tells);
+        done += (to - from) / tells;
+        onStep(done / taken);
+      }
+  }
+  return field
+    .map((walk) => {
+      const placed = walk.found();
+      return { placed, ...judgedOf(placed, ground), ground };
+    })
+    .reduce((best, found) => (found.score > best.score ? found : best));
 }
