@@ -11,7 +11,8 @@ import { boundsOf, centreOf } from './plane.js';
 import { produceCut } from './produce.js';
 import { cuttingOrder } from './sequence.js';
 import { stepsOf } from './steps.js';
-import { cutTableOf } from './suit.js';
+import { CUT_STYLES } from './styles.js';
+import { cutTableOf, tableReasons } from './suit.js';
 
 const counter = demoCounter();
 const good = (id: string) => counter.find((g) => g.id === id) as Main;
@@ -38,6 +39,15 @@ describe('the cut suits the table', () => {
     const halyard = good('halyard');
     expect(cutOf(halyard, {}, House.parse({ cutSchool: 'pre-cut' })).whole).toBe(false);
     expect(cutOf(halyard, { guests: { adults: 30 } }, House.parse({ cutSchool: 'whole' })).whole).toBe(true);
+  });
+  test('a house that has said how it cuts is not asked whether the guests sit', () => {
+    const said = (table: string, cutSchool: string) => {
+      const of = cutTableOf(aBrief({ table }), House.parse({ cutSchool }));
+      return CUT_STYLES.flatMap((style) => tableReasons(style, of, 'x').map(({ rule }) => rule));
+    };
+    expect(said('seated', 'by paste')).toContain('seated');
+    for (const school of ['pre-cut', 'whole'])
+      expect(said('seated', school)).toEqual(said('walk around', school));
   });
   test('hard chunks are not for small children', () => {
     const rules = (more: object) => cutOf(good('grainstore'), more).reasons.map(({ rule }) => rule);

@@ -57,7 +57,12 @@ const RULES: readonly {
     when: ({ whole }, t) =>
       t.school === 'by paste' && !t.seated && t.heads > GUESTS_A_KNIFE && whole === true,
   },
-  { rule: 'seated', effect: 0.5, when: ({ whole }, t) => t.seated && whole === true },
+  // Whoever sits has hands free; a house that has said how it cuts is not asked.
+  {
+    rule: 'seated',
+    effect: 0.5,
+    when: ({ whole }, t) => t.school === 'by paste' && t.seated && whole === true,
+  },
   {
     rule: 'hard to bite',
     effect: -0.8,
