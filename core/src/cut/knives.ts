@@ -37,6 +37,9 @@ export const STAND_INS: Partial<Record<KnifeId | ToolId, string>> = {
   'short spade': 'an oyster knife',
   spreader: 'a butter knife',
   tongs: 'two forks',
+  spoon: 'a teaspoon',
+  'knife and spoon': 'a table knife and a teaspoon',
+  'butter knife': 'a table knife',
   pick: 'a small fork',
 };
 

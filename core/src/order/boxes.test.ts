@@ -26,6 +26,12 @@ describe.each(WAYS)('boxes for one, by %j', (way) => {
     }
     expect(serving.every(({ id }) => id === 'spoon')).toBe(true);
     expect(timing.tasks.some(({ kind }) => kind === 'break the ice')).toBe(false);
+    // Nobody is told to take out one by one what is packed together.
+    const together = made({ ...way, travelMinutes: 30 }).advice.filter(({ rule }) =>
+      /with the board$/.test(rule),
+    );
+    expect(together.every(({ figures }) => (figures as { boxed: boolean }).boxed)).toBe(true);
+    expect(together.length).toBeGreaterThan(0);
     // At a table the soft one stands whole, with its knife, and somebody opens it.
     const table = made({});
     expect(table.cuts.some(({ whole }) => whole)).toBe(true);

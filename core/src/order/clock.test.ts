@@ -75,6 +75,7 @@ describe('out of the cold', () => {
     for (const { early } of mixed.outings) expect(early).toBeLessThanOrEqual(5);
     const told = whole.advice.filter(({ rule }) => rule.endsWith('with the board'));
     expect(told.length).toBeGreaterThan(0);
+    expect(told.every(({ figures }) => (figures as { boxed: boolean }).boxed)).toBe(false);
   });
 });
 

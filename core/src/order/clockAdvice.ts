@@ -17,8 +17,8 @@ declare module '../units/reason.js' {
     'safe time ends first': { good: string; wave: number; out: Minutes; early: Minutes };
     'safe time over when served': { goods: readonly string[] };
     'never warm enough': { good: string; low: Celsius; room: Celsius };
-    'too cold with the board': { goods: readonly string[] };
-    'too warm with the board': { goods: readonly string[] };
+    'too cold with the board': { goods: readonly string[]; boxed: boolean };
+    'too warm with the board': { goods: readonly string[]; boxed: boolean };
     'fat shows': { good: string; after: Minutes };
     'work begun too early': { tooEarly: Minutes; hands: number };
     'no oven': { good: string };
@@ -28,7 +28,7 @@ declare module '../units/reason.js' {
 /** Where warming, safe time and the day's work collide; one piece of advice a wave names its tightest good. */
 export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): Reason[] {
   const { outings, standing, day, asked, tasks } = timing;
-  const { party, way } = asked;
+  const { party, way, boxed } = asked;
   const names = (says: Outing['says']) => {
     const found = outings.filter((one) => one.wave.number === 1 && one.plate === null && one.says === says);
     return found.map(({ good }) => good.name);
@@ -89,8 +89,12 @@ export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): R
           { subject: good.id },
         ),
       ),
-    ...(way === 'whole board' && cold.length > 0 ? [reason('too cold with the board', { goods: cold })] : []),
-    ...(way === 'whole board' && warm.length > 0 ? [reason('too warm with the board', { goods: warm })] : []),
+    ...(way === 'whole board' && cold.length > 0
+      ? [reason('too cold with the board', { goods: cold, boxed })]
+      : []),
+    ...(way === 'whole board' && warm.length > 0
+      ? [reason('too warm with the board', { goods: warm, boxed })]
+      : []),
     ...outings
       .filter(
         ({ fatAt, off, wave, plate }) => fatAt !== null && fatAt < off && wave.number === 1 && plate === null,

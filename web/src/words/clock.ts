@@ -21,10 +21,14 @@ export const clockWords: WordsOf<
     say`Not to be served: the safe time is over before it stands on the table. Carry it cold. ${list(goods)}`,
   'never warm enough': ({ good, low, room }, { celsius }) =>
     say`${good} tastes of itself from ${celsius(low)}; in air of ${celsius(room)} it never gets there`,
-  'too cold with the board': ({ goods }, { list }) =>
-    say`Taken out whole, the board leaves these too cold: ${list(goods)}. Taken out one by one they are right`,
-  'too warm with the board': ({ goods }, { list }) =>
-    say`Taken out whole, the board leaves these too warm: ${list(goods)}. Taken out one by one they are right`,
+  'too cold with the board': ({ goods, boxed }, { list }) =>
+    boxed
+      ? say`Packed together, these are too cold when the box is opened: ${list(goods)}. Sooner out of the cold, or another good`
+      : say`Taken out whole, the board leaves these too cold: ${list(goods)}. Taken out one by one they are right`,
+  'too warm with the board': ({ goods, boxed }, { list }) =>
+    boxed
+      ? say`Packed together, these are too warm when the box is opened: ${list(goods)}. Longer in the cold, or another good`
+      : say`Taken out whole, the board leaves these too warm: ${list(goods)}. Taken out one by one they are right`,
   'fat shows': ({ good, after }, { minutes }) =>
     say`Fat shows on ${good} after ${minutes(after)} out of the cold: shade, or a cooler place`,
   'work begun too early': ({ tooEarly, hands }, { minutes }) =>
