@@ -22,7 +22,17 @@ declare module '../units/reason.js' {
     'casing off': NoFigures;
     'set the slicer': { mm: Millimetres };
     'halve the slices': { across: Millimetres };
-    divide: { style: CutStyleId | FoldId; strokes: number; pieces: number; piece: Grams; estimated: boolean };
+    divide: {
+      style: CutStyleId | FoldId;
+      /** Of each of so many that are cut alike. */
+      strokes: number;
+      copies: number;
+      pieces: number;
+      piece: Grams;
+      estimated: boolean;
+      /** Guests cut it. */
+      whole: boolean;
+    };
     'fold in grabs': { grabs: number; slices: number; grams: Grams };
     'keep meat': { how: MeatKeeping };
     'offcuts aside': { grams: Grams };
@@ -124,6 +134,8 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
       {
         style: cut.styleId,
         strokes: cut.whole ? 0 : (answer?.division.strokes.length ?? 0),
+        copies,
+        whole: cut.whole,
         pieces: cut.pieces,
         piece: grams(cut.pieceGrams),
         estimated: cut.estimated,
@@ -148,6 +160,8 @@ function meatSteps(cut: Cut, subject: string): Reason[] {
       {
         style: cut.styleId,
         strokes: 0,
+        copies: 1,
+        whole: false,
         pieces: cut.pieces,
         piece: grams(cut.pieceGrams),
         estimated: cut.estimated,

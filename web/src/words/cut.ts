@@ -186,8 +186,15 @@ export const cutWords: WordsOf<
   'casing off': () => say`Casing off`,
   'set the slicer': ({ mm: thick }, { mm }) => say`Slicer at ${mm(thick)}, paper between`,
   'halve the slices': ({ across }, { mm }) => say`Halve the slices of ${mm(across)} crosswise`,
-  divide: ({ style, strokes, pieces, piece, estimated }, { grams }) =>
-    say`${estimated ? say`About ` : ''}${count(pieces, 'piece')} of ${grams(piece)}: ${cutLabel(style)}${strokes > 0 ? say`, ${count(strokes, 'stroke')}` : ''}`,
+  divide: ({ style, strokes, copies, pieces, piece, estimated, whole }, { grams }) => {
+    if (whole)
+      return say`${capital(cutLabel(style))}: guests cut ${count(pieces, 'piece')} of ${grams(piece)} of it`;
+    const all = say`${estimated ? say`About ` : ''}${count(pieces, 'piece')} of ${grams(piece)}: ${cutLabel(style)}`;
+    if (strokes === 0) return all;
+    return copies > 1
+      ? say`${all}, ${count(strokes, 'stroke')} each`
+      : say`${all}, ${count(strokes, 'stroke')}`;
+  },
   'fold in grabs': ({ grabs, slices, grams: each }, { grams }) =>
     say`${grabs} of ${slices} slices, ${grams(each)} each`,
   'keep meat': ({ how }) => KEEPING[how],

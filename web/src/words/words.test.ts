@@ -137,6 +137,28 @@ test('how a companion is cut: of whole fruit, or by the slices, crackers and nut
   expect(how('in a bowl, with its spoon', { piece: null })).toBe('in a bowl, with its spoon');
 });
 
+test('a cut says its strokes, of each where several are cut alike, and what guests cut themselves', () => {
+  const usual = {
+    style: 'centre wedges',
+    strokes: 10,
+    copies: 1,
+    pieces: 16,
+    piece: 11,
+    estimated: false,
+    whole: false,
+  };
+  const said = (more: object) =>
+    sentence(
+      { rule: 'divide', subject: 'x', figures: { ...usual, ...more } } as unknown as Reason,
+      formatFor(House.parse({})),
+    );
+  expect(said({})).toBe('16 pieces of 11 g: wedges from the centre, 10 strokes');
+  expect(said({ copies: 4, pieces: 62 })).toBe('62 pieces of 11 g: wedges from the centre, 10 strokes each');
+  expect(said({ style: 'first wedge out', strokes: 0, whole: true })).toBe(
+    'Whole, a first wedge pulled: guests cut 16 pieces of 11 g of it',
+  );
+});
+
 test('work says what of it is for own plates', () => {
   const goodsOf = (ids: readonly string[]) => ids.join(' and ');
   const out = (goods: string[], forPlates: string[]) =>
