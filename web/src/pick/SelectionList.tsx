@@ -54,8 +54,8 @@ export function SelectionList() {
                     >{say`optional`}</span>
                   )}
                 </span>
-                <span className="flex text-sm text-ink-soft">
-                  <span className="truncate">{lineOf(main, order.brief.servingAt)}</span>
+                <span className="block text-sm text-ink-soft">
+                  {lineOf(main, order.brief.servingAt)}
                   <LotWord main={main} on={order.brief.servingAt} />
                 </span>
               </span>
@@ -135,11 +135,9 @@ function LotWord({ main, on }: { main: Main; on: string }) {
   const says = verdictOf(main, on);
   if (!says || !LOT_WORDS[says]) return null;
   return (
-    <span
-      className={`shrink-0 whitespace-pre ${says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text'}`}
-    >
-      {' · '}
-      {LOT_WORDS[says]}
+    <span className={`whitespace-nowrap ${says === 'at its peak' ? 'text-leaf-text' : 'text-annatto-text'}`}>
+      {' '}
+      · {LOT_WORDS[says]}
     </span>
   );
 }
