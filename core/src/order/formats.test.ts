@@ -232,6 +232,10 @@ describe('format 4', () => {
       lay: { bells: ['a'], dividers: [] },
     });
   });
+  test('a house of format 8 had no price for a box', () => {
+    const up = upgraded(HOUSE_FORMAT, { currency: 'EUR', kitHire: 300 }, 8);
+    expect(House.parse('document' in up ? up.document : null)).toMatchObject({ kitHire: 300, boxPrice: 0 });
+  });
   test('a house of format 6 had named no written procedure and entered no limit', () => {
     const up = upgraded(HOUSE_FORMAT, { currency: 'EUR' }, 6);
     expect(House.parse('document' in up ? up.document : null)).toMatchObject({
