@@ -18,7 +18,7 @@ const SOFT = ['soft', 'bloomy', 'washed', 'fresh'];
 const HARD = ['hard', 'very hard'];
 const GUIDE_CUTS = 2;
 /** What lies loose: nothing of it can stand whole beside. */
-const LOOSE: readonly Cut['styleId'][] = ['spooned', 'pearls'];
+const NEVER_WHOLE: readonly Cut['styleId'][] = ['spooned', 'pearls'];
 /** What guests spoon, break or crumble for themselves: no cut shows them the way. */
 const UNGUIDED: readonly Cut['styleId'][] = [
   'lid off',
@@ -30,7 +30,7 @@ const UNGUIDED: readonly Cut['styleId'][] = [
 ];
 
 function nowShare(main: Main, { whole, styleId }: Cut, piece: number, first: number): number {
-  if (main.kind === 'meat' || LOOSE.includes(styleId)) return 1;
+  if (main.kind === 'meat' || NEVER_WHOLE.includes(styleId)) return 1;
   if (whole) return first > 0 ? Math.min(1, piece / first) : 0;
   if (SOFT.includes((main as Cheese).texture))
     return main.form.shape === 'log' || main.form.shape === 'ball' ? 1 : FIRST_HALF_HOUR;

@@ -8,7 +8,7 @@ export { type FoldId, type FoldPlan } from './folds.js';
 export { type Asked, type Cut } from './cut.js';
 export { cutsFor } from './cuts.js';
 export { type WheelCut, type WheelWay } from './wheel.js';
-export { type Table as CutTable, cutTableOf } from './suit.js';
+export { type Table as CutTable, cutTableOf, type TableRule } from './suit.js';
 export { type Ahead, aheadOf } from './ahead.js';
 export { produceCut } from './produce.js';
 export { stepsOf } from './steps.js';

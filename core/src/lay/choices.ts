@@ -68,6 +68,8 @@ const isOfStuff = (surface: Brief['surface'], board: Board): boolean => {
 
 /** Whether these boards are what the brief asks to be served on. */
 function isAsked(surface: Brief['surface'], spread: Spread, boards: readonly Board[], many: number): boolean {
+  // Whose role is a box gets boxes, whatever else is asked.
+  if (boards.some(isBox)) return true;
   if (surface === 'tiered stand') return spread === 'tiers';
   if (surface === 'several small boards')
     return many * boards.length > 1 && boards.every(({ length }) => length <= SMALL);
@@ -179,7 +181,7 @@ export function boardChoices(
   }
 
   function tiers(): BoardChoice[] {
-    if (brief.surface !== 'tiered stand') return [];
+    if (brief.surface !== 'tiered stand' || boards.some(isBox)) return [];
     return upTo(MOST_BOARDS).map((many) => {
       const covered = covers('tiers', many);
       return choiceOf(

@@ -12,13 +12,14 @@ const goods = ['wren-curd', 'halyard', 'hare-fell', 'meadow-pearls'];
 const made = (brief: Record<string, unknown>) =>
   plan(anOrder({ brief: aBrief({ guests: { adults: 8 }, ...brief }), selection: { goods } }), counter, house);
 const limit = { ...newLimit('allergen:gluten'), reach: 'own plate', guests: 2 };
-const WAYS = [{ role: 'box' }, { surface: 'boxes' }];
+const WAYS = [{ role: 'box' }, { surface: 'boxes' }, { role: 'box', surface: 'tiered stand' }];
 
 // Common practice, no source: a box is packed and closed; what is in it is eaten with the fingers, and none of it comes back.
 describe.each(WAYS)('boxes for one, by %j', (way) => {
   const { cuts, ahead, boards, serving, timing, brief } = made(way);
   test('all is cut before they are closed: nothing stands whole, and only what is spooned has a tool', () => {
     expect(isBoxed(brief)).toBe(true);
+    expect(boards.choice).toMatchObject({ spread: 'together', many: 8, asked: true });
     expect(cuts.filter(({ whole }) => whole)).toEqual([]);
     for (const { now, whole, guideCuts } of ahead.values()) {
       expect(now).toBeGreaterThan(0);

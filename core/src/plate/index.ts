@@ -1,3 +1,4 @@
-export { type OwnPlate, type PlateLine, ownPlatesFor } from './plate.js';
+export { type OwnPlate, ownPlatesFor } from './plate.js';
+export type { PlateLine } from './line.js';
 export { type ChildLine, childLinesFor } from './children.js';
 export { platePurchases, type PlatePurchase } from './money.js';

@@ -6,57 +6,27 @@ import {
   type Limit,
   type TableAllergens,
 } from '../care/index.js';
-import { BESIDE_OF, besidePerAdult, grossFor, shareOf } from '../amount/index.js';
-import { outOfSeason, plateGuestsOf, type Brief, type PlateGuests, type Targets } from '../brief/index.js';
+import { BESIDE_OF, besidePerAdult, shareOf } from '../amount/index.js';
+import { plateGuestsOf, type PlateGuests } from '../brief/index.js';
 import {
   ALLERGENS,
   allergenOf,
-  companionsOn,
   drinksOn,
-  isCompanion,
   isDrink,
   mainsOn,
   type AllergenId,
-  type Companion,
-  type CompanionRole,
   type Drink,
   type Good,
   type Main,
 } from '../counter/index.js';
-import { ALCOHOL_FREE_ABV, scoresBeside } from '../pair/index.js';
+import { ALCOHOL_FREE_ABV } from '../pair/index.js';
 import { measurer } from '../balance/index.js';
 import { isAvailable } from '../pick/index.js';
 import { isStrong } from '../sense/index.js';
-import {
-  grams,
-  lately,
-  NONE,
-  reason,
-  remembered,
-  rememberedBy,
-  shareOut,
-  type Grams,
-  type Reason,
-} from '../units/index.js';
-import { BESIDE_PARTS, IN_PLACE, LEAST_GRAMS, MOST_KINDS } from './parts.js';
-
-type PlateRule = 'from the board, cut first' | 'as the board' | 'for this guest' | 'in place of';
-
-declare module '../units/reason.js' {
-  interface Rules extends Record<PlateRule, NoFigures> {}
-}
-
-/** One good on a plate of its own. */
-export interface PlateLine {
-  readonly good: Main | Companion;
-  readonly part: string;
-  /** For all guests of this plate together. */
-  readonly net: Grams;
-  readonly gross: Grams;
-  /** It lies on the board too: cut this share first, with a clean knife. */
-  readonly onBoard: boolean;
-  readonly reasons: readonly Reason[];
-}
+import { lately, rememberedBy, shareOut } from '../units/index.js';
+import { besideLines, inPlaceLines } from './beside.js';
+import { lineOf, type PlateLine, type Table } from './line.js';
+import { BESIDE_PARTS, LEAST_GRAMS, MOST_KINDS } from './parts.js';
 
 /** A plate for guests whose limits do not clear the board: food of its own, chosen as the board is. */
 export interface OwnPlate {
@@ -76,14 +46,6 @@ export interface OwnPlate {
 /** Beyond the board's own goods, so many others of each kind are weighed up: the best known and the milder first. */
 const OTHERS_TRIED = 24;
 const LAST_GUESTS = 12;
-
-interface Table {
-  readonly brief: Brief;
-  readonly targets: Targets;
-  readonly mains: readonly Main[];
-  readonly beside: readonly Good[];
-  readonly counter: readonly Good[];
-}
 
 interface Laid extends Table {
   readonly measure: ReturnType<typeof measurer>;
@@ -203,101 +165,6 @@ function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, ta
       own.map((main) => shareOf(main, table.brief.shares).share),
     );
     return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as the board'));
-  });
-}
-
-function lineOf(good: Main | Companion, part: string, net: number, table: Table, rule: PlateRule): PlateLine {
-  const onBoard = [...table.mains, ...table.beside].some((other) => other.id === good.id);
-  return {
-    good,
-    part,
-    net: grams(net),
-    gross: grossFor(good, grams(net)),
-    onBoard,
-    reasons: [reason(onBoard ? 'from the board, cut first' : rule, NONE, { subject: good.id })],
-  };
-}
-
-/** The companions of a counter by their role. */
-const shelfOf = rememberedBy((counter: readonly Good[]) =>
-  remembered((role: CompanionRole) => companionsOn(counter).filter((good) => good.role === role)),
-);
-
-/** Best beside these goods by the pairing's own score, what lies on the board before what does not; ties by id. */
-function bestOf(
-  roles: readonly CompanionRole[],
-  table: Table,
-  suits: (good: Good) => boolean,
-  beside: readonly Main[],
-  taken: readonly string[],
-): Companion | null {
-  const { brief, counter } = table;
-  const fits = (good: Good): good is Companion =>
-    isCompanion(good) && roles.includes(good.role) && !taken.includes(good.id) && suits(good);
-  const onBoard = table.beside.filter(fits);
-  const inSeason = (good: Good) => onBoard.length > 0 || !(brief.season && outOfSeason(good, brief));
-  const shelves = onBoard.length > 0 ? [onBoard] : roles.map((role) => shelfOf(counter)(role));
-  let best: Companion | null = null;
-  let most = -Infinity;
-  for (const shelf of shelves) {
-    const scores = (beside.length > 0 ? beside : table.mains).map((main) => scoresBeside(main, shelf));
-    shelf.forEach((good, i) => {
-      // The score is quick and limits are slow to tell: they are asked only of what would be the best.
-      let score = 0;
-      for (const of of scores) score += of[i]!;
-      if (score < most || (score === most && best && good.id > best.id)) return;
-      if (fits(good) && inSeason(good)) [best, most] = [good, score];
-    });
-  }
-  return best;
-}
-
-function besideLines(
-  table: Table,
-  suits: (good: Good) => boolean,
-  mains: readonly Main[],
-  eaters: number,
-): PlateLine[] {
-  const taken: string[] = [];
-  return BESIDE_PARTS.flatMap(({ part, roles }) => {
-    const good = bestOf(roles, table, suits, mains, taken);
-    if (!good) return [];
-    const net = Math.round(besidePerAdult(table.brief, BESIDE_OF[good.role]) * eaters);
-    if (net === 0) return [];
-    taken.push(good.id);
-    return [lineOf(good, part, net, table, 'for this guest')];
-  });
-}
-
-/** Neither cheese nor meat, or not enough: a spread, and vegetables, nuts and bread make up the weight. */
-function inPlaceLines(
-  table: Table,
-  suits: (good: Good) => boolean,
-  total: number,
-  eaters: number,
-  lines: readonly PlateLine[],
-): PlateLine[] {
-  if (total <= 0) return [];
-  const taken = lines.map(({ good }) => good.id);
-  const found = IN_PLACE.flatMap(({ roles, share }) => {
-    const good = bestOf(roles, table, suits, [], taken);
-    if (!good) return [];
-    taken.push(good.id);
-    return [{ good, share }];
-  });
-  const usual = ({ role }: Companion) =>
-    Math.min(total, Math.round(besidePerAdult(table.brief, BESIDE_OF[role]) * eaters));
-  const spread = found.filter(({ share }) => share === 0).reduce((sum, { good }) => sum + usual(good), 0);
-  const bulk = found.filter(({ share }) => share > 0);
-  const shares = shareOut(
-    total - spread,
-    bulk.map(({ share }) => share),
-  );
-  const net = new Map(bulk.map(({ good }, i) => [good.id, shares[i]!]));
-  // Where little is to be made up the spread is all of it.
-  return found.flatMap(({ good }) => {
-    const own = net.get(good.id) ?? usual(good);
-    return own > 0 ? [lineOf(good, 'in place', own, table, 'in place of')] : [];
   });
 }
 

@@ -1,4 +1,4 @@
-import type { CutStyleId, FoldId, MeatKeeping, ProduceCut, ProduceTime } from '@rotula/core';
+import type { CutStyleId, FoldId, MeatKeeping, ProduceCut, ProduceTime, TableRule } from '@rotula/core';
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
@@ -91,14 +91,6 @@ const KEEPING: Record<MeatKeeping, string> = {
   raw: say`Cold until it goes out; its own knife and bowl, against nothing that is eaten as it is`,
 };
 
-type TableRule =
-  | 'cut for a box'
-  | 'house cuts all'
-  | 'house leaves whole'
-  | 'one hand'
-  | 'seated'
-  | 'hard to bite'
-  | 'dries out';
 type Step =
   | 'face the dry side'
   | 'halve the height'
