@@ -5,8 +5,8 @@ import { nameOf } from '../drawing/names';
 import { useWorkbench } from '../frame/context';
 import { useLayout } from '../optimiser/useLayout';
 import { allergenLabel } from '../words';
-import { SUM_WORDS } from '../words/sum';
-import { count } from '../ui/format';
+import { serviceWords, SUM_WORDS } from '../words/sum';
+import { capital, count } from '../ui/format';
 import { say, word } from '../language/say';
 import { SheetHead } from './SheetHead';
 
@@ -52,7 +52,7 @@ export default function Quote() {
               {goodsOf(row).join(', ')}
             </Row>
           ))}
-          {service > 0 && <Row name={say`Work and hire`} price={service} />}
+          {service > 0 && <Row name={capital(serviceWords(plan.brief))} price={service} />}
         </tbody>
         <tfoot>
           <tr className="border-t-2 border-black text-[15pt] font-bold">

@@ -3,6 +3,7 @@ import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
 import { SheetHead } from './SheetHead';
 import { plateLabel } from '../words';
+import { serviceWords } from '../words/sum';
 import { say, word } from '../language/say';
 
 const PACK_WORDS: Record<string, string> = {
@@ -89,7 +90,7 @@ export default function ShoppingList() {
       )}
       <p className="text-right text-[10.5pt]">
         {document.order.drinks === 'suggested' && say`Drinks are suggested and not in the sum. `}
-        {say`Own plates, work and hire are in the sum; jars are charged by the share used.`}
+        {say`Own plates, ${serviceWords(plan.brief)} are in the sum; jars are charged by the share used.`}
         {plan.sum.remaining !== null && plan.sum.remaining < 0 && (
           <strong className="block">{say`${format.money(-plan.sum.remaining)} over the budget of ${format.money(plan.sum.budget!)}`}</strong>
         )}

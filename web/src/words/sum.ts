@@ -1,4 +1,4 @@
-import type { SumRowId } from '@rotula/core';
+import { isBoxed, type Brief, type SumRowId } from '@rotula/core';
 import { say } from '../language/say';
 
 /** What a customer pays for. */
@@ -14,3 +14,7 @@ export const SUM_WORDS: Readonly<Record<SumRowId, string>> = {
   boxes: say`Boxes`,
   'hire of kit': say`Hire of bells and tools`,
 };
+
+/** What is paid beside the goods: a box is bought, a board is lent. */
+export const serviceWords = (brief: Pick<Brief, 'role' | 'surface'>): string =>
+  isBoxed(brief) ? say`work and boxes` : say`work and hire`;
