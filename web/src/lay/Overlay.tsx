@@ -15,6 +15,32 @@ interface OverlayProps {
 const INK = '#2a2520';
 const CREAM = '#f7f1e4';
 
+/** A broken line with a pale edge: it is seen on dark wood and on pale food alike. */
+function Broken({
+  points,
+  colour,
+  wide,
+  dash,
+}: {
+  points: readonly (readonly [number, number])[];
+  colour: string;
+  wide: number;
+  dash: string;
+}) {
+  const line = {
+    points: points.map((at) => at.join(' ')).join(' '),
+    fill: 'none',
+    strokeLinejoin: 'round' as const,
+    strokeLinecap: 'round' as const,
+  };
+  return (
+    <>
+      <polyline {...line} stroke={CREAM} strokeOpacity={0.85} strokeWidth={2.2 * wide} />
+      <polyline {...line} stroke={colour} strokeWidth={wide} strokeDasharray={dash} />
+    </>
+  );
+}
+
 /** A line from each good to what belongs beside it; the shorter, the better. */
 function Pairs({ layout, things, board }: OverlayProps) {
   const wide = board.length;
@@ -24,16 +50,13 @@ function Pairs({ layout, things, board }: OverlayProps) {
       thing.beside
         .filter((id) => things.some((one) => one.id === id))
         .map((main): ReactNode => {
-          const [x1, y1] = middleOf(layout, thing.id);
-          const [x2, y2] = middleOf(layout, main);
           return (
-            <line
+            <Broken
               key={`${thing.id} ${main}`}
-              {...{ x1, y1, x2, y2 }}
-              stroke={INK}
-              strokeWidth={wide / 160}
-              strokeLinecap="round"
-              strokeDasharray={`${wide / 60} ${wide / 80}`}
+              points={[middleOf(layout, thing.id), middleOf(layout, main)]}
+              colour={INK}
+              wide={wide / 160}
+              dash={`${wide / 60} ${wide / 80}`}
             />
           );
         }),
@@ -47,16 +70,7 @@ function Walk({ layout, things, board }: OverlayProps) {
     .sort((a, b) => a.traits.step! - b.traits.step!)
     .map(({ id }) => middleOf(layout, id));
   const wide = board.length;
-  return (
-    <polyline
-      points={steps.map((at) => at.join(' ')).join(' ')}
-      fill="none"
-      stroke="#8f4a0e"
-      strokeWidth={wide / 90}
-      strokeLinejoin="round"
-      strokeDasharray={`${wide / 30} ${wide / 70}`}
-    />
-  );
+  return <Broken points={steps} colour="#8f4a0e" wide={wide / 110} dash={`${wide / 30} ${wide / 50}`} />;
 }
 
 /** Three zones of height (trade, section 14). */

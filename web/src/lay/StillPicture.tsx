@@ -7,7 +7,7 @@ import { say } from '../language/say';
 import { Markers } from './Markers';
 import type { OnBoard } from './onBoard';
 import type { Hands } from './useInHand';
-import type { View } from './viewNames';
+import { ON_NUMBERS, type View } from './viewNames';
 
 const Overlay = lazy(() => import('./Overlay'));
 
@@ -103,6 +103,19 @@ export const StillPicture = memo(function StillPicture({
     [plan.walk],
   );
   const pinned = useMemo(() => new Set(Object.keys(pins).filter((id) => pins[id]!.hand)), [pins]);
+  const over = (
+    <Suspense fallback={null}>
+      <Overlay
+        view={view}
+        layout={layout}
+        things={things}
+        board={board}
+        sides={laidBoard.question?.sides ?? 2}
+        mm={format.mm}
+      />
+    </Suspense>
+  );
+  const onNumbers = ON_NUMBERS.includes(view);
   return (
     <BoardDrawing
       board={board}
@@ -112,6 +125,7 @@ export const StillPicture = memo(function StillPicture({
       eaten={view === 'half eaten'}
       late={late}
     >
+      {!onNumbers && over}
       <Markers
         things={things}
         middles={middles}
@@ -120,16 +134,7 @@ export const StillPicture = memo(function StillPicture({
         focus={focus}
         wide={board.length}
       />
-      <Suspense fallback={null}>
-        <Overlay
-          view={view}
-          layout={layout}
-          things={things}
-          board={board}
-          sides={laidBoard.question?.sides ?? 2}
-          mm={format.mm}
-        />
-      </Suspense>
+      {onNumbers && over}
     </BoardDrawing>
   );
 });

@@ -11,3 +11,5 @@ export const VIEWS = {
   'half eaten': say`Half eaten`,
 } as const;
 export type View = keyof typeof VIEWS;
+/** Views with a figure on each thing, in place of its number; the lines of the others run below the numbers. */
+export const ON_NUMBERS: readonly View[] = ['heights', 'reach', 'colours'];
