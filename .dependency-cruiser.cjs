@@ -70,7 +70,8 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
-        pathNot: '^(core/src/|node_modules/(zod|tinyqueue|d3-color|culori|bessel|safe-stable-stringify)/)',
+        pathNot:
+          '^(core/src/|node_modules/(zod|tinyqueue|devalue|d3-color|culori|bessel|safe-stable-stringify)/)',
       },
     },
     {

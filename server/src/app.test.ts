@@ -10,7 +10,10 @@ import {
   changeTo,
   goodMark,
   goodsById,
+  groundOf,
   inverseOf,
+  plan,
+  readPlan,
   type CounterChange,
   type Good,
   type Taking,
@@ -185,6 +188,25 @@ describe('an order', () => {
       ),
     );
     expect(answers.map((a) => a.status).sort()).toEqual([200, ...Array(7).fill(409)]);
+  });
+});
+
+describe('a stored order comes with its plan', () => {
+  test('whole, with the version it was made of, and its goods are those of the counter', async () => {
+    const id = 'boatyard-launch-supper';
+    const { id: _, version, updatedAt: __, ...order } = (await request(server).get(`/api/orders/${id}`)).body;
+    const { goods } = (await request(server).get('/api/counter')).body;
+    const { version: ___, unreadable: ____, ...house } = (await request(server).get('/api/house')).body;
+    const answer = await request(server)
+      .get(`/api/orders/${id}/plan`)
+      .expect(200)
+      .expect('Content-Type', /json/);
+    const sent = readPlan(answer.body, groundOf(order, goods, house).goods)!;
+    expect(sent.version).toBe(version);
+    expect(sent.plan).toEqual(plan(order, goods, house));
+  });
+  test('an order that is not there has none', async () => {
+    await request(server).get('/api/orders/no-such-order/plan').expect(404);
   });
 });
 

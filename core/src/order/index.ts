@@ -33,9 +33,9 @@ export {
 export { ofItsKind } from './sameKind.js';
 export { type History, did, redo, startHistory, undo } from './history.js';
 export { type Advice, type Plan, plan } from './plan.js';
+export { groundOf } from './ground.js';
+export { readPlan, writtenPlan } from './sentPlan.js';
 export {
-  inReadingOrder,
-  inStrip,
   stage,
   STAGES,
   type AnyStage,
@@ -43,11 +43,14 @@ export {
   type Line,
   type Parts,
   type Stage,
+  type Row,
   type StageId,
   type Summary,
 } from './stages/index.js';
+export { inReadingOrder, inStrip, ROWS } from './rows.js';
 export { foundOut, planOut, type PlanOut } from './planOut.js';
 export { type Preview, type VitalFigures, previewOf, vitalFigures } from './preview.js';
+export { settledOrder } from './settled.js';
 export {
   addByHand,
   addExtra,
@@ -57,7 +60,6 @@ export {
   takeOff,
   leaveOut,
   refreshed,
-  settledOrder,
   swap,
   takeLot,
   takeProposal,

@@ -9,7 +9,6 @@ import {
   bringBack,
   leaveOut,
   refreshed,
-  settledOrder,
   swap,
   takeLot,
   takeProposal,
@@ -17,6 +16,7 @@ import {
 } from './moves.js';
 import { OrderBody } from './order.js';
 import { plan } from './plan.js';
+import { settledOrder } from './settled.js';
 import { snapshotChanges } from './snapshot.js';
 
 const counter = demoCounter();
@@ -112,7 +112,7 @@ describe('the snapshot', () => {
     expect(costOf(order(), dearer('halyard'), 'halyard')).toBeGreaterThan(before);
     const changed = plan(o, dearer('halyard'), DEFAULT_HOUSE).changed;
     expect(changed).toMatchObject([{ goodId: 'halyard', field: 'price', safety: false }]);
-    const fresh = refreshed(o, dearer('halyard'), DEFAULT_HOUSE);
+    const fresh = settled(refreshed(o, dearer('halyard')), dearer('halyard'));
     expect(costOf(fresh, dearer('halyard'), 'halyard')).toBeGreaterThan(before);
     expect(plan(fresh, dearer('halyard'), DEFAULT_HOUSE).changed).toEqual([]);
   });
@@ -203,7 +203,7 @@ describe('the snapshot', () => {
     expect(p.missing).toEqual([]);
     expect(p.advice.find((a) => a.rule === 'left the counter' && a.subject === 'halyard')).toBeDefined();
     expect(
-      plan(refreshed(o, without, DEFAULT_HOUSE), without, DEFAULT_HOUSE).mains.map((m) => m.id),
+      plan(settled(refreshed(o, without), without), without, DEFAULT_HOUSE).mains.map((m) => m.id),
     ).toContain('halyard');
   });
 

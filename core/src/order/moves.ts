@@ -1,12 +1,10 @@
-import { keptHouse as houseToKeep, onCounter, type House } from '../brief/index.js';
+import { onCounter } from '../brief/index.js';
 import { goodsById, type Good } from '../counter/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
-import { plan } from './plan.js';
-import { STAGES } from './stages/index.js';
-import { NO_SNAPSHOT, snapshotOf } from './snapshot.js';
-import type { SnapshotEntry } from './snapshotSchema.js';
-import { chosenIn } from './uses.js';
+import { ROWS } from './rows.js';
+import type { Row } from './stages/row.js';
+import { NO_SNAPSHOT } from './snapshot.js';
 
 /** The moves of an order, each a new document. After each, `settledOrder` tidies and takes the snapshot. */
 
@@ -25,7 +23,7 @@ function withGoods(
   more: Partial<OrderBody['selection']> = {},
 ): OrderBody {
   const left = new Set(goodsOf(order).filter((id) => !goods.includes(id)));
-  const tidied = STAGES.reduce((now, row) => row.tidy?.(now, left) ?? now, order);
+  const tidied = Object.values<Row>(ROWS).reduce((now, row) => row.tidy?.(now, left) ?? now, order);
   return {
     ...tidied,
     state: order.state === 'new' ? 'in work' : order.state,
@@ -89,47 +87,14 @@ export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
 });
 
 /** The counter with those ages of a cheese apart that this order tells apart. */
-const toldApart = (order: OrderBody, counter: readonly Good[]): readonly Good[] =>
+export const toldApart = (order: OrderBody, counter: readonly Good[]): readonly Good[] =>
   onCounter(order.brief, counter, [...goodsOf(order), ...Object.keys(order.snapshot.goods)]).counter;
 
-/** Everything that a plan uses. */
-const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {
-  const { onTable } = plan(order, counter, house);
-  return [...new Set([...chosenIn(order), ...onTable.map(({ id }) => id)])];
-};
-
-/**
- * The document with its snapshot in order: what is used and not yet kept is kept as the counter has it now, what is no
- * longer used goes, and an order that is finished keeps everything on its table, and its house. The same document when
- * nothing is to be done.
- */
-export function settledOrder(order: OrderBody, counter: readonly Good[], house: House): OrderBody {
-  const finished = order.state === 'finished';
-  const { goods: kept, house: keptHouse } = order.snapshot;
-  if (finished && keptHouse) {
-    const added = chosenIn(order).filter((id) => !kept[id]);
-    if (added.length === 0) return order;
-  }
-  const used = finished ? usedIn(order, counter, house) : chosenIn(order);
-  const now = goodsById(toldApart(order, counter));
-  const goods: Record<string, SnapshotEntry> = {};
-  for (const id of used) {
-    const lot = order.selection.lots[id] ?? null;
-    const entry = kept[id] ?? (now.has(id) ? snapshotOf(now.get(id)!, lot, order.brief.servingAt) : null);
-    if (entry) goods[id] = entry;
-  }
-  const same =
-    Object.keys(goods).length === Object.keys(kept).length && Object.keys(goods).every((id) => kept[id]);
-  const nextHouse = finished ? (keptHouse ?? houseToKeep(house)) : null;
-  if (same && (nextHouse === null) === (keptHouse === null)) return order;
-  return { ...order, snapshot: { goods, house: nextHouse } };
-}
-
 /** Take the counter of today: prices, contents and verdicts as they are now; goods that left stay as they were kept. */
-export function refreshed(order: OrderBody, counter: readonly Good[], house: House): OrderBody {
+export function refreshed(order: OrderBody, counter: readonly Good[]): OrderBody {
   const now = goodsById(toldApart(order, counter));
   const gone = Object.fromEntries(Object.entries(order.snapshot.goods).filter(([id]) => !now.has(id)));
-  return settledOrder({ ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } }, counter, house);
+  return { ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } };
 }
 
 /** Take a companion or drink off the board; what a person set beside a good by hand goes with it. */

@@ -1,18 +1,11 @@
 import type { Caution } from '../care/index.js';
-import { budgetTotal, headsThatEat, onCounter, settled, type House } from '../brief/index.js';
-import { goodsById, servedOn, withLots, type Good } from '../counter/index.js';
+import { budgetTotal, headsThatEat, type House } from '../brief/index.js';
+import type { Good } from '../counter/index.js';
 import { money, reason, reasonKey, type Money, type Reason } from '../units/index.js';
+import { groundOf } from './ground.js';
 import type { OrderBody } from './order.js';
-import { heldCounter } from './snapshot.js';
-import {
-  inReadingOrder,
-  STAGES,
-  type AnyStage,
-  type Ground,
-  type Line,
-  type Parts,
-  type StageParts,
-} from './stages/index.js';
+import { inReadingOrder } from './rows.js';
+import { STAGES, type AnyStage, type Line, type Parts, type StageParts } from './stages/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
@@ -79,19 +72,6 @@ export function planWith(
     advice: advice.map((a) => ({ ...a, left: left.has(reasonKey(a)) })),
     cautions: told((row) => row.cautions?.(parts as never, ground)),
   };
-}
-
-/** The shop as this order meets it on its day. A finished order keeps its house, and nothing new gets into it. */
-function groundOf(order: OrderBody, onShelf: readonly Good[], ofHouse: House): Ground {
-  const { selection, snapshot } = order;
-  const finished = order.state === 'finished';
-  const house = (finished && snapshot.house) || ofHouse;
-  const ids = [...(selection.goods ?? []), ...Object.keys(snapshot.goods)];
-  const { brief, counter: shelf } = onCounter(settled(order.brief, house), onShelf, ids);
-  const held = heldCounter(snapshot, shelf, brief.servingAt, finished);
-  const counter = servedOn(withLots(held, selection.lots), brief.servingAt);
-  const stands = finished && snapshot.house ? ({ id }: Good) => snapshot.goods[id] !== undefined : null;
-  return { order, house, shelf, held, counter, goods: goodsById(counter), stands };
 }
 
 function sumOf(lines: readonly Line[], { brief, agreed }: OrderBody): Sum {

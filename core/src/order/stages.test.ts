@@ -6,7 +6,8 @@ import { anOrder, demoCounter } from '../testing/goods.js';
 import { grams, money, reason, type Grams } from '../units/index.js';
 import { plan, planWith } from './plan.js';
 import { planOut } from './planOut.js';
-import { inReadingOrder, inStrip, stage, STAGES } from './stages/index.js';
+import { inReadingOrder, inStrip } from './rows.js';
+import { stage, STAGES } from './stages/index.js';
 
 /** A small stage, as somebody would add it: which box the board travels in. */
 declare module './stages/row.js' {
@@ -20,28 +21,32 @@ declare module '../units/reason.js' {
   }
 }
 const BOX_HOLDS = 1500;
-const boxStage = stage({
-  id: 'box',
-  place: 8,
-  reads: ['portion', 'brief'],
-  fields: [],
-  derive: (_, { portion: { portions } }) => ({
-    weight: portions.net,
-    boxes: Math.ceil(portions.net / BOX_HOLDS),
-  }),
-  advise: ({ box: { boxes, weight } }) => (boxes > 1 ? [reason('too heavy for one box', { weight })] : []),
-  lines: ({ box: { boxes } }, { counter }) => [
-    {
-      subject: counter[0]!.id,
-      good: counter[0]!,
-      for: 'beside',
-      amount: grams(0),
-      cost: money(0),
-      price: money(250 * boxes),
-    },
-  ],
-  summary: () => ({ goods: [], words: [] }),
-});
+const boxStage = stage(
+  {
+    id: 'box',
+    place: 8,
+    reads: ['portion', 'brief'],
+    fields: [],
+    summary: () => ({ goods: [], words: [] }),
+  },
+  {
+    derive: (_, { portion: { portions } }) => ({
+      weight: portions.net,
+      boxes: Math.ceil(portions.net / BOX_HOLDS),
+    }),
+    advise: ({ box: { boxes, weight } }) => (boxes > 1 ? [reason('too heavy for one box', { weight })] : []),
+    lines: ({ box: { boxes } }, { counter }) => [
+      {
+        subject: counter[0]!.id,
+        good: counter[0]!,
+        for: 'beside',
+        amount: grams(0),
+        cost: money(0),
+        price: money(250 * boxes),
+      },
+    ],
+  },
+);
 
 describe('a stage is one row', () => {
   const counter = demoCounter();
@@ -81,7 +86,7 @@ describe('a stage is one row', () => {
     expect(() => inReadingOrder([boxStage])).toThrow(/read each other, or one that is not there/);
   });
   test('places and ids are each given once', () => {
-    const places = inStrip().map(({ place }) => place);
+    const places = inStrip(STAGES).map(({ place }) => place);
     expect(new Set(places).size).toBe(places.length);
     expect(new Set(STAGES.map(({ id }) => id)).size).toBe(STAGES.length);
   });

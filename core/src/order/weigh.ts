@@ -1,6 +1,6 @@
 import type { OrderBody, Weighing } from './order.js';
 import type { Plan } from './plan.js';
-import { without } from './stages/row.js';
+import { without } from './rows.js';
 import { NOTHING_CUT } from './states.js';
 
 /** Moves at the scale. The first cut freezes what every good is aimed at; each weighing is an entry that is kept. */

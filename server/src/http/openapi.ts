@@ -188,6 +188,14 @@ const paths: ZodOpenApiPathsObject = {
       responses: { 200: json(Derived, 'The preview'), 404: missing },
     },
   },
+  '/api/orders/{id}/plan': {
+    get: {
+      summary:
+        'The plan of a stored order, as its page shows it first: every value once, goods by their ids (POST /api/plan is easier to read)',
+      requestParams: id,
+      responses: { 200: json(z.array(z.unknown()), 'The plan'), 404: missing },
+    },
+  },
   ...versioned({
     path: '/api/tastings',
     one: 'tasting',

@@ -1,7 +1,8 @@
-import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, Post, Res } from '@nestjs/common';
 import {
   EXACTLY,
   foundOut,
+  groundOf,
   OrderId,
   PickRequest,
   plan,
@@ -9,6 +10,7 @@ import {
   planOut,
   previewOf,
   timingOf,
+  writtenPlan,
   type PlanOut,
 } from '@rotula/core';
 import type { Response } from 'express';
@@ -35,6 +37,17 @@ export class PlanningController {
     const order = await this.orders.read(id);
     const goods = await this.counter.shelf(order);
     return previewOf(plan(order, goods, await this.house.read()), goods);
+  }
+
+  /** The plan of a stored order, whole: a page shows it until it plans for itself. */
+  @Get('orders/:id/plan')
+  @Header('Content-Type', 'application/json')
+  async planOf(@Param('id', checked(OrderId)) id: string): Promise<string> {
+    const [order, house] = await Promise.all([this.orders.read(id), this.house.read()]);
+    const { id: _, version, updatedAt: __, ...body } = order;
+    const shelf = await this.counter.shelf(body);
+    const { goods } = groundOf(body, shelf, house);
+    return writtenPlan({ version, plan: plan(body, shelf, house) }, goods);
   }
 
   @Post('plan')

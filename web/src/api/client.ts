@@ -113,6 +113,8 @@ export const api = {
     ask<StoredHouse>('PUT', '/api/house', { body: { version, house } }),
   orders: () => ask<{ orders: Order[]; unreadable: Unreadable[] }>('GET', '/api/orders'),
   order: (id: string) => ask<Order>('GET', `/api/orders/${id}`),
+  /** Its plan as `writtenPlan` writes it. */
+  plan: (id: string) => ask<unknown[]>('GET', `/api/orders/${id}/plan`),
   preview: (id: string) => ask<Preview>('GET', `/api/orders/${id}/preview`),
   /** Asking twice with one id makes one order. */
   create: (order: Partial<NewOrder> & { id?: string }) => ask<Order>('POST', '/api/orders', { body: order }),

@@ -18,7 +18,8 @@ import { useKeys } from '../ui/useKeys';
 import { WorkbenchContext } from '../frame/context';
 import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
-import { useLeftOutAhead, usePlans } from '../frame/usePlan';
+import { useLeftOutAhead, usePlan } from '../frame/usePlan';
+import { usePlanner, type Planner } from '../frame/plannerComes';
 import { say } from '../language/say';
 
 const CODE: Record<string, () => Promise<{ default: ComponentType }>> = {
@@ -46,22 +47,42 @@ export default function OrderPage() {
   const counter = useCounter();
   const house = useHouse();
   const takings = useTakings();
+  const planner = usePlanner();
+  // A draft is another document than the server planned.
+  const sent = useSWR(planner || isKept(id) ? null : ['plan', id], () => api.plan(id), {
+    revalidateOnFocus: false,
+    revalidateIfStale: true,
+    shouldRetryOnError: false,
+  });
   const error = order.error ?? counter.error ?? house.error ?? takings.error;
   const isHere = order.data && counter.data && house.data && takings.data;
   if (error && !isHere) return <Trouble error={error} />;
-  if (!isHere || order.data!.id !== id) return null;
+  if (!isHere || order.data!.id !== id || (!planner && sent.isLoading)) return null;
   if (isKept(id) && schema() === null) use(schemaIsHere);
-  return <OpenOrder key={id} loaded={order.data!} counter={counter.data!} house={house.data!} />;
+  return (
+    <OpenOrder
+      key={id}
+      loaded={order.data!}
+      counter={counter.data!}
+      house={house.data!}
+      planner={planner}
+      sent={sent.data ?? null}
+    />
+  );
 }
 
 function OpenOrder({
   loaded,
   counter: loadedShelf,
   house,
+  planner,
+  sent,
 }: {
   loaded: Order;
   counter: readonly Good[];
   house: House;
+  planner: Planner | null;
+  sent: unknown[] | null;
 }) {
   const { stage } = useParams();
   const navigate = useNavigate();
@@ -77,8 +98,7 @@ function OpenOrder({
   );
   const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
-  const planned = usePlans(shelf, house);
-  const plan = planned(order);
+  const { plan, planned } = usePlan(order, shelf, house, planner, { sent, version: loaded.version });
   useLeftOutAhead(planned, order, loadedShelf, house, stage === 'pick');
   const kept = order.snapshot.goods;
   const goods = useMemo(

@@ -7,7 +7,7 @@ import { say, word } from '../language/say';
 
 /** What is not on the counter any more as the order took it; one button takes the counter of today. */
 export function ChangedSince() {
-  const { plan, document, shelf, house, format } = useWorkbench();
+  const { plan, document, shelf, format } = useWorkbench();
   if (plan.changed.length === 0) return null;
   return (
     <SlateSection title={say`Changed on the counter since`} aside={plan.changed.length}>
@@ -21,9 +21,7 @@ export function ChangedSince() {
       <p className="mb-2 text-sm text-chalk-soft">{say`Prices stay as they were when the goods were chosen; of contents, allergens, treatment and verdict the stricter word holds until you refresh.`}</p>
       <Button
         look="slate"
-        onClick={() =>
-          document.change(say`take the counter of today`, (order) => refreshed(order, shelf, house))
-        }
+        onClick={() => document.change(say`take the counter of today`, (order) => refreshed(order, shelf))}
       >{say`Take the counter of today`}</Button>
     </SlateSection>
   );

@@ -2,7 +2,7 @@ import {
   mergeByStage,
   proposedSides,
   stageDifferences,
-  STAGES,
+  ROWS,
   type OrderBody,
   type Side,
   type StageName,
@@ -25,7 +25,7 @@ function summaryWords(
   nameOf: (id: string) => string,
   format: Format,
 ): string {
-  const { goods, words, servingAt, guests, limits } = STAGES.find(({ id }) => id === stage)!.summary(order);
+  const { goods, words, servingAt, guests, limits } = ROWS[stage].summary(order);
   const parts = [
     ...words,
     ...(servingAt ? [`${format.day(servingAt)}, ${format.time(servingAt)}`] : []),

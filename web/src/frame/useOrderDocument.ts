@@ -1,7 +1,6 @@
 import {
   did,
   redo,
-  settledOrder,
   startHistory,
   undo,
   type Good,
@@ -15,6 +14,7 @@ import { mutate } from 'swr';
 import { api } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
 import { bodyOf, dropDraft, findDraft, keepDraft, type FoundDraft } from './draft';
+import { withPlanner } from './plannerComes';
 import { say } from '../language/say';
 
 /** One open order: its document with undo, saved by itself. */
@@ -77,13 +77,17 @@ export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: H
   }, [autosave]);
 
   // After every change the order keeps what it uses, as the counter has it now.
-  const settle = useRef((order: OrderBody) => settledOrder(order, shelf, house));
+  const shop = useRef({ shelf, house });
   useEffect(() => {
-    settle.current = (order) => settledOrder(order, shelf, house);
+    shop.current = { shelf, house };
   }, [shelf, house]);
   const change = useCallback(
     (what: string, recipe: (order: OrderBody) => OrderBody) =>
-      setHistory((h) => did(h, what, settle.current(recipe(h.present)))),
+      withPlanner(({ settledOrder }) =>
+        setHistory((h) =>
+          did(h, what, settledOrder(recipe(h.present), shop.current.shelf, shop.current.house)),
+        ),
+      ),
     [],
   );
   const resolve = (stands: OrderBody) => {

@@ -1,4 +1,5 @@
 import { isCheese, SLOTS, type Main, type Slot } from '@rotula/core';
+import { lazy, Suspense } from 'react';
 import { AdviceList } from '../frame/AdviceList';
 import { Cautions, GuestCautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
@@ -12,8 +13,10 @@ import { MeatsBeside } from './MeatsBeside';
 import type { Cell } from './PairMatrix';
 import { RankedList } from './RankedList';
 import { TableDrinks } from './TableDrinks';
-import { TurnedRound } from './TurnedRound';
 import { useChoice, Why } from './Why';
+
+// It plans the order without it.
+const TurnedRound = lazy(() => import('./TurnedRound'));
 
 /** Why this stands beside that and what else would; the set of the whole board; the drinks for the table. */
 export function PairSlate({
@@ -37,7 +40,11 @@ export function PairSlate({
   return (
     <>
       <GuestCautions />
-      {turned && <TurnedRound id={turned} onBack={() => onTurn(null)} />}
+      {turned && (
+        <Suspense fallback={null}>
+          <TurnedRound id={turned} onBack={() => onTurn(null)} />
+        </Suspense>
+      )}
       <AdviceList />
       <Tabs
         label={say`Pairing`}

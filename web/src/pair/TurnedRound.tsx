@@ -3,7 +3,6 @@ import {
   rankBeside,
   rankGoods,
   servedGood,
-  settledOrder,
   takeOff,
   withoutIt,
   type Companion,
@@ -21,7 +20,7 @@ import { say } from '../language/say';
 const SHOWN = 5;
 
 /** The question turned round: what a jar or bottle is for, on this board and on the whole counter, the best first. */
-export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) {
+export default function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) {
   const { plan, counter, document, shelf, house, format } = useWorkbench();
   const { order } = document;
   const stands = plan.pairs.set.some((entry) => entry.beside.id === id);
@@ -65,9 +64,7 @@ export function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) 
             data-take-off={beside.id}
             className="my-2 w-full rounded-lg border-[1.5px] border-slate-line px-3 py-2 text-left hover:border-chalk-soft"
             onClick={() => {
-              document.change(say`${beside.name} off the board`, (o) =>
-                settledOrder(takeOff(o, beside.id), shelf, house),
-              );
+              document.change(say`${beside.name} off the board`, (o) => takeOff(o, beside.id));
               onBack();
             }}
           >

@@ -38,6 +38,7 @@ test('a jar of the set, touched, says what it is for: the board’s goods and th
   const { beside } = made.pairs.set.find((entry) => !isDrink(entry.beside))!;
   await userEvent.click(screen.getByRole('tab', { name: 'The set' }));
   await userEvent.click(document.querySelector(`[data-turn="${beside.id}"]`)!);
+  await screen.findByText(`What ${beside.name} is for`);
   const shown = [...document.querySelectorAll<HTMLElement>(`[data-turned="${beside.id}"] li`)];
   const onBoard = rankGoods(beside, made.mains).map(({ main }) => main.id);
   expect(shown.slice(0, goods.length).map((li) => li.dataset.good)).toEqual(onBoard);

@@ -1,4 +1,4 @@
-import { overOf, settledOrder, swap, isMain, type Goes } from '@rotula/core';
+import { overOf, swap, isMain, type Goes } from '@rotula/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
@@ -12,7 +12,7 @@ const GOES: Record<Goes, string> = {
 
 /** What is over, where it goes, and what would leave less. */
 export function OverList() {
-  const { document, plan, shelf, house, format } = useWorkbench();
+  const { document, plan, shelf, format } = useWorkbench();
   const over = useMemo(() => overOf(document.order, plan, shelf), [document.order, plan, shelf]);
   if (over.length === 0) return null;
   return (
@@ -40,7 +40,7 @@ export function OverList() {
                 className="min-h-11 underline underline-offset-4"
                 onClick={() =>
                   document.change(say`${instead.good.name} for ${good.name}`, (order) =>
-                    settledOrder(swap(order, good.id, instead.good.id), shelf, house),
+                    swap(order, good.id, instead.good.id),
                   )
                 }
               >{say`Take ${instead.good.name}`}</button>

@@ -1,5 +1,6 @@
-import { heads, onCounter, settled, targetsOf, type Brief, type Targets } from '../../brief/index.js';
+import { onCounter, settled, targetsOf, type Brief, type Targets } from '../../brief/index.js';
 import { minutes, NONE, reason, type Minutes } from '../../units/index.js';
+import { ROWS } from '../rows.js';
 import { stage } from './row.js';
 
 declare module '../../units/reason.js' {
@@ -23,11 +24,7 @@ export interface BriefPart {
   readonly targets: Targets;
 }
 
-export const briefStage = stage({
-  id: 'brief',
-  place: 1,
-  reads: [],
-  fields: ['brief'],
+export const briefStage = stage(ROWS.brief, {
   derive: ({ order, house, shelf, counter }): BriefPart => {
     const { brief } = onCounter(settled(order.brief, house), shelf, []);
     return { servingAt: brief.servingAt, brief, targets: targetsOf(brief, counter, house) };
@@ -37,11 +34,4 @@ export const briefStage = stage({
     ...(brief.travelMinutes > 0 ? [reason('travels', { minutes: minutes(brief.travelMinutes) })] : []),
     ...(brief.surface === 'salt block' ? [reason('salt block', NONE)] : []),
   ],
-  summary: ({ brief }) => ({
-    goods: [],
-    words: [],
-    servingAt: brief.servingAt,
-    guests: heads(brief),
-    limits: brief.limits.length,
-  }),
 });

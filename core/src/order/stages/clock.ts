@@ -14,7 +14,8 @@ import { asFood, mainThing, PLAIN, type Thing } from '../../lay/index.js';
 import { reason } from '../../units/index.js';
 import { clockAdvice } from '../clockAdvice.js';
 import type { OrderBody } from '../order.js';
-import { stage, without } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -53,20 +54,7 @@ const byGood = (readings: OrderBody['clock']['readings']): TimingAsked['readings
 const minutesBetween = (from: string, to: string): number =>
   Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000);
 
-export const clockStage = stage({
-  id: 'clock',
-  place: 8,
-  reads: ['brief', 'pick', 'pair', 'portion', 'cut', 'walk', 'lay', 'table'],
-  fields: ['clock'],
-  tidy: (order, left) => ({
-    ...order,
-    clock: {
-      ...order.clock,
-      targets: without(order.clock.targets, left),
-      hot: order.clock.hot.filter(({ id }) => !left.has(id)),
-      readings: order.clock.readings.filter(({ goodId }) => !left.has(goodId)),
-    },
-  }),
+export const clockStage = stage(ROWS.clock, {
   derive: ({ order, house, goods }, parts): ClockPart => {
     const { clock: set } = order;
     const { brief } = parts.brief;
@@ -173,14 +161,4 @@ export const clockStage = stage({
         ]
       : [];
   },
-  summary: ({ clock }) => ({
-    goods: [
-      ...new Set([
-        ...Object.keys(clock.targets),
-        ...clock.hot.map(({ id }) => id),
-        ...clock.readings.map(({ goodId }) => goodId),
-      ]),
-    ],
-    words: [clock.way, clock.keeper === 'us' ? null : clock.keeper].filter((word) => word !== null),
-  }),
 });

@@ -17,7 +17,8 @@ import {
 import { grams, money, type Grams, type Money } from '../../units/index.js';
 import type { Cutting } from '../order.js';
 import { weighedOf } from '../weighed.js';
-import { stage, without } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -53,20 +54,7 @@ const BAKED: CutStyleId = 'baked whole';
 const frozenIn = ({ targets, madeUp }: Cutting): Record<string, number> =>
   Object.fromEntries(Object.entries(targets).map(([id, net]) => [id, Math.max(0, net + (madeUp[id] ?? 0))]));
 
-export const cutStage = stage({
-  id: 'cut',
-  place: 4,
-  reads: ['brief', 'pick'],
-  fields: ['cuts', 'cutting'],
-  tidy: (order, left) => ({
-    ...order,
-    cuts: without(order.cuts, left),
-    cutting: {
-      ...order.cutting,
-      targets: without(order.cutting.targets, left),
-      madeUp: without(order.cutting.madeUp, left),
-    },
-  }),
+export const cutStage = stage(ROWS.cut, {
   derive: ({ order, house, counter }, { brief: { brief, targets }, pick: { mains } }): CutPart => {
     const table = cutTableOf(brief, house);
     const { cutting } = order;
@@ -114,8 +102,4 @@ export const cutStage = stage({
       ...charged('wear', wearOf([...cutting, ...serving], house.wareShare)),
     ];
   },
-  summary: ({ cuts, cutting }) => ({
-    goods: [...new Set([...Object.keys(cuts), ...cutting.entries.map(({ goodId }) => goodId)])],
-    words: [],
-  }),
 });

@@ -1,14 +1,7 @@
+import { ROWS } from '../rows.js';
 import { stage } from './row.js';
 
 /** The document itself: no screen of its own, its name and state stand over every stage. */
-export const documentStage = stage({
-  id: 'order',
-  place: null,
-  reads: [],
-  fields: ['title', 'customer', 'state', 'note'],
+export const documentStage = stage(ROWS.order, {
   derive: () => ({}),
-  summary: ({ title, customer, state, note }) => ({
-    goods: [],
-    words: [title, customer, state, note].filter(Boolean),
-  }),
 });

@@ -38,7 +38,8 @@ import { pathOf } from '../../walk/index.js';
 import { layAdvice } from '../layAdvice.js';
 import type { OrderBody } from '../order.js';
 import { money, remembered } from '../../units/index.js';
-import { stage, without } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -94,23 +95,7 @@ const unfitGarnish = (
 const standsBetween = ({ main, cut, hot }: LaidMain, boards: number): boolean =>
   hot === true && Math.max(1, Math.round(cut.net / main.form.grams)) < boards;
 
-export const layStage = stage({
-  id: 'lay',
-  place: 7,
-  reads: ['brief', 'pick', 'pair', 'portion', 'cut', 'walk'],
-  fields: ['lay'],
-  tidy: (order, left) => ({
-    ...order,
-    lay: {
-      ...order.lay,
-      pins: Object.fromEntries(
-        Object.entries(order.lay.pins).filter(([id]) => !left.has(id.split('--')[0]!)),
-      ),
-      sent: without(order.lay.sent, left),
-      bells: order.lay.bells.filter((id) => !left.has(id)),
-      dividers: order.lay.dividers.filter((id) => !left.has(id)),
-    },
-  }),
+export const layStage = stage(ROWS.lay, {
   derive: ({ order, counter, goods }, parts): LayPart => {
     const { brief } = parts.brief;
     const { mains } = parts.pick;
@@ -258,15 +243,4 @@ export const layStage = stage({
         : []),
     ];
   },
-  summary: ({ lay }) => ({
-    goods: [
-      ...new Set([
-        ...Object.keys(lay.pins),
-        ...lay.bells,
-        ...lay.dividers,
-        ...lay.garnish.map(({ id }) => id),
-      ]),
-    ],
-    words: [lay.choice, lay.bread].filter((word) => word !== null),
-  }),
 });

@@ -5,7 +5,8 @@ import { isCompanion, type Companion, type Good, type Main } from '../../counter
 import { pairsFor, rankBeside, rankGoods, type Pairs, type Slot } from '../../pair/index.js';
 import { reason, type Grams, type Reason } from '../../units/index.js';
 import { insteadOfBread } from '../boardAdvice.js';
-import { byHand, stage, without } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage } from './row.js';
 
 declare module '../../units/reason.js' {
   interface Rules {
@@ -89,12 +90,7 @@ const notServed = ({ unserved }: Pairs): Reason[] =>
     reason('not served', { good: main.name, slot }, { subject: `${main.id} ${slot}` }),
   );
 
-export const pairStage = stage({
-  id: 'pair',
-  place: 5,
-  reads: ['brief', 'pick'],
-  fields: ['pairs', 'extras', 'takenOff', 'pairKinds'],
-  tidy: (order, left) => ({ ...order, pairs: without(order.pairs, left) }),
+export const pairStage = stage(ROWS.pair, {
   derive: ({ order, house, counter, goods, stands }, { brief: { brief }, pick: { mains } }): PairPart => {
     const off = new Set(order.takenOff);
     const stays = (beside: Good) => !off.has(beside.id) && (stands?.(beside) ?? true);
@@ -128,9 +124,4 @@ export const pairStage = stage({
         ]
       : []),
   ],
-  summary: ({ pairs, extras, takenOff }) => ({
-    ...byHand(pairs),
-    words: [],
-    goods: [...Object.keys(pairs), ...extras, ...takenOff],
-  }),
 });

@@ -6,7 +6,8 @@ import { boardAdvice } from '../boardAdvice.js';
 import { briefFingerprint } from '../fingerprint.js';
 import { changedCautions } from '../changedCautions.js';
 import { snapshotChanges, type SnapshotChange } from '../snapshot.js';
-import { stage, without } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage } from './row.js';
 
 declare module '../../units/reason.js' {
   interface Rules {
@@ -35,21 +36,7 @@ export interface PickPart {
   readonly briefChanged: boolean;
 }
 
-export const pickStage = stage({
-  id: 'pick',
-  place: 2,
-  reads: ['brief'],
-  fields: ['selection', 'adviceLeft', 'snapshot'],
-  searched: 'selection',
-  tidy: (order, left) => ({
-    ...order,
-    snapshot: { ...order.snapshot, goods: without(order.snapshot.goods, left) },
-    selection: {
-      ...order.selection,
-      lots: without(order.selection.lots, left),
-      locked: order.selection.locked.filter((id) => !left.has(id)),
-    },
-  }),
+export const pickStage = stage(ROWS.pick, {
   derive: ({ order, shelf, goods }, { brief: { brief } }): PickPart => {
     const picked = order.selection.goods ?? [];
     const known = picked.flatMap((id) => {
@@ -76,5 +63,4 @@ export const pickStage = stage({
     ...pick.missing.map((id) => reason('not on the counter', { id }, { subject: id })),
   ],
   cautions: ({ pick }) => changedCautions(pick.changed),
-  summary: ({ selection }) => ({ goods: selection.goods ?? [], words: [] }),
 });

@@ -7,7 +7,8 @@ import { ALCOHOL_FREE_ABV } from '../../pair/index.js';
 import { portionsFor, wavesFor, type Portions, type Waves } from '../../portion/index.js';
 import { minutes, money, reason, type Grams, type Minutes, type Money } from '../../units/index.js';
 import type { CutPart } from './cut.js';
-import { stage, without, type Line } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage, type Line } from './row.js';
 
 declare module '../../units/reason.js' {
   interface Rules {
@@ -39,12 +40,7 @@ const asWeighed = (cuts: readonly Cut[], weighed: CutPart['weighed']): Cut[] =>
     return found ? { ...cut, gross: Math.min(cut.gross, found.grams), taken: found.grams } : cut;
   });
 
-export const portionStage = stage({
-  id: 'portion',
-  place: 3,
-  reads: ['brief', 'pick', 'cut', 'pair'],
-  fields: ['portions', 'drinks', 'waves', 'agreed'],
-  tidy: (order, left) => ({ ...order, portions: without(order.portions, left) }),
+export const portionStage = stage(ROWS.portion, {
   derive: (
     { order, house },
     { brief: { brief }, pick: { mains }, cut: { cuts, shares, weighed }, pair: { beside } },
@@ -121,11 +117,4 @@ export const portionStage = stage({
         : []),
     ];
   },
-  summary: ({ portions, drinks, waves }) => ({
-    goods: Object.keys(portions),
-    words: [
-      ...(drinks === 'suggested' ? [] : [drinks]),
-      ...(waves.count === null ? [] : [String(waves.count)]),
-    ],
-  }),
 });

@@ -45,10 +45,10 @@ export interface Line {
 }
 
 /**
- * One stage of an order. The strip sorts by `place`, the plan by `reads`; the types of what it is handed follow from them.
- * To add a stage: a folder with its computation, a row like this, and a line in STAGES (docs/architecture.md).
+ * What a stage keeps of an order and where it stands, without what it derives: strip, merge of two versions, and the moves of an
+ * order are built from it. What it derives stands in stages/<id>.ts.
  */
-export interface Stage<I extends StageId, R extends StageId> {
+export interface Row<I extends StageId = StageId, R extends StageId = StageId> {
   readonly id: I;
   /** Where it stands in the strip, which is its key too; null: it has no screen. */
   readonly place: number | null;
@@ -57,10 +57,6 @@ export interface Stage<I extends StageId, R extends StageId> {
   readonly fields: readonly (keyof OrderBody)[];
   /** The order without what was set by hand for goods that left. */
   readonly tidy?: (order: OrderBody, left: ReadonlySet<string>) => OrderBody;
-  readonly derive: (ground: Ground, parts: Pick<Parts, R>) => Parts[I];
-  readonly advise?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Reason[];
-  readonly cautions?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Caution[];
-  readonly lines?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Omit<Line, 'stage'>[];
   /** What a person decided here, in ids and words of tables, for the slate and for telling two versions apart. */
   readonly summary: (order: OrderBody) => Summary;
   /** What of it is searched, behind POST /api/search/<id>; quick stages search nothing. */
@@ -76,31 +72,28 @@ export interface Summary {
   readonly limits?: number;
 }
 
-/** A row whose own types are only known to itself. */
-export interface AnyStage {
-  readonly id: StageId;
-  readonly place: number | null;
-  readonly reads: readonly StageId[];
-  readonly fields: readonly (keyof OrderBody)[];
-  readonly tidy?: (order: OrderBody, left: ReadonlySet<string>) => OrderBody;
+/**
+ * One stage of an order: its row, and what it derives. The strip sorts by `place`, the plan by `reads`; the types of what it is
+ * handed follow from them. To add a stage: a folder with its computation, a row in rows.ts, a file beside this one, and a line in
+ * STAGES (docs/architecture.md).
+ */
+export interface Derives<I extends StageId, R extends StageId> {
+  readonly derive: (ground: Ground, parts: Pick<Parts, R>) => Parts[I];
+  readonly advise?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Reason[];
+  readonly cautions?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Caution[];
+  readonly lines?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Omit<Line, 'stage'>[];
+}
+export type Stage<I extends StageId, R extends StageId> = Row<I, R> & Derives<I, R>;
+
+/** A stage whose own types are only known to itself. */
+export interface AnyStage extends Row {
   readonly derive: (ground: Ground, parts: never) => Parts[StageId];
   readonly advise?: (parts: never, ground: Ground) => readonly Reason[];
   readonly cautions?: (parts: never, ground: Ground) => readonly Caution[];
   readonly lines?: (parts: never, ground: Ground) => readonly Omit<Line, 'stage'>[];
-  readonly summary: (order: OrderBody) => Summary;
-  readonly searched?: 'selection';
 }
 
-export const stage = <I extends StageId, R extends StageId>(row: Stage<I, R>): Stage<I, R> => row;
-
-/** A record without the entries of goods that left. */
-export const without = <V>(
-  record: Readonly<Record<string, V>>,
-  left: ReadonlySet<string>,
-): Record<string, V> => Object.fromEntries(Object.entries(record).filter(([key]) => !left.has(key)));
-
-/** What was set by hand, by good. */
-export const byHand = (record: Readonly<Record<string, unknown>>): Summary => ({
-  goods: Object.keys(record),
-  words: [],
-});
+export const stage = <I extends StageId, R extends StageId>(
+  row: Row<I, R>,
+  derives: Derives<I, R>,
+): Stage<I, R> => ({ ...row, ...derives });

@@ -11,6 +11,7 @@ import {
 } from '../../plate/index.js';
 import { rememberedBy } from '../../units/index.js';
 import { nextLotCautions } from '../nextLots.js';
+import { ROWS } from '../rows.js';
 import { stage } from './row.js';
 
 declare module './row.js' {
@@ -44,11 +45,7 @@ const isWood = ({ surface }: Brief): boolean => !NOT_WOOD.includes(surface);
 
 const unique = (goods: readonly Good[]): Good[] => [...goodsById(goods).values()];
 
-export const tableStage = stage({
-  id: 'table',
-  place: null,
-  reads: ['brief', 'pick', 'pair', 'portion', 'walk', 'lay'],
-  fields: [],
+export const tableStage = stage(ROWS.table, {
   derive: ({ counter, stands }, parts): TablePart => {
     const { brief, targets } = parts.brief;
     const { mains } = parts.pick;
@@ -110,5 +107,4 @@ export const tableStage = stage({
       cost: costAt(price, good, house),
     }));
   },
-  summary: () => ({ goods: [], words: [] }),
 });

@@ -16,7 +16,8 @@ import {
 } from '../../walk/index.js';
 import { hiddenNeighbours } from '../../pair/index.js';
 import { reason, type Grams, type Reason } from '../../units/index.js';
-import { stage, without } from './row.js';
+import { ROWS } from '../rows.js';
+import { stage } from './row.js';
 
 declare module './row.js' {
   interface Parts {
@@ -89,17 +90,7 @@ const tooLittle = (
     : [];
 };
 
-export const walkStage = stage({
-  id: 'walk',
-  place: 6,
-  reads: ['brief', 'pick', 'pair', 'portion'],
-  fields: ['walk', 'walkPins', 'desserts'],
-  tidy: (order, left) => ({
-    ...order,
-    walk: order.walk?.filter((id) => !left.has(id)) ?? null,
-    walkPins: without(order.walkPins, left),
-    desserts: order.desserts.filter((id) => !left.has(id)),
-  }),
+export const walkStage = stage(ROWS.walk, {
   derive: (
     { order, house, counter, goods, stands },
     { brief: { brief }, pick: { mains }, pair: { beside, pairs } },
@@ -156,8 +147,4 @@ export const walkStage = stage({
           },
         ]
       : [],
-  summary: ({ walk, walkPins, desserts }) => ({
-    goods: [...new Set([...(walk ?? []), ...Object.keys(walkPins), ...desserts])],
-    words: [],
-  }),
 });

@@ -1,0 +1,18 @@
+import { onCounter, settled, type House } from '../brief/index.js';
+import { goodsById, servedOn, withLots, type Good } from '../counter/index.js';
+import type { OrderBody } from './order.js';
+import { heldCounter } from './snapshot.js';
+import type { Ground } from './stages/row.js';
+
+/** The shop as this order meets it on its day. A finished order keeps its house, and nothing new gets into it. */
+export function groundOf(order: OrderBody, onShelf: readonly Good[], ofHouse: House): Ground {
+  const { selection, snapshot } = order;
+  const finished = order.state === 'finished';
+  const house = (finished && snapshot.house) || ofHouse;
+  const ids = [...(selection.goods ?? []), ...Object.keys(snapshot.goods)];
+  const { brief, counter: shelf } = onCounter(settled(order.brief, house), onShelf, ids);
+  const held = heldCounter(snapshot, shelf, brief.servingAt, finished);
+  const counter = servedOn(withLots(held, selection.lots), brief.servingAt);
+  const stands = finished && snapshot.house ? ({ id }: Good) => snapshot.goods[id] !== undefined : null;
+  return { order, house, shelf, held, counter, goods: goodsById(counter), stands };
+}

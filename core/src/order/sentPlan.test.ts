@@ -1,0 +1,41 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEFAULT_HOUSE } from '../brief/index.js';
+import { anyShop } from '../testing/anyShop.js';
+import { anOrder, demoCounter } from '../testing/goods.js';
+import { groundOf } from './ground.js';
+import { plan } from './plan.js';
+import { readPlan, writtenPlan } from './sentPlan.js';
+
+const counter = demoCounter();
+const order = anOrder({ selection: { goods: ['halyard', 'tarpot', 'slate-quay', 'bosun-ham'] } });
+
+describe('a plan in writing', () => {
+  test('any plan, read on another machine with the same shop, is the plan', () => {
+    fc.assert(
+      fc.property(anyShop, ({ order: of, shelf, house }) => {
+        const made = plan(of, shelf, house);
+        const written = writtenPlan({ version: 3, plan: made }, groundOf(of, shelf, house).goods);
+        const elsewhere = structuredClone(shelf);
+        const read = readPlan(JSON.parse(written), groundOf(of, elsewhere, house).goods);
+        expect(read).toEqual({ version: 3, plan: made });
+      }),
+      { numRuns: 30 },
+    );
+  });
+  test('its goods are those of the counter that reads it, and its parts are the same objects as its fields', () => {
+    const { goods } = groundOf(order, counter, DEFAULT_HOUSE);
+    const written = writtenPlan({ version: 1, plan: plan(order, counter, DEFAULT_HOUSE) }, goods);
+    const { plan: read } = readPlan(JSON.parse(written), goods)!;
+    for (const { good } of read.portions.mains) expect(goods.get(good.id)).toBe(good);
+    expect(read.parts.portion.portions).toBe(read.portions);
+    const values = JSON.parse(written) as { kind?: unknown; lots?: unknown }[];
+    expect(values.filter((value) => value?.lots && 'milk' in value)).toEqual([]);
+  });
+  test('a plan that names a good that is not there is none', () => {
+    const { goods } = groundOf(order, counter, DEFAULT_HOUSE);
+    const written = writtenPlan({ version: 1, plan: plan(order, counter, DEFAULT_HOUSE) }, goods);
+    const without = new Map([...goods].filter(([id]) => id !== 'halyard'));
+    expect(readPlan(JSON.parse(written), without)).toBeNull();
+  });
+});
