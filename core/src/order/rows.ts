@@ -1,5 +1,4 @@
 import { heads } from '../brief/index.js';
-import type { OrderBody } from './order.js';
 import type { Row, StageId, Summary } from './stages/row.js';
 
 const row = <I extends StageId, R extends StageId>(of: Row<I, R>): Row<I, R> => of;

@@ -11,7 +11,17 @@ import type { AnyStage } from './row.js';
 import { tableStage, type TablePart } from './table.js';
 import { walkStage, type WalkPart } from './walk.js';
 
-export { stage, type AnyStage, type Ground, type Line, type Parts, type Stage, type StageId } from './row.js';
+export {
+  stage,
+  type AnyStage,
+  type Ground,
+  type Line,
+  type Parts,
+  type Row,
+  type Stage,
+  type StageId,
+  type Summary,
+} from './row.js';
 
 /** The stages of an order. A new one is a folder with its computation, a row beside these, and a line here. */
 export const STAGES: readonly AnyStage[] = [
