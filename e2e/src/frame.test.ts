@@ -114,6 +114,7 @@ describe('papers', () => {
     async (name, width, height) => {
       await shop.go(`${ORDER}/papers`);
       await shop.pick('Paper size', name);
+      await shop.reads('.paper-sheet', 'Produce and bread');
       const sheet = await printToPdf(shop.driver);
       expect(Math.abs(sheet.widthPt - width)).toBeLessThan(2);
       expect(Math.abs(sheet.heightPt - height)).toBeLessThan(2);

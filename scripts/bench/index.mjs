@@ -63,6 +63,12 @@ async function benchPages() {
     driver.wait(() => driver.executeScript("return !!document.querySelector('aside h2')"), 10_000);
   try {
     row('first screen, Largest Contentful Paint', round(await paint(driver, server.address, ready), 0), 'ms');
+    for (const stage of ['pick', 'walk', 'clock'])
+      row(
+        `${stage} opened by its address, Largest Contentful Paint`,
+        round(await paint(driver, `${server.address}${ORDER}/${stage}`, ready), 0),
+        'ms',
+      );
     await benchInteractions(driver, server.address, ready);
   } finally {
     await close();
@@ -70,7 +76,7 @@ async function benchPages() {
   }
 }
 
-/** Median Largest Contentful Paint of the first screen over cold loads. */
+/** Median Largest Contentful Paint of a page over cold loads. */
 async function paint(driver, address, ready) {
   const paints = [];
   for (let i = 0; i < 5; i++) {

@@ -1,58 +1,11 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
-import { ROOT } from '../lib/setup.mjs';
-
-/** How much JavaScript each page needs, gzipped, by the manifest of the build. */
-
-const ORDER_PAGE = 'src/app/OrderPage.tsx';
-/** Pages by the sources that they are asked for with; all but the first are told by what they need beyond it. */
-const FIRST = ['src/book/Preview.tsx'];
-const PAGES = {
-  ...Object.fromEntries(
-    ['brief', 'pick', 'portion', 'cut', 'pair', 'walk', 'lay', 'clock', 'papers'].map((stage) => [
-      stage,
-      [ORDER_PAGE, `src/${stage}/${stage[0].toUpperCase()}${stage.slice(1)}Stage.tsx`],
-    ]),
-  ),
-  counter: ['src/counter/CounterPage.tsx'],
-  good: ['src/counter/edit/GoodPage.tsx'],
-  intake: ['src/counter/intake/IntakePage.tsx'],
-  house: ['src/house/HousePage.tsx'],
-};
-
-const manifest = () => JSON.parse(readFileSync(join(ROOT, 'web/dist/.vite/manifest.json'), 'utf8'));
-
-/** The scripts that these sources cannot do without, with all that they import; what comes later by itself is not among them. */
-function scriptsOf(sources) {
-  const chunks = manifest();
-  const scripts = new Set();
-  const need = (key) => {
-    const { file, imports = [] } = chunks[key];
-    if (scripts.has(file)) return;
-    scripts.add(file);
-    imports.forEach(need);
-  };
-  ['index.html', ...sources].forEach(need);
-  return [...scripts];
-}
-
-const gzippedKb = (scripts) =>
-  Number(
-    (
-      scripts
-        .map((script) => gzipSync(readFileSync(join(ROOT, 'web/dist', script)), { level: 9 }).length)
-        .reduce((sum, bytes) => sum + bytes, 0) / 1000
-    ).toFixed(1),
-  );
+import { pageSizes } from '../lib/sizes.mjs';
 
 /** Tells `row` the JavaScript of each page. */
 export function benchSizes(row) {
-  row('JavaScript of the Book’s list, gzipped', gzippedKb(scriptsOf([])), 'kB', 160);
-  const first = scriptsOf(FIRST);
-  row('JavaScript of first screen (Book), with its preview, gzipped', gzippedKb(first), 'kB', 160);
-  for (const [name, sources] of Object.entries(PAGES)) {
-    const more = scriptsOf(sources).filter((script) => !first.includes(script));
-    row(`JavaScript of ${name} beyond the first screen, gzipped`, gzippedKb(more), 'kB', 120);
-  }
+  const { list, first, pages, planner } = pageSizes();
+  row('JavaScript of the Book’s list, gzipped', list, 'kB', 160);
+  row('JavaScript of first screen (Book), with its preview, gzipped', first, 'kB', 160);
+  for (const [name, more] of Object.entries(pages))
+    row(`JavaScript of ${name} beyond the first screen, gzipped`, more, 'kB', 120);
+  row('and what plans, which comes once a stage (Walk) is drawn, gzipped', planner, 'kB');
 }

@@ -1,6 +1,6 @@
 import { changed, withTaken, type CounterChange, type Good, type Order, type Taking } from '@rotula/core';
 import { useMemo } from 'react';
-import useSWR from 'swr';
+import useSWR, { preload } from 'swr';
 import { api, type StoredHouse, type Unreadable } from './client';
 
 /** The counter and the house change seldom: asked once, kept until something here changes them. */
@@ -53,4 +53,31 @@ export const useBook = () => useSWR<{ orders: Order[]; unreadable: Unreadable[] 
 export function useOrders() {
   const { data, error } = useBook();
   return { data: data?.orders, error: error as unknown };
+}
+
+/** One order, read anew whenever its page opens. */
+export const useOrder = (id: string) =>
+  useSWR(['order', id] as const, readOrder, { revalidateOnFocus: false, revalidateIfStale: true });
+const readOrder = ([, id]: readonly [string, string]) => api.order(id);
+
+/** The plan of an order as the server makes it, in writing (null: not wanted); without it the page plans for itself. */
+export const useSentPlan = (id: string | null) =>
+  useSWR(id && (['plan', id] as const), readPlanOf, {
+    revalidateOnFocus: false,
+    shouldRetryOnError: false,
+  });
+const readPlanOf = ([, id]: readonly [string, string]) => api.plan(id);
+
+/** Asks for all that the page of an order shows, before its code is here. */
+export function askForOrder(id: string): void {
+  const asked = [
+    preload(['order', id] as const, readOrder),
+    preload('counter', readShelf),
+    preload('house', api.house),
+    preload('takings', api.takings),
+    // The server works on it, and answers nobody else meanwhile.
+    preload(['plan', id] as const, readPlanOf),
+  ];
+  // Whoever wants it asks again, and says what is wrong.
+  for (const answer of asked) Promise.resolve(answer).catch(() => undefined);
 }

@@ -1,17 +1,10 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { Toaster } from 'react-hot-toast';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { BookPage } from '../book/BookPage';
 import { FindBoxProvider } from '../frame/FindBox';
 import { TroubleBoundary } from '../frame/TroubleBoundary';
-
-const OrderPage = lazy(() => import('./OrderPage'));
-const CounterPage = lazy(() => import('../counter/CounterPage'));
-const GoodPage = lazy(() => import('../counter/edit/GoodPage'));
-const IntakePage = lazy(() => import('../counter/intake/IntakePage'));
-const TastingsPage = lazy(() => import('../tasting/TastingsPage'));
-const SessionPage = lazy(() => import('../tasting/SessionPage'));
-const HousePage = lazy(() => import('../house/HousePage'));
+import { PAGES } from './pages';
 
 /** Paper on the left, slate on the right; below 1000 px the slate comes under the paper. */
 function Frame() {
@@ -40,14 +33,10 @@ export const App = () => (
         <Routes>
           <Route element={<Frame />}>
             <Route path="/" element={<BookPage />} />
-            <Route path="/counter" element={<CounterPage />} />
-            <Route path="/counter/intake" element={<IntakePage />} />
-            <Route path="/counter/:id" element={<GoodPage />} />
-            <Route path="/tastings" element={<TastingsPage />} />
-            <Route path="/tastings/:id" element={<SessionPage />} />
-            <Route path="/house" element={<HousePage />} />
+            {Object.entries(PAGES).map(([path, Page]) => (
+              <Route key={path} path={path} element={<Page />} />
+            ))}
             <Route path="/orders/:id" element={<Navigate to="pick" replace />} />
-            <Route path="/orders/:id/:stage" element={<OrderPage />} />
             <Route path="*" element={<Navigate to="/" replace />} />
           </Route>
         </Routes>

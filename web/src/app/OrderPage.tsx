@@ -1,9 +1,7 @@
 import { goodsById, onCounter, withLots, type Good, type House, type Order } from '@rotula/core';
-import { lazy, Suspense, use, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
+import { lazy, Suspense, use, useEffect, useMemo, useRef, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
-import useSWR from 'swr';
-import { api } from '../api/client';
-import { useCounter, useHouse, useTakings, useWhatIsLeft } from '../api/shop';
+import { useCounter, useHouse, useOrder, useSentPlan, useTakings, useWhatIsLeft } from '../api/shop';
 import { isKept } from '../frame/draft';
 import { useFindBox } from '../frame/FindBox';
 import { schema, schemaIsHere } from '../frame/schema';
@@ -19,45 +17,26 @@ import { WorkbenchContext } from '../frame/context';
 import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
 import { useLeftOutAhead, usePlan } from '../frame/usePlan';
-import { usePlanner, type Planner } from '../frame/plannerComes';
+import { plannerIsHere, usePlanner } from '../frame/plannerComes';
 import { say } from '../language/say';
+import { STAGE_SCREENS } from './stageScreens';
 
-const CODE: Record<string, () => Promise<{ default: ComponentType }>> = {
-  brief: () => import('../brief/BriefStage'),
-  pick: () => import('../pick/PickStage'),
-  portion: () => import('../portion/PortionStage'),
-  cut: () => import('../cut/CutStage'),
-  pair: () => import('../pair/PairStage'),
-  walk: () => import('../walk/WalkStage'),
-  lay: () => import('../lay/LayStage'),
-  clock: () => import('../clock/ClockStage'),
-  papers: () => import('../papers/PapersStage'),
-};
-const SCREENS = Object.fromEntries(Object.entries(CODE).map(([stage, load]) => [stage, lazy(load)]));
 const conflictSheet = () => import('../frame/ConflictSheet');
 const ConflictSheet = lazy(conflictSheet);
 const KeysSheet = lazy(() => import('../frame/KeysSheet'));
 
 export default function OrderPage() {
   const { id = '' } = useParams();
-  const order = useSWR(['order', id], () => api.order(id), {
-    revalidateOnFocus: false,
-    revalidateIfStale: true,
-  });
+  const order = useOrder(id);
   const counter = useCounter();
   const house = useHouse();
   const takings = useTakings();
-  const planner = usePlanner();
   // A draft is another document than the server planned.
-  const sent = useSWR(planner || isKept(id) ? null : ['plan', id], () => api.plan(id), {
-    revalidateOnFocus: false,
-    revalidateIfStale: true,
-    shouldRetryOnError: false,
-  });
+  const sent = useSentPlan(plannerIsHere() || isKept(id) ? null : id);
   const error = order.error ?? counter.error ?? house.error ?? takings.error;
   const isHere = order.data && counter.data && house.data && takings.data;
   if (error && !isHere) return <Trouble error={error} />;
-  if (!isHere || order.data!.id !== id || (!planner && sent.isLoading)) return null;
+  if (!isHere || order.data!.id !== id || sent.isLoading) return null;
   if (isKept(id) && schema() === null) use(schemaIsHere);
   return (
     <OpenOrder
@@ -65,7 +44,6 @@ export default function OrderPage() {
       loaded={order.data!}
       counter={counter.data!}
       house={house.data!}
-      planner={planner}
       sent={sent.data ?? null}
     />
   );
@@ -75,18 +53,17 @@ function OpenOrder({
   loaded,
   counter: loadedShelf,
   house,
-  planner,
   sent,
 }: {
   loaded: Order;
   counter: readonly Good[];
   house: House;
-  planner: Planner | null;
   sent: unknown[] | null;
 }) {
   const { stage } = useParams();
   const navigate = useNavigate();
-  const document = useOrderDocument(loaded, loadedShelf, house);
+  const planner = usePlanner();
+  const document = useOrderDocument(loaded, loadedShelf, house, planner);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { order } = document;
@@ -133,11 +110,14 @@ function OpenOrder({
     window.document.title = say`${order.title} · Rotula`;
   }, [order.title]);
 
-  useEffect(() => aheadOfTime([...Object.values(CODE), conflictSheet]), []);
+  useEffect(
+    () => aheadOfTime([...Object.values(STAGE_SCREENS).map(({ comes }) => comes), conflictSheet]),
+    [],
+  );
 
   const screen = TABS.find(({ path }) => path === stage);
   if (!screen) return <Navigate to={`/orders/${document.id}/pick`} replace />;
-  const Screen = SCREENS[screen.path]!;
+  const Screen = STAGE_SCREENS[screen.path]!;
   const focus = plan.mains.find((main) => main.id === focusId) ?? plan.walk.steps[0]?.main ?? null;
   return (
     <WorkbenchContext

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBook, useHouse } from '../api/shop';
 import { Brand } from '../frame/Brand';
@@ -7,6 +7,7 @@ import { Trouble } from '../frame/Trouble';
 import { UnreadableList } from '../frame/Unreadable';
 import { formatFor } from '../ui/format';
 import { Slate } from '../ui/Slate';
+import { late } from '../ui/late';
 import { useKeys } from '../ui/useKeys';
 import { ImportOrder } from './ImportOrder';
 import { NewOrder } from './NewOrder';
@@ -14,7 +15,7 @@ import { OrderRow } from './OrderRow';
 import { say } from '../language/say';
 
 // The list stands before the wheel and its pictures have arrived.
-const Preview = lazy(() => import('./Preview'));
+export const Preview = late(() => import('./Preview'));
 
 /** The book: all orders by date, and the one in focus shown in full. */
 export function BookPage() {

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { expect, test } from '@jest/globals';
-import { act, render, renderHook, screen } from '@testing-library/react';
+import { act, render, renderHook, screen, waitFor } from '@testing-library/react';
 import { Suspense } from 'react';
-import { groundOf, plan, settledOrder, writtenPlan } from '@rotula/core';
+import { groundOf, leaveOut, plan, settledOrder, writtenPlan } from '@rotula/core';
 import { counter, HOUSE, order } from '../testing/day';
-import { plannerComes, withPlanner } from './plannerComes';
+import { useOrderDocument } from './useOrderDocument';
 import { usePlan } from './usePlan';
 
 /** A page that opens: what stands in it before the planner has come, and after. */
@@ -20,15 +20,35 @@ const sent = JSON.parse(
   ),
 );
 
-test('what is done before the planner has come is done when it comes, in the order of doing', async () => {
-  const done: string[] = [];
-  withPlanner(() => done.push('first'));
-  withPlanner(() => done.push('second'));
-  expect(done).toEqual([]);
-  await plannerComes();
-  expect(done).toEqual(['first', 'second']);
-  withPlanner(() => done.push('at once'));
-  expect(done).toHaveLength(3);
+test('what is changed before the planner has come is saved at once, shown when it comes, and then settled', async () => {
+  const sentOut: string[] = [];
+  const fetched = globalThis.fetch;
+  globalThis.fetch = (async (_: string, { method, body }: { method: string; body: string }) => {
+    if (method === 'PUT') sentOut.push(JSON.parse(body).order.selection.goods.join(' '));
+    const answer = { ...asked, id: 'x', version: 5, updatedAt: '2026-11-28T10:00' };
+    return { ok: true, status: 200, json: async () => answer };
+  }) as never;
+  const loaded = { ...asked, id: 'x', version: 4, updatedAt: '2026-11-28T10:00' };
+  const { result, rerender, unmount } = renderHook(
+    ({ here }) => useOrderDocument(loaded, counter, HOUSE, here),
+    { initialProps: { here: null as typeof PLANNER | null } },
+  );
+  act(() => result.current.change('leave out', (o) => leaveOut(o, 'tarpot')));
+  expect(result.current.order.selection.goods).toContain('tarpot');
+  expect(result.current.undoes).toBe('leave out');
+  await waitFor(() => expect(sentOut.at(-1)).toBe('halyard slate-quay bosun-ham'));
+  rerender({ here: PLANNER });
+  expect(result.current.order.selection.goods).not.toContain('tarpot');
+  // Settled: what it uses is kept as the counter has it now.
+  expect(Object.keys(result.current.order.snapshot.goods).sort()).toEqual([
+    'bosun-ham',
+    'halyard',
+    'slate-quay',
+  ]);
+  act(() => result.current.undo());
+  expect(result.current.order.selection.goods).toContain('tarpot');
+  unmount();
+  globalThis.fetch = fetched;
 });
 
 test('until the planner is here the plan of the server stands, its goods those of this counter; then our own', () => {

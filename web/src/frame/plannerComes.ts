@@ -1,4 +1,5 @@
 import { startTransition, useEffect, useState } from 'react';
+import { aheadOfTime } from '../ui/aheadOfTime';
 
 export type Planner = Pick<typeof import('./planner'), 'plan' | 'settledOrder'>;
 
@@ -16,26 +17,21 @@ export const plannerComes = (): Promise<Planner> =>
     },
   ));
 
-/** Does something with the planner: at once when it is here, else when it has come, in the order of asking. */
-export const withPlanner = (does: (planner: Planner) => void): void => {
-  if (planner) does(planner);
-  else void plannerComes().then(does);
-};
+export const plannerIsHere = (): boolean => planner !== null;
 
 /**
- * The planner; null while it is on its way.
+ * The planner; null until it has come, which is once the page is drawn and nothing else is done.
  * @throws what kept it from coming
  */
 export function usePlanner(): Planner | null {
-  const [here, setHere] = useState(planner);
+  const [, drawAnew] = useState(planner);
   const [trouble, setTrouble] = useState<unknown>(null);
   useEffect(() => {
-    if (here) return;
-    plannerComes().then(
-      (came) => startTransition(() => setHere(came)),
-      (why) => setTrouble(why),
-    );
-  }, [here]);
+    if (planner) return;
+    return aheadOfTime([
+      () => plannerComes().then((came) => startTransition(() => drawAnew(came)), setTrouble),
+    ]);
+  }, []);
   if (trouble) throw trouble;
-  return here;
+  return planner;
 }

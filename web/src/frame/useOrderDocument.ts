@@ -14,7 +14,7 @@ import { mutate } from 'swr';
 import { api } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
 import { bodyOf, dropDraft, findDraft, keepDraft, type FoundDraft } from './draft';
-import { withPlanner } from './plannerComes';
+import type { Planner } from './plannerComes';
 import { say } from '../language/say';
 
 /** One open order: its document with undo, saved by itself. */
@@ -38,11 +38,18 @@ export interface OrderDocument {
   readonly found: FoundDraft;
 }
 
-export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: House): OrderDocument {
+/** @param planner what settles a change; null: it is on its way, and settles what was changed when it is here */
+export function useOrderDocument(
+  loaded: Order,
+  shelf: readonly Good[],
+  house: House,
+  planner: Planner | null,
+): OrderDocument {
   const id = loaded.id;
   const [start] = useState(() => ({ body: bodyOf(loaded), found: findDraft(id) }));
   const { draft } = start.found;
   const [history, setHistory] = useState<History<OrderBody>>(() => startHistory(draft?.order ?? start.body));
+  const [opened] = useState(history.present);
   const [saving, setSaving] = useState<SaveReport>(ALL_SAVED);
   const [autosave] = useState(
     () =>
@@ -77,17 +84,18 @@ export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: H
   }, [autosave]);
 
   // After every change the order keeps what it uses, as the counter has it now.
-  const shop = useRef({ shelf, house });
+  const settle = useRef((order: OrderBody) => order);
   useEffect(() => {
-    shop.current = { shelf, house };
-  }, [shelf, house]);
+    if (!planner) return;
+    settle.current = (order) => planner.settledOrder(order, shelf, house);
+  }, [planner, shelf, house]);
+  useEffect(() => {
+    // What was changed before the planner came is settled now.
+    if (planner) setHistory((h) => (h.past.length > 0 ? { ...h, present: settle.current(h.present) } : h));
+  }, [planner]);
   const change = useCallback(
     (what: string, recipe: (order: OrderBody) => OrderBody) =>
-      withPlanner(({ settledOrder }) =>
-        setHistory((h) =>
-          did(h, what, settledOrder(recipe(h.present), shop.current.shelf, shop.current.house)),
-        ),
-      ),
+      setHistory((h) => did(h, what, settle.current(recipe(h.present)))),
     [],
   );
   const resolve = (stands: OrderBody) => {
@@ -98,7 +106,8 @@ export function useOrderDocument(loaded: Order, shelf: readonly Good[], house: H
 
   return {
     id,
-    order: history.present,
+    // What is shown is what is planned: a change that came before the planner is kept, and shown with its plan.
+    order: planner ? history.present : opened,
     change,
     undo: () => setHistory(undo),
     redo: () => setHistory(redo),
