@@ -9,7 +9,7 @@ let coming: Promise<Planner> | null = null;
 /** What plans an order comes a moment after its page, which until then shows the plan that the server made. */
 export const plannerComes = (): Promise<Planner> =>
   (coming ??= import('./planner').then(
-    (here) => (planner = here),
+    ({ plan, settledOrder }) => (planner = { plan, settledOrder }),
     (trouble) => {
       // The next who asks may have more luck.
       coming = null;
