@@ -133,23 +133,19 @@ export class Lagrangian {
       if (more > 0) {
         top[b] = fill[b]! + more;
         this.active[this.actives++] = b;
-      } else this.settled += bandPoints(instance, b, fill[b]!);
+      }
+      this.settled += bandPoints(instance, b, fill[b]!);
     }
     return true;
   }
 
   /** The bound at these multipliers; -Infinity when too few items are open. */
   at({ slopes, prices }: Multipliers): number {
-    const { instance, fill, gradient, priceGradient, worthOf, rows, purseRow } = this;
+    const { instance, gradient, priceGradient, worthOf, rows, purseRow } = this;
     const { start, feat, share, cost, purse } = instance;
     if (!this.rank(slopes, prices)) return -Infinity;
     let sum = this.settled;
-    for (let a = 0; a < this.actives; a++) {
-      const b = this.active[a]!;
-      const z = this.touch(b, slopes[b]!);
-      sum += bandPoints(instance, b, z) - slopes[b]! * (z - fill[b]!);
-      gradient[b] = fill[b]! - z;
-    }
+    for (let a = 0; a < this.actives; a++) sum += this.above(this.active[a]!, slopes[this.active[a]!]!);
     for (const i of this.picks) {
       sum += worthOf[i]!;
       for (let p = start[i]!, end = start[i + 1]!; p < end; p++) gradient[feat[p]!]! += share[p]!;
@@ -218,14 +214,21 @@ export class Lagrangian {
     return slopeAt(worth, b * (most + 1), most, x);
   }
 
-  /** Where band b, between its fill and its top, is highest above a line of this slope. */
-  private touch(b: number, line: number): number {
+  /** How far band b, between its fill and its top, gets above a line of this slope through its fill; notes where that is. */
+  private above(b: number, line: number): number {
+    const { worth, most } = this.instance;
+    const fill = this.fill[b]!;
     const top = this.top[b]!;
-    let z = this.fill[b]!;
-    while (z < top - EPS) {
-      if (this.slope(b, z + EPS) <= line) break;
-      z = Math.min(Math.floor(z + EPS) + 1, top);
+    let z = fill;
+    let rise = 0;
+    for (let c = Math.floor(z + EPS), at = b * (most + 1) + c; z < top - EPS && c < most; c++, at++) {
+      const over = worth[at + 1]! - worth[at]! - line;
+      if (over <= 0) break;
+      const next = Math.min(c + 1, top);
+      rise += over * (next - z);
+      z = next;
     }
-    return z;
+    this.gradient[b] = fill - z;
+    return rise;
   }
 }
