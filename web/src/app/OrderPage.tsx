@@ -62,7 +62,7 @@ function OpenOrder({
 }) {
   const { stage } = useParams();
   const navigate = useNavigate();
-  const planner = usePlanner();
+  const { planner, trouble } = usePlanner();
   const document = useOrderDocument(loaded, loadedShelf, house, planner);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
@@ -125,7 +125,8 @@ function OpenOrder({
     >
       <StageBoundary name={screen.path}>
         <Suspense fallback={<main className="p-8" />}>
-          <Screen />
+          {/* The page can be read without what plans; what is changed could not be shown. */}
+          {trouble && document.steps > 0 ? <Fault of={trouble} /> : <Screen />}
         </Suspense>
       </StageBoundary>
       <Suspense fallback={null}>
@@ -134,6 +135,11 @@ function OpenOrder({
       </Suspense>
     </WorkbenchContext>
   );
+}
+
+/** Breaks, for the boundary to say why. */
+function Fault({ of }: { of: unknown }): never {
+  throw of;
 }
 
 /** A new order gets its first proposal by itself, once. */

@@ -19,19 +19,34 @@ export const plannerComes = (): Promise<Planner> =>
 
 export const plannerIsHere = (): boolean => planner !== null;
 
+/** What did not come is asked for again after so many milliseconds. */
+const AGAIN = 5000;
+
 /**
- * The planner; null until it has come, which is once the page is drawn and nothing else is done.
- * @throws what kept it from coming
+ * The planner; null until it has come, which is once the page is drawn and nothing else is done. `trouble` is what keeps it from
+ * coming: the server is away, or was brought up to date since the page was opened.
  */
-export function usePlanner(): Planner | null {
+export function usePlanner(): { readonly planner: Planner | null; readonly trouble: unknown } {
   const [, drawAnew] = useState(planner);
   const [trouble, setTrouble] = useState<unknown>(null);
   useEffect(() => {
     if (planner) return;
-    return aheadOfTime([
-      () => plannerComes().then((came) => startTransition(() => drawAnew(came)), setTrouble),
-    ]);
+    const came = (here: Planner) =>
+      startTransition(() => {
+        drawAnew(here);
+        setTrouble(null);
+      });
+    let again: ReturnType<typeof setTimeout> | undefined;
+    const ask = (): Promise<void> =>
+      plannerComes().then(came, (why) => {
+        setTrouble(why);
+        again = setTimeout(() => void ask(), AGAIN);
+      });
+    const leave = aheadOfTime([ask]);
+    return () => {
+      leave();
+      clearTimeout(again);
+    };
   }, []);
-  if (trouble) throw trouble;
-  return planner;
+  return { planner, trouble };
 }
