@@ -161,12 +161,17 @@ describe('from Book to Papers on a new order', () => {
 });
 
 test('two windows on one order: the older save is refused and the person chooses', async () => {
-  await shop.go('/orders/quiet-board-for-two/brief');
+  const order = '/orders/quiet-board-for-two';
+  const stored = () => shop.api<{ title: string; selection: { goods: string[] | null } }>('GET', order);
+  await shop.go(`${order}/brief`);
+  // Its first proposal is in it: a second window would make one of its own.
+  await shop.driver.wait(async () => (await stored()).selection.goods !== null, 30_000);
   await shop.saved();
   const first = await shop.driver.getWindowHandle();
   await shop.driver.switchTo().newWindow('tab');
-  await shop.go('/orders/quiet-board-for-two/brief');
+  await shop.go(`${order}/brief`);
   await shop.fill('[aria-label="Name of the order"]', 'From the second window');
+  await shop.driver.wait(async () => (await stored()).title === 'From the second window', 30_000);
   await shop.saved();
   await shop.driver.switchTo().window(first);
   await shop.fill('[aria-label="Name of the order"]', 'From the first window');

@@ -129,6 +129,7 @@ describe('over the budget', () => {
   test('the ways are shown when asked for, and the one that is taken saves what it says', async () => {
     const seen = onBench(<Repairs />, order({}, { budget: { amount: price - 900, per: 'total' } }), counter);
     await userEvent.click(screen.getByRole('button', { name: 'Show the ways' }));
+    await screen.findAllByText(/^saves /);
     const [first] = document.querySelectorAll<HTMLElement>('[data-repair]');
     const saves = Number(/saves \D*(\d+\.\d\d)/.exec(first!.textContent!)![1]);
     await userEvent.click(first!);
