@@ -33,6 +33,14 @@ async function rests() {
   return last;
 }
 
+/** What has been loaded of what plans. */
+const planners = async () =>
+  (
+    await shop.driver.executeScript<string[]>(
+      "return performance.getEntriesByType('resource').map(({ name }) => name)",
+    )
+  ).filter((name) => name.includes('/planner-'));
+
 test('every stage shows the plan of the server just as it shows its own, and keeps what is done meanwhile', async () => {
   const driver = shop.driver as ChromiumWebDriver;
   const own = new Map<string, string>();
@@ -46,10 +54,7 @@ test('every stage shows the plan of the server just as it shows its own, and kee
     await driver
       .wait(async () => (await written()) === own.get(path), PATIENCE_MS)
       .catch(async () => expect([path, await written()]).toEqual([path, own.get(path)]));
-    const loaded = await driver.executeScript<string[]>(
-      "return performance.getEntriesByType('resource').map(({ name }) => name)",
-    );
-    expect(loaded.filter((name) => name.includes('/planner-'))).toEqual([]);
+    expect(await planners()).toEqual([]);
   }
   await shop.fill('[aria-label="Name of the order"]', 'Named early');
   await driver.wait(
@@ -57,4 +62,8 @@ test('every stage shows the plan of the server just as it shows its own, and kee
     PATIENCE_MS,
     'what was changed before the planner came is not stored',
   );
+  // The page stands as it stood: it neither waits for what plans nor goes blank.
+  await shop.saved();
+  expect(await planners()).toEqual([]);
+  expect((await shop.lines()).length).toBeGreaterThan(20);
 });

@@ -47,7 +47,7 @@ export {
   type StageId,
   type Summary,
 } from './stages/index.js';
-export { inReadingOrder, inStrip, ROWS } from './rows.js';
+export { inReadingOrder, inStrip, ROW_LIST, ROWS } from './rows.js';
 export { foundOut, planOut, type PlanOut } from './planOut.js';
 export { type Preview, type VitalFigures, previewOf, vitalFigures } from './preview.js';
 export { settledOrder } from './settled.js';

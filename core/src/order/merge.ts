@@ -1,11 +1,11 @@
 import { canonicalText as canonical } from '../units/index.js';
 import type { OrderBody } from './order.js';
-import { ROWS } from './rows.js';
-import type { Row, StageId } from './stages/row.js';
+import { ROW_LIST } from './rows.js';
+import type { StageId } from './stages/row.js';
 
 /** Which part of the document each stage decides, by the rows; every field of an order stands in exactly one. */
 export type StageName = StageId;
-const DECIDING = Object.values<Row>(ROWS).filter(({ fields }) => fields.length > 0);
+const DECIDING = ROW_LIST.filter(({ fields }) => fields.length > 0);
 export const STAGE_NAMES: StageName[] = DECIDING.map(({ id }) => id);
 const fieldsOf = (stage: StageName) => DECIDING.find(({ id }) => id === stage)!.fields;
 

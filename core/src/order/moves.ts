@@ -2,11 +2,10 @@ import { onCounter } from '../brief/index.js';
 import { goodsById, type Good } from '../counter/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import type { OrderBody } from './order.js';
-import { ROWS } from './rows.js';
-import type { Row } from './stages/row.js';
+import { ROW_LIST } from './rows.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 
-/** The moves of an order, each a new document. After each, `settledOrder` tidies and takes the snapshot. */
+/** The moves of an order, each a new document. Goods that leave take with them what was set for them by hand; `settledOrder` then takes the snapshot. */
 
 const goodsOf = (order: OrderBody) => order.selection.goods ?? [];
 
@@ -23,7 +22,7 @@ function withGoods(
   more: Partial<OrderBody['selection']> = {},
 ): OrderBody {
   const left = new Set(goodsOf(order).filter((id) => !goods.includes(id)));
-  const tidied = Object.values<Row>(ROWS).reduce((now, row) => row.tidy?.(now, left) ?? now, order);
+  const tidied = ROW_LIST.reduce((now, row) => row.tidy?.(now, left) ?? now, order);
   return {
     ...tidied,
     state: order.state === 'new' ? 'in work' : order.state,

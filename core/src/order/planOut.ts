@@ -13,8 +13,14 @@ export type ById<T> = T extends string | number | boolean | null | undefined
         : { readonly [K in keyof T]: ById<T[K]> };
 
 const KINDS: ReadonlySet<unknown> = new Set(GOOD_KINDS);
-const isGood = (value: object): value is Good =>
-  'allergens' in value && 'name' in value && 'kind' in value && KINDS.has(value.kind);
+/** Told by its shape: what plans hold is plain data. */
+export const isGood = (value: unknown): value is Good =>
+  typeof value === 'object' &&
+  value !== null &&
+  'allergens' in value &&
+  'name' in value &&
+  'kind' in value &&
+  KINDS.has(value.kind);
 
 function byId(value: unknown): unknown {
   if (value === null || typeof value !== 'object') return value;
@@ -24,16 +30,16 @@ function byId(value: unknown): unknown {
   return Object.fromEntries([...entries].map(([key, inside]) => [key, byId(inside)]));
 }
 
-/**
- * The plan as plain JSON, as the API answers it: whatever the stages derive, with every good by its id. Built from what is
- * there, so a new stage is in it on the day it comes.
- */
 /** A plan as the API answers it. */
 export type PlanOut = ById<Omit<Plan, 'parts'>>;
 
 /** What was searched of a plan, in the same form. */
 export const foundOut = <T extends object>(found: T): ById<T> => byId(found) as ById<T>;
 
+/**
+ * The plan as plain JSON, as the API answers it: whatever the stages derive, with every good by its id. Built from what is
+ * there, so a new stage is in it on the day it comes.
+ */
 export function planOut({ parts: _, ...plan }: Plan): PlanOut {
   return byId(plan) as PlanOut;
 }

@@ -192,6 +192,9 @@ export const ROWS = {
   }),
 };
 
+/** The same as a list. */
+export const ROW_LIST: readonly Row[] = Object.values(ROWS);
+
 /** Those with a screen, in the order of the strip. */
 export const inStrip = <S extends Pick<Row, 'place'>>(rows: readonly S[]): S[] =>
   rows.filter(({ place }) => place !== null).sort((a, b) => a.place! - b.place!);

@@ -1,15 +1,13 @@
 import { stringify, unflatten } from 'devalue';
 import type { Good } from '../counter/index.js';
 import type { Plan } from './plan.js';
+import { isGood } from './planOut.js';
 
 /** A plan of one version of an order, as one that plans sends it to one that shows it. */
 export interface SentPlan {
   readonly version: number;
   readonly plan: Plan;
 }
-
-const isGood = (value: unknown): value is Good =>
-  typeof value === 'object' && value !== null && 'id' in value && 'lots' in value && 'allergens' in value;
 
 /**
  * A plan as JSON: what it names twice stands once, maps stay maps, and a good that is on the counter as served (`goods`, see

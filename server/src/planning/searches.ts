@@ -1,5 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { canonicalText, hashOf, ROWS, type House, type Pick, type PickRequest, type Row } from '@rotula/core';
+import { canonicalText, hashOf, ROW_LIST, type House, type Pick, type PickRequest } from '@rotula/core';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
 import { PickPool } from './pickPool.js';
@@ -16,9 +16,7 @@ export interface Found extends Pick {
 const MOST_KEPT = 64;
 
 /** Which stages search, by their rows. */
-const SEARCHED = Object.values<Row>(ROWS)
-  .filter(({ searched }) => searched !== undefined)
-  .map(({ id }) => id as string);
+const SEARCHED = ROW_LIST.filter(({ searched }) => searched !== undefined).map(({ id }) => id as string);
 
 /**
  * What is searched, kept by the fingerprint of its inputs: the same question is answered once. Nothing of it is stored;

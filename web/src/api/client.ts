@@ -112,9 +112,9 @@ export const api = {
   saveHouse: (version: number, house: House) =>
     ask<StoredHouse>('PUT', '/api/house', { body: { version, house } }),
   orders: () => ask<{ orders: Order[]; unreadable: Unreadable[] }>('GET', '/api/orders'),
-  order: (id: string) => ask<Order>('GET', `/api/orders/${id}`),
+  order: (id: string) => ask<Order>('GET', `/api/orders/${encodeURIComponent(id)}`),
   /** Its plan as `writtenPlan` writes it. */
-  plan: (id: string) => ask<unknown[]>('GET', `/api/orders/${id}/plan`),
+  plan: (id: string) => ask<unknown[]>('GET', `/api/orders/${encodeURIComponent(id)}/plan`),
   preview: (id: string) => ask<Preview>('GET', `/api/orders/${id}/preview`),
   /** Asking twice with one id makes one order. */
   create: (order: Partial<NewOrder> & { id?: string }) => ask<Order>('POST', '/api/orders', { body: order }),

@@ -75,7 +75,9 @@ function OpenOrder({
   );
   const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
-  const { plan, planned } = usePlan(order, shelf, house, planner, { sent, version: loaded.version });
+  // Of the document as it was opened: what is saved since has another version, and a draft.
+  const [first] = useState({ sent, version: loaded.version });
+  const { plan, planned } = usePlan(order, shelf, house, planner, first);
   useLeftOutAhead(planned, order, loadedShelf, house, stage === 'pick');
   const kept = order.snapshot.goods;
   const goods = useMemo(

@@ -33,6 +33,16 @@ test('a stage that is opened by its address has its code and all its data asked 
   ]);
 });
 
+test('an address that is no name of an order asks for just that, never for the list of all', async () => {
+  jest.spyOn(PAGES['/orders/:id/:stage'], 'comes').mockResolvedValue({} as never);
+  jest.spyOn(STAGE_SCREENS.pick!, 'comes').mockResolvedValue({} as never);
+  await codeFor('/orders/%20/pick');
+  expect(asked.filter((path) => path.startsWith('/api/orders')).sort()).toEqual([
+    '/api/orders/%20',
+    '/api/orders/%20/plan',
+  ]);
+});
+
 test('another page brings its own code, and asks for no order; a stage that is none is for the page to say', async () => {
   const page = jest.spyOn(PAGES['/counter/:id'], 'comes').mockResolvedValue({} as never);
   await codeFor('/counter/halyard');

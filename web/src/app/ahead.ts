@@ -9,9 +9,11 @@ import { STAGE_SCREENS } from './stageScreens';
  * the code is here; that it cannot be had is said when the page is drawn.
  */
 export async function codeFor(address: string): Promise<void> {
-  const [pattern, Page] = Object.entries(PAGES).find(([path]) => matchPath(path, address)) ?? [];
+  // The router reads addresses decoded; what cannot be is for the page to say.
+  const path = decodeURI(address);
+  const [pattern, Page] = Object.entries(PAGES).find(([page]) => matchPath(page, path)) ?? [];
   if (!Page) return void (await Preview.comes());
-  const { id, stage } = matchPath(pattern!, address)!.params;
+  const { id, stage } = matchPath(pattern!, path)!.params;
   if (id && stage) askForOrder(id);
   await Promise.all([Page.comes(), stage && STAGE_SCREENS[stage]?.comes()]);
 }

@@ -14,7 +14,7 @@ import { NewOrder } from './NewOrder';
 import { OrderRow } from './OrderRow';
 import { say } from '../language/say';
 
-// The list stands before the wheel and its pictures have arrived.
+// The list needs none of it; a book that is opened by its address comes with it (app/ahead.ts).
 export const Preview = late(() => import('./Preview'));
 
 /** The book: all orders by date, and the one in focus shown in full. */

@@ -1,4 +1,4 @@
-import { inStrip, ROWS, type StageId } from '@rotula/core';
+import { inStrip, ROW_LIST, type StageId } from '@rotula/core';
 import { say } from '../language/say';
 
 /** What each stage is called; the papers stand after them and are no stage. */
@@ -24,7 +24,7 @@ export interface Tab {
 
 /** The strip, from the rows of the stages: each is opened by the number of its place. */
 export const TABS: readonly Tab[] = [
-  ...inStrip(Object.values(ROWS)).map(({ id, place }) => ({
+  ...inStrip(ROW_LIST).map(({ id, place }) => ({
     path: id,
     label: STAGE_LABELS[id],
     key: String(place),

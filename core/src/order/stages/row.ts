@@ -72,17 +72,18 @@ export interface Summary {
   readonly limits?: number;
 }
 
-/**
- * One stage of an order: its row, and what it derives. The strip sorts by `place`, the plan by `reads`; the types of what it is
- * handed follow from them. To add a stage: a folder with its computation, a row in rows.ts, a file beside this one, and a line in
- * STAGES (docs/architecture.md).
- */
+/** What a stage derives, advises and adds to the sum. */
 export interface Derives<I extends StageId, R extends StageId> {
   readonly derive: (ground: Ground, parts: Pick<Parts, R>) => Parts[I];
   readonly advise?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Reason[];
   readonly cautions?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Caution[];
   readonly lines?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Omit<Line, 'stage'>[];
 }
+/**
+ * One stage of an order: its row, and what it derives. The strip sorts by `place`, the plan by `reads`; the types of what it is
+ * handed follow from them. To add a stage: a folder with its computation, a row in rows.ts, a file beside this one, and a line in
+ * STAGES (docs/architecture.md).
+ */
 export type Stage<I extends StageId, R extends StageId> = Row<I, R> & Derives<I, R>;
 
 /** A stage whose own types are only known to itself. */
