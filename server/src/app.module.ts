@@ -9,7 +9,7 @@ import { HouseService } from './house/house.service.js';
 import { OpenApiController } from './http/openapi.controller.js';
 import { OrdersController } from './orders/orders.controller.js';
 import { OrdersService } from './orders/orders.service.js';
-import { PickPool } from './planning/pickPool.js';
+import { Planners } from './planning/planners.js';
 import { PlanningController } from './planning/planning.controller.js';
 import { Searches } from './planning/searches.js';
 import { TastingsController } from './tastings/tastings.controller.js';
@@ -17,7 +17,7 @@ import { TastingsService } from './tastings/tastings.service.js';
 
 @Module({})
 export class AppModule {
-  static with(db: Database, { pickWorker, dataDirectory }: Config): DynamicModule {
+  static with(db: Database, { plannerWorker, dataDirectory }: Config): DynamicModule {
     return {
       module: AppModule,
       imports: [DatabaseModule.with(db)],
@@ -35,7 +35,7 @@ export class AppModule {
         OrdersService,
         Searches,
         TastingsService,
-        { provide: PickPool, useFactory: () => new PickPool(pickWorker, dataDirectory) },
+        { provide: Planners, useFactory: () => new Planners(plannerWorker, dataDirectory) },
       ],
     };
   }

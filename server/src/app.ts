@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { NestFactory } from '@nestjs/core';
+import { refuseInWords } from '@rotula/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { NextFunction, Request, Response } from 'express';
 import { AppModule } from './app.module.js';
@@ -10,12 +11,14 @@ import { openDatabase } from './database/database.js';
 import { hasDemo, loadDemo } from './database/demo.js';
 import { headers, ownNames, ownOnly } from './http/door.js';
 import { ProblemFilter } from './http/problem.filter.js';
+import { wellFormed } from './http/wellFormed.js';
 
 /** Of every body but an import's, which comes in lines (counter/changeLines.ts); refused by its length before it is read. */
 const BODY_LIMIT = '5mb';
 
 /** The whole application, ready to listen: API and, where it is built, the interface. */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
+  refuseInWords();
   const db = await openDatabase(config.dataDirectory, config.migrations);
   try {
     const demo = hasDemo(config.demoDirectory) ? config.demoDirectory : null;
@@ -27,6 +30,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     app.use(headers());
     app.use(ownOnly(ownNames(config.host, config.names)));
     app.useBodyParser('json', { limit: BODY_LIMIT });
+    app.use(wellFormed());
     app.useGlobalFilters(new ProblemFilter());
     serveInterface(app, config.webDirectory);
     return app;

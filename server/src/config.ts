@@ -9,8 +9,8 @@ export interface Config {
   readonly demoDirectory: string | null;
   readonly webDirectory: string;
   readonly migrations: string;
-  /** The compiled file that a pick runs in. */
-  readonly pickWorker: string;
+  /** The compiled file that plans and searches run in. */
+  readonly plannerWorker: string;
   /** Names beside its own under which the shop is reached. */
   readonly names: readonly string[];
 }
@@ -34,7 +34,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     demoDirectory: env.ROTULA_DEMO === '0' ? null : resolve(ROOT, 'demo'),
     webDirectory: resolve(ROOT, 'web/dist'),
     migrations: resolve(ROOT, 'server/drizzle'),
-    pickWorker: resolve(ROOT, 'server/dist/planning/pick.worker.js'),
+    plannerWorker: resolve(ROOT, 'server/dist/planning/planner.worker.js'),
     names: (env.ROTULA_HOSTS ?? '')
       .split(',')
       .map((name) => name.trim())

@@ -4,7 +4,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { createApp } from './app.js';
 import { ConfigTrouble, readConfig } from './config.js';
 import { DataTrouble } from './database/trouble.js';
-import { PickPool } from './planning/pickPool.js';
+import { Planners } from './planning/planners.js';
 
 const canListen = (host: string, port: number): Promise<boolean> =>
   new Promise((resolve) => {
@@ -35,7 +35,7 @@ const STOP_READS_MS = 150;
 function stopOn(signal: NodeJS.Signals, app: NestExpressApplication) {
   process.once(signal, () => {
     const server = app.getHttpServer() as Server;
-    void app.get(PickPool).stop();
+    void app.get(Planners).stop();
     const impatient = setTimeout(() => server.closeAllConnections(), STOP_PATIENCE_MS);
     // A connection whose request lies unread looks idle: it is read before idle ones are closed.
     setTimeout(() => {
@@ -53,6 +53,7 @@ async function start() {
   const app = await createApp(config);
   const port = await freePort(config.host, config.port);
   await app.listen(port, config.host);
+  app.get(Planners).warm();
   stopOn('SIGTERM', app);
   stopOn('SIGINT', app);
   if (port !== config.port && config.port !== 0) console.log(`Port ${config.port} is taken; using ${port}.`);

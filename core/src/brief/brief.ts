@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isRealTime, Money } from '../units/index.js';
+import { isRealTime, lineText, Money } from '../units/index.js';
 import { Limit, LIMITS } from '../care/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 import { PLACE_FIELDS } from './place.js';
@@ -14,12 +14,15 @@ const LocalDateTime = z
   .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T18:30')
   .refine(isRealTime, 'there is no such day or time');
 
-const Short = z.string().trim().max(120);
-const Heads = z.number().int().min(0).max(10000);
+const Short = lineText(120);
+/** Guests of one order, all together: the largest that a day of one shop can hold, and more than any has. */
+export const MOST_GUESTS = 10_000;
+const TOO_MANY = `at most ${MOST_GUESTS.toLocaleString('en')} guests in one order; write another for the rest`;
+const Heads = z.number().int().min(0).max(MOST_GUESTS, TOO_MANY);
 
 export const Brief = z.object({
   servingAt: LocalDateTime,
-  place: z.string().max(200).default(''),
+  place: lineText(200).default(''),
   role: z.enum(ROLES).default('drinks'),
   occasion: Short.default(''),
   setting: z.enum(SETTINGS).default('indoors'),
@@ -37,6 +40,7 @@ export const Brief = z.object({
       under5: Heads.describe('1 to 4 years').default(0),
       infants: Heads.describe('under 12 months').default(0),
     })
+    .refine((g) => g.adults + g.children + g.under5 + g.infants <= MOST_GUESTS, TOO_MANY)
     .default({ adults: 0, children: 0, under5: 0, infants: 0 }),
   /** Adults who drink alcohol; null means all of them. */
   drinkers: Heads.nullable().default(null),
@@ -68,12 +72,12 @@ export const Brief = z.object({
     .default({ cheeses: null, meats: null }),
   /** A theme holds one axis; the others carry the variety. */
   theme: z
-    .object({ holds: z.enum(THEME_HOLDS), is: Short.min(1) })
+    .object({ holds: z.enum(THEME_HOLDS), is: lineText(120, 1) })
     .nullable()
     .default(null),
   /** A flight holds all axes but one: one line at several ages, or one style of the trade from several makers. */
   flight: z
-    .object({ kind: z.enum(FLIGHTS), of: Short.min(1) })
+    .object({ kind: z.enum(FLIGHTS), of: lineText(120, 1) })
     .nullable()
     .default(null),
   /** Prefer what is at its best on the day. */

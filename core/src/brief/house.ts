@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Money } from '../units/index.js';
+import { lineText, Money, recordOf } from '../units/index.js';
 import { LIMIT_CLASSES, PROCEDURES } from '../care/index.js';
 import { GoodId } from '../counter/good.js';
 import { GOOD_KINDS, type GoodKind } from '../counter/words.js';
@@ -32,13 +32,13 @@ const USUAL_MARGIN: Record<GoodKind, number> = {
 const SafeLimit = z.object({
   what: z.union([z.enum(LIMIT_CLASSES), GoodId]),
   minutes: z.number().int().min(1).max(1440),
-  ground: z.string().trim().min(3, 'a limit of your own needs its ground').max(200),
-  source: z.string().trim().min(3, 'a limit of your own needs its source').max(200),
+  ground: lineText(200, 3, 'a limit of your own needs its ground'),
+  source: lineText(200, 3, 'a limit of your own needs its source'),
 });
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({
-  name: z.string().trim().min(1).max(120).default('My counter'),
+  name: lineText(120, 1).default('My counter'),
   units: z.enum(['metric', 'US customary']).default('metric'),
   /** Where the shop is: dates, times and numbers are written as they are there. Two letters, ISO 3166-1. */
   country: z
@@ -98,14 +98,17 @@ export const House = z.object({
   margin: z.record(z.enum(GOOD_KINDS), Share).default(USUAL_MARGIN),
   /** How each supplier's columns are named, learnt once; the key is its sorted headings. */
   /** Figures of practice that this house sets for itself, by their path; all others are the usual ones. */
-  practice: z
-    .record(z.string().max(80), z.number())
+  practice: recordOf(z.string().max(80), z.number(), 500)
     .default({})
     .superRefine((own, ctx) => {
       for (const { path, says } of wrongFigures(own))
         ctx.addIssue({ code: 'custom', path: [path], message: says });
     }),
-  columnMaps: z.record(z.string().max(4000), z.record(z.string().max(200), z.string().max(80))).default({}),
+  columnMaps: recordOf(
+    z.string().max(4000),
+    recordOf(z.string().max(200), z.string().max(80), 500),
+    500,
+  ).default({}),
 });
 export type House = z.infer<typeof House>;
 export const DEFAULT_HOUSE: House = House.parse({});

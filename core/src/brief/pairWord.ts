@@ -1,14 +1,15 @@
 import { z } from 'zod';
+import { lineText, recordOf } from '../units/index.js';
 import { PAIR_WORDS } from './words.js';
 
-const Named = z.string().trim().min(1).max(120);
+const Named = lineText(120, 1);
 
 /** A pair of the house, by the id of a good or by its style; it stands above the model. */
 export const PairWord = z.object({
   good: Named,
   beside: Named,
   says: z.enum(PAIR_WORDS),
-  why: z.string().trim().max(400).default(''),
+  why: lineText(400).default(''),
 });
 export type PairWord = z.infer<typeof PairWord>;
 
@@ -20,6 +21,6 @@ export const Learnt = z.object({
   fingerprint: z.string().max(64),
   sessions: z.array(z.string().max(64)).max(2000),
   notes: z.number().int().min(0),
-  weights: z.record(z.string().max(60), z.number().min(-1000).max(1000)),
+  weights: recordOf(z.string().max(60), z.number().min(-1000).max(1000), 1000),
 });
 export type Learnt = z.infer<typeof Learnt>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Millimetres } from '../units/index.js';
+import { lineText, Millimetres } from '../units/index.js';
 import { WARE_USES } from '../counter/words.js';
 
 /** The place of a party: zone, table and wares; the schemas that brief and house share. */
@@ -22,7 +22,7 @@ const Measure = Millimetres.refine((mm) => mm > 0 && mm <= 20_000, 'a measure is
 
 /** A board, bowl or tool that the customer has; measures in mm, where they are known. */
 const OwnWare = z.object({
-  name: z.string().trim().min(1).max(80),
+  name: lineText(80, 1),
   use: z.enum(WARE_USES),
   count: z.number().int().min(1).max(500).default(1),
   length: Measure.nullable().default(null),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { lineText } from '../units/index.js';
 import { SEVERITIES } from './fit.js';
 import { isLimitId, REACHES } from './limitRules.js';
 
@@ -12,7 +13,7 @@ export const Limit = z.object({
   reach: z.enum(REACHES),
   guests: z.number().int().min(1).max(10000).default(1),
   /** Whose it is; limits that bear one name are met together on one plate. */
-  who: z.string().trim().max(60).default(''),
+  who: lineText(60).default(''),
   note: z.string().max(500).default(''),
 });
 export type Limit = z.infer<typeof Limit>;

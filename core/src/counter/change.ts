@@ -1,20 +1,38 @@
 import { z } from 'zod';
+import { lineText } from '../units/index.js';
 import { Good, GoodId, MOST_GOODS } from './good.js';
 
 /** One step on the counter: goods put (new or changed) and goods taken away, all or nothing. Its inverse undoes it. */
 
 const Was = z.string().max(32).nullable();
 
-const ChangeName = z.string().trim().min(1).max(200);
+const ChangeName = lineText(200, 1);
 const Put = z.object({ good: Good, was: Was.describe('mark of the good that it replaces; null: a new one') });
 const Remove = z.object({ id: GoodId, was: Was.unwrap() });
 
-export const CounterChange = z.object({
-  name: ChangeName,
-  put: z.array(Put).max(MOST_GOODS).default([]),
-  remove: z.array(Remove).max(MOST_GOODS).default([]),
-});
+export const CounterChange = z
+  .object({
+    name: ChangeName,
+    put: z.array(Put).max(MOST_GOODS).default([]),
+    remove: z.array(Remove).max(MOST_GOODS).default([]),
+  })
+  .superRefine((change, ctx) => {
+    for (const id of doubledIn(change))
+      ctx.addIssue({ code: 'custom', path: ['put'], message: doubledWords(id) });
+  });
 export type CounterChange = z.infer<typeof CounterChange>;
+
+/** Ids of goods that one change names twice: put twice, taken away twice, or both; which of them holds nobody could say. */
+export function doubledIn({ put, remove }: Pick<CounterChange, 'put' | 'remove'>): string[] {
+  const seen = new Set<string>();
+  const twice = new Set<string>();
+  for (const id of [...put.map(({ good }) => good.id), ...remove.map(({ id }) => id)])
+    (seen.has(id) ? twice : seen).add(id);
+  return [...twice];
+}
+
+export const doubledWords = (id: string): string =>
+  `${id} stands twice in one change; send each good once. Nothing was written`;
 
 /** One line of a large change that is sent as a stream: its name first, then goods. */
 export const CounterLine = z.union([

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { Millimetres } from '../units/index.js';
+import { lineText, Millimetres } from '../units/index.js';
 
 /** The small schemas that the parts of a good share. */
 
-export const Name = z.string().trim().min(1).max(120);
+/** A name: one line, never empty. */
+export const Name = lineText(120, 1);
 export const Text = z.string().max(2000);
 export const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, 'a colour is written #rrggbb');
 export const IsoDate = z.iso.date();

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Days, Grams, Millimetres, Money } from '../units/index.js';
+import { Days, Grams, lineText, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergenStatement.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
@@ -79,9 +79,9 @@ const Common = z.object({
   id: GoodId,
   name: Name,
   style: Name,
-  maker: z.string().max(120).default(''),
+  maker: lineText(120).default(''),
   origin: z
-    .object({ region: z.string().max(120).default(''), country: z.string().max(120).default('') })
+    .object({ region: lineText(120).default(''), country: lineText(120).default('') })
     .default({ region: '', country: '' }),
   adjectives: z.array(Name).max(8).default([]),
   note: Text.default(''),
@@ -113,7 +113,7 @@ const Common = z.object({
     .refine((all) => new Set(all.map((lot) => lot.id)).size === all.length, 'each lot has an id of its own')
     .default([]),
   /** The shop's or supplier's own number, by which price lists name it. */
-  code: z.string().max(60).default(''),
+  code: lineText(60).default(''),
   trial: Trial.nullable().default(null),
 });
 
@@ -130,9 +130,9 @@ const shares = <T extends readonly [string, ...string[]]>(animals: T) =>
 export const Cheese = Common.extend({
   kind: z.literal('cheese'),
   /** One cheese at several ages is one line of its maker; the same word on each tells that. Empty: a line of its own. */
-  line: z.string().trim().max(120).default(''),
+  line: lineText(120).default(''),
   /** The style of the trade that several makers make, such as "cheddar style". Empty: not told. */
-  tradeStyle: z.string().trim().max(120).default(''),
+  tradeStyle: lineText(120).default(''),
   texture: z.enum(TEXTURES),
   milk: shares(MILKS),
   /** False for an unknown piece: what stands in `milk` is a guess, and nothing passes on it. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Grams, Money } from '../units/index.js';
+import { Grams, lineText, Money } from '../units/index.js';
 import { IsoDate, Name, Text } from './fields.js';
 import { TREATMENTS, TRIAL_DECISIONS, VERDICTS } from './words.js';
 
@@ -20,7 +20,7 @@ export type Arrival = z.infer<typeof Arrival>;
 export const UNCHECKED: Arrival = Arrival.parse({});
 
 export const Lot = z.object({
-  id: z.string().trim().min(1).max(64),
+  id: lineText(64, 1),
   grams: Grams.describe(
     'weight at its last count; for drinks and wares the number of pieces is in `pieces`',
   ).default(0 as never),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Companion, Drink, Cheese, GOOD_FORMAT, GoodId, Meat, upgradedGoods } from '../counter/index.js';
-import { upgraded, type Format } from '../units/index.js';
+import { lineText, upgraded, type Format } from '../units/index.js';
 import { MOST_TASTERS, MOVED, MOVES, PROBE_ROLES, SITS } from './words.js';
 
 /**
@@ -9,8 +9,8 @@ import { MOST_TASTERS, MOVED, MOVES, PROBE_ROLES, SITS } from './words.js';
  */
 
 const Level = z.number().int().min(0).max(4);
-const Words = z.array(z.string().trim().min(1).max(60)).max(6).default([]);
-const Taster = z.string().trim().min(1).max(60);
+const Words = z.array(lineText(60, 1)).max(6).default([]);
+const Taster = lineText(60, 1);
 const At = z.string().max(40);
 const one = <T extends readonly [number, ...number[]]>(values: T) =>
   z.number().refine((n): n is T[number] => values.includes(n), `one of ${values.join(', ')}`);
@@ -44,7 +44,7 @@ const Tasted = z.discriminatedUnion('kind', [Cheese, Meat, Companion, Drink]);
 export const SessionBody = z
   .object({
     drink: GoodId,
-    title: z.string().trim().max(160).default(''),
+    title: lineText(160).default(''),
     startedAt: z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/, 'a day and a time, such as 2026-11-28T19:00'),

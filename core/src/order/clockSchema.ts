@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { HOT_WAYS, WARMING_WAYS } from '../clock/words.js';
 import { GoodId } from '../counter/index.js';
-import { isRealTime } from '../units/index.js';
+import { isRealTime, recordOf } from '../units/index.js';
 import { KEEPERS } from './states.js';
 
 /** Ids of pieces of work: "cut:kestrel-ash" (clock/tasks.ts). */
 const TaskId = z.string().min(1).max(120);
+/** More pieces of work than a day of the largest order has. */
+const MOST_TASKS = 1000;
 /** A time of the wall clock. */
 const WallTime = z
   .string()
@@ -46,14 +48,14 @@ export const Clock = z.object({
   /** Nobody begins before; null: at any time. */
   earliest: WallTime.nullable().default(null),
   /** A lower target for the heart, degrees Celsius, by good id. */
-  targets: z.record(GoodId, z.number().min(0).max(25)).default({}),
+  targets: recordOf(GoodId, z.number().min(0).max(25), 500).default({}),
   hot: z
     .array(z.object({ id: GoodId, way: z.enum(HOT_WAYS) }))
     .max(12)
     .default([]),
   /** Minutes of a piece of work, when it begins (minutes from serving), and what is not done. */
-  minutes: z.record(TaskId, z.number().int().min(1).max(720)).default({}),
-  moved: z.record(TaskId, z.number().int().min(-2880).max(2880)).default({}),
+  minutes: recordOf(TaskId, z.number().int().min(1).max(720), MOST_TASKS).default({}),
+  moved: recordOf(TaskId, z.number().int().min(-2880).max(2880), MOST_TASKS).default({}),
   dropped: z.array(TaskId).max(100).default([]),
   readings: z.array(ProbeReading).max(60).default([]),
 });

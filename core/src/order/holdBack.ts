@@ -1,3 +1,4 @@
+import { checkedDocument } from '../units/index.js';
 import { OrderBody } from './order.js';
 
 /** A field that the schema refuses, and why. */
@@ -34,12 +35,12 @@ export function holdBack(order: OrderBody, saved: OrderBody): Storable {
   const refused: Refused[] = [];
   let now: Tree = order;
   for (let round = 0; round < 3; round++) {
-    const parsed = OrderBody.safeParse(now);
+    const checked = checkedDocument(OrderBody, now);
     // The document itself, not its parsed copy, so that what is unchanged stays the same object.
-    if (parsed.success) return { order: refused.length === 0 ? order : (now as OrderBody), refused };
-    for (const issue of parsed.error.issues) {
-      refused.push({ field: issue.path.map(String).join('.'), says: issue.message });
-      now = withPart(now, partOf(issue.path), saved);
+    if ('document' in checked) return { order: refused.length === 0 ? order : (now as OrderBody), refused };
+    for (const { path, says } of checked.faults) {
+      refused.push({ field: path.map(String).join('.'), says });
+      now = withPart(now, partOf(path), saved);
     }
   }
   return { order: saved, refused };

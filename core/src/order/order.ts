@@ -5,7 +5,7 @@ import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
 import { MOST_GARNISHES, MOST_SPRIGS } from '../lay/index.js';
 import { COLOUR_SCHOOLS, GROUP_SCHOOLS, MEAT_SCHOOLS, PLACE_SCHOOLS, USUAL_SCHOOLS } from '../lay/schools.js';
 import { SLOTS } from '../pair/index.js';
-import { upgraded, type Format, type Upgraded } from '../units/index.js';
+import { lineText, recordOf, upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
 import { Clock } from './clockSchema.js';
 import { DRINKS_COME, MOST_DESSERTS, NOT_LAID, NOT_TIMED, NOTHING_CUT, ORDER_STATES } from './states.js';
@@ -18,7 +18,9 @@ import { Snapshot } from './snapshotSchema.js';
 export const MOST_MAINS = 24;
 export const MOST_EXTRAS = 20;
 
-const ById = <T extends z.ZodType>(value: T) => z.record(GoodId, value);
+/** More goods than any order touches by hand. */
+const MOST_BY_HAND = 500;
+const ById = <T extends z.ZodType>(value: T) => recordOf(GoodId, value, MOST_BY_HAND);
 
 const Selection = z.object({
   /** Cheeses and meats of the board, in the order in which they came; null: nothing has been picked yet. */
@@ -38,8 +40,8 @@ const Selection = z.object({
 
 /** Three words that tell a good, and one thing to say of it; null: as Rotula would. */
 const Telling = z.object({
-  words: z.array(z.string().trim().min(1).max(40)).max(3).nullable().default(null),
-  point: z.string().trim().max(200).nullable().default(null),
+  words: z.array(lineText(40, 1)).max(3).nullable().default(null),
+  point: lineText(200).nullable().default(null),
 });
 export type Telling = z.infer<typeof Telling>;
 
@@ -61,16 +63,16 @@ export type Weighing = z.infer<typeof Weighing>;
 const MOST_WEIGHINGS = 200;
 export const Cutting = z.object({
   /** Net grams of every good when the first was cut; they do not move under the knife. */
-  targets: z.record(GoodId, z.number().min(0).max(1e6)).default({}),
+  targets: ById(z.number().min(0).max(1e6)).default({}),
   /** What was put on the target of a good still uncut, or taken off it, for others that were cut too little or too much. */
-  madeUp: z.record(GoodId, z.number().min(-1e6).max(1e6)).default({}),
+  madeUp: ById(z.number().min(-1e6).max(1e6)).default({}),
   entries: z.array(Weighing).max(MOST_WEIGHINGS).default([]),
 });
 export type Cutting = z.infer<typeof Cutting>;
 
 export const OrderBody = z.object({
-  title: z.string().trim().min(1, 'an order needs a name').max(160),
-  customer: z.string().max(160).default(''),
+  title: lineText(160, 1, 'an order needs a name'),
+  customer: lineText(160).default(''),
   state: z.enum(ORDER_STATES).default('new'),
   note: z.string().max(4000).default(''),
   brief: Brief,

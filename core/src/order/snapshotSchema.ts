@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { House } from '../brief/index.js';
 import { Good, GoodId } from '../counter/index.js';
+import { recordOf } from '../units/index.js';
 
 /**
  * What an order keeps of the goods it uses, taken when they are chosen: their price is frozen, and whatever is said of
@@ -15,10 +16,7 @@ export type SnapshotEntry = z.infer<typeof SnapshotEntry>;
 
 const MOST_KEPT = 200;
 export const Snapshot = z.object({
-  goods: z
-    .record(GoodId, SnapshotEntry)
-    .refine((goods) => Object.keys(goods).length <= MOST_KEPT, `a snapshot keeps at most ${MOST_KEPT} goods`)
-    .default({}),
+  goods: recordOf(GoodId, SnapshotEntry, MOST_KEPT).default({}),
   /** Of a finished order: the house that it was made with. */
   house: House.nullable().default(null),
 });

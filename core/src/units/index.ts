@@ -27,8 +27,11 @@ export {
 export { interpolate } from './interpolate.js';
 export { canonicalText, hashOf, sameValue } from './canonical.js';
 export { type Format, type Upgraded, upgraded } from './upgrade.js';
-export { type Read, readDocument } from './read.js';
+export { checkedDocument, type Fault, faultWords, type Read, readDocument } from './read.js';
 export { addDays, dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
 export { lastOf, lately, remembered, rememberedBy, rememberedByBoth } from './remembered.js';
 export { chance } from './chance.js';
 export { linearAt, slopeAt } from './piecewise.js';
+export { illText, oneLine } from './text.js';
+export { refuseInWords } from './refusals.js';
+export { lineText, recordOf } from './bounds.js';

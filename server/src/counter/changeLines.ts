@@ -1,6 +1,6 @@
 import { setImmediate as breathe } from 'node:timers/promises';
 import { BadRequestException, PayloadTooLargeException, UnsupportedMediaTypeException } from '@nestjs/common';
-import { lineSchema, MOST_GOODS, type CounterChange } from '@rotula/core';
+import { checkedDocument, faultWords, lineSchema, MOST_GOODS, type CounterChange } from '@rotula/core';
 import type { Request } from 'express';
 
 /** Media type of a change in lines. */
@@ -55,14 +55,11 @@ function take(change: CounterChange, text: string, n: number) {
   }
   const schema = lineSchema(value);
   if (!schema) throw new BadRequestException(`Line ${n}: give one of name, put and remove.`);
-  const parsed = schema.safeParse(value);
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0]!;
-    throw new BadRequestException(
-      `Line ${n}, ${issue.path.map(String).join('.') || 'the line'}: ${issue.message}`,
-    );
-  }
-  if ('name' in parsed.data) change.name = parsed.data.name;
-  else if ('put' in parsed.data) change.put.push(parsed.data.put);
-  else change.remove.push(parsed.data.remove);
+  const checked = checkedDocument(schema, value);
+  if ('faults' in checked)
+    throw new BadRequestException(`Line ${n}, ${faultWords(checked.faults[0], 'the line')}`);
+  const { document } = checked;
+  if ('name' in document) change.name = document.name;
+  else if ('put' in document) change.put.push(document.put);
+  else change.remove.push(document.remove);
 }

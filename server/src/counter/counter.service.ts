@@ -6,13 +6,13 @@ import {
   NotFoundException,
 } from '@nestjs/common';
 import {
+  doubledIn,
+  doubledWords,
   goodsById,
   MOST_GOODS,
   staleGoods,
-  withTaken,
   type CounterChange,
   type Good,
-  type OrderBody,
   type Taking,
 } from '@rotula/core';
 import { count, eq, inArray, sql } from 'drizzle-orm';
@@ -20,9 +20,10 @@ import { DATABASE } from '../database/database.module.js';
 import type { Database, Writer } from '../database/database.js';
 import { storedFile } from '../database/documents.js';
 import { goods, lots } from '../database/schema.js';
+import { readable } from '../database/storedText.js';
 import { CounterReader, lotsByGood, type CounterRead } from './counterReader.js';
 import { goodRow, lotRows } from './rows.js';
-import { takingsOf } from './takings.js';
+import { TakingsReader } from './takings.js';
 
 /** Ids or goods in one statement: SQLite takes 32,766 parameters in one. */
 const CHUNK = 2000;
@@ -32,7 +33,9 @@ const chunks = <T>(all: readonly T[]): T[][] =>
 @Injectable()
 export class CounterService {
   private readonly reader: CounterReader;
+  private readonly taken: TakingsReader;
   private changes = 0;
+  private lastRead: { readonly revision: number; readonly read: CounterRead } | null = null;
 
   /** Rises with every change of the counter; nobody else writes while this server holds the folder. */
   get revision(): number {
@@ -41,27 +44,29 @@ export class CounterService {
 
   constructor(@Inject(DATABASE) private readonly db: Database) {
     this.reader = new CounterReader(db.read);
+    this.taken = new TakingsReader(db.read);
   }
 
-  /** Every good with its lots, by name; those that cannot be read apart, each with its reason. */
-  all(): Promise<CounterRead> {
-    return this.reader.all();
+  /**
+   * Every good with its lots, by name; those that cannot be read apart, each with its reason. Read once for each revision.
+   */
+  async all(): Promise<CounterRead> {
+    const revision = this.changes;
+    if (this.lastRead?.revision === revision) return this.lastRead.read;
+    const read = await this.reader.all();
+    // What was changed while it was read is read again by whoever asks next.
+    this.lastRead = { revision, read };
+    return read;
   }
 
   /** What orders cut off the lots. */
   takings(): Promise<Taking[]> {
-    return takingsOf(this.db.read);
-  }
-
-  /** What lies there now: every good with what orders left of its lots. @param own the order that looks, if one does */
-  async shelf(own: Pick<OrderBody, 'cutting'> | null = null): Promise<readonly Good[]> {
-    const [{ goods: counted }, takings] = await Promise.all([this.all(), this.takings()]);
-    return withTaken(counted, takings, new Set(own?.cutting.entries.map(({ id }) => id)));
+    return this.taken.all();
   }
 
   /** A good as it is stored, as a file. */
   async stored(id: string): Promise<string> {
-    const [row] = await this.db.read.select().from(goods).where(eq(goods.id, id));
+    const [row] = await this.db.read.select(readable(goods)).from(goods).where(eq(goods.id, id));
     if (!row) throw new NotFoundException(`There is no good ${id} on the counter.`);
     return storedFile('rotula.good', 'good', row);
   }
@@ -74,6 +79,8 @@ export class CounterService {
   }
 
   private async carryOut(change: CounterChange, tx: Writer) {
+    const [twice] = doubledIn(change);
+    if (twice !== undefined) throw new BadRequestException(`${doubledWords(twice)}.`);
     const touched = [...change.put.map(({ good }) => good.id), ...change.remove.map(({ id }) => id)];
     await this.refuseStale(change, touched, tx);
     const put = change.put.map(({ good }) => good);
@@ -93,10 +100,10 @@ export class CounterService {
     const now: Good[] = [];
     const broken: string[] = [];
     for (const ids of chunks(touched)) {
-      const rows = await tx.select().from(goods).where(inArray(goods.id, ids));
+      const rows = await tx.select(readable(goods)).from(goods).where(inArray(goods.id, ids));
       const own = lotsByGood(
         await tx
-          .select()
+          .select(readable(lots))
           .from(lots)
           .where(inArray(lots.goodId, ids))
           .orderBy(sql`rowid`),

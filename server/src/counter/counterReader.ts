@@ -3,6 +3,7 @@ import { asc, sql } from 'drizzle-orm';
 import type { Reader } from '../database/database.js';
 import { documentOf, type Unreadable } from '../database/documents.js';
 import { goods, lots } from '../database/schema.js';
+import { readable, shownText } from '../database/storedText.js';
 
 type GoodRow = typeof goods.$inferSelect;
 type LotRow = typeof lots.$inferSelect;
@@ -21,18 +22,21 @@ export class CounterReader {
   /** Every good with its lots, by name; those that cannot be read apart, each with its reason. */
   async all(): Promise<CounterRead> {
     const [goodRows, allLots] = await this.db.batch([
-      this.db.select().from(goods).orderBy(asc(goods.name), asc(goods.id)),
+      this.db.select(readable(goods)).from(goods).orderBy(asc(goods.name), asc(goods.id)),
       this.db
-        .select()
+        .select(readable(lots))
         .from(lots)
         .orderBy(sql`rowid`),
     ]);
     const byGood = lotsByGood(allLots);
     const read = goodRows.map((row) => ({ row, read: this.readOf(row, byGood.get(row.id) ?? []) }));
+    // Of goods that have gone nothing is kept.
+    const there = new Set(goodRows.map(({ id }) => id));
+    for (const id of this.known.keys()) if (!there.has(id)) this.known.delete(id);
     return {
       goods: read.flatMap(({ read: r }) => ('document' in r ? [r.document] : [])),
       unreadable: read.flatMap(({ row, read: r }) =>
-        'says' in r ? [{ id: row.id, name: row.name, says: r.says }] : [],
+        'says' in r ? [{ id: row.id, name: shownText(row.name), says: r.says }] : [],
       ),
     };
   }

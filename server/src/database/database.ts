@@ -7,7 +7,7 @@ import { migrate } from 'drizzle-orm/libsql/migrator';
 import { DATA_FILE, isSound, makeCopy } from './copies.js';
 import { lockFolder } from './lock.js';
 import * as schema from './schema.js';
-import { DataTrouble, isBusy, isDatabaseFault, troubleOf } from './trouble.js';
+import { DataTrouble, isBrokenRule, isBusy, isDatabaseFault, troubleOf } from './trouble.js';
 import { Unavailable } from './unavailable.js';
 
 export type Reader = LibSQLDatabase<typeof schema>;
@@ -100,6 +100,10 @@ function databaseOver(client: Client, file: string, isOld: boolean, unlock: () =
         return await read.transaction(change);
       } catch (fault) {
         if (!isDatabaseFault(fault)) throw fault;
+        if (isBrokenRule(fault)) {
+          await client.reconnect?.();
+          throw fault;
+        }
         // A statement that failed half way keeps its transaction open on that connection, and whatever is written there
         // later is never committed: after a fault of the database every connection is opened anew.
         await client.reconnect?.();

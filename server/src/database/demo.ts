@@ -16,6 +16,7 @@ import { orderRow } from '../orders/rows.js';
 import { tastingRow } from '../tastings/rows.js';
 import type { Database } from './database.js';
 import { goods, house, lots, marks, orders, tastings } from './schema.js';
+import { readable } from './storedText.js';
 
 /** The day of the demo's story. */
 const STORY_DAY = '2026-11-24';
@@ -53,7 +54,7 @@ function houseOf(file: unknown): House {
  */
 export async function loadDemo(db: Database, directory: string | null, now: string): Promise<boolean> {
   return db.write(async (tx) => {
-    const [mark] = await tx.select().from(marks).where(eq(marks.name, DEMO_MARK));
+    const [mark] = await tx.select(readable(marks)).from(marks).where(eq(marks.name, DEMO_MARK));
     if (mark) return false;
     await tx.insert(marks).values({ name: DEMO_MARK, at: now });
     const [has] = await tx.select({ n: count() }).from(goods);

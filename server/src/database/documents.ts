@@ -1,5 +1,6 @@
 import { readDocument, type Format, type Read } from '@rotula/core';
 import type { z } from 'zod';
+import { BROKEN, shownText } from './storedText.js';
 
 /** A row that holds a document. */
 export interface DocumentRow {
@@ -9,6 +10,7 @@ export interface DocumentRow {
 
 /** A stored document in today's form, or in one sentence why it cannot be read. Never throws. */
 export function documentOf<T>(format: Format, schema: z.ZodType<T>, row: DocumentRow): Read<T> {
+  if (row.doc.startsWith(BROKEN)) return { says: 'what is stored is damaged: it holds bytes that are no text' };
   let stored: unknown;
   try {
     stored = JSON.parse(row.doc);
@@ -30,6 +32,6 @@ export function storedFile(kind: string, key: string, row: DocumentRow): string 
   try {
     return JSON.stringify({ format: kind, formatVersion: row.format, [key]: JSON.parse(row.doc) }, null, 2);
   } catch {
-    return row.doc;
+    return shownText(row.doc);
   }
 }

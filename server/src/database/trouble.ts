@@ -20,6 +20,9 @@ export const isBusy = (fault: unknown): boolean =>
 export const isDatabaseFault = (fault: unknown): boolean =>
   /SQLITE_|database is locked|CLIENT_CLOSED/i.test(textOf(fault));
 
+/** A rule of the tables was broken (a key that stands twice): nothing that passes by itself. */
+export const isBrokenRule = (fault: unknown): boolean => /SQLITE_CONSTRAINT/i.test(textOf(fault));
+
 /** What each fault of SQLite means to a shopkeeper, and what to do. */
 const MEANS: readonly { readonly when: RegExp; readonly says: (file: string) => string }[] = [
   {
@@ -48,11 +51,12 @@ const MEANS: readonly { readonly when: RegExp; readonly says: (file: string) => 
   },
 ];
 
-/** The sentence for a fault at the data, or the fault's own words. */
+/** The sentence for a fault at the data; of one that nobody foresaw its code. */
 export function troubleOf(fault: unknown, file: string): DataTrouble {
   if (fault instanceof DataTrouble) return fault;
   const row = MEANS.find(({ when }) => when.test(textOf(fault)));
+  // The fault's own words may quote what was asked of SQLite, and with it what a customer said.
   return new DataTrouble(
-    row ? row.says(file) : `The data in ${file} cannot be used: ${textOf(fault).trim()}`,
+    row ? row.says(file) : `The data in ${file} cannot be used (${codeOf(fault) || 'no code was given'}).`,
   );
 }

@@ -2,6 +2,7 @@ import { ConflictException, NotFoundException, UnprocessableEntityException } fr
 import type { Read } from '@rotula/core';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import type { Database } from './database.js';
+import { readable } from './storedText.js';
 import { storedFile, type DocumentRow, type Unreadable } from './documents.js';
 import type { orders, tastings } from './schema.js';
 
@@ -37,6 +38,8 @@ type Table = typeof orders;
 /** Documents that are saved over the version they were made from, and can be taken back when they were deleted. */
 export class VersionedDocuments<D extends Versioned, R extends VersionedRow> {
   private readonly table: Table;
+  /** What was read, by its text: a list of hundreds is not checked anew for one that changed. */
+  private readonly known = new Map<string, { readonly text: string; readonly read: Read<D> }>();
 
   constructor(
     private readonly db: Database,
@@ -48,11 +51,13 @@ export class VersionedDocuments<D extends Versioned, R extends VersionedRow> {
   /** All that stand, in the order of their kind; those that cannot be read apart, each with its reason. */
   async all(): Promise<{ documents: D[]; unreadable: Unreadable[] }> {
     const rows = (await this.db.read
-      .select()
+      .select(readable(this.table))
       .from(this.table)
       .where(isNull(this.table.deletedAt))
       .orderBy(...(this.kind.order(this.table as never) as never[]), asc(this.table.id))) as unknown as R[];
-    const all = rows.map((row) => ({ row, read: this.kind.read(row) }));
+    const all = rows.map((row) => ({ row, read: this.readOf(row) }));
+    const there = new Set(rows.map(({ id }) => id));
+    for (const id of this.known.keys()) if (!there.has(id)) this.known.delete(id);
     return {
       documents: all.flatMap(({ read }) => ('document' in read ? [read.document] : [])),
       unreadable: all.flatMap(({ row, read }) =>
@@ -128,16 +133,25 @@ export class VersionedDocuments<D extends Versioned, R extends VersionedRow> {
   }
 
   private async row(from: Pick<Database['read'], 'select'>, id: string): Promise<R | undefined> {
-    const [row] = await from.select().from(this.table).where(eq(this.table.id, id));
+    const [row] = await from.select(readable(this.table)).from(this.table).where(eq(this.table.id, id));
     return row as unknown as R | undefined;
   }
 
   private async standing(from: Pick<Database['read'], 'select'>, id: string): Promise<R | undefined> {
     const [row] = await from
-      .select()
+      .select(readable(this.table))
       .from(this.table)
       .where(and(eq(this.table.id, id), isNull(this.table.deletedAt)));
     return row as unknown as R | undefined;
+  }
+
+  private readOf(row: R): Read<D> {
+    const text = `${row.version} ${row.format} ${row.updatedAt} ${row.doc}`;
+    const before = this.known.get(row.id);
+    if (before?.text === text) return before.read;
+    const read = this.kind.read(row);
+    this.known.set(row.id, { text, read });
+    return read;
   }
 
   private gone(id: string) {
@@ -146,7 +160,7 @@ export class VersionedDocuments<D extends Versioned, R extends VersionedRow> {
 
   private readable(id: string, row: R | undefined): D {
     if (!row) throw this.gone(id);
-    const read = this.kind.read(row);
+    const read = this.readOf(row);
     if ('document' in read) return read.document;
     throw new UnprocessableEntityException({
       message: `This ${this.kind.name} is stored, but cannot be read: ${read.says}. Save it as a file; the others are untouched.`,

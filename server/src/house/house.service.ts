@@ -4,6 +4,7 @@ import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/database.js';
 import { documentOf, storedFile } from '../database/documents.js';
 import { house } from '../database/schema.js';
+import { readable } from '../database/storedText.js';
 import type { StoredHouse } from '../http/bodies.js';
 
 /** Before anybody saved one. */
@@ -23,13 +24,13 @@ export class HouseService {
 
   /** The shop's settings; the defaults until somebody saves their own, or where they cannot be read (and why). */
   async read(): Promise<StoredHouse> {
-    const [row] = await this.db.read.select().from(house);
+    const [row] = await this.db.read.select(readable(house)).from(house);
     return storedOf(row);
   }
 
   /** The document as it is stored, as a file. */
   async stored(): Promise<string> {
-    const [row] = await this.db.read.select().from(house);
+    const [row] = await this.db.read.select(readable(house)).from(house);
     if (!row) throw new NotFoundException('No settings were saved yet; the defaults stand.');
     return storedFile('rotula.house', 'house', row);
   }
@@ -37,7 +38,7 @@ export class HouseService {
   /** Save over the version that the person had; 409 with the current settings when somebody saved since. */
   save(version: number, doc: House): Promise<StoredHouse> {
     return this.db.write(async (tx) => {
-      const [row] = await tx.select().from(house);
+      const [row] = await tx.select(readable(house)).from(house);
       if (row && row.version !== version)
         throw new ConflictException({
           message: 'The settings were changed elsewhere since. Nothing was stored; look at both.',

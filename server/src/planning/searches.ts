@@ -2,7 +2,7 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { canonicalText, hashOf, ROW_LIST, type House, type Pick, type PickRequest } from '@rotula/core';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
-import { PickPool } from './pickPool.js';
+import { Planners } from './planners.js';
 
 export type PickAsk = z.infer<typeof PickRequest>;
 
@@ -28,7 +28,7 @@ export class Searches {
 
   constructor(
     private readonly counter: CounterService,
-    private readonly picks: PickPool,
+    private readonly planners: Planners,
   ) {}
 
   /** @throws NotFoundException for a stage that searches nothing */
@@ -44,10 +44,16 @@ export class Searches {
     const known = this.kept.get(fingerprint);
     const answer =
       known ??
-      (await this.picks.run(
-        { brief, counter: ask.counter ?? null, house, locks, nodeLimit: search.nodeLimit },
+      ((await this.planners.pick(
+        {
+          brief,
+          house,
+          locks,
+          nodeLimit: search.nodeLimit,
+          shelf: ask.counter ? { asked: ask.counter } : { stored: this.counter.revision },
+        },
         signal,
-      ));
+      )) as Pick);
     this.keep(fingerprint, answer);
     return { ...answer, seed: search.seed, fingerprint };
   }

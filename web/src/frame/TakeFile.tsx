@@ -1,3 +1,4 @@
+import { checkedDocument, faultWords } from '@rotula/core';
 import { Upload } from 'lucide-react';
 import { useRef } from 'react';
 import toast from 'react-hot-toast';
@@ -29,14 +30,13 @@ export function TakeFile<S extends z.ZodType>({
       toast.error(notJson(file.name));
       return;
     }
-    const parsed = (await schema()).safeParse(data);
-    if (!parsed.success) {
-      const issue = parsed.error.issues[0]!;
-      toast.error(say`${file.name} was not taken. ${issue.path.join('.') || 'file'}: ${issue.message}`);
+    const checked = checkedDocument<z.infer<S>>((await schema()) as z.ZodType<z.infer<S>>, data);
+    if ('faults' in checked) {
+      toast.error(say`${file.name} was not taken. ${faultWords(checked.faults[0], 'file')}`);
       return;
     }
     try {
-      await onTake(parsed.data);
+      await onTake(checked.document);
     } catch (error) {
       toast.error(error instanceof Error ? error.message : String(error));
     }

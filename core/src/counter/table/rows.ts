@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { checkedDocument, faultWords, type Fault } from '../../units/index.js';
 import { COLUMNS, SCHEMAS, type Column } from './columns.js';
 import { reestimated } from '../estimate.js';
 import { type Good, type Sense } from '../good.js';
@@ -106,12 +106,8 @@ const NULLABLE = new Set([
 
 export type Parsed = { readonly good: Good } | { readonly says: string };
 
-const complaint = (error: z.ZodError, prefix = ''): string => {
-  const issue = error.issues[0]!;
-  const path = issue.path.map(String).join('.');
-  const more = error.issues.length > 1 ? ` (and ${error.issues.length - 1} more)` : '';
-  return `${prefix}${path ? `${path}: ` : ''}${issue.message}${more}`;
-};
+const complaint = (faults: readonly [Fault, ...Fault[]], prefix = ''): string =>
+  `${prefix}${faultWords(faults[0], 'the row')}${faults.length > 1 ? ` (and ${faults.length - 1} more)` : ''}`;
 
 const isKind = (kind: string): kind is GoodKind => (GOOD_KINDS as readonly string[]).includes(kind);
 
@@ -147,15 +143,17 @@ export function goodFrom(
     for (const lotRow of lotRows) {
       const lotTree: Tree = {};
       lay(lotTree, lotRow, kind);
-      const parsed = Lot.safeParse(lotTree.lot);
-      if (!parsed.success) return { says: complaint(parsed.error, `line ${lotRow.line}, lot: `) };
-      lots.push(parsed.data);
+      const checked = checkedDocument(Lot, lotTree.lot);
+      if ('faults' in checked) return { says: complaint(checked.faults, `line ${lotRow.line}, lot: `) };
+      lots.push(checked.document);
     }
     tree.lots = lots;
   }
   if (row && kind !== 'ware') withEstimates(tree, row, before);
-  const parsed = SCHEMAS[kind].safeParse(tree);
-  return parsed.success ? { good: reestimated(parsed.data as Good) } : { says: complaint(parsed.error) };
+  const checked = checkedDocument<unknown>(SCHEMAS[kind], tree);
+  return 'document' in checked
+    ? { good: reestimated(checked.document as Good) }
+    : { says: complaint(checked.faults) };
 }
 
 /**

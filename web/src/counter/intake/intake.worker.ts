@@ -1,8 +1,10 @@
 import {
   changesOf,
   changeTo,
+  checkedDocument,
   CounterHead,
   decimalOf,
+  faultWords,
   Good,
   goodsById,
   intakeOfGoods,
@@ -138,10 +140,10 @@ const worker = {
         goods,
         counter,
         (value) => {
-          const parsed = Good.safeParse(value);
-          if (parsed.success) return { good: parsed.data };
-          const issue = parsed.error.issues[0]!;
-          return { says: `${issue.path.map(String).join('.') || say`the good`}: ${issue.message}` };
+          const checked = checkedDocument(Good, value);
+          return 'document' in checked
+            ? { good: checked.document }
+            : { says: faultWords(checked.faults[0], say`the good`) };
         },
         telling(tell),
       ),

@@ -1,0 +1,32 @@
+import type { Brief, Good, House, Order, OrderBody, Wishes } from '@rotula/core';
+
+/**
+ * The counter of a question: asked along, or the shop's own, which the worker reads itself (thousands of goods make no trip).
+ * `stored` is the counter's revision, so that it is read again only when it has changed.
+ */
+export type Shelf = { readonly asked: readonly Good[] } | { readonly stored: number };
+
+/** What is asked of the threads, by name; each is worked out from the question alone. */
+export interface Jobs {
+  /** The plan of an order, as the API answers it. */
+  readonly plan: { readonly order: OrderBody; readonly house: House; readonly shelf: Shelf };
+  /** The same of a stored order, as a page reads it. */
+  readonly sentPlan: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
+  /** What a stored order comes to, small. */
+  readonly preview: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
+  /** The searched day of an order. */
+  readonly clock: { readonly order: OrderBody; readonly house: House; readonly shelf: Shelf };
+  /** The best selection. */
+  readonly pick: {
+    readonly brief: Brief;
+    readonly house: House;
+    readonly locks: Wishes;
+    readonly nodeLimit: number;
+    readonly shelf: Shelf;
+  };
+}
+
+export type JobName = keyof Jobs;
+export type Job<K extends JobName = JobName> = K extends JobName
+  ? { readonly name: K; readonly ask: Jobs[K]; readonly dataDirectory: string }
+  : never;

@@ -1,0 +1,52 @@
+import { availableParallelism } from 'node:os';
+import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
+import type { Jobs } from './jobs.js';
+import { Pool, type Bounds } from './pool.js';
+
+/** One core is left for answering. */
+const THREADS = Math.max(1, availableParallelism() - 1);
+
+/** Plans, which a page waits for, never stand behind searches. */
+const QUICK: Bounds = { threads: 1, mostWaiting: 64, mostSeconds: 30, mostMegabytes: 1536, stays: true };
+const SEARCH: Bounds = {
+  threads: THREADS,
+  mostWaiting: 64,
+  mostSeconds: 120,
+  mostMegabytes: 1536,
+  stays: false,
+};
+
+/** The computation for whoever asks by HTTP: in threads, so that a long question keeps nobody from reading. */
+@Injectable()
+export class Planners implements OnApplicationShutdown {
+  private readonly quick: Pool;
+  private readonly search: Pool;
+
+  constructor(worker: string, dataDirectory: string) {
+    this.quick = new Pool(worker, dataDirectory, QUICK);
+    this.search = new Pool(worker, dataDirectory, SEARCH);
+  }
+
+  /** Called when the server listens: the first page waits for no thread. */
+  warm(): void {
+    this.quick.warm();
+  }
+
+  /** @returns the answer as JSON text */
+  plan = <K extends 'plan' | 'sentPlan' | 'preview'>(name: K, ask: Jobs[K], hungUp: AbortSignal) =>
+    this.quick.run(name, ask, hungUp) as Promise<string>;
+
+  /** @returns the searched day as JSON text */
+  clock = (ask: Jobs['clock'], hungUp: AbortSignal) =>
+    this.search.run('clock', ask, hungUp) as Promise<string>;
+
+  pick = (ask: Jobs['pick'], hungUp: AbortSignal) => this.search.run('pick', ask, hungUp);
+
+  async stop(): Promise<void> {
+    await Promise.all([this.quick.stop(), this.search.stop()]);
+  }
+
+  onApplicationShutdown(): Promise<void> {
+    return this.stop();
+  }
+}
