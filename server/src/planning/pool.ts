@@ -1,6 +1,7 @@
 import { HttpException, Logger, ServiceUnavailableException } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import type { Job, JobName, Jobs } from './jobs.js';
+import { Full, Places } from './places.js';
 
 /** What bounds the work of one pool. */
 export interface Bounds {
@@ -36,13 +37,17 @@ export class Pool {
   private pool: Piscina | null = null;
   private stopping = false;
   private usualSeconds = 1;
+  private readonly places: Places;
+  private readonly stops = new AbortController();
   private readonly log = new Logger('Rotula');
 
   constructor(
     private readonly worker: string,
     private readonly dataDirectory: string,
     private readonly bounds: Bounds,
-  ) {}
+  ) {
+    this.places = new Places(bounds.threads, bounds.mostWaiting);
+  }
 
   /** Have the threads ready before the first question. */
   warm(): void {
@@ -50,12 +55,11 @@ export class Pool {
   }
 
   private open(): Piscina {
-    const { threads, mostWaiting, mostMegabytes, stays } = this.bounds;
+    const { threads, mostMegabytes, stays } = this.bounds;
     return (this.pool ??= new Piscina({
       filename: this.worker,
       minThreads: stays ? threads : 0,
       maxThreads: threads,
-      maxQueue: mostWaiting,
       idleTimeout: 30_000,
       resourceLimits: { maxOldGenerationSizeMb: mostMegabytes },
     }));
@@ -68,15 +72,20 @@ export class Pool {
   async run<K extends JobName>(name: K, ask: Jobs[K], hungUp: AbortSignal): Promise<unknown> {
     if (this.stopping) throw serverStops();
     const tooLong = AbortSignal.timeout(this.bounds.mostSeconds * 1000);
-    const began = performance.now();
+    const signal = AbortSignal.any([hungUp, tooLong, this.stops.signal]);
+    let giveBack = () => {};
     try {
+      giveBack = await this.places.take(signal);
+      const began = performance.now();
       const job = { name, ask, dataDirectory: this.dataDirectory } as Job;
-      const answer: unknown = await this.open().run(job, { signal: AbortSignal.any([hungUp, tooLong]) });
+      const answer: unknown = await this.open().run(job, { signal });
       const took = (performance.now() - began) / 1000;
       this.usualSeconds += NEWEST_WEIGHS * (took - this.usualSeconds);
       return answer;
     } catch (fault) {
       throw this.told(fault, hungUp, tooLong);
+    } finally {
+      giveBack();
     }
   }
 
@@ -87,9 +96,8 @@ export class Pool {
       return new ServiceUnavailableException(
         `This was not worked out within ${this.bounds.mostSeconds} seconds, and no shorter answer stands in for it. Nothing was changed; ask for less at once.`,
       );
-    const { message, code } = fault as { message?: string; code?: string };
-    if (/queue/i.test(message ?? '')) return new TooMuch(this.comeBack());
-    if (code === 'ERR_WORKER_OUT_OF_MEMORY')
+    if (fault instanceof Full) return new TooMuch(this.comeBack());
+    if ((fault as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
       return new ServiceUnavailableException(
         'This needs more memory than one question may have. Nothing was changed; ask for less at once.',
       );
@@ -106,6 +114,7 @@ export class Pool {
   /** End all work; whoever waits hears that the server stops. */
   async stop(): Promise<void> {
     this.stopping = true;
+    this.stops.abort();
     await this.pool?.destroy();
   }
 }
