@@ -5,6 +5,7 @@
 import { join } from 'node:path';
 import { startServer } from '../lib/server.mjs';
 import { ensureBuilt, ensureInstalled, ROOT } from '../lib/setup.mjs';
+import { percentile } from './stats.mjs';
 
 await ensureInstalled();
 await ensureBuilt();
@@ -36,8 +37,6 @@ const readOnce = async () => {
   await fetch(`${server.address}/api/orders/boatyard-launch-supper`).then((answer) => answer.json());
   return performance.now() - start;
 };
-const percentile = (xs, p) =>
-  [...xs].sort((a, b) => a - b)[Math.min(xs.length - 1, Math.ceil(p * xs.length) - 1)];
 const figures = (xs) => ({
   'median, ms': percentile(xs, 0.5).toFixed(1),
   'p99, ms': percentile(xs, 0.99).toFixed(1),

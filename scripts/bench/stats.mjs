@@ -12,3 +12,6 @@ export function time(runs, fn) {
     }),
   );
 }
+
+export const percentile = (xs, p) =>
+  [...xs].sort((a, b) => a - b)[Math.min(xs.length - 1, Math.ceil(p * xs.length) - 1)];

@@ -1,5 +1,7 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import type { Config } from './config.js';
+import { CopiesController } from './copies/copies.controller.js';
+import { CopiesService } from './copies/copies.service.js';
 import { CounterController } from './counter/counter.controller.js';
 import { CounterService } from './counter/counter.service.js';
 import { DatabaseModule } from './database/database.module.js';
@@ -17,11 +19,12 @@ import { TastingsService } from './tastings/tastings.service.js';
 
 @Module({})
 export class AppModule {
-  static with(db: Database, { plannerWorker, dataDirectory }: Config): DynamicModule {
+  static with(db: Database, { plannerWorker, copyWorker, dataDirectory }: Config): DynamicModule {
     return {
       module: AppModule,
       imports: [DatabaseModule.with(db)],
       controllers: [
+        CopiesController,
         CounterController,
         HouseController,
         OpenApiController,
@@ -35,6 +38,7 @@ export class AppModule {
         OrdersService,
         Searches,
         TastingsService,
+        { provide: CopiesService, useFactory: () => new CopiesService(copyWorker, dataDirectory) },
         { provide: Planners, useFactory: () => new Planners(plannerWorker, dataDirectory) },
       ],
     };

@@ -11,6 +11,8 @@ export interface Config {
   readonly migrations: string;
   /** The compiled file that plans and searches run in. */
   readonly plannerWorker: string;
+  /** The compiled file that makes a copy of the data. */
+  readonly copyWorker: string;
   /** Names beside its own under which the shop is reached. */
   readonly names: readonly string[];
 }
@@ -35,6 +37,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     webDirectory: resolve(ROOT, 'web/dist'),
     migrations: resolve(ROOT, 'server/drizzle'),
     plannerWorker: resolve(ROOT, 'server/dist/planning/planner.worker.js'),
+    copyWorker: resolve(ROOT, 'server/dist/database/copy.worker.js'),
     names: (env.ROTULA_HOSTS ?? '')
       .split(',')
       .map((name) => name.trim())

@@ -4,8 +4,9 @@ import { join } from 'node:path';
 import { createClient } from '@libsql/client';
 import request from 'supertest';
 import { Good, Order } from '@rotula/core';
-import { copiesOf, DATA_FILE, restoreCopy } from './database/copies.js';
+import { copiesOf, DATA_FILE } from './database/copies.js';
 import { openDatabase } from './database/database.js';
+import { restoreCopy } from './database/restore.js';
 import { DataTrouble } from './database/trouble.js';
 import { configFor, freshFolder, openShop, type OpenShop } from './testing/shop.js';
 import { storedRows, writeV1 } from './testing/stored.js';
@@ -79,16 +80,20 @@ describe('documents of format 1, as they lay in SQLite', () => {
     open.length = 0;
     expect(copiesOf(data)).toHaveLength(1);
     await sqlOn(data, 'DELETE FROM orders');
-    const { aside } = await restoreCopy(data, copiesOf(data)[0]!, '2026-11-26T10:00:00Z');
+    const [{ file: copy } = { file: '' }] = copiesOf(data);
+    const { migrations } = configFor(data);
+    const { aside } = await restoreCopy(data, copy, '2026-11-26T10:00:00Z', { migrations });
     expect(existsSync(aside!)).toBe(true);
     // Data that are gone leave their log behind: it is put aside, and not read into the copy.
     rmSync(join(data, DATA_FILE));
     writeFileSync(join(data, `${DATA_FILE}-wal`), 'what was not written yet');
-    expect(await restoreCopy(data, copiesOf(data)[0]!, '2026-11-26T10:01:00Z')).toEqual({ aside: null });
+    expect(await restoreCopy(data, copy, '2026-11-26T10:01:00Z', { migrations })).toEqual({ aside: null });
     expect(existsSync(join(data, `${DATA_FILE}-wal`))).toBe(false);
     const { server } = await shopOn(data);
     expect((await request(server).get('/api/orders')).body.orders).toHaveLength(7);
-    await expect(restoreCopy(data, join(data, 'none.sqlite'), 'now')).rejects.toThrow('There is no copy');
+    await expect(restoreCopy(data, join(data, 'none.sqlite'), 'now', { migrations })).rejects.toThrow(
+      'There is no copy',
+    );
   });
 
   test('a shop from before the mark keeps its counter, also an empty one', async () => {

@@ -3,6 +3,7 @@ import { createServer } from 'node:net';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { createApp } from './app.js';
 import { ConfigTrouble, readConfig } from './config.js';
+import { CopiesService } from './copies/copies.service.js';
 import { DataTrouble } from './database/trouble.js';
 import { Planners } from './planning/planners.js';
 
@@ -54,6 +55,7 @@ async function start() {
   const port = await freePort(config.host, config.port);
   await app.listen(port, config.host);
   app.get(Planners).warm();
+  app.get(CopiesService).keepUp();
   stopOn('SIGTERM', app);
   stopOn('SIGINT', app);
   if (port !== config.port && config.port !== 0) console.log(`Port ${config.port} is taken; using ${port}.`);

@@ -1,13 +1,17 @@
 import { Body, Controller, Get, Header, HttpCode, Param, Post, Req } from '@nestjs/common';
 import { CounterChange, GoodId } from '@rotula/core';
 import type { Request } from 'express';
+import { CopiesService } from '../copies/copies.service.js';
 import { checked } from '../http/checked.js';
 import { changeFromLines, isLines } from './changeLines.js';
 import { CounterService } from './counter.service.js';
 
 @Controller('api/counter')
 export class CounterController {
-  constructor(private readonly counter: CounterService) {}
+  constructor(
+    private readonly counter: CounterService,
+    private readonly copies: CopiesService,
+  ) {}
 
   @Get()
   list() {
@@ -38,6 +42,9 @@ export class CounterController {
   @HttpCode(200)
   async changeInLines(@Req() request: Request) {
     isLines(request);
-    return this.counter.change(await changeFromLines(request));
+    const change = await changeFromLines(request);
+    // Whatever goes wrong with an import, the shop as it was before lies beside it.
+    await this.copies.make();
+    return this.counter.change(change);
   }
 }

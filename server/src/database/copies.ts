@@ -1,23 +1,42 @@
-import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { createClient, type Client } from '@libsql/client';
+import { moveInto, needRoom, type RoomIn } from './files.js';
+import { keptCopies } from './keptCopies.js';
+import { markShop } from './shopMark.js';
 import { DataTrouble } from './trouble.js';
 
-/** Copies of the data, made before a new version changes it, and the way back to one. */
+/** Copies of the data: made in the night, at the first start of a day, and before whatever changes much. */
 
 export const DATA_FILE = 'rotula.sqlite';
-const COPIES_KEPT = 5;
-const copiesIn = (directory: string) => join(directory, 'copies');
+export const copiesIn = (directory: string) => join(directory, 'copies');
+
+const NAMED = /^rotula-(\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}-\d{3}Z)\.sqlite$/;
+const nameFor = (now: string) => `rotula-${now.replace(/[:.]/g, '-')}.sqlite`;
+const MAKING = '.making-';
+
+/** A finished copy. */
+export interface Copy {
+  readonly file: string;
+  readonly at: Date;
+}
+
+/** When a copy of that name was made; null for what is none of ours. */
+function madeAt(name: string): Date | null {
+  const found = NAMED.exec(name)?.[1];
+  return found ? new Date(found.replace(/T(\d\d)-(\d\d)-(\d\d)-(\d\d\d)Z/, 'T$1:$2:$3.$4Z')) : null;
+}
 
 /** The copies of a data folder, the newest first. */
-export function copiesOf(directory: string): string[] {
+export function copiesOf(directory: string): Copy[] {
   const folder = copiesIn(directory);
   if (!existsSync(folder)) return [];
   return readdirSync(folder)
-    .filter((name) => /^rotula-.*\.sqlite$/.test(name))
-    .sort()
-    .reverse()
-    .map((name) => join(folder, name));
+    .flatMap((name) => {
+      const at = madeAt(name);
+      return at ? [{ file: join(folder, name), at }] : [];
+    })
+    .sort((a, b) => b.at.getTime() - a.at.getTime());
 }
 
 const saysOk = async (client: Client, check: string): Promise<boolean> => {
@@ -26,53 +45,52 @@ const saysOk = async (client: Client, check: string): Promise<boolean> => {
 };
 
 /** Whole? SQLite's own check over every page and index. */
-const isWhole = (client: Client): Promise<boolean> => saysOk(client, 'integrity_check');
+export const isWhole = (client: Client): Promise<boolean> => saysOk(client, 'integrity_check');
 
 /** The quicker check, at every start: every page, without comparing the indexes. */
 export const isSound = (client: Client): Promise<boolean> => saysOk(client, 'quick_check');
 
+const sizeOf = (file: string) => (existsSync(file) ? statSync(file).size : 0);
+
+/** Bytes that the data of a folder take now. */
+export const dataBytes = (directory: string): number =>
+  ['', '-wal'].reduce((sum, tail) => sum + sizeOf(join(directory, DATA_FILE + tail)), 0);
+
 /**
- * Copy the data as they are (VACUUM INTO), check the copy, and keep the last few.
+ * Copy the data as they are: room looked at, written aside (VACUUM INTO), flushed, checked, given its name, the folder flushed;
+ * then older copies that are not kept go. Killed or full at any step, the copies before it stand.
  * @param now an ISO time, for the name
- * @throws DataTrouble when the copy is not whole: then nothing is changed either
+ * @throws DataTrouble when there is no room, or the copy is not whole: then nothing is changed either
  */
-export async function makeCopy(client: Client, directory: string, now: string): Promise<string> {
-  mkdirSync(copiesIn(directory), { recursive: true });
-  const file = join(copiesIn(directory), `rotula-${now.replace(/[:.]/g, '-')}.sqlite`);
-  await client.execute({ sql: 'VACUUM INTO ?', args: [file] });
-  const copy = createClient({ url: `file:${file}` });
-  const whole = await isWhole(copy);
-  copy.close();
-  if (!whole) {
-    rmSync(file, { force: true });
-    throw new DataTrouble(
-      `The data in ${directory} could not be copied whole before the change, so nothing was changed. They may be damaged: npm run restore brings the last good copy back.`,
-    );
+export async function makeCopy(client: Client, directory: string, now: string, room?: RoomIn): Promise<string> {
+  const folder = copiesIn(directory);
+  mkdirSync(folder, { recursive: true });
+  // What a copy that was cut off left behind.
+  for (const name of readdirSync(folder)) if (name.startsWith(MAKING)) rmSync(join(folder, name), { force: true });
+  needRoom(folder, dataBytes(directory), room);
+  const file = join(folder, nameFor(now));
+  const aside = join(folder, MAKING + basename(file));
+  try {
+    await client.execute({ sql: 'VACUUM INTO ?', args: [aside] });
+    const copy = createClient({ url: `file:${aside}` });
+    const whole = await isWhole(copy).catch(() => false);
+    copy.close();
+    if (!whole)
+      throw new DataTrouble(
+        `The data in ${directory} could not be copied whole, so nothing was changed. They may be damaged: npm run restore brings the last good copy back.`,
+      );
+    moveInto(aside, file);
+  } catch (fault) {
+    for (const tail of ['', '-wal', '-shm', '-journal']) rmSync(aside + tail, { force: true });
+    throw fault;
   }
-  for (const old of copiesOf(directory).slice(COPIES_KEPT)) rmSync(old, { force: true });
+  markShop(directory, { lastCopy: now }, now);
+  dropOld(directory);
   return file;
 }
 
-/**
- * Bring a copy back. What was there is put aside under its own name, never thrown away. Only while no server runs.
- * @throws DataTrouble when there is no such copy, or it is damaged
- */
-export async function restoreCopy(
-  directory: string,
-  copy: string,
-  now: string,
-): Promise<{ aside: string | null }> {
-  if (!existsSync(copy))
-    throw new DataTrouble(`There is no copy ${copy}. npm run restore -- --list names them.`);
-  const client = createClient({ url: `file:${copy}` });
-  const whole = await isWhole(client).catch(() => false);
-  client.close();
-  if (!whole) throw new DataTrouble(`The copy ${basename(copy)} is damaged too; try an older one.`);
-  const file = join(directory, DATA_FILE);
-  const aside = `${file}.${now.replace(/[:.]/g, '-')}`;
-  // A log without its data would be read into the copy.
-  const there = ['', '-wal', '-shm'].filter((tail) => existsSync(file + tail));
-  for (const tail of there) renameSync(file + tail, aside + tail);
-  copyFileSync(copy, file);
-  return { aside: there.includes('') ? aside : null };
+function dropOld(directory: string): void {
+  const copies = copiesOf(directory);
+  const kept = keptCopies(copies.map(({ at }) => at));
+  copies.forEach(({ file }, i) => kept[i] || rmSync(file, { force: true }));
 }

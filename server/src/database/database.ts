@@ -4,9 +4,11 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { createClient, type Client } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
-import { DATA_FILE, isSound, makeCopy } from './copies.js';
+import { copiesOf, DATA_FILE, isSound, makeCopy } from './copies.js';
 import { lockFolder } from './lock.js';
+import { whereCopiesAre } from './restore.js';
 import * as schema from './schema.js';
+import { markShop, readShopMark, type ShopMark } from './shopMark.js';
 import { DataTrouble, isBrokenRule, isBusy, isDatabaseFault, troubleOf } from './trouble.js';
 import { Unavailable } from './unavailable.js';
 
@@ -42,7 +44,7 @@ export async function openDatabase(directory: string, migrations: string): Promi
   try {
     mkdirSync(directory, { recursive: true });
     accessSync(directory, constants.W_OK);
-    refuseEmpty(file);
+    refuseWhatIsGone(directory, file);
     unlock = await lockFolder(directory);
     const client = createClient({ url: `file:${file}`, concurrency: 4 });
     try {
@@ -58,19 +60,29 @@ export async function openDatabase(directory: string, migrations: string): Promi
   }
 }
 
-/** A file of no bytes was data once: it is not filled anew as if the shop were new. */
-function refuseEmpty(file: string) {
-  if (!existsSync(file) || statSync(file).size > 0) return;
-  throw new DataTrouble(
-    `${file} is empty: what was in it is gone. Bring the last good copy back with npm run restore, or delete the file to start anew.`,
-  );
+/** A folder that held a shop never becomes a new one: what is missing is said, and where the copies are. */
+function refuseWhatIsGone(directory: string, file: string) {
+  if (existsSync(file) && statSync(file).size > 0) return;
+  const mark = readShopMark(directory);
+  if (existsSync(file))
+    throw new DataTrouble(
+      `${file} is empty: what was in it is gone. ${whereCopiesAre(directory)} For a new shop set ROTULA_DATA to another folder.`,
+    );
+  if (mark || copiesOf(directory).length > 0) throw goneFrom(directory, mark);
 }
+
+const goneFrom = (directory: string, mark: ShopMark | null) =>
+  new DataTrouble(
+    `A shop has lived in ${directory}${mark?.since ? ` since ${mark.since.slice(0, 10)}` : ''}, and its data (${DATA_FILE}) are gone. ${whereCopiesAre(directory)} For a new shop set ROTULA_DATA to another folder.`,
+  );
 
 async function prepare(client: Client, directory: string, migrations: string): Promise<boolean> {
   const { rows } = await client.execute(
     "SELECT name FROM sqlite_master WHERE type = 'table' AND name IN ('__drizzle_migrations', 'marks')",
   );
   const tables = rows.map((row) => String(row[0]));
+  const mark = readShopMark(directory);
+  if (mark && !tables.includes('__drizzle_migrations')) throw goneFrom(directory, mark);
   if (!(await isSound(client))) throw troubleOf({ code: 'SQLITE_CORRUPT' }, join(directory, DATA_FILE));
   await client.execute('PRAGMA journal_mode = WAL');
   if (tables.includes('__drizzle_migrations') && (await hasPending(client, migrations)))
@@ -81,6 +93,7 @@ async function prepare(client: Client, directory: string, migrations: string): P
     sql: "INSERT INTO marks (name, at) VALUES ('opened', ?) ON CONFLICT (name) DO UPDATE SET at = excluded.at",
     args: [new Date().toISOString()],
   });
+  markShop(directory, {}, new Date().toISOString());
   return tables.includes('__drizzle_migrations') && !tables.includes('marks');
 }
 
