@@ -1,6 +1,6 @@
-import type { Limit } from '../care/index.js';
+import { reachOf, type Limit } from '../care/index.js';
 import type { Brief } from './brief.js';
-import { byGuest, childShareOf, plateGuestsOf } from './plates.js';
+import { byGuest, childShareOf, nameIn, plateGuestsOf } from './plates.js';
 
 /** Guests at the board who eat the same of it: all but those with a plate of their own. */
 export interface BoardGroup {
@@ -13,6 +13,8 @@ export interface BoardGroup {
   /** Children under 12: their share goes on what is mild and known. */
   readonly young: boolean;
 }
+
+const ownPlate = (limit: Limit): boolean => reachOf(limit) === 'own plate';
 
 /**
  * Who eats from the board: guests whose limits are marked on the cards, each name (or nameless limit) a group; the other
@@ -29,7 +31,11 @@ export function boardGroupsOf(brief: Brief): BoardGroup[] {
     grown + small > 0
       ? [{ limits, heads: grown + small, eaters: grown + share * small, young: grown === 0 }]
       : [];
+  const named = new Set(brief.limits.filter(ownPlate).map(nameIn));
   const marked = byGuest(brief, 'card').flatMap((limits) => {
+    // A guest who has a plate of their own eats nothing of the board.
+    const name = nameIn(limits[0]!);
+    if (name !== '' && named.has(name)) return [];
     const asked = Math.max(...limits.map((limit) => limit.guests));
     const grown = Math.min(asked, adults);
     const small = Math.min(asked - grown, children);

@@ -40,11 +40,14 @@ const SafeLimit = z.object({
 export const House = z.object({
   name: lineText(120, 1).default('My counter'),
   units: z.enum(['metric', 'US customary']).default('metric'),
-  /** Where the shop is: dates, times and numbers are written as they are there. Two letters, ISO 3166-1. */
+  /**
+   * Where the shop is: dates and times are written as they are there, and its rule of safe time holds. Two letters, ISO 3166-1;
+   * empty: nobody said, and the strict side holds.
+   */
   country: z
     .string()
-    .regex(/^[A-Z]{2}$/, 'a country is two capital letters, such as IE')
-    .default('GB'),
+    .regex(/^([A-Z]{2})?$/, 'a country is two capital letters, such as IE')
+    .default(''),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/, 'a currency is three capital letters, such as EUR')

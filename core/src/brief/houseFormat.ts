@@ -40,16 +40,15 @@ const breadByRole = (own: Record<string, number>): Record<string, number> =>
     ]),
   );
 
-/** A likely country for the currency of a house that named none. */
+/** A likely country for the currency of a house that named none; never one whose rule is laxer than the strict side. */
 function countryOf(currency: unknown): string {
   const likely: Record<string, string> = {
     USD: 'US',
     EUR: 'IE',
-    GBP: 'GB',
     CAD: 'CA',
     AUD: 'AU',
     CHF: 'CH',
     NZD: 'NZ',
   };
-  return likely[String(currency)] ?? 'GB';
+  return likely[String(currency)] ?? '';
 }

@@ -29,23 +29,33 @@ export function byGuest(brief: Brief, reach: Reach): Limit[][] {
   brief.limits
     .filter((limit) => reachOf(limit) === reach)
     .forEach((limit, i) => {
-      const key = limit.who.trim().toLowerCase() || `#${i}`;
+      const key = nameIn(limit) || `#${i}`;
       groups.set(key, [...(groups.get(key) ?? []), limit]);
     });
   return [...groups.values()];
 }
 
+/** Whose limit it is, as names are compared; empty: nobody in particular. */
+export const nameIn = ({ who }: Limit): string => who.trim().toLowerCase();
+
 /**
- * Own plates of a brief. Limits that bear one guest's name share one plate that meets them all; a limit without a name
- * has a plate to itself. Nobody is counted beyond the heads; adults are counted first.
+ * Own plates of a brief. A plate meets every limit that bears its guest's name, whatever the reach of each; a limit without a
+ * name has a plate to itself. Nobody is counted beyond the heads, adults are counted first, and no plate is for nobody: where
+ * more plates are named than come, the last of those that come meets the limits of the rest too.
  */
 export function plateGuestsOf(brief: Brief): PlateGuests[] {
+  const all = byGuest(brief, 'own plate').map((own) => {
+    const name = nameIn(own[0]!);
+    return name === '' ? own : brief.limits.filter((limit) => nameIn(limit) === name);
+  });
+  const come = heads(brief);
+  if (come === 0) return [];
+  const plates = all.length > come ? [...all.slice(0, come - 1), all.slice(come - 1).flat()] : all;
   let seated = 0;
-  return byGuest(brief, 'own plate').map((limits) => {
-    const guests = Math.min(
-      Math.max(...limits.map((limit) => limit.guests)),
-      Math.max(0, heads(brief) - seated),
-    );
+  return plates.map((limits, i) => {
+    // One head at the least is left for each plate after this one.
+    const left = come - seated - (plates.length - i - 1);
+    const guests = Math.min(Math.max(...limits.map((limit) => limit.guests)), left);
     const eaters = eatersUpTo(brief, seated + guests) - eatersUpTo(brief, seated);
     seated += guests;
     return { limits, who: limits[0]!.who.trim(), guests, eaters };

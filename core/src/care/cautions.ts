@@ -1,20 +1,12 @@
 import { allergensOf, contentsOf, isMain, TREE_NUTS, type Good } from '../counter/index.js';
-import {
-  celsius,
-  minutes,
-  NONE,
-  reason,
-  type Celsius,
-  type Minutes,
-  type Reason,
-  type Rules,
-} from '../units/index.js';
+import { NONE, reason, type Reason } from '../units/index.js';
 import { chokingRowOf } from './choking.js';
 import { limitRule, type Reach } from './limitRules.js';
 import { isHarmful, reachOf } from './limits.js';
 import type { Limit } from './limitSchema.js';
 import { riskRowsOf, type RiskRowId } from './risks.js';
 import { keepsCold } from './keepsCold.js';
+import { safeTimeAt, TIME_OUT, type Safety, type TimeOut } from './safeTime.js';
 import { allergensOnTable } from './table.js';
 
 /** Who sits at the table, as far as care is concerned. */
@@ -23,8 +15,8 @@ export interface Table {
   readonly under5: number;
   readonly drinkers: number;
   readonly limits: readonly Limit[];
-  /** Served in heat above 32 °C. */
-  readonly hot: boolean;
+  /** What decides how long its food may stand out: the clock goes by the same. */
+  readonly safety: Safety;
   /** Served on wood, which is oiled. */
   readonly wood: boolean;
 }
@@ -52,26 +44,15 @@ declare module '../units/reason.js' {
   }
 }
 
-/** How long food may stand out, and how long above a temperature of the air. */
-export interface TimeOut {
-  readonly most: Minutes;
-  readonly above: Celsius;
-  readonly mostAbove: Minutes;
-}
-/** Source: USDA FSIS consumer advice: two hours, one above 90 °F. */
-export const TIME_OUT: TimeOut = { most: minutes(120), above: celsius(32), mostAbove: minutes(60) };
-
 /** Safety: never left alone. With the goods that it is about, and the country whose advice it is. */
 export type Caution = Reason & { readonly goods: readonly string[]; readonly country: string };
 
 interface CautionRow {
-  readonly rule: CautionRule;
+  readonly rule: Exclude<CautionRule, 'out of the cold' | 'out in the heat'>;
   readonly source: string;
   readonly country: string;
   readonly when: (table: Table) => boolean;
   readonly applies: (good: Good) => boolean;
-  /** Only where its sentence has any. */
-  readonly figures?: Rules[CautionRule];
 }
 
 const isCompanionOf = (good: Good, ...roles: string[]) =>
@@ -80,6 +61,11 @@ const always = () => true;
 const isNutLimit = (limit: Limit) =>
   isHarmful(limit) &&
   ['allergen:tree nuts', 'allergen:peanuts', ...TREE_NUTS.map((id) => `allergen:${id}`)].includes(limit.what);
+/** Honey, or honey in it. */
+export const hasHoney = (good: Good): boolean =>
+  isCompanionOf(good, 'honey') || contentsOf(good).honey === 'yes';
+/** A cheese of raw milk: its card says so. */
+export const isRawMilk = (good: Good): boolean => good.kind === 'cheese' && good.treatment === 'raw';
 const PUBLIC_HEALTH = 'public-health advice, widely published';
 
 const ROWS: readonly CautionRow[] = [
@@ -88,7 +74,7 @@ const ROWS: readonly CautionRow[] = [
     source: PUBLIC_HEALTH,
     country: 'all',
     when: (table) => table.infants > 0,
-    applies: (good) => isCompanionOf(good, 'honey') || contentsOf(good).honey === 'yes',
+    applies: hasHoney,
   },
   {
     rule: 'honey not known, for infants',
@@ -120,27 +106,11 @@ const ROWS: readonly CautionRow[] = [
     applies: (good) => good.kind === 'ware' && allergensOnTable([good]).mayContain.length > 0,
   },
   {
-    rule: 'out of the cold',
-    source: 'USDA FSIS consumer advice on food left out',
-    country: 'US',
-    when: (table) => !table.hot,
-    applies: keepsCold,
-    figures: TIME_OUT,
-  },
-  {
-    rule: 'out in the heat',
-    source: 'USDA FSIS consumer advice on food left out in heat',
-    country: 'US',
-    when: (table) => table.hot,
-    applies: keepsCold,
-    figures: TIME_OUT,
-  },
-  {
     rule: 'raw milk',
     source: '21 CFR 133 (US: aged 60 days); EU: label “made with raw milk”',
     country: 'US, EU',
     when: always,
-    applies: (good) => good.kind === 'cheese' && good.treatment === 'raw',
+    applies: isRawMilk,
   },
   {
     rule: 'not eaten',
@@ -175,14 +145,25 @@ export const caution = (why: Reason, goods: readonly string[], country = 'all'):
 /** The cautions that this table and these goods call for; local codes and licensed practice decide. */
 export function cautionsFor(table: Table, goods: readonly Good[]): Caution[] {
   const ids = (applies: (good: Good) => boolean) => goods.filter(applies).map((good) => good.id);
-  const fixed = ROWS.filter((row) => row.when(table)).map(({ rule, source, country, applies, figures }) =>
-    caution(reason(rule, figures ?? NONE, { source }), ids(applies), country),
+  const fixed = ROWS.filter((row) => row.when(table)).map(({ rule, source, country, applies }) =>
+    caution(reason(rule, NONE, { source }), ids(applies), country),
   );
   return [
     ...guestCautions(table, goods),
     ...riskCautions(table, goods),
-    ...fixed.filter((c) => c.goods.length > 0),
+    ...[...fixed, timeCaution(table, ids(keepsCold))].filter((c) => c.goods.length > 0),
   ];
+}
+
+/** How long the food may stand out, by the row of the safe times that the clock goes by. */
+function timeCaution({ safety }: Table, goods: readonly string[]): Caution {
+  const { most, rule } = safeTimeAt(safety);
+  const figures: TimeOut = { most: rule.most, above: TIME_OUT.above, mostAbove: rule.mostInHeat };
+  const why =
+    safety.air > TIME_OUT.above
+      ? reason('out in the heat', { ...figures, mostAbove: most }, { source: rule.source })
+      : reason('out of the cold', { ...figures, most }, { source: rule.source });
+  return caution(why, goods, rule.country || 'all');
 }
 
 /** One caution for each limit that does not clear the board: the guest needs a plate of their own, or reads the card. */

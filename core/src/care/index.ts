@@ -1,4 +1,4 @@
-export { type RiskId, type RiskRowId, riskRowsOf } from './risks.js';
+export { type RiskId, type RiskRowId, riskOf, riskRowsOf } from './risks.js';
 export { limitRule, LIMITS, REACHES, type LimitRule, type Reach } from './limitRules.js';
 export {
   SEVERITIES,
@@ -10,7 +10,7 @@ export {
 } from './fit.js';
 export { Limit, LimitId } from './limitSchema.js';
 export { type Exclusion, exclusionsOf, fitsLimit, isHarmful, newLimit, reachOf } from './limits.js';
-export { type Caution, type CautionRule, TIME_OUT, caution, cautionsFor } from './cautions.js';
+export { type Caution, type CautionRule, caution, cautionsFor, hasHoney, isRawMilk } from './cautions.js';
 export {
   type AllergenLine,
   type AllergenOnTable,
@@ -28,7 +28,9 @@ export {
   SAFE_TIMES,
   type Safety,
   type SafeTime,
+  safeTimeAt,
   safeTimeOf,
+  TIME_OUT,
 } from './safeTime.js';
 export { keepsCold } from './keepsCold.js';
 export { mayOffer, suitsEveryone } from './propose.js';

@@ -1,8 +1,16 @@
 import { isMain, type Good } from '../counter/index.js';
 import { celsius, minutes, type Celsius, type Minutes } from '../units/index.js';
-import { TIME_OUT } from './cautions.js';
 import { limitRule } from './limitRules.js';
 import type { Limit } from './limitSchema.js';
+
+/** How long food may stand out, and how long above a temperature of the air. */
+export interface TimeOut {
+  readonly most: Minutes;
+  readonly above: Celsius;
+  readonly mostAbove: Minutes;
+}
+/** Source: USDA FSIS consumer advice: two hours, one above 90 °F. */
+export const TIME_OUT: TimeOut = { most: minutes(120), above: celsius(32), mostAbove: minutes(60) };
 
 /** Written procedures under which a shop may serve food out of the cold. */
 export const PROCEDURES = [
@@ -109,17 +117,24 @@ export interface Safety {
 export const hasGuestsAtRisk = (limits: readonly Limit[], under5: number): boolean =>
   under5 > 0 || limits.some(({ what }) => limitRule(what).group === 'at risk');
 
-/**
- * How long this good may stand out, and by whose rule. The program derives no longer time from what a good is made of, and a
- * cut cheese counts as cut: only what the house entered lengthens it, never in the heat, at home or for guests at risk.
- */
-export function safeTimeOf(good: Good, safety: Safety): { readonly most: Minutes; readonly rule: SafeTime } {
+/** How long the food of a table may stand out, and by whose rule, whatever it is made of. */
+export function safeTimeAt(safety: Safety): { readonly most: Minutes; readonly rule: SafeTime } {
   const advice = ruleOf('two-hour advice');
   if (safety.air > TIME_OUT.above) return { most: TIME_OUT.mostAbove, rule: advice };
   if (safety.atHome || safety.atRisk) return { most: advice.most, rule: advice };
   const asked = ruleOf(safety.procedure ?? BY_COUNTRY[safety.country] ?? 'two-hour advice');
   const rule = asked.airAtMost !== null && safety.air > asked.airAtMost ? ruleOf('time as control') : asked;
-  const own = isMain(good) ? ownLimitOf(good, safety.own) : null;
+  return { most: rule.most, rule };
+}
+
+/**
+ * How long this good may stand out, and by whose rule. The program derives no longer time from what a good is made of, and a
+ * cut cheese counts as cut: only what the house entered lengthens it, never in the heat, at home or for guests at risk.
+ */
+export function safeTimeOf(good: Good, safety: Safety): { readonly most: Minutes; readonly rule: SafeTime } {
+  const { most, rule } = safeTimeAt(safety);
+  const strict = safety.air > TIME_OUT.above || safety.atHome || safety.atRisk;
+  const own = isMain(good) && !strict ? ownLimitOf(good, safety.own) : null;
   return own
     ? {
         most: minutes(own.minutes),
@@ -132,7 +147,7 @@ export function safeTimeOf(good: Good, safety: Safety): { readonly most: Minutes
           fromMemory: false,
         },
       }
-    : { most: rule.most, rule };
+    : { most, rule };
 }
 
 /** By good before by class. */

@@ -9,7 +9,7 @@ export interface AllergenOnTable {
 /** The allergens of everything on a table, in the order of the published list. Nothing here is ever "free". */
 export interface TableAllergens {
   readonly contains: readonly AllergenOnTable[];
-  /** Only what no good surely contains. */
+  /** Also where another good surely contains it: each good is asked for by itself. */
   readonly mayContain: readonly AllergenOnTable[];
   /** Goods of which at least one allergen is not known, with what is not. No paper is printed while there is one. */
   readonly unknown: readonly { readonly goodId: string; readonly ids: readonly AllergenId[] }[];
@@ -26,10 +26,9 @@ export function allergensOnTable(goods: readonly Good[]): TableAllergens {
     states.filter(({ states: s }) => s[state].includes(id)).map(({ good }) => good.id);
   const rows = (state: AllergenState) =>
     ALLERGENS.map(({ id }) => ({ id, goods: bringing(id, state) })).filter((row) => row.goods.length > 0);
-  const contains = rows('contains');
   return {
-    contains,
-    mayContain: rows('may contain').filter(({ id }) => !contains.some((row) => row.id === id)),
+    contains: rows('contains'),
+    mayContain: rows('may contain'),
     unknown: states
       .filter(({ states: s }) => s.unknown.length > 0)
       .map(({ good, states: s }) => ({ goodId: good.id, ids: s.unknown })),
@@ -65,8 +64,7 @@ export function allergenLine(good: Good, table: TableAllergens): AllergenLine {
   return {
     contains: own.contains,
     mayContain: own['may contain'],
-    sharesWith: [...table.contains, ...table.mayContain]
-      .map(({ id }) => id)
+    sharesWith: [...new Set([...table.contains, ...table.mayContain].map(({ id }) => id))]
       .filter((id) => !said.has(id))
       .sort((a, b) => orderOf(a) - orderOf(b)),
     unknown: own.unknown,

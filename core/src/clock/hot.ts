@@ -70,6 +70,6 @@ export const hotRow = (way: HotWay): HotRow => HOT_ROWS.find((row) => row.way ==
 /** How a good may be served hot; null: it is not. */
 export const hotWayOf = (good: Good): HotWay | null => HOT_ROWS.find(({ suits }) => suits(good))?.way ?? null;
 
-/** Hot food is held at this or above: FDA Food Code 3-501.16; in England 63 (Regulations 2013, schedule 4, from memory). */
-const HOLDING: Readonly<Record<string, number>> = { GB: 63 };
-export const hotHolding = (country: string): Celsius => celsius(HOLDING[country] ?? 57);
+/** Hot food is held at this or above: FDA Food Code 3-501.16; in England 63 (Regulations 2013, schedule 4, from memory), which is the strict side. */
+const HOLDING: Readonly<Record<string, number>> = { US: 57 };
+export const hotHolding = (country: string): Celsius => celsius(HOLDING[country] ?? 63);

@@ -1,7 +1,7 @@
 export { dayWays, type DayWay } from './dayWays.js';
 export { hotHolding, hotRow, OVEN_HEATS, OVEN_TRAYS, type HotRow, hotWayOf } from './hot.js';
 export { isOuting, type OnPlate, type Outing } from './outings.js';
-export type { Standing } from './standing.js';
+export { overWhenServed, type Standing } from './standing.js';
 export { ARRIVES_BEFORE, type Party, partyOf, type WaveTimes } from './party.js';
 export type { DaySchedule } from './schedule/quick.js';
 export { EXACTLY } from './exactly.js';

@@ -39,6 +39,10 @@ export const goneBy = ({ out, most, off }: Pick<Standing, 'out' | 'most' | 'off'
   early: Math.max(0, off - (out + most)),
 });
 
+/** What must be thrown away before it is served: its safe time is over when its wave begins. */
+export const overWhenServed = <S extends Pick<Standing, 'safeUntil' | 'wave'>>(standing: readonly S[]): S[] =>
+  standing.filter(({ safeUntil, wave }) => safeUntil <= wave.on);
+
 /** Guests with a plate of their own are guarded by the strict side. */
 export const safetyOn = (plate: number | null, safety: Safety): Safety =>
   plate === null ? safety : { ...safety, atRisk: true };

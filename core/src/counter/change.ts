@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { lineText } from '../units/index.js';
+import { garnishTrouble } from './garnishes.js';
 import { Good, GoodId, MOST_GOODS } from './good.js';
 
 /** One step on the counter: goods put (new or changed) and goods taken away, all or nothing. Its inverse undoes it. */
@@ -7,7 +8,13 @@ import { Good, GoodId, MOST_GOODS } from './good.js';
 const Was = z.string().max(32).nullable();
 
 const ChangeName = lineText(200, 1);
-const Put = z.object({ good: Good, was: Was.describe('mark of the good that it replaces; null: a new one') });
+const Put = z.object({
+  good: Good.superRefine((good, ctx) => {
+    const why = garnishTrouble(good);
+    if (why) ctx.addIssue({ code: 'custom', path: ['name'], message: why });
+  }),
+  was: Was.describe('mark of the good that it replaces; null: a new one'),
+});
 const Remove = z.object({ id: GoodId, was: Was.unwrap() });
 
 export const CounterChange = z

@@ -1,7 +1,15 @@
 import { purchase, type Purchase } from '../amount/index.js';
 import type { Brief } from '../brief/index.js';
 import { mayOffer } from '../care/index.js';
-import { companionsOn, isCompanion, type Companion, type Good } from '../counter/index.js';
+import {
+  companionsOn,
+  garnishStem,
+  garnishTrouble,
+  isCompanion,
+  type Companion,
+  type GarnishStem,
+  type Good,
+} from '../counter/index.js';
 import { sector } from '../cut/index.js';
 import { grams } from '../units/index.js';
 import { areaOf } from './geometry.js';
@@ -10,19 +18,19 @@ import { PLAIN, type Thing } from './thing.js';
 
 /** What may decorate a board, by species: what it is called, g of a sprig or pinch, mm across, and whether its stem comes out before eating. */
 interface Kind {
-  readonly stems: readonly string[];
+  readonly stems: readonly GarnishStem[];
   readonly grams: number;
   readonly across: number;
   readonly stemOut: boolean;
 }
-const herb = (name: string, weight: number, across = 70): Kind => ({
+const herb = (name: GarnishStem, weight: number, across = 70): Kind => ({
   stems: [name],
   grams: weight,
   across,
   stemOut: true,
 });
-const petal = (...stems: string[]): Kind => ({ stems, grams: 0.3, across: 35, stemOut: false });
-const pinch = (...stems: string[]): Kind => ({ stems, grams: 2, across: 40, stemOut: false });
+const petal = (...stems: GarnishStem[]): Kind => ({ stems, grams: 0.3, across: 35, stemOut: false });
+const pinch = (...stems: GarnishStem[]): Kind => ({ stems, grams: 2, across: 40, stemOut: false });
 
 /**
  * The allowlist: herbs by the sprig, seeds, zest and edible petals (trade, sections 12 and 14; weights are the house's own). What is not on it is refused.
@@ -52,32 +60,17 @@ const GARNISHES: readonly Kind[] = [
   petal('chive blossom'),
 ];
 
-/** Among the poisonous (trade, section 12): a warning with its name, never the rule; what is not on the allowlist is refused all the same. */
-const POISONOUS = [
-  'holly',
-  'mistletoe',
-  'yew',
-  'ivy',
-  'laurel',
-  'rhododendron',
-  'lily',
-  'lilies',
-  'daffodil',
-  'hellebore',
-  'oleander',
-  'foxglove',
-  'hydrangea',
-  'wisteria',
-];
+const KIND_OF: ReadonlyMap<GarnishStem, Kind> = new Map(
+  GARNISHES.flatMap((kind) => kind.stems.map((stem) => [stem, kind] as const)),
+);
 
 export type GarnishRefusal = 'poisonous' | 'not on the list' | 'no food supplier' | 'not for these guests';
 
-const holds = (text: string, stem: string): boolean => new RegExp(`\\b${stem}`, 'i').test(text);
-/** The longest name that fits is meant: chive blossoms are no chives. */
-const kindOf = (text: string): Kind | null =>
-  GARNISHES.flatMap((kind) =>
-    kind.stems.filter((stem) => holds(text, stem)).map((stem) => ({ kind, stem })),
-  ).sort((a, b) => b.stem.length - a.stem.length)[0]?.kind ?? null;
+/** What is known of a garnish by its name; null where nothing may be made of it. */
+const kindOf = (text: string): Kind | null => {
+  const verdict = garnishStem(text);
+  return 'stem' in verdict ? KIND_OF.get(verdict.stem)! : null;
+};
 
 const isGarnish = ({ role }: Companion): boolean => role === 'garnish';
 /** What of the counter is there to decorate with. */
@@ -93,17 +86,20 @@ export function garnishVerdict(
   counter: readonly Good[],
   brief: Brief,
 ): { readonly good: Companion } | { readonly refused: GarnishRefusal } {
-  if (POISONOUS.some((stem) => holds(text, stem))) return { refused: 'poisonous' };
+  const verdict = garnishStem(text);
+  if ('refused' in verdict) return verdict;
   const kind = kindOf(text);
-  if (!kind) return { refused: 'not on the list' };
   const good = garnishShelf(counter).find(({ name, style }) => kindOf(`${name} ${style}`) === kind);
   if (!good) return { refused: 'no food supplier' };
   return mayDecorate(good, brief) ? { good } : { refused: 'not for these guests' };
 }
 
-/** What a guest at this board must not eat never decorates it, by hand neither: what lies there is eaten, or touches what is. */
+/**
+ * What a guest at this board must not eat never decorates it, by hand neither: what lies there is eaten, or touches what is; nor
+ * what is poisonous or not known, whichever way it came to the counter.
+ */
 export const mayDecorate = (good: Companion, { guests, limits }: Brief): boolean =>
-  mayOffer(good, { ...guests, limits });
+  garnishTrouble(good) === null && mayOffer(good, { ...guests, limits });
 
 /** A garnish of an order, weighed and priced. */
 export interface Garnish extends Purchase {
@@ -111,8 +107,6 @@ export interface Garnish extends Purchase {
   readonly sprigs: number;
   readonly stemOut: boolean;
 }
-
-const UNKNOWN = { grams: 1, across: 60, stemOut: true };
 
 /** What was asked for, as far as the order has it and its guests may have it. */
 export function garnishOf(
@@ -123,7 +117,7 @@ export function garnishOf(
   return asked.flatMap(({ id, sprigs }) => {
     const good = goods.get(id);
     if (!good || !isCompanion(good) || !isGarnish(good) || !mayDecorate(good, brief)) return [];
-    const { grams: each, stemOut } = kindOf(`${good.name} ${good.style}`) ?? UNKNOWN;
+    const { grams: each, stemOut } = kindOf(`${good.name} ${good.style}`)!;
     return [{ ...purchase(good, grams(Math.ceil(each * sprigs)), brief.practice), good, sprigs, stemOut }];
   });
 }
@@ -131,7 +125,7 @@ export function garnishOf(
 /** Garnish as it lies: bunches of three, each a small thing of its own. */
 export function garnishThings(garnishes: readonly Garnish[], boards: number): Thing[] {
   return garnishes.flatMap(({ good, sprigs }) => {
-    const { across, grams: each } = kindOf(`${good.name} ${good.style}`) ?? UNKNOWN;
+    const { across, grams: each } = kindOf(`${good.name} ${good.style}`)!;
     const here = Math.max(1, Math.round(sprigs / boards));
     const outline = sector(across / 4, 0, 360).map(([x, y]) => [2 * x, y] as const);
     return Array.from({ length: Math.ceil(here / BUNCH) }, (_, i): Thing => {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { chokingRowOf, fitsLimit, LIMITS, newLimit } from '../care/index.js';
-import { boardEatersOf, DEFAULT_HOUSE, eatersOf } from '../brief/index.js';
+import { chokingRowOf, fitsLimit, LIMITS, newLimit, riskOf } from '../care/index.js';
+import { boardEatersOf, boardGroupsOf, DEFAULT_HOUSE, eatersOf } from '../brief/index.js';
 import { isMain, type Companion, type Good } from '../counter/index.js';
 import { plan } from './plan.js';
 import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
@@ -76,6 +76,46 @@ test('the board stops feeding those who eat from their own plate', () => {
   expect(half.portions.netMeat).toBe(all.portions.netMeat / 2);
 });
 
+describe('a plate is for somebody', () => {
+  const guestsOn = (adults: number, ...limits: object[]) =>
+    planOf({ guests: { adults }, limits }).ownPlates.map(({ who, guests, limits: of }) => [
+      who,
+      guests,
+      of.map(({ what }) => what).join(' '),
+    ]);
+  const of = (what: string, who: string, guests = 1) => ({ ...onPlate(what), who, guests });
+  test('there is none for nobody: no guests, or fewer than plates', () => {
+    expect(guestsOn(0, of('diet:vegan', 'Ada'))).toEqual([]);
+    // Three take a plate, two come: the second meets what the third asked for, so that no limit is lost.
+    expect(
+      guestsOn(2, of('diet:vegan', 'Ada'), of('allergen:fish', 'Bo'), of('allergen:eggs', 'Cy')),
+    ).toEqual([
+      ['Ada', 1, 'diet:vegan'],
+      ['Bo', 1, 'allergen:fish allergen:eggs'],
+    ]);
+    // Each plate leaves a head to those after it.
+    expect(guestsOn(5, of('diet:vegan', 'Ada', 9), of('allergen:fish', 'Bo', 3))).toEqual([
+      ['Ada', 4, 'diet:vegan'],
+      ['Bo', 1, 'allergen:fish'],
+    ]);
+  });
+  test('it meets every limit that bears its guest’s name, whatever the reach of each', () => {
+    const limits = [
+      of('allergen:fish', 'Ada'),
+      { ...newLimit('taste:blue'), reach: 'card', who: ' ada ' },
+      { ...newLimit('allergen:sesame'), reach: 'board', who: 'ADA' },
+      { ...newLimit('taste:hot'), reach: 'card', who: 'Bo' },
+    ];
+    expect(guestsOn(6, ...limits)).toEqual([['Ada', 1, 'allergen:fish taste:blue allergen:sesame']]);
+    const p = planOf({ guests: { adults: 6 }, limits });
+    const [plate] = p.ownPlates;
+    for (const { good } of plate!.lines)
+      for (const limit of plate!.limits) expect(fitsLimit(good, limit).fits).toBe('yes');
+    // Whoever eats from a plate is no guest of the board as well.
+    expect(boardGroupsOf(p.brief).reduce((sum, group) => sum + group.heads, 0)).toBe(5);
+  });
+});
+
 test('whoever has a plate: nothing on it is against a limit, nobody is counted twice, no grams are lost', () => {
   const ids = LIMITS.map((rule) => rule.id);
   fc.assert(
@@ -114,12 +154,13 @@ describe('children under 5', () => {
   // Source: public-health advice on choking, widely published; the trade's list (section 12).
   test('what they can choke on gets its safe form, with their share of it', () => {
     const p = planOf({ guests: { adults: 6, under5: 2 } });
-    const forms = new Map(p.children.map((line) => [line.good.id, line.form]));
-    expect(forms.get('tarpot')).toMatch(/grated|slices/);
     for (const line of p.children) if (line.form === null) expect(line.instead).not.toBeNull();
-    const line = p.children.find((l) => l.good.id === 'tarpot')!;
-    const net = p.portions.mains.find((m) => m.good.id === 'tarpot')!.net;
-    expect(line.grams).toBe(Math.round(net / 7));
+    const safe = p.children.filter(({ form, good }) => form && isMain(good));
+    expect(safe.length).toBeGreaterThan(0);
+    for (const { good, grams } of safe) {
+      const { net } = p.portions.mains.find((m) => m.good.id === good.id)!;
+      expect(grams).toBe(Math.round(net / 7));
+    }
     expect(planOf({ guests: { adults: 6 } }).children).toEqual([]);
   });
 
@@ -144,7 +185,46 @@ describe('children under 5', () => {
   });
 
   // Source: public-health advice on choking names sausages of every making; the trade's list says thin strips.
-  test.each(['fermented', 'hot-smoked', 'cooked'])('a %s sausage in thin strips', (process) => {
+  // Source: public-health advice on feeding young children (NHS, FSA), from memory: no raw milk, no cheese that ripens by mould,
+  // no soft blue, no pâté, no raw sausage.
+  test.each([
+    ['raw milk', aCheese('g', { texture: 'hard', treatment: 'raw' })],
+    ['ripened by mould', aCheese('g', { texture: 'bloomy', treatment: 'pasteurised' })],
+    ['soft blue', aCheese('g', { texture: 'blue', treatment: 'pasteurised' })],
+    ['pâté', aMeat('g', { process: 'pate' })],
+    ['raw spreadable sausage', aMeat('g', { process: 'raw spreadable' })],
+    ['dry raw sausage', aMeat('g', { process: 'fermented', build: 'coarse' })],
+    ['milk treated nobody knows how', aCheese('g', { texture: 'firm', treatment: 'unknown' })],
+  ])('%s is in no portion of theirs; something of its kind is, if there is any', (_, good) => {
+    const mild = aCheese('mild', { texture: 'firm', treatment: 'pasteurised' });
+    const ham = aMeat('ham', { process: 'cooked', build: 'whole muscle' });
+    const p = plan(
+      anOrder({ brief: aBrief({ guests: { adults: 4, under5: 2 } }), selection: { goods: ['g'] } }),
+      [good, mild, ham],
+      DEFAULT_HOUSE,
+    );
+    const instead = { id: good.kind === 'cheese' ? 'mild' : 'ham' };
+    expect(p.children).toMatchObject([{ good: { id: 'g' }, form: null, grams: 0, instead }]);
+  });
+
+  // Source: the trade's list (section 12) names pearls; 20 g is a ball that a small child can choke on.
+  test('pearls of 20 g are quartered', () => {
+    const pearls = aCheese('p', {
+      name: 'Little Rounds',
+      texture: 'fresh',
+      treatment: 'pasteurised',
+      rind: { kind: 'none', mm: 0, verdict: 'none' },
+      form: { shape: 'ball', grams: 20, diameter: 33 },
+    });
+    const p = plan(
+      anOrder({ brief: aBrief({ guests: { adults: 4, under5: 1 } }), selection: { goods: ['p'] } }),
+      [pearls],
+      DEFAULT_HOUSE,
+    );
+    expect(p.children).toMatchObject([{ good: { id: 'p' }, form: 'quartered' }]);
+  });
+
+  test.each(['hot-smoked', 'cooked'])('a %s sausage in thin strips', (process) => {
     const sausage = aMeat('s', { process, build: 'coarse' });
     const p = plan(
       anOrder({ brief: aBrief({ guests: { adults: 4, under5: 1 } }), selection: { goods: ['s'] } }),
@@ -164,7 +244,8 @@ describe('children under 5', () => {
     expect(apart.length).toBeGreaterThan(0);
     for (const good of offered) {
       const row = chokingRowOf(good);
-      if (row) expect(p.children.find((line) => line.good.id === good.id)?.form).toBe(row.form);
+      const form = isMain(good) && riskOf('young', good) ? null : row?.form;
+      if (row) expect(p.children.find((line) => line.good.id === good.id)?.form).toBe(form);
     }
   });
 

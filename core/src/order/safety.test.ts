@@ -2,13 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { blankGood, servedGood, type Good } from '../counter/index.js';
 import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
+import { aTable } from '../testing/tables.js';
 import { cleanserFor } from '../walk/index.js';
 import { cautionsFor, exclusionsOf, fitsLimit, LIMITS, newLimit, reachOf } from '../care/index.js';
 import { readLenses } from './lensReading.js';
 import { plan } from './plan.js';
 import { reasonKey } from '../units/index.js';
 
-const table = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: true };
+const table = { ...aTable, wood: true };
 const fitsOf = (good: Good, what: string) => fitsLimit(good, newLimit(what)).fits;
 
 describe('the lot that is served is judged, at the serving day', () => {

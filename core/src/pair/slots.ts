@@ -1,5 +1,5 @@
 import { BESIDE_OF, besidePerAdult } from '../amount/index.js';
-import { exclusionsOf } from '../care/index.js';
+import { exclusionsOf, hasHoney } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import { drinkersOf, outOfSeason } from '../brief/index.js';
 import { companionsOn, drinksOn, type CompanionRole, type Drink, type Good } from '../counter/index.js';
@@ -76,7 +76,7 @@ const inSlot = (good: Good, slot: Slot): good is Beside =>
 export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): readonly Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
   const { limits, season, south, servingAt, role } = brief;
-  const asked = canonicalText([limits, season, south ?? false, servingAt, role]);
+  const asked = canonicalText([limits, season, south ?? false, servingAt, role, brief.guests.infants > 0]);
   return candidatesOf(counter)[slot](asked, brief);
 }
 
@@ -90,6 +90,8 @@ const candidatesOf = rememberedBy((counter: readonly Good[]) => {
       // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
       const may = (good: Beside) =>
         exclusionsOf(good, brief.limits).length === 0 &&
+        // Where an infant sits no honey comes by itself; by hand it stays, with its caution.
+        !(brief.guests.infants > 0 && hasHoney(good)) &&
         !(brief.season && outOfSeason(good, brief)) &&
         !(good.kind === 'companion' && besidePerAdult(brief, BESIDE_OF[good.role]) === 0);
       if (last?.asked !== asked) last = { asked, goods: pool.filter(may) };

@@ -1,7 +1,7 @@
 import {
   allergenLine,
   allergensOnTable,
-  cautionsFor,
+  isRawMilk,
   type AllergenLine,
   type AllergenOnTable,
 } from '../care/index.js';
@@ -91,8 +91,6 @@ export function heldBack({ onTable, allergens }: Plan): HeldBack[] {
   return [...unknown].map(([id, what]) => ({ good: goods.get(id)!, unknown: what }));
 }
 
-const NOBODY = { infants: 0, under5: 0, drinkers: 0, limits: [], hot: false, wood: false };
-
 /** What of the board stands beside and is carried to it: companions, and the drinks that come with a card of their own. */
 const besideOf = (plan: Plan): (Companion | Drink)[] => [
   ...plan.onBoard.filter((good): good is Companion => good.kind === 'companion'),
@@ -110,7 +108,7 @@ export function guestCards(plan: Plan, menu: Menu): GuestCard[] {
   const serves = new Map(plan.pairs.set.map(({ beside, serves: ids }) => [beside.id, ids]));
   const walked = plan.walk.steps.map(({ main }) => main);
   return [...walked, ...besideOf(plan)].map((good) => {
-    const rawMilk = cautionsFor(NOBODY, [good]).some((c) => c.rule === 'raw milk');
+    const rawMilk = isRawMilk(good);
     const entry = told.get(good.id);
     return {
       // A bottle stands on no board.

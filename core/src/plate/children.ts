@@ -1,7 +1,8 @@
-import { chokingRowOf, mayOffer, type ChokingRow, type SafeForm } from '../care/index.js';
+import { chokingRowOf, mayOffer, riskOf, type SafeForm } from '../care/index.js';
 import { boardEatersOf, childShareOf, type Brief } from '../brief/index.js';
 import { companionsOn, isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
+import { rankedOn } from './ranked.js';
 
 /** How a small child gets a good of the board: in its safe form, or something of its kind instead. */
 export interface ChildLine {
@@ -38,29 +39,45 @@ export function childLinesFor(
   const share = eaters > 0 ? Math.min(1, (childShareOf(brief) * under5) / eaters) : 0;
   const others = beside.filter(({ id }) => !onBoard.some(({ good }) => good.id === id));
   const lots = [...onBoard, ...others.map((good) => ({ good, net: 0 }))];
-  return lots.flatMap(({ good, net }) => {
-    const row = isMain(good) || isCompanion(good) ? chokingRowOf(good) : null;
+  return lots.flatMap(({ good, net }): ChildLine[] => {
+    if (!isMain(good) && !isCompanion(good)) return [];
+    const barred = notForSmall(good);
+    const row = chokingRowOf(good);
+    if (barred || row?.form === null) {
+      const { source } = barred ?? row!;
+      const instead = insteadOf(good, lots, counter, brief);
+      return [{ good, form: null, grams: grams(0), instead, source }];
+    }
     if (!row) return [];
-    const line = { form: row.form, grams: grams(Math.round(net * share)), source: row.source };
-    const instead = row.form === null ? insteadOf(good as Companion, row, lots, counter, brief) : null;
-    return [{ good: good as Main | Companion, ...line, instead }];
+    return [
+      { good, form: row.form, grams: grams(Math.round(net * share)), instead: null, source: row.source },
+    ];
   });
 }
 
+/** Raw milk, what ripens by mould, soft blue, pâté, raw sausage, and what of this is not known: no part of it is theirs. */
+const notForSmall = (good: Good) => (isMain(good) ? riskOf('young', good) : null);
+
+/** The shelf of a good: its kind, of companions its role. */
+const shelfOf = (good: Good): string => (isCompanion(good) ? good.role : good.kind);
+
+/** Something of its kind that they may have: from the board, else the best known and mildest of the counter. */
 function insteadOf(
-  good: Companion,
-  { id }: ChokingRow,
+  good: Main | Companion,
   lots: readonly Shared[],
   counter: readonly Good[],
   brief: Brief,
-): Companion | null {
+): Main | Companion | null {
   const company = { ...brief.guests, limits: brief.limits };
-  const fits = (other: Good): other is Companion =>
-    isCompanion(other) &&
-    other.role === good.role &&
+  const row = chokingRowOf(good);
+  const fits = (other: Good): other is Main | Companion =>
+    (isMain(other) || isCompanion(other)) &&
     other.id !== good.id &&
-    chokingRowOf(other)?.id !== id &&
+    shelfOf(other) === shelfOf(good) &&
+    chokingRowOf(other)?.form !== null &&
+    !(row?.form === null && chokingRowOf(other)?.id === row.id) &&
+    notForSmall(other) === null &&
     mayOffer(other, company);
   const onBoard = lots.map((lot) => lot.good).find(fits);
-  return onBoard ?? companionsOn(counter).find(fits) ?? null;
+  return onBoard ?? rankedOn(counter).find(fits) ?? companionsOn(counter).find(fits) ?? null;
 }

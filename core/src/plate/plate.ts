@@ -13,7 +13,6 @@ import {
   allergenOf,
   drinksOn,
   isDrink,
-  mainsOn,
   type AllergenId,
   type Drink,
   type Good,
@@ -22,11 +21,11 @@ import {
 import { ALCOHOL_FREE_ABV } from '../pair/index.js';
 import { measurer } from '../balance/index.js';
 import { isAvailable } from '../pick/index.js';
-import { isStrong } from '../sense/index.js';
 import { lately, rememberedBy, shareOut } from '../units/index.js';
 import { besideLines, inPlaceLines } from './beside.js';
 import { lineOf, type PlateLine, type Table } from './line.js';
 import { BESIDE_PARTS, LEAST_GRAMS, MOST_KINDS } from './parts.js';
+import { rankedOn } from './ranked.js';
 
 /** A plate for guests whose limits do not clear the board: food of its own, chosen as the board is. */
 export interface OwnPlate {
@@ -149,13 +148,6 @@ function chooseMains(
   }
   return chosen;
 }
-
-const rankOf = (main: Main) => (main.known === 'safe bet' ? 0 : 1) + (isStrong(main) ? 1 : 0);
-
-/** The cheeses and meats of a counter, the best known and milder first; ties by id. */
-const rankedOn = rememberedBy((counter: readonly Good[]) =>
-  [...mainsOn(counter)].sort((a, b) => rankOf(a) - rankOf(b)),
-);
 
 function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, table: Table): PlateLine[] {
   return (['cheese', 'meat'] as const).flatMap((kind) => {

@@ -1,10 +1,10 @@
 import { heads } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
-import { NavLink } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import { Brand } from './Brand';
 import { count } from '../ui/format';
-import { ROLE_LABELS } from '../words';
+import { ROLE_LABELS, sentence } from '../words';
 import { useWorkbench } from './context';
 import { TABS } from './stages';
 import { SaveTrouble, SaveWord } from './SaveLine';
@@ -33,6 +33,7 @@ export function OrderHeader() {
         {limits > 0 && `, ${count(limits, 'limit')}`} · {ROLE_LABELS[brief.role]}
         {plan.targets.eaters !== plan.targets.heads && say` · eat as ${plan.targets.eaters}`}
       </p>
+      <OverWhenServed />
       <nav aria-label={say`Stages`} className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
         {TABS.map(({ path, label, key }) => (
           <NavLink
@@ -53,6 +54,25 @@ export function OrderHeader() {
         ))}
       </nav>
     </header>
+  );
+}
+
+/** What must not be served: its safe time is over before its time comes. It stands over every stage until it is mended. */
+function OverWhenServed() {
+  const { document, plan, format } = useWorkbench();
+  const over = plan.cautions.find(({ rule }) => rule === 'safe time over when served');
+  if (!over) return null;
+  return (
+    <p
+      role="alert"
+      data-over-when-served
+      className="mb-3 border-l-4 border-wax bg-wax px-3 py-2 font-bold text-paper"
+    >
+      {sentence(over, format)}{' '}
+      <Link className="underline underline-offset-4" to={`/orders/${document.id}/clock`}>
+        {say`Ways out`}
+      </Link>
+    </p>
   );
 }
 

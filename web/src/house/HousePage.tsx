@@ -147,12 +147,15 @@ function Settings({ house }: { house: StoredHouse }) {
                 label={say`Country`}
                 className="w-full"
                 value={house.country}
-                options={[...new Set([house.country, ...COUNTRIES])].map((c) => ({
+                options={[...new Set(['', house.country, ...COUNTRIES])].map((c) => ({
                   value: c,
-                  label: word(countryName.of(c) ?? c),
+                  label: c === '' ? say`not said` : word(countryName.of(c) ?? c),
                 }))}
                 onChange={(country) => void set({ country })}
               />
+              {house.country === '' && (
+                <p className="mt-1">{say`Until it is said, the strictest rule of safe time holds.`}</p>
+              )}
               <p className="mt-1 text-sm text-ink-soft">{say`Days and times are written and typed as they are there: ${format.dayYear('2027-02-12')}, ${format.time('2027-02-12T18:30')}.`}</p>
             </section>
             <section>

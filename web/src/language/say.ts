@@ -33,11 +33,15 @@ export const spoken: string = language.id;
 
 type Figure = string | number;
 
+/** A bare number as it is read: what sums of fractions leave behind (3.5999999999999996) reaches no sentence. */
+const told = (figure: Figure): string =>
+  typeof figure === 'number' ? String(Math.round(figure * 100) / 100) : figure;
+
 /** Says a sentence, heading or label: say`only ${grams} on the counter`. */
 export function say(strings: TemplateStringsArray, ...figures: readonly Figure[]): string {
-  if (language === ENGLISH) return String.raw({ raw: strings }, ...figures);
+  if (language === ENGLISH) return String.raw({ raw: strings }, ...figures.map(told));
   const english = strings.reduce((text, part, i) => `${text}{${i - 1}}${part}`);
-  return language.pattern(english).replace(/\{(\d+)\}/g, (_, i: string) => String(figures[Number(i)]));
+  return language.pattern(english).replace(/\{(\d+)\}/g, (_, i: string) => told(figures[Number(i)]!));
 }
 
 /** Says a word of a table: the value of a choice that is called what it is ("washed", "own plate"). */

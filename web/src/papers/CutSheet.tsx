@@ -127,7 +127,7 @@ export default function CutSheet() {
           <strong>{say`Note:`}</strong> {document.order.note}
         </p>
       )}
-      <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
+      <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(plan.timing.asked.safety, format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
     </>
   );
 }

@@ -111,10 +111,13 @@ export function formatFor(house: House): Format {
   };
 }
 
+/** Where nobody said where the shop is: day, month, year, and a clock of 24 hours. */
+const DAY_FIRST = 'GB';
+
 /** The words are English; order, separators and clock are the country's. */
 function datesFor(country: string) {
   const form = (options: Intl.DateTimeFormatOptions) => {
-    const of = new Intl.DateTimeFormat(`en-${country}`, options);
+    const of = new Intl.DateTimeFormat(`en-${country || DAY_FIRST}`, options);
     return (at: string) => of.format(new Date(at.length === 10 ? `${at}T00:00` : at));
   };
   return {

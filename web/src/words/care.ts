@@ -1,10 +1,12 @@
 import {
+  safeTimeAt,
   TIME_OUT,
   type CautionRule,
   type FitReason,
   type Ingredient,
   type NotKnown,
   type RiskRowId,
+  type Safety,
 } from '@rotula/core';
 import { capital, type Format } from '../ui/format';
 import { allergenLabel, limitLabel } from './labels';
@@ -77,9 +79,13 @@ export const fitWords: WordsOf<FitReason['rule']> = {
   'told to leave': ({ row }) => RISK_WORDS[row],
 };
 
-/** How long food may stand out, short. */
-export const timeOutWords = ({ minutes, celsius }: Format): string =>
-  say`${capital(minutes(TIME_OUT.most))} out of the cold at the most, ${minutes(TIME_OUT.mostAbove)} above ${celsius(TIME_OUT.above)}.`;
+/** How long the food of a table may stand out, short: by the row that its clock and its caution go by. */
+export const timeOutWords = (safety: Safety, { minutes, celsius }: Format): string => {
+  const { most, rule } = safeTimeAt(safety);
+  return safety.air > TIME_OUT.above
+    ? say`In this heat ${minutes(most)} out of the cold at the most.`
+    : say`${capital(minutes(most))} out of the cold at the most, ${minutes(rule.mostInHeat)} above ${celsius(TIME_OUT.above)}.`;
+};
 
 export const cautionWords: WordsOf<
   CautionRule | 'guest’s limit' | 'guest at risk' | 'next lot' | 'changed on the counter'

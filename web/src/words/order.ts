@@ -95,7 +95,7 @@ export const adviceWords: WordsOf<
     say`${good} stands ${mm(height)} high and would topple on the way: lay it flat, or set it up at the table.`,
   'wet on salt': ({ good }) => say`${good} is wet and would melt the salt block: a bowl, or another board.`,
   'garnish kept off': ({ good }) =>
-    say`${good} was asked for as garnish, and a guest must not have it, or nobody knows: it is kept off the board.`,
+    say`${good} was asked for as garnish, and a guest must not have it, or it is poisonous or not known: it is kept off the board.`,
   'laid in a dim room': () =>
     say`In a dim room cards are larger and light colours lie at the rim; candles stand away from dry herbs and sleeves.`,
   'in the shop’s words': ({ text }) => text,

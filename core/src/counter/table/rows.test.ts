@@ -170,6 +170,29 @@ describe('taking a file in', () => {
     const twice = table(['id', 'note'], ['halyard', 'a'], ['halyard', 'b']).rows;
     expect(twice[1]).toMatchObject({ outcome: 'refused', says: 'halyard stands twice in this file' });
   });
+  test('a blank cell changes no allergen: what a good contains it goes on to contain', () => {
+    const milky = counter.filter(({ allergens }) => allergens.contains.length > 0);
+    const paths = HEADINGS.filter((heading) => heading.startsWith('allergens.'));
+    const { rows } = table(
+      ['id', ...paths, 'note'],
+      ...milky.map(({ id }) => [id, ...paths.map(() => ''), 'from the list']),
+    );
+    expect(rows.map(({ outcome }) => outcome)).toEqual(milky.map(() => 'changed'));
+    for (const [i, good] of milky.entries())
+      expect(rows[i]!.good).toEqual({ ...good, note: 'from the list' });
+    // What is told is taken.
+    const told = table(['id', 'allergens.contains'], [milky[0]!.id, 'milk; eggs']).rows[0]!;
+    expect(told.good!.allergens.contains).toEqual(['milk', 'eggs']);
+  });
+  test('half a character and a poisonous garnish are refused, each in its row', () => {
+    const { rows } = table(
+      ['id', 'note', 'name', 'role'],
+      ['halyard', 'half \ud83e', 'Halyard', ''],
+      [counter.find((g) => g.kind === 'companion' && g.role === 'garnish')!.id, '', 'Holly', 'garnish'],
+    );
+    expect(rows[0]).toMatchObject({ outcome: 'refused', says: expect.stringContaining('half a character') });
+    expect(rows[1]).toMatchObject({ outcome: 'refused', says: expect.stringContaining('poisonous') });
+  });
   test('it tells how far it is and stops when asked', () => {
     const told: number[] = [];
     const body = Array.from({ length: 1200 }, (_, i) => ['', 'halyard', String(i)]);

@@ -1,6 +1,7 @@
 import { checkedDocument, faultWords, type Fault } from '../../units/index.js';
 import { COLUMNS, SCHEMAS, type Column } from './columns.js';
 import { reestimated } from '../estimate.js';
+import { garnishTrouble } from '../garnishes.js';
 import { type Good, type Sense } from '../good.js';
 import { escapeCell } from './escape.js';
 import { Lot } from '../lot.js';
@@ -71,6 +72,8 @@ export function tableOf(goods: readonly Good[]): string[][] {
 function lay(tree: Tree, row: ReadRow, kind: GoodKind): void {
   for (const { column, value } of row.fields) {
     if (!column.kinds.includes(kind)) continue;
+    // A blank cell is no word on an allergen: it would make "contains" into "free".
+    if (isNothing(value) && column.path.startsWith('allergens.')) continue;
     const { keys, part } = PLACES.get(column)!;
     const isEmpty = value === null || value === '';
     if (isNothing(value) && part !== null && row.emptyParts.has(part)) put(tree, part.split('.'), null);
@@ -151,9 +154,10 @@ export function goodFrom(
   }
   if (row && kind !== 'ware') withEstimates(tree, row, before);
   const checked = checkedDocument<unknown>(SCHEMAS[kind], tree);
-  return 'document' in checked
-    ? { good: reestimated(checked.document as Good) }
-    : { says: complaint(checked.faults) };
+  if ('faults' in checked) return { says: complaint(checked.faults) };
+  const good = reestimated(checked.document as Good);
+  const why = garnishTrouble(good);
+  return why ? { says: why } : { good };
 }
 
 /**

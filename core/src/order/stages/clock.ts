@@ -5,6 +5,7 @@ import { rectangle } from '../../cut/index.js';
 import {
   OVEN_HEATS,
   OVEN_TRAYS,
+  overWhenServed,
   partyOf,
   timingOf,
   type Timing,
@@ -147,7 +148,7 @@ export const clockStage = stage(ROWS.clock, {
   },
   advise: ({ clock: { timing } }) => clockAdvice(timing),
   cautions: ({ clock: { timing } }, { house }): Caution[] => {
-    const over = timing.standing.filter(({ safeUntil, wave }) => safeUntil <= wave.on);
+    const over = overWhenServed(timing.standing);
     const ids = [...new Set(over.map(({ good }) => good.id))];
     return over.length > 0
       ? [
@@ -156,7 +157,7 @@ export const clockStage = stage(ROWS.clock, {
               goods: [...new Set(over.map(({ good }) => good.name))],
             }),
             goods: ids,
-            country: house.country,
+            country: house.country || 'all',
           },
         ]
       : [];

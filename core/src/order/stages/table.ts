@@ -1,6 +1,6 @@
 import { allergensOnTable, cautionsFor, type TableAllergens } from '../../care/index.js';
 import { costAt } from '../../amount/index.js';
-import { drinkersOf, type Brief } from '../../brief/index.js';
+import { drinkersOf, safetyOf, type Brief } from '../../brief/index.js';
 import { goodsById, withLots, type Good } from '../../counter/index.js';
 import {
   childLinesFor,
@@ -81,7 +81,7 @@ export const tableStage = stage(ROWS.table, {
     ]);
     return { ownPlates, children, onBoard, onTable, allergens: allergensOnTable(onTable) };
   },
-  cautions: ({ brief: { brief }, portion: { portions }, table: { ownPlates, onTable } }, { order, held }) => [
+  cautions: ({ brief: { brief }, portion: { portions }, table: { ownPlates, onTable } }, { order, held, house }) => [
     ...nextLotCautions(portions.mains, ownPlates, goodsById(withLots(held, order.selection.lots)), brief),
     ...cautionsFor(
       {
@@ -89,7 +89,7 @@ export const tableStage = stage(ROWS.table, {
         under5: brief.guests.under5,
         drinkers: drinkersOf(brief),
         limits: brief.limits,
-        hot: brief.setting === 'outdoors, hot',
+        safety: safetyOf(brief, house, order.clock.keeper === 'customer'),
         wood: isWood(brief),
       },
       onTable,

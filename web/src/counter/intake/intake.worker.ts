@@ -5,6 +5,7 @@ import {
   CounterHead,
   decimalOf,
   faultWords,
+  garnishTrouble,
   Good,
   goodsById,
   intakeOfGoods,
@@ -141,9 +142,9 @@ const worker = {
         counter,
         (value) => {
           const checked = checkedDocument(Good, value);
-          return 'document' in checked
-            ? { good: checked.document }
-            : { says: faultWords(checked.faults[0], say`the good`) };
+          if ('faults' in checked) return { says: faultWords(checked.faults[0], say`the good`) };
+          const why = garnishTrouble(checked.document);
+          return why ? { says: why } : { good: checked.document };
         },
         telling(tell),
       ),
