@@ -14,7 +14,9 @@ const [asked] = process.argv.slice(2);
 
 async function restore(copy) {
   const unlock = await lockFolder(dataDirectory);
-  const { aside } = await restoreCopy(dataDirectory, copy, new Date().toISOString(), { migrations }).finally(unlock);
+  const { aside } = await restoreCopy(dataDirectory, copy, new Date().toISOString(), { migrations }).finally(
+    unlock,
+  );
   console.log(`Brought back: ${copy}`);
   if (aside) console.log(`What was there is kept as ${aside}`);
 }

@@ -29,7 +29,13 @@ const boxes = (n, hour) => ({
   order: {
     ...body,
     title: `${n} boxes`,
-    brief: { ...body.brief, servingAt: `2031-01-0${hour}T12:30`, role: 'box', surface: 'boxes', guests: { adults: n } },
+    brief: {
+      ...body.brief,
+      servingAt: `2031-01-0${hour}T12:30`,
+      role: 'box',
+      surface: 'boxes',
+      guests: { adults: n },
+    },
   },
 });
 
@@ -78,7 +84,8 @@ const told = await Promise.all(
   Array.from({ length: 90 }, (_, i) =>
     Promise.race([
       send('POST', '/api/search/clock', boxes(2000, 1 + (i % 8)), stop.signal).then(
-        ({ status, headers }) => `${status}${status === 429 ? `, come back in ${headers.get('retry-after')} s` : ''}`,
+        ({ status, headers }) =>
+          `${status}${status === 429 ? `, come back in ${headers.get('retry-after')} s` : ''}`,
         () => 'withdrawn',
       ),
       new Promise((resolve) => setTimeout(resolve, 4000, 'still waiting after 4 s')),

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder } from 'selenium-webdriver';
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js';
+import { ownClock, shiftedBy } from './dates.mjs';
 import { BROWSER, DRIVER } from './setup.mjs';
 
 const FLAGS = [
@@ -42,10 +43,12 @@ export async function openBrowser({ width = 1280, height = 800, downloads } = {}
   const driver = await new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)
-    .setChromeService(new ServiceBuilder(DRIVER))
+    .setChromeService(new ServiceBuilder(DRIVER).setEnvironment(ownClock(process.env)))
     .build();
   await setSize(driver, width, height);
   await driver.sendDevToolsCommand('Emulation.setLocaleOverride', { locale: 'en-GB' });
+  const source = shiftedBy(process.env);
+  if (source) await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source });
   const close = async () => {
     await driver.quit();
     rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 100 });

@@ -96,7 +96,10 @@ describe('half a character is refused in words, wherever it stands', () => {
 });
 
 test('a line break in a name or title becomes a space: it goes into calendars and names of files', async () => {
-  const body = { title: 'Supper\r\nX-EVIL: 1\u2028now', brief: { servingAt: '2031-01-09T19:00', place: 'a\nb' } };
+  const body = {
+    title: 'Supper\r\nX-EVIL: 1\u2028now',
+    brief: { servingAt: '2031-01-09T19:00', place: 'a\nb' },
+  };
   const { body: order } = await send('post', '/api/orders', body).expect(201);
   expect(order.title).toBe('Supper X-EVIL: 1 now');
   expect(order.brief.place).toBe('a b');
@@ -127,7 +130,10 @@ test('absurd sizes have bounds, in words', async () => {
   const bodies: [object, RegExp][] = [
     [{ brief: { servingAt }, portions: many }, /^portions: at most 500 entries/],
     [{ brief: { servingAt, guests: { adults: 100_000 } } }, /at most 10,000 guests in one order/],
-    [{ brief: { servingAt, guests: { adults: 9000, children: 9000 } } }, /at most 10,000 guests in one order/],
+    [
+      { brief: { servingAt, guests: { adults: 9000, children: 9000 } } },
+      /at most 10,000 guests in one order/,
+    ],
     [{ brief: { servingAt }, title: 'x'.repeat(161) }, /^title: at most 160 characters$/],
   ];
   for (const [body, says] of bodies)
@@ -165,7 +171,9 @@ describe('a file that holds such text already', () => {
     const house = await read('/api/house');
     await read('/api/counter/taken');
     const says = [
-      ...[...counter.unreadable, ...book.unreadable, ...tastings.unreadable].map((u: { says: string }) => u.says),
+      ...[...counter.unreadable, ...book.unreadable, ...tastings.unreadable].map(
+        (u: { says: string }) => u.says,
+      ),
       ...(house.unreadable ? [house.unreadable] : []),
     ];
     expect(says).toEqual(column === 'doc' ? [expect.stringMatching(/bytes that are no text/)] : []);

@@ -3,6 +3,7 @@ import { createRoot } from 'react-dom/client';
 import { codeFor } from './app/ahead';
 import { App } from './app/App';
 import './main.css';
+import { tabsAreKnown } from './ui/tab';
 
 const show = () =>
   createRoot(document.getElementById('root')!).render(
@@ -11,4 +12,5 @@ const show = () =>
     </StrictMode>,
   );
 // What cannot be had is said by the page that wants it.
-codeFor(location.pathname).then(show, show);
+// What was kept of a page before is in hand before it is drawn.
+Promise.allSettled([codeFor(location.pathname), tabsAreKnown]).then(show);

@@ -51,7 +51,9 @@ const POISONOUS = [
 const holds = (text: string, stem: string): boolean => new RegExp(`\\b${stem}`, 'i').test(text);
 
 /** May what is called so decorate a board: its kind, or why not. The longest name that fits is meant: chive blossoms are no chives. */
-export function garnishStem(text: string): { stem: GarnishStem } | { refused: 'poisonous' | 'not on the list' } {
+export function garnishStem(
+  text: string,
+): { stem: GarnishStem } | { refused: 'poisonous' | 'not on the list' } {
   if (POISONOUS.some((stem) => holds(text, stem))) return { refused: 'poisonous' };
   const [stem] = GARNISH_STEMS.filter((one) => holds(text, one)).sort((a, b) => b.length - a.length);
   return stem ? { stem } : { refused: 'not on the list' };

@@ -75,7 +75,10 @@ test('“may contain” stands beside what another good contains: each is asked 
 test('with an infant no honey comes by itself, whatever is picked; by hand it stays, with its caution', () => {
   const mains = counter.filter(({ kind }) => kind === 'cheese' || kind === 'meat').map(({ id }) => id);
   const honeyOn = (p: ReturnType<typeof planOf>) =>
-    p.beside.filter((good) => good.kind !== 'ware' && (good.contents.honey === 'yes' || ('role' in good && good.role === 'honey')));
+    p.beside.filter(
+      (good) =>
+        good.kind !== 'ware' && (good.contents.honey === 'yes' || ('role' in good && good.role === 'honey')),
+    );
   const withInfants = (infants: number, picked: string[], extras: string[] = []) =>
     plan(
       anOrder({ brief: aBrief({ guests: { adults: 12, infants } }), selection: { goods: picked }, extras }),

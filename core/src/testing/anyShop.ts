@@ -89,3 +89,6 @@ export const anyShop: fc.Arbitrary<{ order: OrderBody; shelf: readonly Good[]; h
       telling: told && goods?.[0] ? { [goods[0]]: { words: ['mine'], point: 'Said by hand.' } } : {},
     }) as OrderBody,
   }));
+
+/** So many of them, the same each time. */
+export const seededShops = (seed: number, many: number) => fc.sample(anyShop, { seed, numRuns: many });

@@ -107,7 +107,11 @@ describe('bringing one back', () => {
   test.each([
     ['another program’s database', 'CREATE TABLE notes (text TEXT)', /is no shop of Rotula/],
     ['a shop of a later format', 'UPDATE goods SET format = 999', /a later Rotula wrote it/],
-    ['a shop of later tables', "INSERT INTO __drizzle_migrations (hash, created_at) SELECT 'x', 9 FROM goods", /later/],
+    [
+      'a shop of later tables',
+      "INSERT INTO __drizzle_migrations (hash, created_at) SELECT 'x', 9 FROM goods",
+      /later/,
+    ],
   ])('%s is refused before anything moves', async (_, sql, says) => {
     const copy = await shopWithCopy();
     const before = await titles();
@@ -122,7 +126,9 @@ describe('bringing one back', () => {
   test('a damaged copy is refused', async () => {
     const copy = await shopWithCopy();
     truncateSync(copy, Math.floor(statSync(copy).size / 2));
-    await expect(restoreCopy(data, copy, '2031-01-01T10:00:00Z', { migrations })).rejects.toThrow(/damaged too/);
+    await expect(restoreCopy(data, copy, '2031-01-01T10:00:00Z', { migrations })).rejects.toThrow(
+      /damaged too/,
+    );
   });
 });
 

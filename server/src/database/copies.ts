@@ -62,11 +62,17 @@ export const dataBytes = (directory: string): number =>
  * @param now an ISO time, for the name
  * @throws DataTrouble when there is no room, or the copy is not whole: then nothing is changed either
  */
-export async function makeCopy(client: Client, directory: string, now: string, room?: RoomIn): Promise<string> {
+export async function makeCopy(
+  client: Client,
+  directory: string,
+  now: string,
+  room?: RoomIn,
+): Promise<string> {
   const folder = copiesIn(directory);
   mkdirSync(folder, { recursive: true });
   // What a copy that was cut off left behind.
-  for (const name of readdirSync(folder)) if (name.startsWith(MAKING)) rmSync(join(folder, name), { force: true });
+  for (const name of readdirSync(folder))
+    if (name.startsWith(MAKING)) rmSync(join(folder, name), { force: true });
   needRoom(folder, dataBytes(directory), room);
   const file = join(folder, nameFor(now));
   const aside = join(folder, MAKING + basename(file));

@@ -10,7 +10,8 @@ export interface DocumentRow {
 
 /** A stored document in today's form, or in one sentence why it cannot be read. Never throws. */
 export function documentOf<T>(format: Format, schema: z.ZodType<T>, row: DocumentRow): Read<T> {
-  if (row.doc.startsWith(BROKEN)) return { says: 'what is stored is damaged: it holds bytes that are no text' };
+  if (row.doc.startsWith(BROKEN))
+    return { says: 'what is stored is damaged: it holds bytes that are no text' };
   let stored: unknown;
   try {
     stored = JSON.parse(row.doc);

@@ -20,16 +20,19 @@ describe('seven days, four weeks, twelve months', () => {
   });
   test('the newest always stays, and all of a young shop’s last five; never more than 28', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 0, max: 1000 * DAY }), { minLength: 1, maxLength: 200 }), (ages) => {
-        const times = ages.sort((a, b) => a - b).map((age) => new Date(noon(0).getTime() - age));
-        const kept = keptCopies(times);
-        expect(kept.slice(0, 5).every(Boolean)).toBe(true);
-        expect(kept.filter(Boolean).length).toBeLessThanOrEqual(5 + 7 + 4 + 12);
-        // Each of the last seven days on which one was made has its newest.
-        const dayOf = (at: Date) => at.toDateString();
-        for (const day of [...new Set(times.map(dayOf))].slice(0, 7))
-          expect(kept[times.findIndex((at) => dayOf(at) === day)]).toBe(true);
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 1000 * DAY }), { minLength: 1, maxLength: 200 }),
+        (ages) => {
+          const times = ages.sort((a, b) => a - b).map((age) => new Date(noon(0).getTime() - age));
+          const kept = keptCopies(times);
+          expect(kept.slice(0, 5).every(Boolean)).toBe(true);
+          expect(kept.filter(Boolean).length).toBeLessThanOrEqual(5 + 7 + 4 + 12);
+          // Each of the last seven days on which one was made has its newest.
+          const dayOf = (at: Date) => at.toDateString();
+          for (const day of [...new Set(times.map(dayOf))].slice(0, 7))
+            expect(kept[times.findIndex((at) => dayOf(at) === day)]).toBe(true);
+        },
+      ),
     );
   });
 });

@@ -24,8 +24,10 @@ const columnsOf = async (client: Client, table: string): Promise<string[]> =>
 /** @throws DataTrouble when a file is not a whole shop of a known format */
 async function refuseWhatIsNoShop(copy: string, migrations: string): Promise<void> {
   const name = basename(copy);
-  const refuse = (why: string) => new DataTrouble(`${name} was not brought back: ${why} Nothing was changed.`);
-  if (!existsSync(copy)) throw new DataTrouble(`There is no copy ${copy}. npm run restore -- --list names them.`);
+  const refuse = (why: string) =>
+    new DataTrouble(`${name} was not brought back: ${why} Nothing was changed.`);
+  if (!existsSync(copy))
+    throw new DataTrouble(`There is no copy ${copy}. npm run restore -- --list names them.`);
   const client = createClient({ url: `file:${copy}` });
   try {
     if (!(await isWhole(client).catch(() => false))) throw refuse('it is damaged too; try an older one.');
@@ -90,8 +92,7 @@ const STEPS: readonly ((at: Restoring) => void | Promise<void>)[] = [
   },
   // A log would be read into the copy. It is empty by now, unless the data are damaged: then it goes with them.
   ({ file, aside }) => {
-    for (const tail of ['-wal', '-shm'])
-      if (existsSync(file + tail)) renameSync(file + tail, aside + tail);
+    for (const tail of ['-wal', '-shm']) if (existsSync(file + tail)) renameSync(file + tail, aside + tail);
   },
   ({ incoming, file }) => moveInto(incoming, file),
 ];

@@ -27,6 +27,11 @@ const Refusal = z.object({
 });
 const refused = json(Refusal, 'The request is wrong; `problems` names each field.');
 const missing = json(Refusal, 'There is no such document.');
+/** What is worked out in threads, within bounds. */
+const bounded = {
+  429: json(Refusal, 'Too many questions wait; `Retry-After` says in how many seconds to come back'),
+  503: json(Refusal, 'It took too long or needed too much memory: no answer, and no shorter one instead'),
+};
 const Taking = z.object({
   id: z.string(),
   order: z.string(),
@@ -34,6 +39,12 @@ const Taking = z.object({
   lot: z.string(),
   grams: z.number(),
   at: z.string(),
+});
+const Copies = z.object({
+  folder: z.string(),
+  last: z.string().nullable(),
+  count: z.number(),
+  trouble: z.string().nullable(),
 });
 const id = { path: z.object({ id: OrderId }) };
 const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
@@ -142,6 +153,19 @@ const paths: ZodOpenApiPathsObject = {
       },
     },
   },
+  '/api/copies': {
+    get: {
+      summary: 'How the copies of the data stand: where they lie, when the last good one was made',
+      responses: { 200: json(Copies, 'The copies') },
+    },
+    post: {
+      summary: 'Make a copy now: written aside, checked, then named',
+      responses: {
+        200: json(Copies, 'The copies, with the new one'),
+        503: json(Refusal, 'None was made, and why'),
+      },
+    },
+  },
   '/api/counter/taken': {
     get: {
       summary:
@@ -185,7 +209,7 @@ const paths: ZodOpenApiPathsObject = {
       summary:
         'What a stored order comes to: its board in the order of tasting, its balance and vital figures',
       requestParams: id,
-      responses: { 200: json(Derived, 'The preview'), 404: missing },
+      responses: { 200: json(Derived, 'The preview'), 404: missing, ...bounded },
     },
   },
   '/api/orders/{id}/plan': {
@@ -193,7 +217,7 @@ const paths: ZodOpenApiPathsObject = {
       summary:
         'The plan of a stored order, as its page shows it first: every value once, goods by their ids (POST /api/plan is easier to read)',
       requestParams: id,
-      responses: { 200: json(z.array(z.unknown()), 'The plan'), 404: missing },
+      responses: { 200: json(z.array(z.unknown()), 'The plan'), 404: missing, ...bounded },
     },
   },
   ...versioned({
@@ -210,7 +234,7 @@ const paths: ZodOpenApiPathsObject = {
     post: {
       summary: 'Derive the whole plan of an order; stateless, never searches',
       requestBody: body(PlanRequest),
-      responses: { 200: json(Derived, 'The plan'), 400: refused },
+      responses: { 200: json(Derived, 'The plan'), 400: refused, ...bounded },
     },
   },
   '/api/search/clock': {
@@ -218,7 +242,7 @@ const paths: ZodOpenApiPathsObject = {
       summary:
         'When everything happens, searched: what leaves the cold and is gone, and the day’s work; stateless',
       requestBody: body(PlanRequest),
-      responses: { 200: json(Derived, 'The day'), 400: refused },
+      responses: { 200: json(Derived, 'The day'), 400: refused, ...bounded },
     },
   },
   '/api/search/{stage}': {
@@ -227,14 +251,14 @@ const paths: ZodOpenApiPathsObject = {
         'What a stage searches (pick); stateless, the same question has the same answer and fingerprint',
       requestParams: { path: z.object({ stage: z.string() }) },
       requestBody: body(PickRequest),
-      responses: { 200: json(Derived, 'What was found'), 400: refused, 404: missing },
+      responses: { 200: json(Derived, 'What was found'), 400: refused, 404: missing, ...bounded },
     },
   },
   '/api/pick': {
     post: {
       summary: 'Propose a selection; stateless, the same question has the same answer',
       requestBody: body(PickRequest),
-      responses: { 200: json(Derived, 'The pick'), 400: refused },
+      responses: { 200: json(Derived, 'The pick'), 400: refused, ...bounded },
     },
   },
 };

@@ -125,6 +125,8 @@ export const api = {
   },
   remove: (id: string) => ask<undefined>('DELETE', `/api/orders/${id}`),
   restore: (id: string) => ask<Order>('POST', `/api/orders/${id}/restore`),
+  copies: () => ask<CopiesTold>('GET', '/api/copies'),
+  makeCopy: () => ask<CopiesTold>('POST', '/api/copies'),
   tastings: () => ask<{ sessions: Session[]; unreadable: Unreadable[] }>('GET', '/api/tastings'),
   tasting: (id: string) => ask<Session>('GET', `/api/tastings/${id}`),
   createTasting: (session: SessionBody) => ask<Session>('POST', '/api/tastings', { body: session }),
@@ -133,6 +135,15 @@ export const api = {
   removeTasting: (id: string) => ask<undefined>('DELETE', `/api/tastings/${id}`),
   restoreTasting: (id: string) => ask<Session>('POST', `/api/tastings/${id}/restore`),
 };
+
+/** How the copies of the shop stand. */
+export interface CopiesTold {
+  readonly folder: string;
+  /** ISO; null: there is none yet. */
+  readonly last: string | null;
+  readonly count: number;
+  readonly trouble: string | null;
+}
 
 /** Where a stored document is had as a file, whether it can be read or not. */
 export const storedUrl = (what: 'orders' | 'counter' | 'tastings', id: string): string =>

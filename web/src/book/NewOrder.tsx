@@ -8,13 +8,16 @@ import { api } from '../api/client';
 import { Button } from '../ui/Button';
 import { DateTimeField } from '../ui/DateTimeField';
 import type { Format } from '../ui/format';
+import { useKept } from '../ui/useKept';
 import { say } from '../language/say';
 
 /** A head count and a time, nothing else. */
 export function NewOrder({ format }: { format: Format }) {
   const navigate = useNavigate();
-  const [heads, setHeads] = useState('');
-  const [at, setAt] = useState(() => `${lightFormat(addDays(new Date(), 2), 'yyyy-MM-dd')}T18:30`);
+  const [{ heads, at }, setForm, done] = useKept('new order', () => ({
+    heads: '',
+    at: `${lightFormat(addDays(new Date(), 2), 'yyyy-MM-dd')}T18:30`,
+  }));
   const [making, setMaking] = useState(false);
   // One id for what is being written: however often it is sent, it is one order.
   const [id] = useState(() => newId());
@@ -30,6 +33,7 @@ export function NewOrder({ format }: { format: Format }) {
     try {
       const guests = { adults: n, children: 0, under5: 0, infants: 0 };
       const order = await api.create({ id, brief: { servingAt: at, guests } as never });
+      done();
       await mutate('orders');
       void navigate(`/orders/${order.id}/pick`);
     } catch (error) {
@@ -52,13 +56,18 @@ export function NewOrder({ format }: { format: Format }) {
           className="field w-24 text-lg"
           inputMode="numeric"
           value={heads}
-          onChange={(e) => setHeads(e.target.value)}
+          onChange={(e) => setForm((form) => ({ ...form, heads: e.target.value }))}
           placeholder="12"
         />
       </label>
       <div>
         <span className="block text-sm text-ink-soft">{say`Served`}</span>
-        <DateTimeField what={say`Served`} value={at} format={format} onCommit={setAt} />
+        <DateTimeField
+          what={say`Served`}
+          value={at}
+          format={format}
+          onCommit={(next) => setForm((form) => ({ ...form, at: next }))}
+        />
       </div>
       <Button look="strong" type="submit" disabled={making}>
         <Plus size={18} /> {say`New order`}

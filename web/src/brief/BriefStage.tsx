@@ -2,6 +2,7 @@ import { heads, ORDER_STATES, ROLES, practiceWith, type Brief } from '@rotula/co
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { Choice } from '../ui/Choice';
+import { TypedText } from '../ui/TypedText';
 import { DateTimeField } from '../ui/DateTimeField';
 import { capital } from '../ui/format';
 import { ROLE_LABELS } from '../words';
@@ -64,14 +65,12 @@ export default function BriefStage() {
             />
             <label className="block">
               <span className="mb-1 block">{say`Said on the telephone`}</span>
-              <textarea
-                key={order.note}
+              <TypedText
+                long
                 className="field min-h-24 w-full py-2"
-                defaultValue={order.note}
-                onBlur={(e) =>
-                  e.target.value !== order.note &&
-                  change(say`the note`, (o) => ({ ...o, note: e.target.value }))
-                }
+                label={say`Said on the telephone`}
+                value={order.note}
+                onCommit={(note) => change(say`the note`, (o) => ({ ...o, note }))}
               />
             </label>
             <Choice

@@ -11,6 +11,7 @@ import {
 } from '@rotula/core';
 import { X } from 'lucide-react';
 import { Select } from '../ui/Select';
+import { TypedText } from '../ui/TypedText';
 import { Finder } from '../ui/Finder';
 import { capital } from '../ui/format';
 import { IconButton } from '../ui/IconButton';
@@ -86,17 +87,13 @@ export function LimitsEditor({
               {reachOf(limit) === 'own plate' && (
                 <label className="flex items-center gap-2">
                   <span className="text-sm text-ink-soft">{say`whose`}</span>
-                  <input
-                    key={limit.who}
+                  <TypedText
                     className="field w-28"
-                    aria-label={say`Whose limit: ${limitLabel(rule.id)}`}
+                    label={say`Whose limit: ${limitLabel(rule.id)}`}
                     placeholder={say`a name`}
-                    defaultValue={limit.who}
+                    value={limit.who}
                     maxLength={60}
-                    onBlur={(e) =>
-                      e.target.value.trim() !== limit.who && edit(limit.what, { who: e.target.value.trim() })
-                    }
-                    onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+                    onCommit={(who) => who.trim() !== limit.who && edit(limit.what, { who: who.trim() })}
                   />
                 </label>
               )}

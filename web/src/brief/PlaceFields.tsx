@@ -2,6 +2,7 @@ import { WARE_USES, type OwnWare } from '@rotula/core';
 import { Plus, X } from 'lucide-react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
+import { TypedText } from '../ui/TypedText';
 import { IconButton } from '../ui/IconButton';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
@@ -109,15 +110,12 @@ export function PlaceFields() {
         <ul className="mt-3 space-y-2" aria-label={say`What the customer has`}>
           {brief.wares.map((ware, i) => (
             <li key={i} className="flex items-center gap-2">
-              <input
-                aria-label={say`Ware ${i + 1}`}
+              <TypedText
+                label={say`Ware ${i + 1}`}
                 className="field min-w-0 flex-1"
-                defaultValue={ware.name}
-                onBlur={(e) =>
-                  e.target.value.trim() &&
-                  e.target.value !== ware.name &&
-                  waits(brief.wares.map((w, j) => (j === i ? { ...w, name: e.target.value } : w)))
-                }
+                value={ware.name}
+                needed
+                onCommit={(name) => waits(brief.wares.map((w, j) => (j === i ? { ...w, name } : w)))}
               />
               <Select
                 label={say`Use of ${ware.name}`}

@@ -2,6 +2,7 @@ import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Select';
 import { count } from '../ui/format';
 import { NumberField } from '../ui/NumberField';
+import { TypedText } from '../ui/TypedText';
 import { say, word } from '../language/say';
 
 /** Money in the house's currency; an empty brief has no budget. */
@@ -71,7 +72,7 @@ export function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: n
   );
 }
 
-/** A line of text, taken when the field is left; one that cannot be stored is kept, and marked with the reason. */
+/** A line of text, taken as it is typed; one that cannot be stored is kept, and marked with the reason. */
 export function TextField({
   label,
   value,
@@ -88,13 +89,12 @@ export function TextField({
   return (
     <label className="block">
       <span className="mb-1 block">{label}</span>
-      <input
-        key={value}
+      <TypedText
         className="field w-full aria-invalid:border-wax"
-        defaultValue={value}
+        label={label}
+        value={value}
         aria-invalid={refusal !== undefined}
-        onBlur={(e) => e.target.value !== value && onCommit(e.target.value)}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        onCommit={onCommit}
       />
       {refusal && (
         <span role="alert" className="mt-1 block text-sm text-wax">

@@ -14,6 +14,7 @@ import { count, formatFor } from '../ui/format';
 import { IconButton } from '../ui/IconButton';
 import { Slate } from '../ui/Slate';
 import { useKeys } from '../ui/useKeys';
+import { useKept } from '../ui/useKept';
 import { CounterList } from './CounterList';
 import { FilterBar } from './FilterBar';
 import { finderFor, NO_FILTERS, passes, sortKey, type Filters } from './filters';
@@ -53,7 +54,7 @@ function OpenCounter({
   const navigate = useNavigate();
   const [params] = useSearchParams();
   const [filters, setFilters] = useState<Filters>(NO_FILTERS);
-  const [query, setQuery] = useState('');
+  const [query, setQuery] = useKept('find', '', 'visit');
   const [focusId, setFocusId] = useState<string | null>(params.get('good'));
   const [sheet, setSheet] = useState<'new' | 'trial' | 'export' | null>(null);
   const edits = useCounterEdits();

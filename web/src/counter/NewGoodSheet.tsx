@@ -9,13 +9,13 @@ import {
   type GoodKind,
 } from '@rotula/core';
 import { lightFormat } from 'date-fns';
-import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { capital, type Format } from '../ui/format';
 import { NumberField } from '../ui/NumberField';
 import { Sheet } from '../ui/Sheet';
+import { useKept } from '../ui/useKept';
 import { say, word } from '../language/say';
 
 interface Draft {
@@ -61,7 +61,7 @@ export default function NewGoodSheet({
   onClose: () => void;
   onMake: (good: Good) => Promise<void>;
 }) {
-  const [draft, setDraft] = useState<Draft>(EMPTY);
+  const [draft, setDraft, done] = useKept<Draft>(trial ? 'trial piece' : 'new good', EMPTY);
   const set = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }));
   const make = async () => {
     const taken = new Set(counter.map((good) => good.id));
@@ -74,7 +74,7 @@ export default function NewGoodSheet({
       style,
     );
     const good = trial ? trialOf(blank, draft) : blank;
-    setDraft(EMPTY);
+    done();
     onClose();
     await onMake(good);
   };

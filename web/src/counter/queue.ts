@@ -99,13 +99,24 @@ export class CounterQueue {
 export interface Step {
   readonly name: string;
   readonly change: () => CounterChange;
+  /** The counter as it was, and the visit to a field that caused it: what is typed in one visit is taken back in one step. */
+  readonly before: readonly Good[];
+  readonly visit: string | null;
 }
 
 /** The counter with a change, and the step that takes it back. */
 export const withStepBack = (
   change: CounterChange,
   counter: readonly Good[],
+  visit: string | null = null,
 ): { readonly next: Good[]; readonly back: Step } => ({
   next: changed(change, counter),
-  back: { name: change.name, change: () => inverseOf(change, goodsById(counter)) },
+  back: { name: change.name, before: counter, visit, change: () => inverseOf(change, goodsById(counter)) },
+});
+
+/** Two changes that were typed in one visit, taken back as one: from what the later made to what was before the earlier. */
+export const joined = (earlier: Step, later: Step, change: CounterChange): Step => ({
+  ...later,
+  before: earlier.before,
+  change: () => inverseOf(change, goodsById(earlier.before)),
 });

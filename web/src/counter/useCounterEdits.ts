@@ -5,7 +5,9 @@ import { mutate } from 'swr';
 import { api, ApiError } from '../api/client';
 import { setWaiting, type Shelf } from '../api/shop';
 import { keepWaiting, takeUpWaiting } from './waiting';
-import { CounterQueue, NOTHING_WAITS, withStepBack, type QueueState, type Step } from './queue';
+import { tabsAreKnown } from '../ui/tab';
+import { typingVisit } from '../ui/typing';
+import { CounterQueue, joined, NOTHING_WAITS, withStepBack, type QueueState, type Step } from './queue';
 import { say } from '../language/say';
 
 /**
@@ -48,18 +50,21 @@ const queue = new CounterQueue({
   },
 });
 
-// What an earlier page could not store is taken up again.
-queue.resume(takeUpWaiting());
+// What an earlier page could not store is taken up again, once it is known which tabs are open.
+void tabsAreKnown.then(() => queue.resume(takeUpWaiting()));
 
 /** Show a change now and put it in the queue; the step back is what undo will do. It is made against what is shown. */
-async function carryOut(make: (counter: readonly Good[]) => CounterChange): Promise<Step | null> {
+async function carryOut(
+  make: (counter: readonly Good[]) => CounterChange,
+  visit: string | null = null,
+): Promise<{ readonly back: Step; readonly change: CounterChange } | null> {
   let made: { change: CounterChange; back: Step } | undefined;
   await mutate<Shelf>(
     'counter',
     (shelf) => {
       if (!shelf) return shelf;
       const change = make(shelf.goods);
-      const { next, back } = withStepBack(change, shelf.goods);
+      const { next, back } = withStepBack(change, shelf.goods, visit);
       made = { change, back };
       return { ...shelf, goods: next };
     },
@@ -67,7 +72,7 @@ async function carryOut(make: (counter: readonly Good[]) => CounterChange): Prom
   );
   if (!made) return null;
   backs.set(made.change, made.back);
-  return (await queue.add(made.change)) ? made.back : null;
+  return (await queue.add(made.change)) ? made : null;
 }
 
 export interface CounterEdits {
@@ -93,16 +98,23 @@ export function useCounterEdits(): CounterEdits {
     () => edits,
   );
   const step = async (make: (counter: readonly Good[]) => CounterChange) => {
-    const back = await carryOut(make);
-    if (back) set({ steps: { undo: [...edits.steps.undo, back], redo: [] } });
-    return back !== null;
+    const visit = typingVisit();
+    const made = await carryOut(make, visit);
+    if (!made) return false;
+    const last = edits.steps.undo.at(-1);
+    const undo =
+      visit && last?.visit === visit
+        ? [...edits.steps.undo.slice(0, -1), joined(last, made.back, made.change)]
+        : [...edits.steps.undo, made.back];
+    set({ steps: { undo, redo: [] } });
+    return true;
   };
   const move = async (from: 'undo' | 'redo', to: 'undo' | 'redo') => {
     const last = edits.steps[from].at(-1);
     if (!last) return;
     set({ steps: { ...edits.steps, [from]: edits.steps[from].slice(0, -1) } });
-    const back = await carryOut(last.change);
-    if (back) set({ steps: { ...edits.steps, [to]: [...edits.steps[to], back] } });
+    const made = await carryOut(last.change);
+    if (made) set({ steps: { ...edits.steps, [to]: [...edits.steps[to], made.back] } });
   };
   return {
     put: (name, goods) =>

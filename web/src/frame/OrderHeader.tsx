@@ -1,6 +1,5 @@
 import { heads } from '@rotula/core';
 import clsx from 'clsx';
-import { useState } from 'react';
 import { Link, NavLink } from 'react-router';
 import { Brand } from './Brand';
 import { count } from '../ui/format';
@@ -8,6 +7,7 @@ import { ROLE_LABELS, sentence } from '../words';
 import { useWorkbench } from './context';
 import { TABS } from './stages';
 import { SaveTrouble, SaveWord } from './SaveLine';
+import { TypedText } from '../ui/TypedText';
 import { UndoRedo } from '../ui/UndoRedo';
 import { say } from '../language/say';
 
@@ -79,26 +79,17 @@ function OverWhenServed() {
 /** The order's name, edited where it stands. */
 function Title() {
   const { document } = useWorkbench();
-  const [draft, setDraft] = useState<string | null>(null);
-  const commit = () => {
-    const text = draft?.trim();
-    if (text !== undefined && text !== document.order.title)
-      document.change(say`rename the order`, (order) => ({ ...order, title: text }));
-    setDraft(null);
-  };
   return (
     <h1 className="text-[2.1rem]">
-      <input
-        aria-label={say`Name of the order`}
+      <TypedText
+        label={say`Name of the order`}
         className="-mx-2 min-h-11 w-full rounded-lg border-[1.5px] border-transparent bg-transparent px-2 hover:border-line focus:border-line focus:bg-paper-lit"
-        value={draft ?? document.order.title}
+        value={document.order.title}
         aria-invalid={document.saving.refused.some(({ field }) => field === 'title')}
-        onChange={(e) => setDraft(e.target.value)}
-        onBlur={commit}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
-          if (e.key === 'Escape') setDraft(null);
-        }}
+        onCommit={(text) =>
+          text.trim() !== document.order.title &&
+          document.change(say`rename the order`, (order) => ({ ...order, title: text.trim() }))
+        }
       />
     </h1>
   );

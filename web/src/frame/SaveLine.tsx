@@ -3,11 +3,15 @@ import { useState } from 'react';
 import { useWorkbench } from './context';
 import { dropUnreadable } from './draft';
 import { saveText } from '../ui/saveText';
+import { useInHand } from '../ui/inHand';
 import { say } from '../language/say';
 
 /** How saving stands, in a word; what is wrong with it, and what to do, under the name of the order. */
 export function SaveWord() {
-  const { state, trouble, refused, gone } = useWorkbench().document.saving;
+  const { state: stored, trouble, refused, gone } = useWorkbench().document.saving;
+  const inHand = useInHand();
+  // What is still in a field is not saved, whatever the document says.
+  const state = inHand && stored === 'saved' ? 'not saved' : stored;
   const words =
     state === 'saving'
       ? say`saving …`

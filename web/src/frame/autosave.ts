@@ -52,7 +52,8 @@ export interface SaveWorld {
   readonly onSaved: (order: Order) => void;
 }
 
-const SAVE_AFTER_MS = 400;
+/** With the rest of a field before it, what is typed is sent within a second of the last key. */
+const SAVE_AFTER_MS = 300;
 const RETRY_AFTER_MS = 4000;
 
 /**

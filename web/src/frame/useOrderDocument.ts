@@ -15,6 +15,8 @@ import { api } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
 import { bodyOf, dropDraft, findDraft, keepDraft, type FoundDraft } from './draft';
 import type { Planner } from './plannerComes';
+import { whenLeaving } from '../ui/leaving';
+import { typingVisit } from '../ui/typing';
 import { say } from '../language/say';
 
 /** One open order: its document with undo, saved by itself. */
@@ -48,7 +50,7 @@ export function useOrderDocument(
   const id = loaded.id;
   const [start] = useState(() => ({ body: bodyOf(loaded), found: findDraft(id) }));
   const { draft } = start.found;
-  const [history, setHistory] = useState<History<OrderBody>>(() => startHistory(draft?.order ?? start.body));
+  const [history, showHistory] = useState<History<OrderBody>>(() => startHistory(draft?.order ?? start.body));
   const [opened] = useState(history.present);
   const [saving, setSaving] = useState<SaveReport>(ALL_SAVED);
   const [autosave] = useState(
@@ -70,15 +72,22 @@ export function useOrderDocument(
         draft?.base ?? start.body,
       ),
   );
-  useEffect(() => autosave.changed(history.present), [autosave, history.present]);
+  // The document lives beside React: what is typed as the page goes is kept and sent though nothing is drawn any more.
+  const now = useRef(history);
+  const set = useCallback(
+    (step: (history: History<OrderBody>) => History<OrderBody>) => {
+      now.current = step(now.current);
+      autosave.changed(now.current.present);
+      showHistory(now.current);
+    },
+    [autosave],
+  );
   useEffect(() => {
-    const leave = () => autosave.flush(true);
-    const hidden = () => document.visibilityState === 'hidden' && leave();
-    addEventListener('pagehide', leave);
-    document.addEventListener('visibilitychange', hidden);
+    // A draft that was found is kept and sent like any change.
+    autosave.changed(now.current.present);
+    const stop = whenLeaving('documents', () => autosave.flush(true));
     return () => {
-      removeEventListener('pagehide', leave);
-      document.removeEventListener('visibilitychange', hidden);
+      stop();
       autosave.flush();
     };
   }, [autosave]);
@@ -91,17 +100,17 @@ export function useOrderDocument(
   }, [planner, shelf, house]);
   useEffect(() => {
     // What was changed before the planner came is settled now.
-    if (planner) setHistory((h) => (h.past.length > 0 ? { ...h, present: settle.current(h.present) } : h));
-  }, [planner]);
+    if (planner) set((h) => (h.past.length > 0 ? { ...h, present: settle.current(h.present) } : h));
+  }, [planner, set]);
   const change = useCallback(
     (what: string, recipe: (order: OrderBody) => OrderBody) =>
-      setHistory((h) => did(h, what, settle.current(recipe(h.present)))),
-    [],
+      set((h) => did(h, what, settle.current(recipe(h.present)), typingVisit())),
+    [set],
   );
   const resolve = (stands: OrderBody) => {
     autosave.resolve(stands);
     // A step of its own, so that undo still brings mine back.
-    setHistory((h) => did(h, say`merge with the other window`, stands));
+    set((h) => did(h, say`merge with the other window`, stands));
   };
 
   return {
@@ -109,8 +118,8 @@ export function useOrderDocument(
     // What is shown is what is planned: a change that came before the planner is kept, and shown with its plan.
     order: planner ? history.present : opened,
     change,
-    undo: () => setHistory(undo),
-    redo: () => setHistory(redo),
+    undo: () => set(undo),
+    redo: () => set(redo),
     steps: history.past.length,
     undoes: history.past.at(-1)?.did ?? null,
     redoes: history.future[0]?.did ?? null,

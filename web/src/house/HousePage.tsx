@@ -11,8 +11,10 @@ import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { capital, formatFor } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
+import { TypedText } from '../ui/TypedText';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
+import { Copies } from './Copies';
 import { PairFields } from './PairFields';
 import { SafeFields } from './SafeFields';
 import { WorkFields } from './WorkFields';
@@ -61,7 +63,6 @@ export default function HousePage() {
 
 function Settings({ house }: { house: StoredHouse }) {
   const [clash, setClash] = useState<HouseClash | null>(null);
-  const [name, setName] = useState(house.name);
   const format = formatFor(house);
   const set = async (part: Partial<House>) => {
     try {
@@ -110,11 +111,12 @@ function Settings({ house }: { house: StoredHouse }) {
         <div className="max-w-3xl space-y-7">
           <label className="block">
             <h2 className="mb-2 text-xl">{say`Name of the shop`}</h2>
-            <input
+            <TypedText
               className="field w-full text-lg"
-              value={name}
-              onChange={(e) => setName(e.target.value)}
-              onBlur={() => name !== house.name && void set({ name })}
+              label={say`Name of the shop`}
+              value={house.name}
+              needed
+              onCommit={(name) => name.trim() !== house.name && void set({ name: name.trim() })}
             />
           </label>
           <section>
@@ -188,6 +190,7 @@ function Settings({ house }: { house: StoredHouse }) {
               />
             </section>
           ))}
+          <Copies format={format} />
           <PairFields house={house} format={format} onSet={(part) => void set(part)} />
           <SafeFields house={house} format={format} onSet={(part) => void set(part)} />
           <WorkFields house={house} format={format} onSet={(part) => void set(part)} />

@@ -1,8 +1,8 @@
 import { LIMIT_CLASSES, SAFE_TIMES, type Good, type House, type Procedure } from '@rotula/core';
 import { Plus, X } from 'lucide-react';
-import { useState } from 'react';
 import { useCounter } from '../api/shop';
 import { Button } from '../ui/Button';
+import { useKept } from '../ui/useKept';
 import { IconButton } from '../ui/IconButton';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
@@ -91,19 +91,23 @@ export function SafeFields({
 
 /** A limit that is complete is added; what lacks is said. */
 function NewLimit({ mains, onAdd }: { mains: readonly Good[]; onAdd: (limit: SafeLimit) => void }) {
-  const [what, setWhat] = useState<string>(LIMIT_CLASSES[0]);
-  const [minutes, setMinutes] = useState(240);
-  const [ground, setGround] = useState('');
-  const [source, setSource] = useState('');
+  const [{ what, minutes, ground, source }, setForm, done] = useKept('new limit', {
+    what: LIMIT_CLASSES[0] as string,
+    minutes: 240,
+    ground: '',
+    source: '',
+  });
+  const set = (part: Partial<Record<'what' | 'ground' | 'source', string>> & { minutes?: number }) =>
+    setForm((form) => ({ ...form, ...part }));
   const ready = ground.trim().length >= 3 && source.trim().length >= 3;
-  const text = (label: string, value: string, set: (text: string) => void) => (
+  const text = (label: string, value: string, onType: (text: string) => void) => (
     <input
       aria-label={label}
       placeholder={label}
       className="field min-w-40 flex-1"
       value={value}
       maxLength={200}
-      onChange={(e) => set(e.target.value)}
+      onChange={(e) => onType(e.target.value)}
     />
   );
   return (
@@ -116,7 +120,7 @@ function NewLimit({ mains, onAdd }: { mains: readonly Good[]; onAdd: (limit: Saf
           ...LIMIT_CLASSES.map((value) => ({ value: value as string, label: word(value) })),
           ...mains.map(({ id, name }) => ({ value: id, label: name })),
         ]}
-        onChange={setWhat}
+        onChange={(next) => set({ what: next })}
       />
       <NumberField
         label={say`Minutes out at the most`}
@@ -124,17 +128,16 @@ function NewLimit({ mains, onAdd }: { mains: readonly Good[]; onAdd: (limit: Saf
         value={minutes}
         min={1}
         max={1440}
-        onCommit={(n) => setMinutes(Math.round(n))}
+        onCommit={(n) => set({ minutes: Math.round(n) })}
       />
-      {text(say`Ground`, ground, setGround)}
-      {text(say`Source`, source, setSource)}
+      {text(say`Ground`, ground, (next) => set({ ground: next }))}
+      {text(say`Source`, source, (next) => set({ source: next }))}
       <Button
         disabled={!ready}
         title={ready ? undefined : say`A limit of your own needs its ground and its source.`}
         onClick={() => {
           onAdd({ what: what as SafeLimit['what'], minutes, ground: ground.trim(), source: source.trim() });
-          setGround('');
-          setSource('');
+          done();
         }}
       >
         <Plus size={18} /> {say`Enter the limit`}

@@ -5,6 +5,7 @@ import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
 import { REFUSAL_WORDS } from '../words/lay';
+import { useKept } from '../ui/useKept';
 import { say } from '../language/say';
 import type { OnBoard } from './onBoard';
 
@@ -13,7 +14,7 @@ export function GarnishFields({ laid }: OnBoard) {
   const { plan, document, counter, format } = useWorkbench();
   const { garnish } = plan.boards;
   const asked = document.order.lay.garnish;
-  const [text, setText] = useState('');
+  const [text, setText, done] = useKept('garnish', '');
   const [refused, setRefused] = useState<string | null>(null);
   const shelf = garnishShelf(counter);
   const set = (id: string, name: string, sprigs: number) =>
@@ -34,7 +35,7 @@ export function GarnishFields({ laid }: OnBoard) {
         say`A board holds ${MOST_GARNISHES} kinds of garnish at the most: take one off first.`,
       );
     setRefused(null);
-    setText('');
+    done();
     set(
       good.id,
       good.name,

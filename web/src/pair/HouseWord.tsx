@@ -4,6 +4,7 @@ import toast from 'react-hot-toast';
 import { saveHouse } from '../api/saveHouse';
 import { useHouse } from '../api/shop';
 import { SAYING_WORDS } from '../words';
+import { useKept } from '../ui/useKept';
 import { say } from '../language/say';
 
 /** What the house says of a pair, for all its orders: it stands above the model. */
@@ -11,7 +12,7 @@ export function HouseWord({ main, beside }: { main: Main; beside: Beside }) {
   const { data: house } = useHouse();
   const [open, setOpen] = useState(false);
   const [forStyle, setForStyle] = useState(false);
-  const [why, setWhy] = useState('');
+  const [why, setWhy, done] = useKept(`why ${main.id} ${beside.id}`, '');
   if (!house) return null;
   const word = wordOn(house.pairWords, main, beside);
   const save = async (says: PairSaying | null) => {
@@ -24,7 +25,10 @@ export function HouseWord({ main, beside }: { main: Main; beside: Beside }) {
       );
       const clash = await saveHouse(house, { pairWords });
       if (clash) toast.error(say`The pairs of the house were changed elsewhere: look again.`);
-      else toast.success(say`Saved for all orders`);
+      else {
+        done();
+        toast.success(say`Saved for all orders`);
+      }
       setOpen(false);
     } catch (error) {
       toast.error(error instanceof Error ? error.message : String(error));
@@ -36,7 +40,7 @@ export function HouseWord({ main, beside }: { main: Main; beside: Beside }) {
         type="button"
         className="min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk"
         onClick={() => {
-          setWhy(word?.why ?? '');
+          if (why === '') setWhy(word?.why ?? '');
           setOpen(true);
         }}
       >

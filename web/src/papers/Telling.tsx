@@ -3,6 +3,7 @@ import { Check, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
+import { TypedText } from '../ui/TypedText';
 import { IconButton } from '../ui/IconButton';
 import { sentence } from '../words';
 import { toldWord } from '../words/menu';
@@ -147,7 +148,7 @@ function Row({
   );
 }
 
-/** A line that is kept when it is left; with another value it starts anew. */
+/** A line that is kept as it is typed. */
 function Typed({
   label,
   value,
@@ -159,15 +160,13 @@ function Typed({
   most: number;
   onSet: (text: string) => void;
 }) {
-  const [text, setText] = useState(value);
   return (
-    <input
+    <TypedText
       className="field w-full"
-      aria-label={label}
-      value={text}
+      label={label}
+      value={value}
       maxLength={most}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={() => text !== value && onSet(text.trim())}
+      onCommit={(text) => onSet(text.trim())}
     />
   );
 }

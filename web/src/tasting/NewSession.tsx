@@ -10,6 +10,7 @@ import { Button } from '../ui/Button';
 import { Finder } from '../ui/Finder';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { keeping } from '../ui/keeping';
+import { useKept } from '../ui/useKept';
 import { PROBE_WORDS } from '../words/tasting';
 import { say } from '../language/say';
 
@@ -20,7 +21,7 @@ const withoutLots = <G extends Good>(good: G): G => ({ ...good, lots: [] });
 export function NewSession({ counter }: { counter: readonly Good[] }) {
   const navigate = useNavigate();
   const [drinkId, setDrinkId] = useState<string | null>(null);
-  const [names, setNames] = useState(() => keeping.read(TASTERS) ?? '');
+  const [names, setNames, done] = useKept('tasters', () => keeping.read(TASTERS) ?? '');
   const [making, setMaking] = useState(false);
   const drinks = counter.filter(isDrink);
   const drink = drinks.find(({ id }) => id === drinkId) ?? null;
@@ -54,6 +55,7 @@ export function NewSession({ counter }: { counter: readonly Good[] }) {
           goods,
         }),
       );
+      done();
       await mutate('tastings');
       void navigate(`/tastings/${made.id}`);
     } catch (error) {

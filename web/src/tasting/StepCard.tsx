@@ -11,8 +11,9 @@ import {
   type SessionBody,
   type Sits,
 } from '@rotula/core';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Button } from '../ui/Button';
+import { useKept } from '../ui/useKept';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { LEVEL_WORDS, MOVE_WORDS, MOVED_WORDS, PROBE_WORDS, SITS_WORDS } from '../words/tasting';
 import { say } from '../language/say';
@@ -114,8 +115,10 @@ function Keep({
 }
 
 function AloneStep({ taster, onChange }: { taster: string; onChange: Edit }) {
-  const [felt, setFelt] = useState<Partial<Record<Move, number>>>({});
-  const [words, setWords] = useState('');
+  const [{ felt, words }, setNoted, done] = useKept(`alone ${taster}`, {
+    felt: {} as Partial<Record<Move, number>>,
+    words: '',
+  });
   return (
     <>
       <div className="space-y-2">
@@ -126,19 +129,20 @@ function AloneStep({ taster, onChange }: { taster: string; onChange: Edit }) {
               values={LEVELS}
               words={(level) => LEVEL_WORDS[level]!}
               value={(felt[move] ?? null) as (typeof LEVELS)[number] | null}
-              onChoose={(level) => setFelt({ ...felt, [move]: level })}
+              onChoose={(level) => setNoted((n) => ({ ...n, felt: { ...n.felt, [move]: level } }))}
             />
           </Row>
         ))}
       </div>
-      <OwnWords value={words} onType={setWords} />
+      <OwnWords value={words} onType={(next) => setNoted((n) => ({ ...n, words: next }))} />
       <Keep
         missing={MOVES.filter((move) => felt[move] === undefined).map((move) => MOVE_WORDS[move])}
-        onKeep={() =>
+        onKeep={() => {
           onChange((s) =>
             withAlone(s, { taster, felt: felt as Record<Move, number>, words: listed(words), at: now() }),
-          )
-        }
+          );
+          done();
+        }}
       >
         {say`Noted`}
       </Keep>
@@ -158,9 +162,12 @@ function TasteStep({
   onChange: Edit;
 }) {
   const before = noteOf(session, taster, probe);
-  const [moved, setMoved] = useState<NonNullable<typeof before>['moved']>(before?.moved ?? {});
-  const [sits, setSits] = useState<Sits | null>(null);
-  const [words, setWords] = useState(before?.words.join(', ') ?? '');
+  const [{ moved, sits, words }, setNoted, done] = useKept(`with ${probe} ${taster}`, () => ({
+    moved: before?.moved ?? ({} as NonNullable<typeof before>['moved']),
+    sits: null as Sits | null,
+    words: before?.words.join(', ') ?? '',
+  }));
+  const setMoved = (next: typeof moved) => setNoted((n) => ({ ...n, moved: next }));
   const open = MOVES.filter((move) => moved[move] === undefined);
   return (
     <>
@@ -193,14 +200,15 @@ function TasteStep({
         words={(one) => SITS_WORDS[one]!}
         value={sits}
         tall
-        onChoose={setSits}
+        onChoose={(next) => setNoted((n) => ({ ...n, sits: next }))}
       />
-      <OwnWords value={words} onType={setWords} />
+      <OwnWords value={words} onType={(next) => setNoted((n) => ({ ...n, words: next }))} />
       <Keep
         missing={[...open.map((move) => MOVE_WORDS[move]), ...(sits === null ? [say`how they sit`] : [])]}
-        onKeep={() =>
-          onChange((s) => withTasted(s, { taster, probe, moved, sits, words: listed(words), at: now() }))
-        }
+        onKeep={() => {
+          onChange((s) => withTasted(s, { taster, probe, moved, sits, words: listed(words), at: now() }));
+          done();
+        }}
       >
         {say`Noted`}
       </Keep>

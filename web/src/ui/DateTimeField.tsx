@@ -1,6 +1,7 @@
 import { dateFrom, dateOrderOf, timeFrom } from '@rotula/core';
-import { useState } from 'react';
 import type { Format } from './format';
+import { FIGURE_RESTS_MS } from './typedField';
+import { useTyped } from './useTyped';
 import { say } from '../language/say';
 
 const HINTS = { 'day first': '12.2.2027', 'month first': '2/12/2027', 'year first': '2027-02-12' };
@@ -10,7 +11,7 @@ const isoToday = () => {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 };
 
-/** A text that is read when the field is left; what cannot be read stays as it was typed, marked, with what would do. */
+/** A text that is read a moment after it was typed; what cannot be read stays as it was typed, marked, with what would do. */
 function Typed({
   what,
   label,
@@ -30,30 +31,29 @@ function Typed({
   className: string;
   optional?: boolean;
 }) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const empty = draft !== null && draft.trim() === '';
-  const wrong = draft !== null && read(draft) === null && !(optional && empty);
-  const commit = () => {
-    if (draft === null) return;
-    if (optional && empty) onCommit(null);
-    else if (wrong) return;
-    else onCommit(read(draft));
-    setDraft(null);
-  };
+  const { field, wrong } = useTyped<string | null>({
+    label,
+    shown,
+    restsMs: FIGURE_RESTS_MS,
+    read: (text) => {
+      if (optional && text.trim() === '') return { value: null };
+      const value = read(text);
+      return value === null ? null : { value };
+    },
+    onCommit,
+    onRefused: 'stays',
+  });
   return (
     <span className="block">
       <input
         aria-label={label}
         aria-invalid={wrong}
         className={`field aria-invalid:border-wax ${className}`}
-        value={draft ?? shown}
         placeholder={optional ? '' : hint}
-        onFocus={(e) => e.target.select()}
-        onChange={(e) => setDraft(e.target.value)}
-        onBlur={commit}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
-          if (e.key === 'Escape') setDraft(null);
+        {...field}
+        onFocus={(e) => {
+          field.onFocus();
+          e.target.select();
         }}
       />
       {wrong && (

@@ -1,11 +1,12 @@
 import clsx from 'clsx';
-import { useState } from 'react';
 import toast from 'react-hot-toast';
 import { say } from '../language/say';
+import { FIGURE_RESTS_MS } from './typedField';
+import { useTyped } from './useTyped';
 
 /**
- * A number that is taken when the field is left or Enter is pressed. What is not a number, or outside the bounds, is
- * marked while it is typed, and on leaving the field goes back to what it was, with a word on what would do.
+ * A number that is taken a moment after it was typed, when the field is left, or at Enter. What is not a number, or outside the
+ * bounds, is marked while it is typed, and on leaving the field goes back to what it was, with a word on what would do.
  */
 export function NumberField({
   label,
@@ -22,31 +23,32 @@ export function NumberField({
   max?: number;
   className?: string;
 }) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const n = draft === null || draft.trim() === '' ? NaN : Number(draft.replace(',', '.'));
-  const good = n >= min && n <= max;
-  const commit = () => {
-    if (draft === null) return;
-    setDraft(null);
-    if (good && n !== Number(value)) onCommit(n);
-    if (!good && draft !== String(value))
+  const shown = String(value);
+  const { field, wrong } = useTyped<number>({
+    label,
+    shown,
+    restsMs: FIGURE_RESTS_MS,
+    read: (text) => {
+      const n = text.trim() === '' ? NaN : Number(text.replace(',', '.'));
+      return n >= min && n <= max ? { value: n } : null;
+    },
+    onCommit: (n) => n !== Number(value) && onCommit(n),
+    onRefused: (text) =>
+      text !== shown &&
       toast.error(
         say`${label}: give a number from ${min} to ${max}. ${value === '' ? say`It stays empty.` : say`It stays ${value}.`}`,
-      );
-  };
+      ),
+  });
   return (
     <input
       aria-label={label}
       inputMode="decimal"
-      aria-invalid={draft !== null && !good}
+      aria-invalid={wrong}
       className={clsx('min-h-11 aria-invalid:border-wax aria-invalid:text-wax', className)}
-      value={draft ?? value}
-      onFocus={(e) => e.target.select()}
-      onChange={(e) => setDraft(e.target.value)}
-      onBlur={commit}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
-        if (e.key === 'Escape') setDraft(null);
+      {...field}
+      onFocus={(e) => {
+        field.onFocus();
+        e.target.select();
       }}
     />
   );

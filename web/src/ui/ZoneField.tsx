@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
 import { say } from '../language/say';
+import { useTyped } from './useTyped';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
 const known = new Map([...ZONES, 'UTC'].map((zone) => [zone.toLowerCase(), zone]));
@@ -23,26 +24,30 @@ export function ZoneField({
 }) {
   const list = useId();
   const [refused, setRefused] = useState<string | null>(null);
-  const commit = (field: HTMLInputElement) => {
-    const typed = field.value.trim();
-    const zone = known.get(typed.toLowerCase().replace(/ /g, '_')) ?? null;
-    const isNone = zone === null && (typed !== '' || usual === null);
-    setRefused(isNone ? typed : null);
-    if (isNone) field.value = value ?? '';
-    else if (zone !== value) onCommit(zone);
-  };
+  const { field } = useTyped<string | null>({
+    label,
+    shown: value ?? '',
+    read: (text) => {
+      const typed = text.trim();
+      const zone = known.get(typed.toLowerCase().replace(/ /g, '_'));
+      if (zone !== undefined) return { value: zone };
+      return typed === '' && usual !== null ? { value: null } : null;
+    },
+    onCommit: (zone) => {
+      setRefused(null);
+      if (zone !== value) onCommit(zone);
+    },
+    onRefused: (text) => setRefused(text.trim()),
+  });
   return (
     <label className="block">
       <span className="mb-1 block">{label}</span>
       <input
-        key={value}
         className="field w-full"
         list={list}
         aria-label={label}
         placeholder={usual === null ? undefined : say`as the shop, ${usual}`}
-        defaultValue={value ?? ''}
-        onBlur={(e) => commit(e.target)}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        {...field}
       />
       <datalist id={list}>{OPTIONS}</datalist>
       {refused !== null && (

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { keeping } from './keeping';
+import { localKeeping } from './localKeeping';
 
 /** Lit shop or dark cellar, kept by this browser. Single keys can be switched off the same way. */
 export type Room = 'shop' | 'cellar';
@@ -16,12 +16,12 @@ function preference<T extends string>(
   apply: (value: T) => void,
 ): Preference<T> {
   const listeners = new Set<() => void>();
-  const read = (): T => values.find((value) => value === keeping.read(key)) ?? values[0]!;
+  const read = (): T => values.find((value) => value === localKeeping.read(key)) ?? values[0]!;
   apply(read());
   return {
     read,
     set: (value) => {
-      keeping.write(key, value);
+      localKeeping.write(key, value);
       apply(value);
       for (const listener of listeners) listener();
     },

@@ -1,8 +1,8 @@
-import { keeping } from './keeping';
+import { keeping, keepingIsHere } from './keeping';
 
 /**
- * Which tab this is: a name that survives a reload and that no other tab has. A tab says that it is alive; one that was
- * closed or has been silent for long is not.
+ * Which tab this is: a name that survives a reload and that no other tab has. Where the browser has locks (a secure context) an
+ * open tab holds one of its name; elsewhere it says every few seconds that it is alive. A closed one, or one long silent, is not.
  */
 const ALIVE = 'rotula.tab.';
 const NAME = 'rotula.tab';
@@ -18,6 +18,8 @@ function session(): Storage | null {
     return null;
   }
 }
+
+const locks = (): LockManager | null => (typeof navigator === 'undefined' ? null : (navigator.locks ?? null));
 
 let mine: string | null = null;
 
@@ -39,9 +41,12 @@ export function tabId(): string {
 
 function beat(id: string) {
   const say = () => keeping.write(ALIVE + id, String(Date.now()));
-  say();
-  setInterval(say, BEAT_MS);
-  addEventListener('pageshow', say);
+  if (locks()) hold(id);
+  else {
+    say();
+    setInterval(say, BEAT_MS);
+    addEventListener('pageshow', say);
+  }
   addEventListener('pagehide', () => {
     keeping.drop(ALIVE + id);
     try {
@@ -52,8 +57,37 @@ function beat(id: string) {
   });
 }
 
+/** Names of the tabs that hold a lock, as far as this tab has heard. */
+const open = new Set<string>();
+let hello: BroadcastChannel | null = null;
+
+/** Held as long as the page lives; the browser lets go of it however the page ends. */
+function hold(id: string) {
+  void locks()!.request(ALIVE + id, () => new Promise<never>(() => {}));
+  if (typeof BroadcastChannel === 'undefined') return;
+  hello = new BroadcastChannel('rotula.tabs');
+  hello.onmessage = ({ data }: MessageEvent<{ tab: string; is: 'open' | 'closed' }>) =>
+    data.is === 'open' ? open.add(data.tab) : open.delete(data.tab);
+  const tell = (is: 'open' | 'closed') => hello?.postMessage({ tab: id, is });
+  tell('open');
+  addEventListener('pageshow', () => tell('open'));
+  addEventListener('pagehide', () => tell('closed'));
+}
+
+async function whoIsOpen(): Promise<void> {
+  const held = (await locks()?.query())?.held ?? [];
+  for (const { name } of held) if (name?.startsWith(ALIVE)) open.add(name.slice(ALIVE.length));
+}
+
+/** The tabs that are open are known, and the store is here: before it nothing that another tab keeps is taken up. */
+export const tabsAreKnown: Promise<unknown> = Promise.all([
+  keepingIsHere,
+  whoIsOpen().catch(() => undefined),
+]);
+
 /** Is a tab of that name open? */
 export function isAlive(id: string, now = Date.now()): boolean {
+  if (locks()) return open.has(id);
   const last = Number(keeping.read(ALIVE + id) ?? 0);
   return now - last < SILENT_MS;
 }

@@ -81,7 +81,10 @@ export const tableStage = stage(ROWS.table, {
     ]);
     return { ownPlates, children, onBoard, onTable, allergens: allergensOnTable(onTable) };
   },
-  cautions: ({ brief: { brief }, portion: { portions }, table: { ownPlates, onTable } }, { order, held, house }) => [
+  cautions: (
+    { brief: { brief }, portion: { portions }, table: { ownPlates, onTable } },
+    { order, held, house },
+  ) => [
     ...nextLotCautions(portions.mains, ownPlates, goodsById(withLots(held, order.selection.lots)), brief),
     ...cautionsFor(
       {

@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { Select } from '../../ui/Select';
 import { capital, type Format } from '../../ui/format';
 import { NumberField } from '../../ui/NumberField';
+import { TypedText } from '../../ui/TypedText';
 import { valueAt, type Field } from './fields';
 import { minorPerPrice } from './price';
 import { say, word } from '../../language/say';
@@ -141,19 +142,14 @@ function TextInput({
   onSet: (value: unknown) => void;
 }) {
   const text = field.is === 'words' ? (value as readonly string[]).join(', ') : String(value ?? '');
-  const shared = {
-    'aria-label': field.label,
-    defaultValue: text,
-    onBlur: (e: { target: { value: string } }) =>
-      e.target.value !== text && onSet(field.is === 'words' ? splitWords(e.target.value) : e.target.value),
-  };
-  if (field.is === 'long') return <textarea key={text} {...shared} className="field min-h-20 w-full py-2" />;
+  const isLong = field.is === 'long';
   return (
-    <input
-      key={text}
-      {...shared}
-      className="field w-full"
-      onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+    <TypedText
+      long={isLong}
+      label={field.label}
+      value={text}
+      className={isLong ? 'field min-h-20 w-full py-2' : 'field w-full'}
+      onCommit={(typed) => onSet(field.is === 'words' ? splitWords(typed) : typed)}
     />
   );
 }

@@ -1,8 +1,9 @@
 import { verdictOn, VERDICTS, type Good, type Lot } from '@rotula/core';
-import { useState } from 'react';
 import { Choice } from '../../ui/Choice';
 import { capital, type Format } from '../../ui/format';
 import { keeping } from '../../ui/keeping';
+import { TypedText } from '../../ui/TypedText';
+import { useKept } from '../../ui/useKept';
 import { say, word } from '../../language/say';
 
 /** Thumb on the rind, a taste with the iron: the verdict, by whom and when. */
@@ -19,22 +20,28 @@ export function Tasting({
   today: string;
   onEdit: (what: string, part: Partial<Lot>) => void;
 }) {
-  const [taster, setTaster] = useState(lot.verdict?.taster ?? keeping.read('rotula.taster') ?? '');
-  const [note, setNote] = useState(lot.verdict?.note ?? '');
-  const [words, setWords] = useState(lot.verdict?.words.join(', ') ?? '');
+  // Written before or after the verdict: until there is one the browser keeps it.
+  const [told, setTold] = useKept(`tasting ${lot.id}`, () => ({
+    taster: lot.verdict?.taster ?? keeping.read('rotula.taster') ?? '',
+    note: lot.verdict?.note ?? '',
+    words: lot.verdict?.words.join(', ') ?? '',
+  }));
+  const { taster, note, words } = told;
   const carried = verdictOn(good, lot, today);
   const taste = (says: NonNullable<Lot['verdict']>['says']) => {
     const name = taster.trim() || 'the counter';
     keeping.write('rotula.taster', name);
     onEdit(say`tasted: ${says}`, { verdict: { says, taster: name, on: today, note, words: listed(words) } });
   };
-  const keepWords = () => {
+  const write = (part: Partial<typeof told>) => {
+    const all = { ...told, ...part };
+    setTold(all);
     if (!lot.verdict) return;
     const next = {
       ...lot.verdict,
-      note,
-      taster: taster.trim() || lot.verdict.taster,
-      words: listed(words),
+      note: all.note,
+      taster: all.taster.trim() || lot.verdict.taster,
+      words: listed(all.words),
     };
     if (JSON.stringify(next) !== JSON.stringify(lot.verdict))
       onEdit(say`the tasting note`, { verdict: next });
@@ -62,32 +69,29 @@ export function Tasting({
         onChange={taste}
       />
       <div className="mt-2 grid gap-3 min-[700px]:grid-cols-[180px_1fr]">
-        <input
+        <TypedText
           className="field"
-          aria-label={say`Taster`}
+          label={say`Taster`}
           placeholder={say`Taster`}
           value={taster}
           maxLength={120}
-          onChange={(e) => setTaster(e.target.value)}
-          onBlur={keepWords}
+          onCommit={(text) => write({ taster: text })}
         />
-        <input
+        <TypedText
           className="field"
-          aria-label={say`Tasting note`}
+          label={say`Tasting note`}
           placeholder={say`A note: chalky heart, runs at the edge …`}
           value={note}
           maxLength={500}
-          onChange={(e) => setNote(e.target.value)}
-          onBlur={keepWords}
+          onCommit={(text) => write({ note: text })}
         />
-        <input
+        <TypedText
           className="field min-[700px]:col-span-2"
-          aria-label={say`How it tastes, in own words`}
+          label={say`How it tastes, in own words`}
           placeholder={say`How it tastes, in own words: nutty, sweet, long …`}
           value={words}
           maxLength={300}
-          onChange={(e) => setWords(e.target.value)}
-          onBlur={keepWords}
+          onCommit={(text) => write({ words: text })}
         />
       </div>
       <p className="mt-1 text-sm text-ink-soft">{say`Own words stand first on menu and cards.`}</p>

@@ -1,0 +1,137 @@
+import { inHand } from './inHand';
+import { keeping } from './keeping';
+import { leftBehind, tabId } from './tab';
+import { asTyped } from './typing';
+
+/** A field is taken into its document so long after the last key. */
+export const TEXT_RESTS_MS = 250;
+/** A number or date is half written for longer. */
+export const FIGURE_RESTS_MS = 500;
+
+/** What was read of a text; null: nothing that could be stored. */
+export type ReadTyped<V> = { readonly value: V } | null;
+
+/** What a field asks of whoever shows it. */
+export interface AskTyped<V> {
+  /** Which field of this page it is: its label. */
+  readonly label: string;
+  /** What stands in it while nobody types. */
+  readonly shown: string;
+  readonly read: (text: string) => ReadTyped<V>;
+  readonly onCommit: (value: V) => void;
+  readonly restsMs?: number;
+  /** What cannot be read stays as it was typed, or goes back to what it was (and this is told). */
+  readonly onRefused?: 'stays' | ((text: string) => void);
+}
+
+/** Visits to fields, counted, so that each has a name. */
+let visits = 0;
+
+/** What was typed here before the page was left, by this tab or one that was closed; from now on it is this tab's. */
+function leftTyped(prefix: string, own: string): string | null {
+  const key = [own, ...leftBehind(prefix)].find((one) => keeping.read(one) !== null);
+  if (!key) return null;
+  const text = keeping.read(key)!;
+  if (key !== own) {
+    keeping.drop(key);
+    keeping.write(own, text);
+  }
+  return text;
+}
+
+/**
+ * What is typed into one field: kept by the browser from the first key on, taken into its document a moment after the last, when
+ * the field or the page is left, and at Enter. What was typed when a page ended stands there again when it is opened.
+ */
+export class TypedField<V> {
+  /** What stands in the field; null: nobody types. */
+  draft: string | null;
+  private readonly key: string;
+  private readonly prefix: string;
+  private taken: string | null = null;
+  private visit = '';
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private show: (draft: string | null) => void = () => undefined;
+
+  constructor(private ask: AskTyped<V>) {
+    this.prefix = `rotula.typed.${location.pathname}|${ask.label}`;
+    this.key = `${this.prefix}.${tabId()}`;
+    this.draft = leftTyped(this.prefix, this.key);
+  }
+
+  /** Whoever shows it asks anew with every draw. */
+  asks(ask: AskTyped<V>, show: (draft: string | null) => void): void {
+    this.ask = ask;
+    this.show = show;
+  }
+
+  /** It is on the page. What was found when the page was opened goes where it was going. */
+  begins(): void {
+    if (this.draft === null) return;
+    this.focus();
+    inHand.take(this.key);
+    this.wait();
+  }
+
+  /** It is on the page no more. */
+  ends(): void {
+    this.commit();
+    inHand.letGo(this.key);
+  }
+
+  /** A visit begins: all that it changes is one step for undo. */
+  focus(): void {
+    this.visit = `${this.prefix}#${++visits}`;
+  }
+
+  type(text: string): void {
+    this.put(text);
+    keeping.write(this.key, text);
+    inHand.take(this.key);
+    this.wait();
+  }
+
+  /** Take what stands there into the document. False when it cannot be read. */
+  commit(): boolean {
+    clearTimeout(this.timer);
+    const { draft, ask } = this;
+    if (draft === null || draft === this.taken) return true;
+    const read = ask.read(draft);
+    if (!read) return false;
+    this.taken = draft;
+    if (draft !== ask.shown) asTyped(this.visit, () => ask.onCommit(read.value));
+    this.letGo();
+    return true;
+  }
+
+  leave(): void {
+    const { draft, ask } = this;
+    const refused = !this.commit();
+    if (refused && ask.onRefused === 'stays') return;
+    if (refused && ask.onRefused !== undefined) (ask.onRefused as (text: string) => void)(draft!);
+    this.giveUp();
+  }
+
+  /** Forget what was typed and not taken. */
+  giveUp(): void {
+    clearTimeout(this.timer);
+    this.letGo();
+    this.taken = null;
+    this.put(null);
+  }
+
+  private put(draft: string | null): void {
+    this.draft = draft;
+    this.show(draft);
+  }
+
+  private letGo(): void {
+    inHand.letGo(this.key);
+    keeping.drop(this.key);
+  }
+
+  private wait(): void {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.commit(), this.ask.restsMs ?? TEXT_RESTS_MS);
+  }
+}
