@@ -88,6 +88,10 @@ describe('dates as people type them, and as the house writes them', () => {
       await shop.reads('main [role="alert"]', 'no such day');
       expect(await (await shop.see('[aria-label="Served, day"]')).getAttribute('value')).toBe(typed);
     }
+    // While it stands there nobody says “saved”; Escape gives it up.
+    await shop.see('[data-save-state="not saved"]');
+    await (await shop.see('[aria-label="Served, day"]')).sendKeys(Key.ESCAPE);
+    await shop.saved();
     expect((await order(ID)).brief.servingAt).toBe('2027-05-01T18:30');
   });
 });
