@@ -1,11 +1,11 @@
 /**
  * What text a document may hold: well-formed Unicode without control characters, so that every store, file, calendar and
- * header can carry it. Source: The Unicode Standard, section 3.9 (a lone surrogate is no character); C0 controls but tab and
- * line breaks mean nothing in a document.
+ * header can carry it. Source: The Unicode Standard, section 3.9 (a lone surrogate is no character); controls (category Cc) but
+ * tab and line breaks mean nothing in a document.
  */
 
 /** Half a character (a lone surrogate), or a control character that is neither tab nor line break. */
-const ILL = /[\p{Surrogate}\0-\x08\x0b\x0c\x0e-\x1f\x7f]/u;
+const ILL = /\p{Surrogate}|(?![\t\n\r])\p{Cc}/u;
 const HALF = /\p{Surrogate}/u;
 
 /** Nothing that a person makes is nested deeper; what is would exhaust whoever walks it. */

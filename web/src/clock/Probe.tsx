@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { simulatedProbe } from '../devices/probe';
 import { Button } from '../ui/Button';
+import { useKept } from '../ui/useKept';
 import { NumberField } from '../ui/NumberField';
 import { SlateSection } from '../ui/Slate';
 import { degreesOf } from '../ui/degrees';
@@ -17,7 +18,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const degrees = degreesOf(house);
   const own = clock.readings.filter(({ goodId }) => goodId === one.good.id);
   const after = 15 * (own.length + 1);
-  const [typed, setTyped] = useState<number | null>(null);
+  const [typed, setTyped] = useKept<number | null>(`minutes out ${one.key}`, null, 'visit');
   const asked = typed ?? after;
   const [feels, setFeels] = useState<number | null>(null);
   const stop = useRef<(() => void) | null>(null);
@@ -64,6 +65,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
             label={say`Reading`}
             className="field w-16"
             value=""
+            does
             min={degrees.shown(-20)}
             max={degrees.shown(80)}
             onCommit={(n) => keep(degrees.back(n), false)}

@@ -34,7 +34,7 @@ function Typed({
   const { field, wrong } = useTyped<string | null>({
     label,
     shown,
-    restsMs: FIGURE_RESTS_MS,
+    rests: FIGURE_RESTS_MS,
     read: (text) => {
       if (optional && text.trim() === '') return { value: null };
       const value = read(text);

@@ -15,6 +15,7 @@ export function NumberField({
   min = 0,
   max = 1e6,
   className,
+  does = false,
 }: {
   label: string;
   value: number | string;
@@ -22,12 +23,14 @@ export function NumberField({
   min?: number;
   max?: number;
   className?: string;
+  /** Each number does something (a reading is noted): it is taken only when the field is left. */
+  does?: boolean;
 }) {
   const shown = String(value);
   const { field, wrong } = useTyped<number>({
     label,
     shown,
-    restsMs: FIGURE_RESTS_MS,
+    rests: does ? 'when left' : FIGURE_RESTS_MS,
     read: (text) => {
       const n = text.trim() === '' ? NaN : Number(text.replace(',', '.'));
       return n >= min && n <= max ? { value: n } : null;

@@ -10,11 +10,11 @@ import { typingVisit } from './typing';
 import { useInHand } from './inHand';
 import { useKept } from './useKept';
 
+beforeEach(() => void jest.useFakeTimers());
 beforeEach(() => {
-  jest.useFakeTimers();
   localStorage.clear();
 });
-afterEach(() => jest.useRealTimers());
+afterEach(() => void jest.useRealTimers());
 
 const taken: string[] = [];
 const visits: (string | null)[] = [];
@@ -109,6 +109,24 @@ test('a figure that is none is kept while it is typed, and goes back to what it 
   fireEvent.change(field, { target: { value: '14' } });
   act(() => jest.advanceTimersByTime(500));
   expect(figures).toEqual([14]);
+});
+
+test('a number that does something is taken when the field is left, and not because the page may go', () => {
+  const readings: number[] = [];
+  const { unmount } = render(
+    <NumberField label="Reading" value="" does onCommit={(n) => readings.push(n)} />,
+  );
+  const field = () => screen.getByLabelText('Reading') as HTMLInputElement;
+  fireEvent.change(field(), { target: { value: '1' } });
+  act(() => jest.advanceTimersByTime(5000));
+  act(() => leaveNow());
+  unmount();
+  expect(readings).toEqual([]);
+  render(<NumberField label="Reading" value="" does onCommit={(n) => readings.push(n)} />);
+  expect(field().value).toBe('1');
+  fireEvent.change(field(), { target: { value: '12' } });
+  fireEvent.blur(field());
+  expect(readings).toEqual([12]);
 });
 
 test('a form that is sent by a button is kept until it is sent', () => {

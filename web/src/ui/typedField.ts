@@ -19,7 +19,8 @@ export interface AskTyped<V> {
   readonly shown: string;
   readonly read: (text: string) => ReadTyped<V>;
   readonly onCommit: (value: V) => void;
-  readonly restsMs?: number;
+  /** So long after the last key it is taken; 'when left': only then, for what it does is done each time it is taken. */
+  readonly rests?: number | 'when left';
   /** What cannot be read stays as it was typed, or goes back to what it was (and this is told). */
   readonly onRefused?: 'stays' | ((text: string) => void);
 }
@@ -75,7 +76,7 @@ export class TypedField<V> {
 
   /** It is on the page no more. */
   ends(): void {
-    this.commit();
+    this.commitAsTyped();
     inHand.letGo(this.key);
   }
 
@@ -102,6 +103,12 @@ export class TypedField<V> {
     if (draft !== ask.shown) asTyped(this.visit, () => ask.onCommit(read.value));
     this.letGo();
     return true;
+  }
+
+  /** The page may be going: what is taken as it is typed is taken now; the rest waits in the browser. */
+  commitAsTyped(): void {
+    clearTimeout(this.timer);
+    if (this.ask.rests !== 'when left') this.commit();
   }
 
   leave(): void {
@@ -132,6 +139,7 @@ export class TypedField<V> {
 
   private wait(): void {
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.commit(), this.ask.restsMs ?? TEXT_RESTS_MS);
+    const { rests = TEXT_RESTS_MS } = this.ask;
+    if (rests !== 'when left') this.timer = setTimeout(() => this.commit(), rests);
   }
 }

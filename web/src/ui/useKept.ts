@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { keeping } from './keeping';
 import { leftBehind, tabId } from './tab';
 
@@ -25,12 +25,19 @@ export function useKept<T>(
   const [prefix] = useState(() => `rotula.form.${location.pathname}|${name}`);
   const key = `${prefix}.${tabId()}`;
   const [start] = useState(initial);
-  const [value, setValue] = useState<T>(() => found<T>(prefix) ?? start);
-  useEffect(() => {
-    const text = JSON.stringify(value);
-    if (text === JSON.stringify(start)) keeping.drop(key);
-    else keeping.write(key, text);
-  }, [value, key, start]);
+  const [value, show] = useState<T>(() => found<T>(prefix) ?? start);
+  // Written as it is set: the page may be gone before it is drawn.
+  const now = useRef(value);
+  const set = useCallback(
+    (next: T | ((before: T) => T)) => {
+      now.current = typeof next === 'function' ? (next as (before: T) => T)(now.current) : next;
+      const text = JSON.stringify(now.current);
+      if (text === JSON.stringify(start)) keeping.drop(key);
+      else keeping.write(key, text);
+      show(now.current);
+    },
+    [key, start],
+  );
   useEffect(
     () => () => {
       if (lasts === 'visit') keeping.drop(key);
@@ -38,8 +45,8 @@ export function useKept<T>(
     [key, lasts],
   );
   const done = useCallback(() => {
-    for (const one of [key, ...leftBehind(prefix)]) keeping.drop(one);
-    setValue(start);
-  }, [key, prefix, start]);
-  return [value, setValue, done];
+    for (const one of leftBehind(prefix)) keeping.drop(one);
+    set(start);
+  }, [prefix, set, start]);
+  return [value, set, done];
 }

@@ -8,10 +8,10 @@ type Element = HTMLInputElement | HTMLTextAreaElement;
 export function useTyped<V>(ask: AskTyped<V>) {
   const [typed] = useState(() => new TypedField(ask));
   const [draft, setDraft] = useState(typed.draft);
-  useEffect(() => typed.asks(ask, setDraft));
+  useEffect(() => typed.asks(ask, setDraft), [typed, ask]);
   useEffect(() => {
     typed.begins();
-    const stop = whenLeaving('fields', () => typed.commit());
+    const stop = whenLeaving('fields', () => typed.commitAsTyped());
     return () => {
       stop();
       typed.ends();
