@@ -68,12 +68,14 @@ function writeAtOnce() {
   if (base !== null && waiting.size > 0) localKeeping.write(LEAVING + mine, JSON.stringify([...waiting]));
 }
 
-/** Take up what pages that were left could not write. */
-function takeUp() {
-  for (const key of localKeeping.keys(LEAVING)) {
+/** What pages that were left could not write, by where it lies. */
+const leftOver = (): [key: string, text: string][] =>
+  localKeeping.keys(LEAVING).map((key) => [key, localKeeping.read(key) ?? '[]']);
+
+function takeUp(left: readonly (readonly [string, string])[]) {
+  for (const [key, written] of left) {
     try {
-      for (const [name, text] of JSON.parse(localKeeping.read(key) ?? '[]') as [string, string | null][])
-        change(name, text);
+      for (const [name, text] of JSON.parse(written) as [string, string | null][]) change(name, text);
     } catch {
       // Half a text is no text.
     }
@@ -92,6 +94,8 @@ function move() {
 
 async function openStore(): Promise<void> {
   if (typeof indexedDB === 'undefined') return;
+  // Looked at before the database: a page that is just ending may write there yet, and then lets go of this.
+  const left = leftOver();
   try {
     const store = createStore('rotula', 'kept');
     const all = await Promise.race([
@@ -110,7 +114,7 @@ async function openStore(): Promise<void> {
   }
   whenLeaving('store', writeAtOnce);
   move();
-  takeUp();
+  takeUp(left);
 }
 
 /** Until it is here only localStorage is read and written. */
