@@ -5,6 +5,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { DATES, datedTests, ensureFakeTime, SHORT, under } from './lib/dates.mjs';
 import { run } from './lib/run.mjs';
 import { ensureBrowser, ensureBuilt, ensureInstalled, ROOT, TSC } from './lib/setup.mjs';
 
@@ -27,10 +28,18 @@ async function check(name, command, args) {
   count(name, code === 0 ? 1 : 0, code === 0 ? 0 : 1);
 }
 
-async function jest(name, config, env = {}) {
+async function jest(name, config, env = {}, files = []) {
   const file = join(scratch, `${name}.json`);
   // Jest by itself leaves a core idle; half of what a test does is waiting.
-  const args = ['--config', config, '--maxWorkers=100%', '--json', `--outputFile=${file}`, '--silent'];
+  const args = [
+    '--config',
+    config,
+    '--maxWorkers=100%',
+    '--json',
+    `--outputFile=${file}`,
+    '--silent',
+    ...files,
+  ];
   const { code } = await run(bin('jest'), args, { cwd: ROOT, env });
   try {
     const report = JSON.parse(readFileSync(file, 'utf8'));
@@ -72,6 +81,10 @@ if (await setUp('install', ensureInstalled)) {
   })();
   await check('types', TSC, ['-b', '--builders', '1', 'core', 'server', 'web', 'e2e']);
   await jest('unit', 'jest.config.mjs');
+  // Those that touch dates once more, as if it were another day: no check may depend on the day on which it runs.
+  if (await setUp('clock', ensureFakeTime))
+    for (const row of DATES.filter((one) => SHORT.includes(one.name)))
+      await jest(`unit, ${row.name}`, 'jest.config.mjs', under(row), datedTests());
   await looks;
   if ((await setUp('build', ensureBuilt)) && (await browser))
     await jest('interface', 'e2e/jest.config.mjs', { SE_OFFLINE: 'true', SE_AVOID_STATS: 'true' });

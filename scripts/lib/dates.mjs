@@ -1,5 +1,7 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { run } from './run.mjs';
+import { ROOT } from './setup.mjs';
 
 /** Dates on which programs trip, and where. The time is that of the wall in its zone. */
 export const DATES = [
@@ -17,6 +19,18 @@ export const DATES = [
 
 /** Rows that every `npm test` runs a part of its tests under. */
 export const SHORT = ['leap-day', 'new-years-eve', 'auckland'];
+
+/** What a test that touches dates holds. Core has no clock (eslint.config.mjs), and what needs a whole server is left out. */
+const DATED = /\bDate\b|timeZone|fakeTimers|today|wallClock|servingAt/i;
+const QUICK = ['server/src/database', 'server/src/testing', 'web/src'];
+
+/** Files of the unit tests that touch dates. */
+export const datedTests = () =>
+  QUICK.flatMap((folder) =>
+    readdirSync(join(ROOT, folder), { recursive: true })
+      .filter((name) => /\.test\.tsx?$/.test(name))
+      .map((name) => join(folder, name)),
+  ).filter((file) => DATED.test(readFileSync(join(ROOT, file), 'utf8')));
 
 const LIBRARY = [
   '/usr/lib/x86_64-linux-gnu/faketime/libfaketime.so.1',

@@ -27,5 +27,12 @@ export async function startServer({ data } = {}) {
       });
       child.kill('SIGTERM');
     });
-  return { address, pid: child.pid, directory, close };
+  /** As the power goes: nothing is told. */
+  const kill = () =>
+    new Promise((resolve) => {
+      child.removeAllListeners('exit');
+      child.on('exit', resolve);
+      child.kill('SIGKILL');
+    });
+  return { address, pid: child.pid, directory, close, kill };
 }
