@@ -131,6 +131,21 @@ test('undo takes back every step and redo brings each again', () => {
   );
 });
 
+test('all that is typed in one visit to a field is one step, whatever else came before and comes after', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(null, 'a', 'b'), { minLength: 1, maxLength: 20 }), (visits) => {
+      let history = startHistory<number>(-1);
+      visits.forEach((visit, i) => (history = did(history, 'typed', i, visit)));
+      const steps = visits.filter((visit, i) => visit === null || visit !== visits[i - 1]).length;
+      expect(history.past).toHaveLength(steps);
+      for (let i = 0; i < steps; i++) history = undo(history);
+      expect(history.present).toBe(-1);
+      for (let i = 0; i < steps; i++) history = redo(history);
+      expect(history.present).toBe(visits.length - 1);
+    }),
+  );
+});
+
 describe('the order file', () => {
   test('goes out and in again without loss', () => {
     const o = order({

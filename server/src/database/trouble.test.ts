@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { isBusy, isDatabaseFault, troubleOf } from './trouble.js';
+import { isBrokenRule, isBusy, isDatabaseFault, troubleOf } from './trouble.js';
 
 const fault = (code: string, message = 'x') => Object.assign(new Error(message), { code });
 
@@ -19,6 +19,15 @@ test.each([
   expect(message).toMatch(says);
   expect(message).toContain('/shop/rotula.sqlite');
   expect(message.split('\n')).toHaveLength(1);
+});
+
+// Whatever SQLite says of a statement may quote what a customer said.
+test('a fault that nobody foresaw is told by its code, without its words', () => {
+  const words = "INSERT INTO orders VALUES ('Ada, allergic')";
+  expect(troubleOf(fault('SQLITE_MISMATCH', words), '/shop/rotula.sqlite').message).toBe(
+    'The data in /shop/rotula.sqlite cannot be used (SQLITE_MISMATCH).',
+  );
+  expect(isBrokenRule(fault('SQLITE_CONSTRAINT_PRIMARYKEY', words))).toBe(true);
 });
 
 test('a fault of the database is told from a refusal of ours', () => {

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
-import type { CounterChange } from '@rotula/core';
-import { CounterQueue, NOTHING_WAITS, type QueueState } from './queue';
+import { changed, changeTo, goodsById, staleGoods, type CounterChange } from '@rotula/core';
+import { aCheese } from '../../../core/src/testing/goods';
+import { CounterQueue, joined, NOTHING_WAITS, withStepBack, type QueueState } from './queue';
 
 const change = (name: string): CounterChange => ({ name, put: [], remove: [] });
 class Away extends Error {}
@@ -84,4 +85,18 @@ test('a browser that keeps nothing is said', async () => {
   }, false);
   await queue.add(change('a'));
   expect(states.at(-1)).toMatchObject({ away: true, kept: false });
+});
+
+test('two edits that were typed in one visit are taken back as one, from what the later made', () => {
+  const start = [aCheese('c', { note: '' }), aCheese('other')];
+  const typed = (note: string, counter: typeof start) =>
+    changeTo('note', [{ ...counter[0]!, note }], goodsById(counter));
+  const one = typed('smo', start);
+  const first = withStepBack(one, start, 'note#1');
+  const two = typed('smoky', first.next as typeof start);
+  const second = withStepBack(two, first.next, 'note#1');
+  const back = joined(first.back, second.back, two).change();
+  // It fits what lies there now, and brings back what was there before both.
+  expect(staleGoods(back, goodsById(second.next))).toEqual([]);
+  expect(changed(back, second.next)).toEqual(start);
 });

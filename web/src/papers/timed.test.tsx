@@ -10,6 +10,7 @@ jest.mock('../optimiser/optimiser', () => threads);
 const RunSheet = lazy(() => import('./RunSheet'));
 const OffLabels = lazy(() => import('./OffLabels'));
 const CustomerClock = lazy(() => import('./CustomerClock'));
+const OrderHeader = lazy(async () => ({ default: (await import('../frame/OrderHeader')).OrderHeader }));
 
 afterEach(cleanup);
 
@@ -34,4 +35,21 @@ test('each wave has a label with the end of its safe time, and the customer a cl
     .slice(1)
     .map((row) => row.textContent!.slice(0, 5));
   expect(times).toEqual([...times].sort());
+});
+
+test('where the safe time is over before it is served the header is red, and the customer gets no clock', async () => {
+  const far = order({}, { travelMinutes: 150, hours: 2 });
+  show(<CustomerClock />, far);
+  const alert = await screen.findByRole('alert', {}, LONG);
+  expect(alert.textContent).toMatch(/No clock for the customer yet.*Halyard/);
+  expect(screen.queryByRole('table')).toBeNull();
+  cleanup();
+  show(<OrderHeader />, far);
+  const red = await screen.findByText(/Not to be served: the safe time is over/, {}, LONG);
+  expect(red.getAttribute('role')).toBe('alert');
+  expect(red.className).toContain('bg-wax');
+  cleanup();
+  show(<OrderHeader />, order());
+  await screen.findByLabelText('Name of the order', {}, LONG);
+  expect(screen.queryByRole('alert')).toBeNull();
 });
