@@ -99,8 +99,8 @@ describe('from Book to Papers on a new order', () => {
     const good = await (await shop.see('main section h2')).getText();
     await shop.clickIn('button[data-slot="sweet"]');
     const other = await shop.see(`[aria-label="Another sweet for ${good}"]`);
-    await other.sendKeys('Ripe Pears', Key.ENTER);
-    await shop.reads('button[data-slot="sweet"]', 'Ripe Pears');
+    await other.sendKeys('Dried Apricots', Key.ENTER);
+    await shop.reads('button[data-slot="sweet"]', 'Dried Apricots');
     await shop.press('6');
     await shop.reads('aside', 'The best of every possible order');
     const [one] = await shop.texts('main ol li .font-bold');
@@ -139,7 +139,7 @@ describe('from Book to Papers on a new order', () => {
     await shop.press('3');
     await shop.reads('main', 'set by hand');
     await shop.press('5');
-    await shop.reads('main', 'Ripe Pears');
+    await shop.reads('main', 'Dried Apricots');
   });
 
   test('the file comes in again as an order of its own', async () => {

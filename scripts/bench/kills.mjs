@@ -64,7 +64,7 @@ for (let i = 0; i < KILLS; i++) {
   let over = false;
   const work = CLIENTS.map((id) => saves(server.address, id, () => over).catch(() => undefined));
   if (i % 5 === 0) void send(server.address, 'POST', '/api/copies').catch(() => undefined);
-  await new Promise((resolve) => setTimeout(resolve, random() * 250));
+  await new Promise((resolve) => setTimeout(resolve, random() * 600));
   await server.kill();
   over = true;
   counts.kills++;

@@ -20,7 +20,8 @@ const get = (path) => fetch(server.address + path).then((answer) => answer.json(
 const order = await get('/api/orders/boatyard-launch-supper');
 const { version: houseVersion, unreadable: _n, ...house } = await get('/api/house');
 const { goods } = await get('/api/counter');
-const [session] = (await get('/api/tastings')).sessions;
+const [{ id: sessionId, version: sessionVersion, updatedAt: _s, ...session }] = (await get('/api/tastings'))
+  .sessions;
 const good = goods.find(({ lots }) => lots.length > 0);
 const { id: _i, version: _v, updatedAt: _u, ...body } = order;
 
@@ -29,7 +30,7 @@ const DOORS = [
   ['PUT', '/api/orders/boatyard-launch-supper', { version: order.version, order: body }],
   ['POST', '/api/orders', { title: 'x', brief: body.brief }],
   ['PUT', '/api/house', { version: houseVersion, house }],
-  ['PUT', `/api/tastings/${session.id}`, { version: session.version, session }],
+  ['PUT', `/api/tastings/${sessionId}`, { version: sessionVersion, session }],
   ['POST', '/api/tastings', session],
   ['POST', '/api/counter/changes', { name: 'x', put: [{ good, was: 'x' }], remove: [] }],
   ['POST', '/api/plan', { order: body }],

@@ -100,13 +100,11 @@ export const shiftedBy = (env) =>
   env[SHIFT] &&
   `(() => {
     const Real = Date;
-    globalThis.Date = class Date extends Real {
-      constructor(...parts) {
-        if (parts.length === 0) super(Real.now() + ${Number(env[SHIFT])});
-        else super(...parts);
-      }
-      static now() {
-        return Real.now() + ${Number(env[SHIFT])};
-      }
-    };
+    const now = () => Real.now() + ${Number(env[SHIFT])};
+    // The same prototype: dates in zones are made from its methods.
+    globalThis.Date = new Proxy(Real, {
+      construct: (real, parts, of) => Reflect.construct(real, parts.length === 0 ? [now()] : parts, of),
+      apply: () => new Real(now()).toString(),
+      get: (real, key) => (key === 'now' ? now : real[key]),
+    });
   })()`;

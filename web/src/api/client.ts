@@ -102,7 +102,8 @@ export const api = {
   counter: () => ask<{ goods: Good[]; unreadable: Unreadable[] }>('GET', '/api/counter'),
   takings: () => ask<{ takings: Taking[] }>('GET', '/api/counter/taken'),
   changeCounter: (change: CounterChange) =>
-    change.put.length + change.remove.length < IN_LINES_FROM
+    // An import comes in lines whatever its size: the server makes a copy of the shop before it.
+    change.put.length + change.remove.length < IN_LINES_FROM && !written.has(change)
       ? ask<{ put: number; removed: number }>('POST', '/api/counter/changes', { body: change })
       : ask<{ put: number; removed: number }>('POST', '/api/counter/changes/lines', {
           body: written.get(change) ?? [...linesOf(change)].join('\n'),

@@ -46,11 +46,62 @@ test('many changes become one save, from the version it was made from; then the 
   autosave.changed(body('b'));
   await jest.advanceTimersByTimeAsync(500);
   expect(sent).toEqual(['1 b']);
-  expect(drafts).toEqual(['1 a', '1 b', null]);
+  // Kept once more as it is sent: it may be stored, though nobody hears so.
+  expect(drafts).toEqual(['1 a', '1 b', '1 b', null]);
   expect(reports.at(-1)).toEqual(ALL_SAVED);
   autosave.changed(body('c'));
   await jest.advanceTimersByTimeAsync(500);
   expect(sent).toEqual(['1 b', '2 c']);
+});
+
+test('a save that was stored though its answer was lost is no conflict: what came since goes over it', async () => {
+  const sent: string[] = [];
+  let server = stored('start', 1);
+  const { autosave, reports } = setUp(async (version, order) => {
+    sent.push(`${version} ${order.title}`);
+    if (version !== server.version)
+      throw Object.assign(new ApiError(409, 'saved elsewhere', server), { current: server });
+    server = { ...stored(order.title.trim(), version + 1) };
+    // The first answers never arrive.
+    if (sent.length < 2) throw new ApiError(0, 'the server does not answer');
+    return server;
+  });
+  // A space at the end is not stored.
+  autosave.changed({ ...body('a'), title: 'a ' });
+  await jest.advanceTimersByTimeAsync(400);
+  autosave.changed(body('ab'));
+  await jest.advanceTimersByTimeAsync(10_000);
+  expect(sent).toEqual(['1 a ', '1 ab', '2 ab']);
+  expect(server.title).toBe('ab');
+  expect(reports.every(({ conflict }) => conflict === null)).toBe(true);
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
+});
+
+test('so too after a reload: the draft says what was on its way', async () => {
+  const server = stored('a', 2);
+  const sent: string[] = [];
+  const reports: SaveReport[] = [];
+  const autosave = new Autosave(
+    {
+      send: async (version, order) => {
+        sent.push(`${version} ${order.title}`);
+        if (version === 1) throw new ApiError(409, 'saved elsewhere', server);
+        return stored(order.title, version + 1);
+      },
+      restore: async () => server,
+      keepDraft: () => true,
+      dropDraft: () => undefined,
+      report: (report) => reports.push(report),
+      onSaved: () => undefined,
+    },
+    1,
+    body('start'),
+    [body('a')],
+  );
+  autosave.changed(body('ab'));
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(sent).toEqual(['1 ab', '2 ab']);
+  expect(reports.at(-1)).toEqual(ALL_SAVED);
 });
 
 test('a change that is taken back before it is sent leaves nothing to save', async () => {
@@ -106,7 +157,7 @@ test('a dead server keeps the draft and is tried again', async () => {
   autosave.changed(body('a'));
   await jest.advanceTimersByTimeAsync(500);
   expect(reports.at(-1)).toMatchObject({ state: 'not saved', trouble: 'the server does not answer' });
-  expect(drafts).toEqual(['1 a']);
+  expect(drafts).toEqual(['1 a', '1 a']);
   dead = false;
   await jest.advanceTimersByTimeAsync(5000);
   expect(reports.at(-1)!.state).toBe('saved');

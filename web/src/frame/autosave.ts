@@ -55,6 +55,11 @@ export interface SaveWorld {
 /** With the rest of a field before it, what is typed is sent within a second of the last key. */
 const SAVE_AFTER_MS = 300;
 const RETRY_AFTER_MS = 4000;
+/** Saves of which nobody heard whether they were stored. */
+const MOST_UNHEARD = 5;
+
+/** A document as the server stores it: trimmed, names in one line. */
+const asStored = (order: OrderBody): OrderBody => schema()?.OrderBody.safeParse(order).data ?? order;
 
 /**
  * Saves a document a moment after it changes, one save at a time, each carrying the version it was made from.
@@ -71,11 +76,15 @@ export class Autosave {
   private refused: readonly Refused[] = [];
   private unkept = false;
 
-  /** @param saved the document that `version` is on the server */
+  /**
+   * @param saved the document that `version` is on the server
+   * @param sent what an earlier page sent over it without hearing whether it was stored, the latest last
+   */
   constructor(
     private readonly world: SaveWorld,
     private version: number,
     private saved: OrderBody,
+    private sent: readonly OrderBody[] = [],
   ) {
     this.latest = saved;
     this.sentOf = saved;
@@ -135,7 +144,8 @@ export class Autosave {
   }
 
   private keep() {
-    this.unkept = !this.world.keepDraft({ version: this.version, base: this.saved, order: this.latest });
+    const { version, saved: base, latest: order, sent } = this;
+    this.unkept = !this.world.keepDraft({ version, base, order, sent });
   }
 
   private tell(state: SaveState, more: Partial<SaveReport> = {}) {
@@ -168,12 +178,15 @@ export class Autosave {
       return;
     }
     this.sending = true;
+    this.sent = [...this.sent, order].slice(-MOST_UNHEARD);
+    this.keep();
     this.tell('saving');
     try {
       const answer = await this.world.send(this.version, order, leaving);
       this.version = answer.version;
       this.saved = order;
       this.sentOf = latest;
+      this.sent = [];
       this.sending = false;
       this.world.onSaved(answer);
       if (this.latest !== latest) {
@@ -209,12 +222,20 @@ export class Autosave {
   /** Somebody saved since: what they saved may be just this. */
   private met(theirs: Order) {
     const body = bodyOf(theirs);
-    if (sameOrder(body, holdBack(this.latest, body).order)) {
+    if (sameOrder(body, asStored(holdBack(this.latest, body).order))) {
       this.version = theirs.version;
       this.saved = body;
       this.sentOf = this.latest;
       if (this.refused.length === 0) this.atRest();
       else this.tell('not saved');
+      return;
+    }
+    if (this.sent.some((order) => sameOrder(body, asStored(order)))) {
+      // It was we: our save was stored, and its answer was lost. What came since goes over it.
+      this.version = theirs.version;
+      this.saved = body;
+      this.sent = [];
+      void this.save(false, true);
       return;
     }
     this.conflict = { theirs, base: this.saved };

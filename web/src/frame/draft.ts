@@ -12,6 +12,8 @@ export interface Draft {
   readonly version: number;
   readonly base: OrderBody;
   readonly order: OrderBody;
+  /** What was sent over that version and not answered when this was kept: it may be stored, though nobody heard so. */
+  readonly sent?: readonly OrderBody[];
 }
 
 const keyOf = (id: string, tab: string) => `rotula.draft.${id}.${tab}`;
@@ -41,9 +43,11 @@ function bodyIn(value: unknown, format: number): OrderBody | null {
 
 function parseDraft(text: string): (Draft & { readonly at: string }) | null {
   try {
-    const { format = 1, version, base, order, at = '' } = JSON.parse(text);
+    const { format = 1, version, base, order, sent = [], at = '' } = JSON.parse(text);
     const [read, from] = [bodyIn(order, format), bodyIn(base ?? order, format)];
-    return read && from && Number.isInteger(version) ? { version, base: from, order: read, at } : null;
+    if (!read || !from || !Number.isInteger(version)) return null;
+    const unheard = (sent as unknown[]).flatMap((one) => bodyIn(one, format) ?? []);
+    return { version, base: from, order: read, sent: unheard, at };
   } catch {
     return null;
   }

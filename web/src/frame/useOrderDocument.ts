@@ -70,6 +70,7 @@ export function useOrderDocument(
         },
         draft?.version ?? loaded.version,
         draft?.base ?? start.body,
+        draft?.sent,
       ),
   );
   // The document lives beside React: what is typed as the page goes is kept and sent though nothing is drawn any more.
