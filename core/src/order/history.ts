@@ -21,7 +21,12 @@ export const startHistory = <D>(present: D): History<D> => ({ past: [], present,
  * Do something: the present becomes undoable under its name, and what was undone is forgotten. What is typed during one visit to a
  * field joins the step that this visit began.
  */
-export function did<D>(history: History<D>, name: string, present: D, visit: string | null = null): History<D> {
+export function did<D>(
+  history: History<D>,
+  name: string,
+  present: D,
+  visit: string | null = null,
+): History<D> {
   if (visit && history.past.at(-1)?.visit === visit) return { ...history, present, future: [] };
   const step = { doc: history.present, did: name, ...(visit ? { visit } : {}) };
   return { past: [...history.past, step].slice(-KEPT), present, future: [] };

@@ -54,6 +54,21 @@ test('many changes become one save, from the version it was made from; then the 
   expect(sent).toEqual(['1 b', '2 c']);
 });
 
+test('whoever types without a pause is saved within a second all the same', async () => {
+  const sent: string[] = [];
+  const { autosave } = setUp(async (version, order) => {
+    sent.push(order.title);
+    return stored(order.title, version + 1);
+  });
+  for (let i = 0; i < 10; i++) {
+    autosave.changed(body(`typed ${i}`));
+    await jest.advanceTimersByTimeAsync(100);
+  }
+  expect(sent.length).toBeGreaterThanOrEqual(2);
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(sent.at(-1)).toBe('typed 9');
+});
+
 test('a save that was stored though its answer was lost is no conflict: what came since goes over it', async () => {
   const sent: string[] = [];
   let server = stored('start', 1);

@@ -94,7 +94,7 @@ export class Autosave {
     this.latest = order;
     if (this.isAtRest(order)) {
       // Taken back before it was sent: there is nothing to send.
-      clearTimeout(this.timer);
+      this.stop();
       this.refused = [];
       this.world.dropDraft();
       this.world.report(ALL_SAVED);
@@ -102,7 +102,8 @@ export class Autosave {
     }
     this.keep();
     this.tell('not saved');
-    if (!this.conflict) this.later(SAVE_AFTER_MS);
+    // From the first change, not the last: whoever types without a pause is saved all the same.
+    if (!this.conflict && this.timer === undefined) this.later(SAVE_AFTER_MS);
   }
 
   /** Settle a conflict with the document that shall stand; it goes over the other's version. */
@@ -135,7 +136,7 @@ export class Autosave {
 
   /** Send what waits now; the page is being left, or nobody looks at this order any more. */
   flush(leaving = false) {
-    clearTimeout(this.timer);
+    this.stop();
     if (!this.conflict && !this.isAtRest(this.latest)) void this.save(leaving);
   }
 
@@ -160,9 +161,17 @@ export class Autosave {
     });
   }
 
-  private later(ms: number) {
+  private stop() {
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.save(), ms);
+    this.timer = undefined;
+  }
+
+  private later(ms: number) {
+    this.stop();
+    this.timer = setTimeout(() => {
+      this.timer = undefined;
+      void this.save();
+    }, ms);
   }
 
   private async save(leaving = false, again = false) {
