@@ -16,7 +16,7 @@ const LocalDateTime = z
 
 const Short = lineText(120);
 /** Guests of one order, all together: the largest that a day of one shop can hold, and more than any has. */
-export const MOST_GUESTS = 10_000;
+const MOST_GUESTS = 10_000;
 const TOO_MANY = `at most ${MOST_GUESTS.toLocaleString('en')} guests in one order; write another for the rest`;
 const Heads = z.number().int().min(0).max(MOST_GUESTS, TOO_MANY);
 

@@ -1,7 +1,7 @@
 /** What may decorate a board, by name; what is not on the list is refused. Source: trade, sections 12 and 14. */
 
 /** Herbs, seeds, zest and petals that are eaten. */
-export const GARNISH_STEMS = [
+const GARNISH_STEMS = [
   'rosemary',
   'thyme',
   'sage',

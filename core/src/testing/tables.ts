@@ -2,7 +2,7 @@ import type { Safety } from '../care/index.js';
 import { celsius } from '../units/index.js';
 
 /** What is held of a table of which nothing is told: the strict side. */
-export const STRICT: Safety = {
+const STRICT: Safety = {
   country: '',
   procedure: null,
   atHome: false,

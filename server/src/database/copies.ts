@@ -53,7 +53,7 @@ export const isSound = (client: Client): Promise<boolean> => saysOk(client, 'qui
 const sizeOf = (file: string) => (existsSync(file) ? statSync(file).size : 0);
 
 /** Bytes that the data of a folder take now. */
-export const dataBytes = (directory: string): number =>
+const dataBytes = (directory: string): number =>
   ['', '-wal'].reduce((sum, tail) => sum + sizeOf(join(directory, DATA_FILE + tail)), 0);
 
 /**

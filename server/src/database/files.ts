@@ -38,7 +38,7 @@ const SPARE_BYTES = 16 * 1024 * 1024;
 
 /** How many bytes a folder's disk can still take. Tests give their own. */
 export type RoomIn = (folder: string) => number;
-export const roomIn: RoomIn = (folder) => {
+const roomIn: RoomIn = (folder) => {
   const { bavail, bsize } = statfsSync(folder);
   return bavail * bsize;
 };

@@ -13,7 +13,7 @@ const strict = new TextDecoder('utf-8', { fatal: true, ignoreBOM: true });
 const lenient = new TextDecoder('utf-8', { ignoreBOM: true });
 
 /** The text of these bytes; what is none is marked with BROKEN. */
-export function textFrom(bytes: ArrayBuffer | Uint8Array): string {
+function textFrom(bytes: ArrayBuffer | Uint8Array): string {
   try {
     return strict.decode(bytes);
   } catch {

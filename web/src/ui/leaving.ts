@@ -2,7 +2,7 @@
  * A page is being left, or hidden, which may be the last that is heard of it: what is typed goes into its document, documents are
  * sent, and what the browser's store has not written yet is written at once; in that order.
  */
-export const LEAVING = ['fields', 'documents', 'store'] as const;
+const LEAVING = ['fields', 'documents', 'store'] as const;
 type Phase = (typeof LEAVING)[number];
 
 const wanted = new Map<Phase, Set<() => void>>(LEAVING.map((phase) => [phase, new Set()]));

@@ -4,7 +4,7 @@ import { leftBehind, tabId } from './tab';
 import { asTyped } from './typing';
 
 /** A field is taken into its document so long after the last key. */
-export const TEXT_RESTS_MS = 250;
+const TEXT_RESTS_MS = 250;
 /** A number or date is half written for longer. */
 export const FIGURE_RESTS_MS = 500;
 
