@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import request from 'supertest';
 import { changeTo, linesOf, type Good } from '@rotula/core';
 import { DATA_FILE } from './database/copies.js';
-import { freshFolder, openShop, type OpenShop } from './testing/shop.js';
+import { filledFolder, openShop, type OpenShop } from './testing/shop.js';
 
 /** Text that no store can hold, at every door; and rows that hold it already. */
 
@@ -157,8 +157,7 @@ describe('a file that holds such text already', () => {
     ['marks', 'at'],
   ];
   test.each(ROWS)('%s.%s: the server starts, sets the row aside and says so', async (table, column) => {
-    const data = freshFolder();
-    await (await openShop(data)).stop();
+    const data = await filledFolder();
     const client = createClient({ url: `file:${join(data, DATA_FILE)}` });
     await client.execute(spoil(table, column));
     if (table === 'orders') await client.execute('UPDATE orders SET weighings = 1');

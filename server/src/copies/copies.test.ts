@@ -7,11 +7,11 @@ import { changeTo, linesOf, type Good } from '@rotula/core';
 import { copiesOf, DATA_FILE, makeCopy } from '../database/copies.js';
 import { openDatabase } from '../database/database.js';
 import { RESTORE_STEPS, restoreCopy } from '../database/restore.js';
-import { configFor, freshFolder, openShop } from '../testing/shop.js';
+import { configFor, filledFolder, freshFolder, openShop } from '../testing/shop.js';
 
 let data: string;
-beforeEach(() => {
-  data = freshFolder();
+beforeEach(async () => {
+  data = await filledFolder();
 });
 afterEach(() => rmSync(data, { recursive: true, force: true }));
 
@@ -153,7 +153,9 @@ describe('a folder that held a shop never becomes a new one', () => {
     renameSync(join(data, 'rotula.shop.json'), join(data, 'elsewhere.json'));
   });
   test('a new folder becomes one, and is marked', async () => {
-    await (await openShop(data)).stop();
-    expect(existsSync(join(data, 'rotula.shop.json'))).toBe(true);
+    const fresh = freshFolder();
+    await (await openShop(fresh)).stop();
+    expect(existsSync(join(fresh, 'rotula.shop.json'))).toBe(true);
+    rmSync(fresh, { recursive: true, force: true });
   });
 });

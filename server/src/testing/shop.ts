@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,6 +14,20 @@ export const configFor = (data: string, more: Partial<Config> = {}): Config => (
   webDirectory: join(data, 'none'),
   ...more,
 });
+
+let filled: Promise<string> | null = null;
+
+/** A folder of its own with the demo in it: loaded once, and copied. */
+export async function filledFolder(): Promise<string> {
+  filled ??= (async () => {
+    const first = freshFolder();
+    await (await openShop(first)).stop();
+    return first;
+  })();
+  const folder = freshFolder();
+  cpSync(await filled, folder, { recursive: true });
+  return folder;
+}
 
 export interface OpenShop {
   readonly app: NestExpressApplication;

@@ -68,7 +68,7 @@ function OverWhenServed() {
       data-over-when-served
       className="mb-3 border-l-4 border-wax bg-wax px-3 py-2 font-bold text-paper"
     >
-      {sentence(over, format)}{' '}
+      {sentence(over, format)}.{' '}
       <Link className="underline underline-offset-4" to={`/orders/${document.id}/clock`}>
         {say`Ways out`}
       </Link>

@@ -48,7 +48,8 @@ describe('a counter goes out as CSV and comes back without loss', () => {
   test('whatever is written in its texts and lists', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...counter),
+        // A garnish cannot be called anything: what is not known by name is refused.
+        fc.constantFrom(...counter.filter((good) => !(good.kind === 'companion' && good.role === 'garnish'))),
         fc.record({
           name: word,
           style: word,
