@@ -35,7 +35,7 @@ export function byGuest(brief: Brief, reach: Reach): Limit[][] {
   return [...groups.values()];
 }
 
-/** Whose limit it is, as names are compared; empty: nobody in particular. */
+/** The guest’s name of a limit, trimmed and in lower case, for comparing; empty: no name was given. */
 export const nameIn = ({ who }: Limit): string => who.trim().toLowerCase();
 
 /**

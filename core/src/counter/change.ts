@@ -29,7 +29,7 @@ export const CounterChange = z
   });
 export type CounterChange = z.infer<typeof CounterChange>;
 
-/** Ids of goods that one change names twice: put twice, taken away twice, or both; which of them holds nobody could say. */
+/** Ids of goods that one change names twice: put twice, taken away twice, or both. Which should hold is undefined. */
 export function doubledIn({ put, remove }: Pick<CounterChange, 'put' | 'remove'>): string[] {
   const seen = new Set<string>();
   const twice = new Set<string>();

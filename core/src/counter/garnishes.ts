@@ -65,7 +65,7 @@ const WHY = {
     'is not on the list of garnishes: only what is known by species and comes from a food supplier decorates a board',
 };
 
-/** Why a good cannot be put on the counter as a garnish, for whoever sends it; null: it can, or it is none. */
+/** The reason why a good is refused as a garnish, as a sentence; null: it is allowed, or it is no garnish. */
 export function garnishTrouble(good: {
   readonly kind: string;
   readonly role?: string;

@@ -23,9 +23,9 @@ export class ApiError extends Error {
     super(message);
   }
 
-  /** It may go through later as it is: the server is away, or its data are held. */
+  /** It may go through later as it is: the server is away or busy, or its data are held. */
   get isPassing(): boolean {
-    return this.status === 0 || this.status >= 500;
+    return this.status === 0 || this.status === 429 || this.status >= 500;
   }
 }
 
