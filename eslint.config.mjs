@@ -51,5 +51,17 @@ export default ts.config(
     files: ['**/*.{mjs,cjs}', 'e2e/**'],
     languageOptions: { globals: { ...globals.node, ...globals.browser } },
   },
+  {
+    files: ['e2e/**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[property.name='getText']",
+          message: 'What was found may be drawn anew before it is read: ask shop.text or shop.texts.',
+        },
+      ],
+    },
+  },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 );

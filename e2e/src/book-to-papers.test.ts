@@ -59,7 +59,7 @@ describe('from Book to Papers on a new order', () => {
     await shop.press('l');
     await shop.control(`Unlock ${first}`);
     const last = before.at(-1)!.replace(/^\d+ /, '');
-    await (await shop.see('ol[aria-label^="Picked goods"] li:last-child button')).click();
+    await shop.clickIn('ol[aria-label^="Picked goods"] li:last-child button');
     await shop.click(`Leave out ${last}`);
     await shop.reads('main', new RegExp(`Left out:\\s*${last}`));
     expect((await picked()).join(' ')).not.toContain(last);
@@ -67,9 +67,8 @@ describe('from Book to Papers on a new order', () => {
     await add.sendKeys('Lantern', Key.ENTER);
     await shop.reads('ol[aria-label^="Picked goods"]', 'Lantern');
     await shop.reads('aside h2', 'Why Lantern');
-    const swap = await shop.see('aside [data-swap]');
-    const by = (await swap.getAttribute('data-swap'))!;
-    await swap.click();
+    const by = await shop.attribute('aside [data-swap]', 'data-swap');
+    await shop.clickIn(`aside [data-swap="${by}"]`);
     await shop.reads('ol[aria-label^="Picked goods"]', by);
     expect((await picked()).join(' ')).not.toContain('Lantern');
     await shop.press('u');
@@ -80,14 +79,13 @@ describe('from Book to Papers on a new order', () => {
 
   test('Portion: grams by hand change the cost', async () => {
     await shop.press('3');
-    const field = await shop.see('input[aria-label^="Net g of"]');
-    const name = (await field.getAttribute('aria-label'))!;
+    const name = await shop.attribute('input[aria-label^="Net g of"]', 'aria-label');
     await shop.fill(`input[aria-label="${name}"]`, '55');
     await shop.reads('main', 'set by hand');
-    expect(await (await shop.see(`input[aria-label="${name}"]`)).getAttribute('value')).toBe('55');
+    expect(await shop.attribute(`input[aria-label="${name}"]`, 'value')).toBe('55');
     await shop.fill(`input[aria-label="${name}"]`, 'plenty');
     await shop.reads('body', 'give a number from 0');
-    expect(await (await shop.see(`input[aria-label="${name}"]`)).getAttribute('value')).toBe('55');
+    expect(await shop.attribute(`input[aria-label="${name}"]`, 'value')).toBe('55');
   });
 
   test('Cut, Pair, Walk: each says why and can be changed', async () => {
@@ -96,7 +94,7 @@ describe('from Book to Papers on a new order', () => {
     await shop.reads('aside', 'Blades behind the counter');
     await shop.press('5');
     await shop.see('button[data-slot="sweet"]');
-    const good = await (await shop.see('main section h2')).getText();
+    const good = await shop.text('main section h2');
     await shop.clickIn('button[data-slot="sweet"]');
     const other = await shop.see(`[aria-label="Another sweet for ${good}"]`);
     await other.sendKeys('Dried Apricots', Key.ENTER);
@@ -181,9 +179,7 @@ test('two windows on one order: the older save is refused and the person chooses
   await shop.click('Keep all of yours');
   await shop.saved();
   await shop.driver.navigate().refresh();
-  expect(await (await shop.see('[aria-label="Name of the order"]')).getAttribute('value')).toBe(
-    'From the first window',
-  );
+  expect(await shop.attribute('[aria-label="Name of the order"]', 'value')).toBe('From the first window');
 });
 
 test('the counter is found by word and filtered by kind', async () => {

@@ -54,11 +54,13 @@ describe('the clock', () => {
   test('the tight one is on top, says why, and each way out does what it says', async () => {
     await shop.reads('[data-why]', /too many: safe comes first/);
     await shop.reads('[data-ways]', 'Serve it in 3 waves');
-    const way = await shop.driver.findElement(By.xpath('//*[@data-ways]//li[.//*[text()="fits"]]//button'));
-    const name = await way.getText();
-    await shop.driver.executeScript(
-      'arguments[0].scrollIntoView({block: "center"}); arguments[0].click()',
-      way,
+    const name = await shop.driver.executeScript<string>(
+      `const [fits] = [...document.querySelectorAll('[data-ways] li')]
+         .filter((li) => [...li.querySelectorAll('*')].some((e) => e.textContent === 'fits'));
+       const way = fits.querySelector('button');
+       const name = way.innerText;
+       way.click();
+       return name;`,
     );
     await shop.rest();
     const halyard = (await outings()).find((told) => told.startsWith('Halyard'));

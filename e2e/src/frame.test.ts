@@ -138,7 +138,7 @@ describe('nothing is lost', () => {
     await shop.reads('header [role="alert"]', 'The server does not answer');
     await shop.driver.navigate().refresh();
     await shop.saved();
-    expect(await (await shop.see('[aria-label="Name of the order"]')).getAttribute('value')).toBe(
+    expect(await shop.attribute('[aria-label="Name of the order"]', 'value')).toBe(
       'Choir, renamed without a server',
     );
     const stored = await fetch(`${shop.address}/api/orders/choir-after-concert`).then((r) => r.json());

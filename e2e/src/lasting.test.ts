@@ -86,7 +86,7 @@ describe('dates as people type them, and as the house writes them', () => {
     for (const typed of ['30.2.2027', '1.1.20277']) {
       await type('Served, day', typed);
       await shop.reads('main [role="alert"]', 'no such day');
-      expect(await (await shop.see('[aria-label="Served, day"]')).getAttribute('value')).toBe(typed);
+      expect(await shop.attribute('[aria-label="Served, day"]', 'value')).toBe(typed);
     }
     // While it stands there nobody says “saved”; Escape gives it up.
     await shop.see('[data-save-state="not saved"]');
@@ -181,8 +181,7 @@ test('an order that cannot be read shows itself with the reason; the book and th
     '[data-unreadable="quiet-board-for-two"]',
     'cannot be read: what is stored is not valid JSON',
   );
-  const link = await shop.driver.findElement(By.css('[data-unreadable] a'));
-  expect(await link.getAttribute('href')).toBe(`${shop.address}/api/orders/quiet-board-for-two/stored`);
+  expect(await shop.attribute('[data-unreadable] a', 'href')).toBe('/api/orders/quiet-board-for-two/stored');
   await shop.reads('ol[aria-label="Orders by date"]', 'Boatyard launch supper');
   await shop.go('/orders/boatyard-launch-supper/pick');
   await shop.saved();

@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { By } from 'selenium-webdriver';
 import { Shop } from './shop';
 
 /** The pick, argued with: collisions and ways out, alternatives, price steps, lenses, themes and schools. */
@@ -44,8 +43,7 @@ describe('when nothing fits', () => {
     await shop.click('Propose the best');
     await shop.reads('aside', 'Nothing on this counter keeps every wish');
     await shop.reads('[data-collision]', 'the budget');
-    const way = await shop.see('[data-way-out="budget"]');
-    expect(await way.getText()).toMatch(/a budget of €\d+\.\d\d in all/);
+    expect(await shop.text('[data-way-out="budget"]')).toMatch(/a budget of €\d+\.\d\d in all/);
     await shop.clickIn('[data-way-out="budget"]');
     await shop.reads('[role="status"]', 'best of every selection');
     await shop.see('[aria-label="Undo: the way out: budget"]');
@@ -89,9 +87,8 @@ test('a lens says what is missing, and its cheapest fix is added and taken away'
   await shop.click('Lenses');
   await shop.pick('Lens', 'Elements');
   await shop.reads('aside', 'Garnish missing');
-  const add = await shop.see('aside li button');
-  const name = /Add (.+?), €/.exec(await add.getText())![1]!;
-  await add.click();
+  const name = /Add (.+?), €/.exec(await shop.text('aside li button'))![1]!;
+  await shop.clickIn('aside li button');
   await shop.see(`[aria-label="Undo: add ${name}"]`);
   await shop.reads('aside', new RegExp(`Added by hand:\\s*${name}`));
   await shop.press('3');
@@ -142,14 +139,12 @@ test('a clash chosen by hand is advice at once; a jar turned round says what it 
   await shop.click('as Rotula would');
   await shop.saved();
   // A cell of the table opens its reasons, and can be set.
-  const marks = await shop.driver.findElements(By.css('[data-cell^="meadow-pearls "]'));
-  expect(marks.length).toBeGreaterThan(8);
-  await marks[0]!.click();
+  expect((await shop.texts('[data-cell^="meadow-pearls "]')).length).toBeGreaterThan(8);
+  await shop.clickIn('[data-cell^="meadow-pearls "]');
   await shop.reads('aside h2', /^Why /);
   await shop.click('The set');
-  const jar = await shop.see('[data-turn]');
-  const name = (await jar.getText()).trim();
-  await jar.click();
+  const name = await shop.text('[data-turn]');
+  await shop.clickIn('[data-turn]');
   await shop.reads('aside h2', `What ${name} is for`);
   await shop.see('[data-turned] li[data-good]');
   // Taking it off says first what that costs.

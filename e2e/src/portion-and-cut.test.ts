@@ -14,7 +14,7 @@ afterAll(async () => {
 
 /** "€76.98" of a row of the sum. */
 const inSum = async (label: string): Promise<number> => {
-  const text = await (await shop.see('[data-sum]')).getText();
+  const text = await shop.text('[data-sum]');
   const found = new RegExp(`${label}[^€]*€([\\d.,]+)`).exec(text);
   if (!found) throw new Error(`the sum has no ${label}: ${text}`);
   return Number(found[1]!.replace(',', ''));
@@ -33,17 +33,17 @@ describe('Portion', () => {
   });
 
   test('slices or grams of a meat: either typed, the other follows', async () => {
-    const slices = await shop.see('input[aria-label^="Slices of"]');
-    const name = (await slices.getAttribute('aria-label'))!.replace('Slices of ', '');
+    const name = (await shop.attribute('input[aria-label^="Slices of"]', 'aria-label')).replace(
+      'Slices of ',
+      '',
+    );
     await shop.fill(`input[aria-label="Slices of ${name}"]`, '40');
     await shop.reads('main', 'set by hand');
-    const grams = Number(
-      await (await shop.see(`input[aria-label="Net g of ${name}"]`)).getAttribute('value'),
-    );
+    const grams = Number(await shop.attribute(`input[aria-label="Net g of ${name}"]`, 'value'));
     await shop.fill(`input[aria-label="Net g of ${name}"]`, String(2 * grams));
-    const twice = await shop.see(`input[aria-label="Slices of ${name}"]`);
+    const slices = () => shop.attribute(`input[aria-label="Slices of ${name}"]`, 'value');
     await shop.driver.wait(
-      async () => Math.abs(Number(await twice.getAttribute('value')) - 80) <= 1,
+      async () => Math.abs(Number(await slices()) - 80) <= 1,
       5000,
       'the slices did not follow the grams',
     );
@@ -74,7 +74,7 @@ describe('Portion', () => {
       10_000,
       'nothing was saved',
     );
-    expect(await (await shop.see('[data-sum]')).getText()).not.toContain('Drinks');
+    expect(await shop.text('[data-sum]')).not.toContain('Drinks');
   });
 });
 
@@ -89,7 +89,7 @@ describe('Cut', () => {
   });
 
   test('another cut is one touch away, and can be taken back', async () => {
-    const heading = async () => (await shop.see('main section h2')).getText();
+    const heading = async () => shop.text('main section h2');
     const before = await heading();
     const ghost = await shop.see('main [data-cut]');
     await ghost.click();
@@ -164,8 +164,7 @@ describe('Cut', () => {
     await shop.go('/orders/bookbinders-seated-tasting/cut');
     await shop.see('[data-good="petrel"]');
     await shop.driver.wait(
-      async () =>
-        !(await (await shop.see('nav[aria-label="What is cut"]')).getText()).includes('first wedge pulled'),
+      async () => !(await shop.text('nav[aria-label="What is cut"]')).includes('first wedge pulled'),
       5000,
       'a wheel is still left whole',
     );

@@ -5,6 +5,21 @@ import { startServer } from '../../scripts/lib/server.mjs';
 const PATIENCE_MS = 30_000;
 const UNSAVED = '[data-save-state="saving"], [data-save-state="not saved"]';
 
+/** What is no fault of the page if it passes: a thing was drawn anew, or something lies over it. */
+const PASSING = [
+  error.StaleElementReferenceError,
+  error.ElementClickInterceptedError,
+  error.ElementNotInteractableError,
+];
+
+/** Controls of an accessible name. */
+function called(name: string): By {
+  const quoted = JSON.stringify(name);
+  return By.xpath(
+    `//*[self::button or self::a or self::input or @role="radio"][@aria-label=${quoted} or normalize-space(.)=${quoted} or .//*[normalize-space(text())=${quoted}]]`,
+  );
+}
+
 /** A running shop with a browser in front of it, driven as a person would: by what is written on the things. */
 export class Shop {
   private constructor(
@@ -100,71 +115,77 @@ export class Shop {
     );
   }
 
-  /** The first shown element of a selector. */
-  async see(css: string): Promise<WebElement> {
-    const element = await this.driver.wait(
-      until.elementLocated(By.css(css)),
-      PATIENCE_MS,
-      `nothing matches ${css}`,
-    );
-    await this.driver.wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not shown`);
-    return element;
-  }
-
-  /** A control by its accessible name: its aria-label, or the words on it. */
-  async control(name: string): Promise<WebElement> {
-    const quoted = JSON.stringify(name);
-    const path = `//*[self::button or self::a or self::input or @role="radio"][@aria-label=${quoted} or normalize-space(.)=${quoted} or .//*[normalize-space(text())=${quoted}]]`;
-    const element = await this.driver.wait(
-      until.elementLocated(By.xpath(path)),
-      PATIENCE_MS,
-      `nothing is called ${name}`,
-    );
-    await this.driver.wait(until.elementIsEnabled(element), PATIENCE_MS, `${name} cannot be used`);
-    return element;
-  }
-
-  async click(name: string) {
-    const element = await this.control(name);
-    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
-    // Something may still be sliding into place: wait until nothing covers it. A cover that stays fails here.
-    const clicked = () =>
-      element.click().then(
-        () => true,
+  /**
+   * Take a step whole, again and again until it succeeds: find, then act. The page may draw a thing anew between the two, and
+   * something may still be sliding over it. What stays covered, or never comes, fails with these words.
+   */
+  private async takes<T>(step: () => Promise<T | undefined>, failing: string): Promise<T> {
+    let done: { is: T } | undefined;
+    const tried = () =>
+      step().then(
+        (is) => is !== undefined && ((done = { is }), true),
         (fault: unknown) => {
-          if (fault instanceof error.ElementClickInterceptedError) return false;
+          if (PASSING.some((kind) => fault instanceof kind)) return false;
           throw fault;
         },
       );
-    await this.driver.wait(clicked, PATIENCE_MS, `${name} stays covered`);
+    await this.driver.wait(tried, PATIENCE_MS, failing);
+    return done!.is;
+  }
+
+  /** The first that is shown of what is found. */
+  private async shown(by: By, within: WebDriver | WebElement = this.driver): Promise<WebElement | undefined> {
+    for (const element of await within.findElements(by)) if (await element.isDisplayed()) return element;
+    return undefined;
+  }
+
+  /** The same in the middle of the window, where it can be touched. */
+  private async atHand(by: By, within?: WebElement): Promise<WebElement | undefined> {
+    const element = await this.shown(by, within);
+    if (element) await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+    return element;
+  }
+
+  /** Click what is found, once it is there, shown and free. */
+  private async touch(by: By, failing: string, within?: string) {
+    await this.takes(async () => {
+      const around = within === undefined ? undefined : await this.shown(By.css(within));
+      const element = within !== undefined && !around ? undefined : await this.atHand(by, around);
+      if (!element || !(await element.isEnabled())) return undefined;
+      await element.click();
+      return true;
+    }, failing);
+  }
+
+  /** The first shown element of a selector. */
+  see(css: string): Promise<WebElement> {
+    return this.takes(() => this.shown(By.css(css)), `${css} is not shown`);
+  }
+
+  /** A control by its accessible name: its aria-label, or the words on it. */
+  control(name: string): Promise<WebElement> {
+    return this.takes(async () => {
+      const element = await this.shown(called(name));
+      return element && (await element.isEnabled()) ? element : undefined;
+    }, `nothing that can be used is called ${name}`);
+  }
+
+  click(name: string) {
+    return this.touch(called(name), `${name} is not there, cannot be used, or stays covered`);
   }
 
   /** Click something by selector, or a control by its words inside it. */
-  async clickIn(css: string, name?: string) {
-    const within = await this.see(css);
-    const element = name
-      ? await within.findElement(
-          By.xpath(`.//*[self::button or self::a][normalize-space(.)=${JSON.stringify(name)}]`),
-        )
-      : within;
-    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
-    await element.click();
+  clickIn(css: string, name?: string) {
+    if (name === undefined) return this.touch(By.css(css), `${css} is not there, or stays covered`);
+    const words = By.xpath(`.//*[self::button or self::a][normalize-space(.)=${JSON.stringify(name)}]`);
+    return this.touch(words, `${name} in ${css} is not there, or stays covered`, css);
   }
 
   /** Choose one of a list that opens: the list by its name, the entry by what it reads. */
   async choose(list: string, entry: string, reads: 'contains' | 'starts-with' = 'contains') {
-    const button = await this.see(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`);
-    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);
-    await button.click();
-    const path = `//*[@role="option"][${reads}(normalize-space(.), ${JSON.stringify(entry)})]`;
-    const option = await this.driver.wait(
-      until.elementLocated(By.xpath(path)),
-      PATIENCE_MS,
-      `${list} has no ${entry}`,
-    );
-    await this.driver.executeScript('arguments[0].scrollIntoView({block: "nearest"})', option);
-    await this.driver.wait(until.elementIsVisible(option), PATIENCE_MS);
-    await option.click();
+    await this.clickIn(`button[aria-haspopup="listbox"][aria-label^="${list}: "]`);
+    const option = `//*[@role="option"][${reads}(normalize-space(.), ${JSON.stringify(entry)})]`;
+    await this.touch(By.xpath(option), `${list} has no ${entry}`);
   }
 
   /** The same by how the entry begins, and until the list says so. */
@@ -177,26 +198,45 @@ export class Shop {
   async type(label: string, text: string) {
     const quoted = JSON.stringify(label);
     const path = `//input[@aria-label=${quoted}] | //label[.//span[normalize-space(.)=${quoted}]]//input`;
-    const field = await this.driver.wait(
-      until.elementLocated(By.xpath(path)),
-      PATIENCE_MS,
-      `no field is called ${label}`,
-    );
-    await this.driver.wait(until.elementIsVisible(field), PATIENCE_MS);
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.TAB);
+    await this.into(By.xpath(path), `no field is called ${label}`, text, Key.TAB);
   }
 
-  async fill(css: string, text: string) {
-    const field = await this.see(css);
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.ENTER);
+  fill(css: string, text: string, last: string = Key.ENTER) {
+    return this.into(By.css(css), `${css} is not shown`, text, last);
+  }
+
+  /** Give the focus to something, as a key that walks there does. */
+  async focus(css: string) {
+    const focused = 'const e = document.querySelector(arguments[0]); e?.focus(); return !!e';
+    await this.driver.wait(
+      () => this.driver.executeScript<boolean>(focused, css),
+      PATIENCE_MS,
+      `${css} is not shown`,
+    );
+  }
+
+  /** Press keys while something has the focus. */
+  async keys(css: string, ...keys: string[]) {
+    await this.focus(css);
+    await this.driver
+      .switchTo()
+      .activeElement()
+      .sendKeys(...keys);
+  }
+
+  private async into(by: By, failing: string, text: string, last: string) {
+    await this.takes(async () => {
+      const field = await this.shown(by);
+      await field?.sendKeys(Key.chord(Key.CONTROL, 'a'), text, last);
+      return field;
+    }, failing);
   }
 
   /** Wait until the page says so. */
   async reads(css: string, text: string | RegExp) {
     let read: string[] = [];
     const says = async () => {
-      const all = await this.driver.findElements(By.css(css));
-      read = await Promise.all(all.map((e) => e.getText().catch(() => '')));
+      read = await this.texts(css);
       return read.some((t) => (typeof text === 'string' ? t.includes(text) : text.test(t)));
     };
     await this.driver
@@ -260,8 +300,35 @@ export class Shop {
     );
   }
 
-  async texts(css: string): Promise<string[]> {
-    return Promise.all((await this.driver.findElements(By.css(css))).map((e) => e.getText()));
+  /** What all of a selector read, in one step: of several steps, one may meet what is gone. What is hidden reads nothing. */
+  texts(css: string): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll(arguments[0])].map((e) =>
+        e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) ? (e.innerText ?? e.textContent).trim() : '')`,
+      css,
+    );
+  }
+
+  /** What the first shown element of a selector reads. */
+  async text(css: string): Promise<string> {
+    return this.takes(
+      async () => (await this.texts(css)).find((text) => text !== ''),
+      `${css} reads nothing`,
+    );
+  }
+
+  /** An attribute of the first element of a selector, or what stands in it as `value`. */
+  attribute(css: string, name: string): Promise<string> {
+    return this.takes(
+      async () =>
+        (await this.driver.executeScript<string | null>(
+          `const e = document.querySelector(arguments[0]);
+           return arguments[1] === 'value' ? (e?.value ?? null) : (e?.getAttribute(arguments[1]) ?? null)`,
+          css,
+          name,
+        )) ?? undefined,
+      `${css} has no ${name}`,
+    );
   }
 
   /** What the browser complained of since the last question; nothing is the right answer. */

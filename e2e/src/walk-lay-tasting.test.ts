@@ -77,9 +77,9 @@ describe('menu and cards', () => {
   });
 
   test('one thing is said by hand, stands on menu and card, and comes back with undo', async () => {
-    const field = await shop.see('[aria-label^="One thing to say of "]');
-    const name = (await field.getAttribute('aria-label'))!.replace('One thing to say of ', '');
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), 'The harbour master asks for it by name.', Key.TAB);
+    const FIELD = '[aria-label^="One thing to say of "]';
+    const name = (await shop.attribute(FIELD, 'aria-label')).replace('One thing to say of ', '');
+    await shop.fill(FIELD, 'The harbour master asks for it by name.', Key.TAB);
     await shop.reads('.paper-sheet', 'The harbour master asks for it by name.');
     await shop.click('Cards');
     await shop.reads(`[data-card] article`, 'The harbour master asks for it by name.');
@@ -130,12 +130,10 @@ describe('the board', () => {
 
   test('a thing is nudged and turned by key, stays there, and all others stay where they lie', async () => {
     const before = await places();
-    const first = await shop.see('[data-thing]');
-    const id = (await first.getAttribute('data-thing'))!;
-    await shop.driver.executeScript('arguments[0].focus()', first);
-    await first.sendKeys(Key.chord(Key.SHIFT, Key.ARROW_RIGHT));
+    const id = await shop.attribute('[data-thing]', 'data-thing');
+    await shop.keys(thing(id), Key.chord(Key.SHIFT, Key.ARROW_RIGHT));
     await shop.driver.wait(
-      async () => (await (await shop.see(thing(id))).getAttribute('aria-label'))!.includes('by hand'),
+      async () => (await shop.attribute(thing(id), 'aria-label')).includes('by hand'),
       20_000,
       'it is not pinned',
     );
@@ -151,7 +149,7 @@ describe('the board', () => {
     const [a, b] = [await shop.see(thing(id)), await shop.see(thing('bread-and-butter-pickles'))];
     await shop.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', a);
     await shop.driver.actions().dragAndDrop(a, b).perform();
-    const label = async () => (await (await shop.see(thing(id))).getAttribute('aria-label'))!;
+    const label = () => shop.attribute(thing(id), 'aria-label');
     await shop.driver.wait(async () => (await label()).includes('by hand'), 20_000, 'it was not put there');
     await shop.reads('[data-last-look]', /lie on each other|find no room/);
     const put = await label();
@@ -180,14 +178,13 @@ describe('the board', () => {
   });
 
   test('what is touched says why it lies there; it is turned by key, pinned and swapped', async () => {
-    const cheese = await shop.see('[data-thing]:not([data-thing*="--"])');
-    const id = (await cheese.getAttribute('data-thing'))!;
-    await shop.driver.executeScript('arguments[0].focus()', cheese);
+    const id = await shop.attribute('[data-thing]:not([data-thing*="--"])', 'data-thing');
+    await shop.focus(thing(id));
     await shop.see(`[data-touched="${id}"]`);
-    const pressed = async () => (await shop.see(thing(id))).getAttribute('aria-pressed');
+    const pressed = () => shop.attribute(thing(id), 'aria-pressed');
     const picture = () =>
       shop.driver.executeScript<string>(`return document.querySelector('[data-thing="${id}"]').innerHTML`);
-    await cheese.sendKeys(']');
+    await shop.keys(thing(id), ']');
     await shop.driver.wait(async () => (await pressed()) === 'true', 20_000, 'it is not pinned');
     await shop.click('Let go');
     await shop.driver.wait(async () => (await pressed()) === 'false', 20_000, 'it is not let go');
@@ -196,24 +193,25 @@ describe('the board', () => {
     await shop.click('Pin here');
     await shop.driver.wait(async () => (await pressed()) === 'true', 20_000, 'it is not pinned');
     expect(await picture()).toBe(before);
-    const label = async () => (await (await shop.see(thing(id))).getAttribute('aria-label'))!;
+    const label = () => shop.attribute(thing(id), 'aria-label');
     const was = await label();
     const name = was.split(',')[0]!;
     await shop.choose(`Swap ${name} with`, 'Onion Chutney');
     await shop.driver.wait(async () => (await label()) !== was, 20_000, 'they did not change places');
-    expect(await (await shop.see(thing('onion-chutney'))).getAttribute('aria-pressed')).toBe('true');
+    expect(await shop.attribute(thing('onion-chutney'), 'aria-pressed')).toBe('true');
   });
 
   test('by keys alone a divider is put round what is touched, is stored with the board, and is taken back', async () => {
-    const crisp = await shop.see(thing('seed-crisps'));
-    await shop.driver.executeScript('arguments[0].focus()', crisp);
+    await shop.focus(thing('seed-crisps'));
     await shop.see('[data-touched="seed-crisps"]');
-    await crisp.sendKeys('m');
+    await shop.keys(thing('seed-crisps'), 'm');
     const active = () => shop.driver.switchTo().activeElement();
-    const words = async () => (await active()).getText();
+    const words = () => shop.driver.executeScript<string>('return document.activeElement.innerText');
     expect(
-      await (await active()).findElements(By.xpath('ancestor::*[@data-touched="seed-crisps"]')),
-    ).toHaveLength(1);
+      await shop.driver.executeScript<boolean>(
+        'return !!document.activeElement.closest(\'[data-touched="seed-crisps"]\')',
+      ),
+    ).toBe(true);
     for (let at = 0; at < 6 && (await words()) !== 'A divider round it'; at++)
       await (await active()).sendKeys(Key.TAB);
     await (await active()).sendKeys(Key.ENTER);
@@ -292,8 +290,7 @@ describe('the board', () => {
       'a cheese lies among the meats',
     );
     await board('cheeses');
-    const cheese = await shop.see(thing('halyard'));
-    await shop.driver.executeScript('arguments[0].focus()', cheese);
+    await shop.focus(thing('halyard'));
     await shop.choose('Send Halyard to', 'meats');
     await board('meats');
     await shop.see(thing('halyard'));
@@ -341,7 +338,7 @@ describe('a tasting session', () => {
     await shop.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', options[at]);
     await options[at]!.click();
   };
-  const step = async () => (await shop.see('[data-step]')).getAttribute('data-step');
+  const step = () => shop.attribute('[data-step]', 'data-step');
   const canKeep = () =>
     shop.driver.executeScript<boolean>(
       `return ![...document.querySelectorAll('[data-step] button')].find((e) => e.textContent === 'Noted').disabled`,
