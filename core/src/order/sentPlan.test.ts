@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { isDeepStrictEqual } from 'node:util';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { anyShop } from '../testing/anyShop.js';
 import { anOrder, demoCounter } from '../testing/goods.js';
@@ -18,7 +19,9 @@ describe('a plan in writing', () => {
         const written = writtenPlan({ version: 3, plan: made }, groundOf(of, shelf, house).goods);
         const elsewhere = structuredClone(shelf);
         const read = readPlan(JSON.parse(written), groundOf(of, elsewhere, house).goods);
-        expect(read).toEqual({ version: 3, plan: made });
+        // Told in detail only where it differs: telling takes ten times as long as planning.
+        if (!isDeepStrictEqual(read, { version: 3, plan: made }))
+          expect(read).toEqual({ version: 3, plan: made });
       }),
       { numRuns: 30 },
     );

@@ -118,24 +118,49 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
     0,
   );
   const served: Float64Array[] = [new Float64Array(goods).fill(NaN)];
+  /** Each candidate's worth to all goods. */
+  const column = cost.map((_, c) => Float64Array.from(worth, (row) => row[c]!));
+  /** What a candidate adds to goods that are served so; before anything is chosen, all that it is worth. */
+  const addOf = (c: number, now: Float64Array, depth: number) => {
+    const of = column[c]!;
+    let add = -cost[c]!;
+    if (depth === 0) for (let m = 0; m < goods; m++) add += of[m]!;
+    else for (let m = 0; m < goods; m++) if (of[m]! > now[m]!) add += of[m]! - now[m]!;
+    return add;
+  };
+  /** By depth and place; what a candidate adds never grows while others come to be chosen. */
+  const adds = Array.from({ length: most }, () => new Float64Array(n));
   const grow = (from: number, spent: number, bits: number) => {
     const depth = chosen.length;
     if (depth === most) return;
     const now = served[depth]!;
+    const value = valueOf(now, depth) - spent;
+    const own = adds[depth]!;
+    if (depth > 0 && depth === most - 1) {
+      // The last one: what it adds is all there is to know of it.
+      const above = adds[depth - 1]!;
+      for (let place = from; place < n; place++) {
+        const c = order[place]!;
+        const wanted = floor[most]! - mostBits - value;
+        if (depth > 1 && above[place]! < wanted - TINY) continue;
+        const add = addOf(c, now, depth);
+        if (!(add >= wanted)) continue;
+        if (nodes >= limit) {
+          gap = Math.max(gap, couldBe(value + add + mostBits - Math.max(floor[most]!, -1e9)));
+          continue;
+        }
+        chosen.push(c);
+        visit(value + add, bits | brings[c]!);
+        chosen.pop();
+      }
+      return;
+    }
     // What each further candidate would add to what is chosen; a set of such sums adds no more than its parts.
-    const adds: { c: number; add: number; place: number }[] = [];
+    for (let place = from; place < n; place++) own[place] = addOf(order[place]!, now, depth);
+    const mostAdds = own.slice(from).sort().reverse();
     for (let place = from; place < n; place++) {
       const c = order[place]!;
-      let add = -cost[c]!;
-      for (let m = 0; m < goods; m++) {
-        const w = worth[m]![c]!;
-        add += depth === 0 ? w : w > now[m]! ? w - now[m]! : 0;
-      }
-      adds.push({ c, add, place });
-    }
-    const mostAdds = adds.map(({ add }) => add).sort((a, b) => b - a);
-    const value = valueOf(now, depth) - spent;
-    for (const { c, add, place } of adds) {
+      const add = own[place]!;
       // Could any set with this one still be wanted at any size?
       let hope = false;
       let could = 0;
@@ -149,14 +174,12 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
       }
       if (!hope) continue;
       if (nodes >= limit) {
-        if (could > gap && could < 1e8) gap = could;
+        gap = Math.max(gap, couldBe(could));
         continue;
       }
       const next = (served[depth + 1] ??= new Float64Array(goods));
-      for (let m = 0; m < goods; m++) {
-        const w = worth[m]![c]!;
-        next[m] = depth === 0 ? w : Math.max(now[m]!, w);
-      }
+      const of = column[c]!;
+      for (let m = 0; m < goods; m++) next[m] = depth === 0 ? of[m]! : Math.max(now[m]!, of[m]!);
       chosen.push(c);
       visit(valueOf(next, depth + 1) - spent - cost[c]!, bits | brings[c]!);
       grow(place + 1, spent + cost[c]!, bits | brings[c]!);
@@ -180,6 +203,11 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
   const options = best.map((of) => undominated([...of.values()]));
   return { options, nodes, gap };
 }
+
+/** More than a sum of worths loses in its last places. */
+const TINY = 1e-9;
+/** How much better a set could be; where nothing is known yet, that says nothing. */
+const couldBe = (could: number) => (could < 1e8 ? could : 0);
 
 function valueOf(served: Float64Array, depth: number): number {
   if (depth === 0) return 0;
