@@ -2,6 +2,7 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { isDeepStrictEqual } from 'node:util';
 import fc from 'fast-check';
 import type { WebDriver } from 'selenium-webdriver';
 import { plan, planOut } from '../../core/dist/index.js';
@@ -48,6 +49,8 @@ test('sixty orders of any kind have the same plan in both', async () => {
       shelves.indexOf(shelf),
       house,
     );
-    expect(nineDigits(JSON.parse(there))).toEqual(nineDigits(planOut(plan(order, shelf, house))));
+    const [theirs, ours] = [JSON.parse(there) as unknown, planOut(plan(order, shelf, house))].map(nineDigits);
+    // Told in detail only where it differs: telling takes longer than planning.
+    if (!isDeepStrictEqual(theirs, ours)) expect(theirs).toEqual(ours);
   }
 });
