@@ -23,6 +23,7 @@ const ROOMS = [
   'ledger',
   'order',
   'papers',
+  'searches',
 ];
 
 const roomRules = ROOMS.slice(0, -1).map((room, i) => ({

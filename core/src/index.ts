@@ -19,3 +19,4 @@ export * from './clock/index.js';
 export * from './ledger/index.js';
 export * from './order/index.js';
 export * from './papers/index.js';
+export * from './searches/index.js';

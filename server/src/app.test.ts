@@ -14,6 +14,7 @@ import {
   inverseOf,
   plan,
   readPlan,
+  SEARCH_IDS,
   type CounterChange,
   type Good,
   type Taking,
@@ -244,7 +245,8 @@ describe('plan and pick are stateless', () => {
     const after = await search();
     expect(after.fingerprint).not.toBe(first.fingerprint);
     expect(after.goodIds).not.toContain(good.id);
-    await request(server).post('/api/search/walk').send(ask).expect(404);
+    const none = await request(server).post('/api/search/walk').send(ask).expect(404);
+    expect(none.body.message).toContain('pick, alternatives, trouble, more, money, lay, clock, ways');
     await request(server)
       .post('/api/counter/changes')
       .send({ name: 'back', put: [{ good, was: null }], remove: [] })
@@ -260,6 +262,29 @@ describe('plan and pick are stateless', () => {
       .post('/api/search/clock')
       .send({ order: { title: 'x' } })
       .expect(400);
+  });
+  test('a client that hears “nothing fits” may ask why, and what would fit', async () => {
+    const poor = { brief: { ...brief, budget: { amount: 100, per: 'total' } } };
+    const { body: pick } = await request(server).post('/api/search/pick').send(poor).expect(200);
+    expect(pick.goodIds).toBeNull();
+    const { body } = await request(server).post('/api/search/trouble').send(poor).expect(200);
+    expect(body.collisions[0][0]).toMatchObject({ of: 'budget' });
+    const [way] = body.waysOut;
+    const { body: then } = await request(server)
+      .post('/api/search/pick')
+      .send({ brief: way.ask.brief, locks: way.ask.wishes })
+      .expect(200);
+    expect(then.goodIds).not.toBeNull();
+  });
+  test('a board of an order is laid; what the order does not have is refused in words', async () => {
+    const order = { title: 'x', brief, selection: { goods: ['halyard', 'tarpot'] } };
+    const { body } = await request(server).post('/api/search/lay').send({ order }).expect(200);
+    expect(body.placed.length + body.patches.length).toBeGreaterThan(2);
+    const { body: refusal } = await request(server)
+      .post('/api/search/lay')
+      .send({ order, board: 'attic' })
+      .expect(400);
+    expect(refusal.message).toMatch(/nothing on a board “attic”\. Its boards: /);
   });
   test('they take a counter and a house of their own', async () => {
     const { body } = await request(server).get('/api/counter');
@@ -417,11 +442,16 @@ test('OpenAPI 3.1 tells every route that there is', async () => {
       router: { stack: { route?: { path: string; methods: Record<string, boolean> } }[] };
     }
   ).router.stack;
-  const served = layers.flatMap(({ route }) =>
-    route
-      ? Object.keys(route.methods).map((m) => `${m.toUpperCase()} ${route.path.replace(/:(\w+)/g, '{$1}')}`)
-      : [],
-  );
+  const served = layers
+    .flatMap(({ route }) =>
+      route
+        ? Object.keys(route.methods).map((m) => `${m.toUpperCase()} ${route.path.replace(/:(\w+)/g, '{$1}')}`)
+        : [],
+    )
+    // One route serves the whole table of searches, each with schemas of its own.
+    .flatMap((route) =>
+      route === 'POST /api/search/{id}' ? SEARCH_IDS.map((id) => `POST /api/search/${id}`) : [route],
+    );
   expect(told.sort()).toEqual(served.filter((r) => !r.includes('openapi') && !r.startsWith('_')).sort());
   expect(
     body.paths['/api/plan'].post.requestBody.content['application/json'].schema.properties.order,

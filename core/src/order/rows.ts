@@ -46,7 +46,6 @@ export const ROWS = {
     place: 2,
     reads: ['brief'],
     fields: ['selection', 'adviceLeft', 'snapshot'],
-    searched: 'selection',
     tidy: (order, left) => ({
       ...order,
       snapshot: { ...order.snapshot, goods: without(order.snapshot.goods, left) },

@@ -10,6 +10,7 @@ export {
   type Wishes,
 } from './problem.js';
 export {
+  CURVE_NODE_LIMIT,
   DEFAULT_NODE_LIMIT,
   HIGHEST_NODE_LIMIT,
   namesOf,

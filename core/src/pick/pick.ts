@@ -19,6 +19,9 @@ export const DEFAULT_NODE_LIMIT = 12_000;
 /** The most that anybody may ask for: on a counter of 5,000 goods half a minute or so. */
 export const HIGHEST_NODE_LIMIT = 12_000;
 
+/** A curve is many searches: each gets a smaller share of the nodes, and says when that was not enough for a proof. */
+export const CURVE_NODE_LIMIT = 3000;
+
 /** A selection on the way to the best one, or the best one itself. */
 export interface Found {
   readonly goodIds: readonly string[];

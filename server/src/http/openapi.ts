@@ -6,10 +6,12 @@ import {
   Order,
   OrderBody,
   OrderId,
-  PickRequest,
   PlanRequest,
+  SEARCH_IDS,
+  SEARCHES,
   SessionBody,
   SessionId,
+  type SearchId,
 } from '@rotula/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
@@ -53,7 +55,7 @@ const stored = (of: string) => ({
   requestParams: id,
   responses: { 200: { description: 'The file' }, 404: missing },
 });
-/** Derived answers are open records here: their shape is the Plan and Pick types of core (docs/formats.md). */
+/** What a plan derives is an open record here: its shape is the Plan type of core (docs/formats.md). */
 const Derived = z.looseObject({});
 
 /** The paths of documents that are saved over the version they were made from and can be taken back. */
@@ -110,6 +112,22 @@ const versioned = (of: {
     },
   },
 });
+
+/** A search of core's table, with all that it asks and answers. */
+const searched = (id: SearchId) => {
+  const { finds, request, answer } = SEARCHES[id];
+  return {
+    post: {
+      summary: `${finds}; stateless, the same question has the same answer and fingerprint`,
+      requestBody: body(request),
+      responses: {
+        200: json(z.object({ fingerprint: z.string() }).and(answer), 'What was found'),
+        400: refused,
+        ...bounded,
+      },
+    },
+  };
+};
 
 /** A session as it is answered. */
 const Session = SessionBody.and(
@@ -237,30 +255,8 @@ const paths: ZodOpenApiPathsObject = {
       responses: { 200: json(Derived, 'The plan'), 400: refused, ...bounded },
     },
   },
-  '/api/search/clock': {
-    post: {
-      summary:
-        'When everything happens, searched: what leaves the cold and is gone, and the day’s work; stateless',
-      requestBody: body(PlanRequest),
-      responses: { 200: json(Derived, 'The day'), 400: refused, ...bounded },
-    },
-  },
-  '/api/search/{stage}': {
-    post: {
-      summary:
-        'What a stage searches (pick); stateless, the same question has the same answer and fingerprint',
-      requestParams: { path: z.object({ stage: z.string() }) },
-      requestBody: body(PickRequest),
-      responses: { 200: json(Derived, 'What was found'), 400: refused, 404: missing, ...bounded },
-    },
-  },
-  '/api/pick': {
-    post: {
-      summary: 'Propose a selection; stateless, the same question has the same answer',
-      requestBody: body(PickRequest),
-      responses: { 200: json(Derived, 'The pick'), 400: refused, ...bounded },
-    },
-  },
+  ...Object.fromEntries(SEARCH_IDS.map((id) => [`/api/search/${id}`, searched(id)])),
+  '/api/pick': searched('pick'),
 };
 
 /** OpenAPI 3.1, from the same schemas that check the requests. */

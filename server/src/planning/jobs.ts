@@ -1,4 +1,4 @@
-import type { Brief, Good, House, Order, OrderBody, Wishes } from '@rotula/core';
+import type { Good, House, Order, OrderBody, Searched, SearchId } from '@rotula/core';
 
 /**
  * The counter of a question: asked along, or the shop's own, which the worker reads itself (thousands of goods make no trip).
@@ -14,17 +14,17 @@ export interface Jobs {
   readonly sentPlan: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
   /** What a stored order comes to, small. */
   readonly preview: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
-  /** The searched day of an order. */
-  readonly clock: { readonly order: OrderBody; readonly house: House; readonly shelf: Shelf };
-  /** The best selection. */
-  readonly pick: {
-    readonly brief: Brief;
+  /** What is searched, by the table of core; the request is one that its schema has checked. */
+  readonly search: {
+    readonly id: SearchId;
+    readonly request: Searched[SearchId]['request'];
     readonly house: House;
-    readonly locks: Wishes;
-    readonly nodeLimit: number;
     readonly shelf: Shelf;
   };
 }
+
+/** What a search found, as JSON text, or why there is nothing to search. */
+export type SearchReply = { readonly found: string } | { readonly refused: string };
 
 export type JobName = keyof Jobs;
 export type Job<K extends JobName = JobName> = K extends JobName

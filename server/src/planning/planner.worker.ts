@@ -1,37 +1,40 @@
 import {
-  EXACTLY,
   foundOut,
   groundOf,
   lately,
-  pick,
+  NoQuestion,
   plan,
   planOut,
   previewOf,
   refuseInWords,
-  timingOf,
+  runSearch,
+  SEARCHES,
   withTaken,
   writtenPlan,
   type Good,
+  type Searched,
+  type SearchId,
+  type Shop,
   type Taking,
 } from '@rotula/core';
 import { CounterReader } from '../counter/counterReader.js';
 import { TakingsReader } from '../counter/takings.js';
 import { openReader } from '../database/database.js';
-import type { Job, JobName, Jobs, Shelf } from './jobs.js';
+import type { Job, JobName, Jobs, SearchReply, Shelf } from './jobs.js';
 
 /** Runs in a thread of its own, so that the server goes on answering. Answers are JSON text: what is large makes no copy. */
 
-interface Shop {
+interface Stores {
   readonly counter: CounterReader;
   readonly takings: TakingsReader;
 }
-let shop: Shop | null = null;
+let stores: Stores | null = null;
 let known: { readonly revision: number; readonly goods: readonly Good[] } | null = null;
 
-function shopIn(dataDirectory: string): Shop {
-  if (shop) return shop;
+function storesIn(dataDirectory: string): Stores {
+  if (stores) return stores;
   const db = openReader(dataDirectory);
-  return (shop = { counter: new CounterReader(db), takings: new TakingsReader(db) });
+  return (stores = { counter: new CounterReader(db), takings: new TakingsReader(db) });
 }
 
 /** The same list again where nothing was cut since: all that is prepared for a counter is prepared once. */
@@ -44,13 +47,23 @@ const left = lately(
 /** What lies there now: less what orders cut off it. @param own ids of the weighings of the order that looks */
 async function goodsOf(shelf: Shelf, dataDirectory: string, own: readonly string[] = []) {
   if ('asked' in shelf) return shelf.asked;
-  const { counter, takings } = shopIn(dataDirectory);
+  const { counter, takings } = storesIn(dataDirectory);
   if (known?.revision !== shelf.stored)
     known = { revision: shelf.stored, goods: (await counter.all()).goods };
   return left({ goods: known.goods, takings: await takings.all(), own: own.join('\n') });
 }
 
 const ownOf = ({ cutting }: Jobs['plan']['order']) => cutting.entries.map(({ id }) => id);
+
+function searched<K extends SearchId>(id: K, request: Searched[K]['request'], shop: Shop): SearchReply {
+  try {
+    return { found: JSON.stringify(foundOut(runSearch(id, SEARCHES[id].question(request, shop)))) };
+  } catch (fault) {
+    // Its class would not survive the way out of the thread.
+    if (fault instanceof NoQuestion) return { refused: fault.message };
+    throw fault;
+  }
+}
 
 const RUNS: { readonly [K in JobName]: (ask: Jobs[K], dataDirectory: string) => Promise<unknown> } = {
   plan: async ({ order, house, shelf }, data) =>
@@ -65,13 +78,10 @@ const RUNS: { readonly [K in JobName]: (ask: Jobs[K], dataDirectory: string) => 
     const counter = await goodsOf(shelf, data, ownOf(order));
     return JSON.stringify(previewOf(plan(order, counter, house), counter));
   },
-  // Every good warmed by series and sections, the work backwards by branch and bound.
-  clock: async ({ order, house, shelf }, data) => {
-    const counter = await goodsOf(shelf, data, ownOf(order));
-    return JSON.stringify(foundOut(timingOf(plan(order, counter, house).timing.asked, EXACTLY)));
+  search: async ({ id, request, house, shelf }, data) => {
+    const own = 'order' in request ? ownOf(request.order) : [];
+    return searched(id, request, { counter: await goodsOf(shelf, data, own), house });
   },
-  pick: async ({ brief, house, locks, nodeLimit, shelf }, data) =>
-    pick(brief, await goodsOf(shelf, data), house, locks, { nodeLimit }),
 };
 
 refuseInWords();

@@ -1,6 +1,6 @@
 import { availableParallelism } from 'node:os';
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import type { Jobs } from './jobs.js';
+import type { Jobs, SearchReply } from './jobs.js';
 import { Pool, type Bounds } from './pool.js';
 
 /** One core is left for answering. */
@@ -36,11 +36,8 @@ export class Planners implements OnApplicationShutdown {
   plan = <K extends 'plan' | 'sentPlan' | 'preview'>(name: K, ask: Jobs[K], hungUp: AbortSignal) =>
     this.quick.run(name, ask, hungUp) as Promise<string>;
 
-  /** @returns the searched day as JSON text */
-  clock = (ask: Jobs['clock'], hungUp: AbortSignal) =>
-    this.search.run('clock', ask, hungUp) as Promise<string>;
-
-  pick = (ask: Jobs['pick'], hungUp: AbortSignal) => this.search.run('pick', ask, hungUp);
+  searched = (ask: Jobs['search'], hungUp: AbortSignal) =>
+    this.search.run('search', ask, hungUp) as Promise<SearchReply>;
 
   async stop(): Promise<void> {
     await Promise.all([this.quick.stop(), this.search.stop()]);

@@ -1,5 +1,5 @@
 import { Body, Controller, Get, Header, HttpCode, Param, Post, Res } from '@nestjs/common';
-import { OrderId, PickRequest, PlanRequest } from '@rotula/core';
+import { OrderId, PlanRequest } from '@rotula/core';
 import type { Response } from 'express';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
@@ -7,7 +7,7 @@ import { checked } from '../http/checked.js';
 import { HouseService } from '../house/house.service.js';
 import { OrdersService } from '../orders/orders.service.js';
 import { Planners } from './planners.js';
-import { Searches, type PickAsk } from './searches.js';
+import { Searches } from './searches.js';
 
 type PlanAsk = z.infer<typeof PlanRequest>;
 
@@ -59,33 +59,24 @@ export class PlanningController {
     return this.planners.plan('plan', await this.asked(ask), hungUp(response));
   }
 
-  @Post('search/clock')
+  /** What is searched, by the table of core. In a thread; it ends when the asker hangs up. */
+  @Post('search/:id')
   @HttpCode(200)
   @Header('Content-Type', 'application/json')
-  async clock(
-    @Body(checked(PlanRequest)) ask: PlanAsk,
+  async search(
+    @Param('id') id: string,
+    @Body() body: unknown,
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
-    return this.planners.clock(await this.asked(ask), hungUp(response));
-  }
-
-  /** What a stage searches, kept by the fingerprint of its inputs. In a thread; it ends when the asker hangs up. */
-  @Post('search/:stage')
-  @HttpCode(200)
-  async search(
-    @Param('stage') stage: string,
-    @Body(checked(PickRequest)) ask: PickAsk,
-    @Res({ passthrough: true }) response: Response,
-  ) {
-    return this.searches.find(stage, ask, ask.house ?? (await this.house.read()), hungUp(response));
+    return this.searches.find(id, body, hungUp(response));
   }
 
   /** The search of the pick under its first name. */
   @Post('pick')
   @HttpCode(200)
-  async pick(@Body(checked(PickRequest)) ask: PickAsk, @Res({ passthrough: true }) response: Response) {
-    const { fingerprint: _, ...answer } = await this.search('pick', ask, response);
-    return answer;
+  @Header('Content-Type', 'application/json')
+  async pick(@Body() body: unknown, @Res({ passthrough: true }) response: Response): Promise<string> {
+    return this.searches.find('pick', body, hungUp(response));
   }
 
   private async stored(id: string) {

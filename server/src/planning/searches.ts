@@ -1,22 +1,24 @@
-import { Injectable, NotFoundException } from '@nestjs/common';
-import { canonicalText, hashOf, ROW_LIST, type House, type Pick, type PickRequest } from '@rotula/core';
+import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  isSearch,
+  SEARCH_IDS,
+  SEARCHES,
+  searchFingerprint,
+  type House,
+  type Searched,
+  type SearchId,
+} from '@rotula/core';
+import { LRUCache } from 'lru-cache';
 import type { z } from 'zod';
 import { CounterService } from '../counter/counter.service.js';
+import { checkedBody } from '../http/checked.js';
+import { HouseService } from '../house/house.service.js';
+import type { Shelf } from './jobs.js';
 import { Planners } from './planners.js';
 
-export type PickAsk = z.infer<typeof PickRequest>;
-
-/** What a search found, with the fingerprint of all that it was asked for. */
-export interface Found extends Pick {
-  readonly seed: number;
-  readonly fingerprint: string;
-}
-
-/** So many answers are kept; the one longest not asked for goes first. */
+/** Answers that are kept, and their length in characters: the one longest not asked for goes first. */
 const MOST_KEPT = 64;
-
-/** Which stages search, by their rows. */
-const SEARCHED = ROW_LIST.filter(({ searched }) => searched !== undefined).map(({ id }) => id as string);
+const MOST_CHARACTERS = 32_000_000;
 
 /**
  * What is searched, kept by the fingerprint of its inputs: the same question is answered once. Nothing of it is stored;
@@ -24,44 +26,50 @@ const SEARCHED = ROW_LIST.filter(({ searched }) => searched !== undefined).map((
  */
 @Injectable()
 export class Searches {
-  private readonly kept = new Map<string, Pick>();
+  private readonly kept = new LRUCache<string, string>({
+    max: MOST_KEPT,
+    maxSize: MOST_CHARACTERS,
+    sizeCalculation: (answer) => answer.length + 1,
+  });
 
   constructor(
     private readonly counter: CounterService,
+    private readonly house: HouseService,
     private readonly planners: Planners,
   ) {}
 
-  /** @throws NotFoundException for a stage that searches nothing */
-  async find(stage: string, ask: PickAsk, house: House, signal: AbortSignal): Promise<Found> {
-    if (!SEARCHED.includes(stage))
+  /**
+   * @param body as it was sent
+   * @returns the answer with its fingerprint, as JSON text
+   * @throws NotFoundException for what is no search; BadRequestException for a request that its schema refuses
+   */
+  async find(id: string, body: unknown, signal: AbortSignal): Promise<string> {
+    if (!isSearch(id))
       throw new NotFoundException(
-        `The stage “${stage}” searches nothing. What is searched: ${SEARCHED.join(', ')}.`,
+        `Nothing is searched under “${id}”. What is searched: ${SEARCH_IDS.join(', ')}.`,
       );
-    const { brief, locks, search } = ask;
-    const shelf = ask.counter ?? { stored: this.counter.revision, takings: await this.counter.takings() };
-    const { columnMaps: _, ...schools } = house;
-    const fingerprint = hashOf(canonicalText([stage, brief, locks, search.nodeLimit, schools, shelf]));
-    const known = this.kept.get(fingerprint);
-    const answer =
-      known ??
-      ((await this.planners.pick(
-        {
-          brief,
-          house,
-          locks,
-          nodeLimit: search.nodeLimit,
-          shelf: ask.counter ? { asked: ask.counter } : { stored: this.counter.revision },
-        },
-        signal,
-      )) as Pick);
-    this.keep(fingerprint, answer);
-    return { ...answer, seed: search.seed, fingerprint };
+    const schema: z.ZodType<Searched[SearchId]['request']> = SEARCHES[id].request;
+    return this.answer(id, checkedBody(schema, body), signal);
   }
 
-  private keep(fingerprint: string, answer: Pick) {
-    this.kept.delete(fingerprint);
+  private async answer(id: SearchId, asked: Searched[SearchId]['request'], signal: AbortSignal) {
+    const { counter, house: sent, ...request } = asked;
+    const house: House = sent ?? (await this.house.read());
+    const { columnMaps: _, ...felt } = house;
+    const stored = { stored: this.counter.revision };
+    const shelf: Shelf = counter ? { asked: counter } : stored;
+    const fingerprint = searchFingerprint(id, request, [
+      felt,
+      counter ?? { ...stored, takings: await this.counter.takings() },
+    ]);
+    const known = this.kept.get(fingerprint);
+    if (known) return known;
+    const reply = await this.planners.searched({ id, request: asked, house, shelf }, signal);
+    if ('refused' in reply) throw new BadRequestException(reply.refused);
+    const head = { fingerprint, ...('search' in request ? { seed: request.search.seed } : {}) };
+    // Both are objects of JSON: one after the other they are one.
+    const answer = `${JSON.stringify(head).slice(0, -1)},${reply.found.slice(1)}`;
     this.kept.set(fingerprint, answer);
-    const [oldest] = this.kept.keys();
-    if (this.kept.size > MOST_KEPT && oldest !== undefined) this.kept.delete(oldest);
+    return answer;
   }
 }

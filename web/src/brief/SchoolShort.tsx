@@ -1,8 +1,7 @@
-import { COVERS } from '@rotula/core';
+import { COVERS, CURVE_NODE_LIMIT } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
-import { findMore } from '../optimiser/optimiser';
 import { questionKey } from '../optimiser/question';
-import { useAsked } from '../optimiser/useAsked';
+import { useSearch } from '../optimiser/useSearch';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { Callout } from '../ui/Slate';
@@ -21,10 +20,18 @@ function Short({ cover, places }: { cover: string; places: readonly string[] }) 
   const { plan, document, counter, house, format } = useWorkbench();
   const { order } = document;
   const kinds = plan.targets.cheeses.kinds;
-  const { answer } = useAsked('more', questionKey(order, house, counter), () =>
-    findMore({ brief: order.brief, wishes: order.selection }, counter, house),
-  );
-  const more = answer?.find((m) => m.kind === 'cheese');
+  const { answer } = useSearch('more', questionKey(order, house, counter), {
+    question: () => ({
+      brief: order.brief,
+      wishes: order.selection,
+      counter,
+      house,
+      nodeLimit: CURVE_NODE_LIMIT,
+    }),
+    lane: 'choices',
+    beside: true,
+  });
+  const more = answer?.more.find((m) => m.kind === 'cheese');
   return (
     <Callout tone="advice">
       <p>

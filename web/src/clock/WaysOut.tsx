@@ -1,7 +1,6 @@
 import type { ClockWay, CutStyleId, FoldId, Standing } from '@rotula/core';
-import useSWR from 'swr';
 import { useWorkbench } from '../frame/context';
-import { findClockWays } from '../optimiser/optimiser';
+import { useSearch } from '../optimiser/useSearch';
 import { Button } from '../ui/Button';
 import { SlateSection } from '../ui/Slate';
 import { cutLabel } from '../words';
@@ -11,15 +10,12 @@ import { say } from '../language/say';
 export function WaysOut({ one }: { one: Standing }) {
   const { document, shelf, house, format } = useWorkbench();
   const { order } = document;
-  const { data, isLoading } = useSWR(
-    [
-      'ways',
-      one.key,
-      JSON.stringify([order.brief, order.cuts, order.waves, order.clock, order.selection.goods]),
-    ],
-    () => findClockWays(order, shelf, house, one.key),
-    { revalidateOnFocus: false, revalidateIfStale: false, shouldRetryOnError: false },
-  );
+  const felt = [order.brief, order.cuts, order.waves, order.clock, order.selection.goods];
+  const { answer, working, fault } = useSearch('ways', JSON.stringify([one.key, felt]), {
+    question: () => ({ order, counter: shelf, house, key: one.key }),
+    lane: 'ways',
+    replaces: true,
+  });
   const name = ({ id, to }: ClockWay): string => {
     switch (id) {
       case 'carry it cold':
@@ -44,10 +40,11 @@ export function WaysOut({ one }: { one: Standing }) {
   };
   return (
     <SlateSection title={say`Ways out`} aside={say`each planned through`}>
-      {isLoading && <p className="text-chalk-soft">{say`Being worked out …`}</p>}
-      {data?.length === 0 && <p>{say`No single change helps; two together may.`}</p>}
+      {working && <p className="text-chalk-soft">{say`Being worked out …`}</p>}
+      {fault && <p role="status">{fault}</p>}
+      {answer?.ways.length === 0 && <p>{say`No single change helps; two together may.`}</p>}
       <ul className="space-y-2" data-ways>
-        {data?.map((way) => (
+        {answer?.ways.map((way) => (
           <li key={`${way.id} ${way.to}`} className="flex items-center gap-3">
             <Button
               look="slate"

@@ -3,10 +3,9 @@ import { afterEach, expect, jest, test } from '@jest/globals';
 import { act, cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { LONG, order, show } from '../testing/day';
-import { threads } from '../testing/threads';
+import '../testing/threads';
 import ClockStage from './ClockStage';
 
-jest.mock('../optimiser/optimiser', () => threads);
 // The curve has its own numbers, and no canvas here.
 jest.mock('./WarmCurve', () => ({ __esModule: true, default: () => null }));
 

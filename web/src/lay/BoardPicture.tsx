@@ -112,7 +112,11 @@ export function BoardPicture({
             {inHand.held.hurt.map(({ reason }) => inHand.words!.sentence(reason, format)).join(' · ')}
           </span>
         ) : laid.working ? (
-          say`Being laid …`
+          laid.done === null ? (
+            say`Being laid …`
+          ) : (
+            say`Being laid, ${Math.round(100 * laid.done)} % …`
+          )
         ) : (
           say`Drag a thing, or move it with the arrow keys (shift: a centimetre), turn it with [ and ]; enter pins it or lets it go, m goes to what else it can do. The guest stands below.`
         )}

@@ -1,33 +1,27 @@
 /** @jest-environment jsdom */
-import { afterEach, expect, jest, test } from '@jest/globals';
+import { afterEach, expect, test } from '@jest/globals';
 import { OrderBody } from '@rotula/core';
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
 import { useWorkbench } from '../frame/context';
 import { onBench } from '../testing/bench';
-import { threads } from '../testing/threads';
+import '../testing/threads';
+import { useLaid } from './useLaid';
 
-jest.mock('../optimiser/optimiser', () => threads);
-// jest.mock stands after the imports: what asks the threads comes later.
-const Hands = lazy(async () => {
-  const { useLaid } = await import('./useLaid');
-  return {
-    default: function Hands() {
-      const { plan } = useWorkbench();
-      const laid = useLaid(plan.boards.laid[0]!);
-      if (!laid.layout) return null;
-      return (
-        <>
-          <button onClick={() => laid.put('halyard', 'Halyard', 10, 20, 765)}>turn</button>
-          <button onClick={() => laid.put('halyard', 'Halyard', 10, 20, -30)}>turn back</button>
-          <button onClick={() => laid.keep?.()}>keep</button>
-        </>
-      );
-    },
-  };
-});
+function Hands() {
+  const { plan } = useWorkbench();
+  const laid = useLaid(plan.boards.laid[0]!);
+  if (!laid.layout) return null;
+  return (
+    <>
+      <button onClick={() => laid.put('halyard', 'Halyard', 10, 20, 765)}>turn</button>
+      <button onClick={() => laid.put('halyard', 'Halyard', 10, 20, -30)}>turn back</button>
+      <button onClick={() => laid.keep?.()}>keep</button>
+    </>
+  );
+}
 afterEach(cleanup);
 
 test('what hands turn or keep is a turn that an order takes, however far round it came', async () => {

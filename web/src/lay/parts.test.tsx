@@ -37,6 +37,7 @@ function laidBoard(start: OrderBody) {
   const laid: Laid = {
     layout: layOut({ ...board.question!, steps: 3000 }),
     working: false,
+    done: null,
     fault: null,
     put: note('put'),
     swap: note('swap'),

@@ -17,6 +17,8 @@ type Pins = OrderBody['lay']['pins'];
 export interface Laid {
   readonly layout: Layout | null;
   readonly working: boolean;
+  /** Share of the search that is done; null: none is going on, or it has just begun. */
+  readonly done: number | null;
   readonly fault: string | null;
   /** Put one thing somewhere: it is pinned, and all others stay where they lie. */
   readonly put: (id: string, name: string, x: number, y: number, turn: number) => void;
@@ -43,7 +45,7 @@ export function useLaid(board: LaidBoard | null): Laid {
   const { document, plan } = useWorkbench();
   const { choice } = plan.boards;
   const found = useLayout(board);
-  const { layout } = found;
+  const { answer: layout } = found;
   const change = (what: string, part: Partial<OrderBody['lay']>) =>
     document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));
   const { pins, seed, sent, schools, bells, dividers } = document.order.lay;
@@ -61,7 +63,10 @@ export function useLaid(board: LaidBoard | null): Laid {
     return rest;
   };
   return {
-    ...found,
+    layout,
+    working: found.working,
+    done: found.soFar,
+    fault: found.fault,
     change,
     put: (id, name, x, y, turn) =>
       change(say`move ${name} on the board`, {

@@ -1,26 +1,15 @@
-import { hashOf, type LaidBoard, type Layout } from '@rotula/core';
+import { hashOf, type LaidBoard } from '@rotula/core';
 import { useMemo } from 'react';
-import useSWR from 'swr';
-import { layBoard, Stopped } from './optimiser';
+import { useSearch, type Sought } from './useSearch';
 
-/** The board as it is laid; until a new one is found the old one stands. The same question has the same answer, so it is kept. */
-export function useLayout(board: Pick<LaidBoard, 'key' | 'question'> | null): {
-  layout: Layout | null;
-  working: boolean;
-  fault: string | null;
-} {
+/** One of the boards as it is laid; until a new one is found the old one stands. Boards that differ are laid side by side. */
+export function useLayout(board: Pick<LaidBoard, 'key' | 'question'> | null): Sought<'lay'> {
   const question = board?.question ?? null;
-  const key = useMemo(() => question && ['layout', hashOf(JSON.stringify(question))], [question]);
-  const { data, isLoading, error } = useSWR(key, () => layBoard(question!, board!.key), {
-    keepPreviousData: true,
-    revalidateOnFocus: false,
-    revalidateOnReconnect: false,
-    revalidateIfStale: false,
-    shouldRetryOnError: false,
+  const key = useMemo(() => question && hashOf(JSON.stringify(question)), [question]);
+  return useSearch('lay', key, {
+    question: () => question!,
+    lane: `lay ${board?.key}`,
+    replaces: true,
+    keeps: true,
   });
-  return {
-    layout: question ? (data ?? null) : null,
-    working: isLoading,
-    fault: error && !(error instanceof Stopped) ? String((error as Error).message ?? error) : null,
-  };
 }

@@ -15,14 +15,13 @@ const nothing: Pick = {
   reasons: [],
 };
 const trouble: Trouble = { collisions: [], waysOut: [] };
-const desk = { propose: jest.fn(async () => nothing), findTrouble: jest.fn(async () => trouble) };
-jest.mock('./optimiser', () => ({
-  propose: () => desk.propose(),
-  findTrouble: () => desk.findTrouble(),
+const answers = { pick: nothing, trouble };
+jest.mock('./threads', () => ({
+  ask: async (id: keyof typeof answers) => answers[id],
   stop: () => undefined,
   Stopped: class extends Error {},
 }));
-// After the desk stands in for the threads.
+// After the answers stand in for the threads.
 // eslint-disable-next-line @typescript-eslint/no-require-imports
 const { useProposal } = require('./useProposal') as typeof import('./useProposal');
 

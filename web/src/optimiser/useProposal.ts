@@ -1,4 +1,4 @@
-import { takeProposal } from '@rotula/core';
+import { DEFAULT_NODE_LIMIT, takeProposal } from '@rotula/core';
 import type {
   Ask,
   Found,
@@ -12,7 +12,7 @@ import type {
   WayOut,
 } from '@rotula/core';
 import { useState } from 'react';
-import { findTrouble, propose, stop as stopDesk, Stopped } from './optimiser';
+import { ask, stop as stopLane, Stopped } from './threads';
 import { questionKey } from './question';
 import { say } from '../language/say';
 
@@ -42,6 +42,9 @@ export interface Proposal {
 
 const wishesOf = ({ wishes }: Ask) => ({ locked: [...wishes.locked], leftOut: [...wishes.leftOut] });
 
+/** What is stopped together. */
+const LANE = 'pick';
+
 const setKey = (goodIds: readonly string[]): string => [...goodIds].sort().join(' ');
 
 /** Asking for the best selection: streams the best so far, can be stopped, and says what collides when nothing fits. */
@@ -68,13 +71,14 @@ export function useProposal({
     setAnswer(null);
     setFault(null);
     try {
-      const found = await propose(asked, counter, house, setSoFar);
+      const question = { ...asked, counter, house, nodeLimit: DEFAULT_NODE_LIMIT };
+      const found = await ask('pick', question, { lane: LANE, onProgress: setSoFar });
       // Without goods the order stays as it is, and what is said is said of that.
       const becomes = found.goodIds
         ? { ...order, brief: asked.brief, selection: { ...order.selection, ...wishesOf(asked) } }
         : order;
       const to = questionKey(becomes, house, counter);
-      const trouble = found.goodIds ? null : await findTrouble(asked, counter, house);
+      const trouble = found.goodIds ? null : await ask('trouble', question, { lane: LANE });
       setAnswer({ to, pick: found, trouble });
       setProof(found.goodIds && { of: setKey(found.goodIds), is: found.reasons[0]! });
       const { goodIds } = found;
@@ -111,7 +115,7 @@ export function useProposal({
     ask: () => run(asked, say`take the proposal`),
     askFirst: () => run(asked, say`the first proposal`, (o) => o.selection.goods === null),
     stop: () => {
-      stopDesk('pick');
+      stopLane(LANE);
       if (soFar) {
         change(say`take the best so far`, (o) => takeProposal(o, soFar.goodIds));
         setProof({ of: setKey(soFar.goodIds), is: 'stopped' });

@@ -29,7 +29,7 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
   const { plan, format } = useWorkbench();
   const { board, things, question, key, bells, weight } = laid;
   const { apart, between, choice } = plan.boards;
-  const { layout, fault } = useLayout(laid);
+  const { answer: layout, fault } = useLayout(laid);
   const day = useDay();
   const laidAt = (id: string) =>
     day.timing.exact ? day.shifts.find(({ task }) => task.id === `lay:${id}`)?.start : undefined;

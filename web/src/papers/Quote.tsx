@@ -104,7 +104,7 @@ function Row({ name, price, children }: { name: string; price: number; children?
 /** A board as it will stand there, in its colours. */
 function Picture({ laid, many, alone }: { laid: LaidBoard; many: number; alone: boolean }) {
   const { board, things, question, key } = laid;
-  const { layout, fault } = useLayout(laid);
+  const { answer: layout, fault } = useLayout(laid);
   if (!question) return null;
   if (!layout) return <p role="status">{fault ?? say`The board is being laid …`}</p>;
   const [w, d] = [board.length, board.round ? board.length : board.width];

@@ -1,12 +1,11 @@
 /** @jest-environment jsdom */
-import { afterEach, expect, jest, test } from '@jest/globals';
+import { afterEach, expect, test } from '@jest/globals';
 import { cleanup, screen, within } from '@testing-library/react';
 import { newLimit } from '@rotula/core';
 import { lazy } from 'react';
 import { HOUSE, LONG, order, show } from '../testing/day';
-import { threads } from '../testing/threads';
+import '../testing/threads';
 
-jest.mock('../optimiser/optimiser', () => threads);
 const PackingList = lazy(() => import('./PackingList'));
 const CustomerClock = lazy(() => import('./CustomerClock'));
 const Quote = lazy(() => import('./Quote'));

@@ -1,11 +1,10 @@
 /** @jest-environment jsdom */
-import { afterEach, expect, jest, test } from '@jest/globals';
+import { afterEach, expect, test } from '@jest/globals';
 import { cleanup, screen } from '@testing-library/react';
 import { lazy } from 'react';
 import { LONG, order, show } from '../testing/day';
-import { threads } from '../testing/threads';
+import '../testing/threads';
 
-jest.mock('../optimiser/optimiser', () => threads);
 // Loaded when they are shown, after the stand-in.
 const RunSheet = lazy(() => import('./RunSheet'));
 const OffLabels = lazy(() => import('./OffLabels'));

@@ -2,6 +2,7 @@ import {
   addExtra,
   besideSteps,
   costIn,
+  CURVE_NODE_LIMIT,
   problemOf,
   type Main,
   type OneMore,
@@ -13,9 +14,9 @@ import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { Callout, SlateSection } from '../ui/Slate';
-import { findMoney, stop } from '../optimiser/optimiser';
 import { questionKey } from '../optimiser/question';
-import { useAsked } from '../optimiser/useAsked';
+import { stop } from '../optimiser/threads';
+import { useSearch } from '../optimiser/useSearch';
 import { sentence } from '../words';
 import { say, word } from '../language/say';
 
@@ -26,13 +27,19 @@ export function Money() {
   const { document, counter, house, goods, format, plan } = useWorkbench();
   const { order } = document;
   const key = questionKey(order, house, counter);
-  const [soFar, setSoFar] = useState<{ key: string; steps: readonly PriceStep[] }>({ key, steps: [] });
   const [shown, setShown] = useState<number | null>(null);
-  const ask = { brief: order.brief, wishes: order.selection };
-  const { answer, working, fault } = useAsked('money', key, () =>
-    findMoney(ask, counter, house, (steps) => setSoFar({ key, steps: [...steps] })),
-  );
-  const steps = answer?.steps ?? (soFar.key === key ? soFar.steps : []);
+  const { answer, soFar, working, fault } = useSearch('money', key, {
+    question: () => ({
+      brief: order.brief,
+      wishes: order.selection,
+      counter,
+      house,
+      nodeLimit: CURVE_NODE_LIMIT,
+    }),
+    lane: 'choices',
+    beside: true,
+  });
+  const steps: readonly PriceStep[] = answer?.steps ?? soFar ?? [];
   const step = steps[shown ?? -1];
   // What is on the board now, costed the way the curve is: each good at its usual share, the companions estimated.
   const now = useMemo(() => {

@@ -1,4 +1,4 @@
-import { takeProposal } from '@rotula/core';
+import { DEFAULT_NODE_LIMIT, takeProposal } from '@rotula/core';
 import { useMemo } from 'react';
 import type { Main } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
@@ -6,9 +6,8 @@ import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
-import { findAlternatives } from '../optimiser/optimiser';
 import { questionKey } from '../optimiser/question';
-import { useAsked } from '../optimiser/useAsked';
+import { useSearch } from '../optimiser/useSearch';
 import { say } from '../language/say';
 
 /** Truly different selections: each the best among those that share at most half of the cheeses. */
@@ -16,18 +15,27 @@ export function Others() {
   const { document, counter, house, goods, plan } = useWorkbench();
   const { order } = document;
   const key = questionKey(order, house, counter);
-  const ask = { brief: order.brief, wishes: order.selection };
-  const { answer, working, fault } = useAsked('others', key, () => findAlternatives(ask, counter, house));
+  const { answer, working, fault } = useSearch('alternatives', key, {
+    question: () => ({
+      brief: order.brief,
+      wishes: order.selection,
+      counter,
+      house,
+      nodeLimit: DEFAULT_NODE_LIMIT,
+    }),
+    lane: 'choices',
+    beside: true,
+  });
   const now = useMemo(() => new Set(plan.mains.map((m) => m.id)), [plan.mains]);
   return (
     <SlateSection title={say`Quite another board`} aside={say`points below the best`}>
       {working && <p className="text-chalk-soft">{say`Looking through the counter …`}</p>}
       {fault && <Callout tone="stop">{fault}</Callout>}
-      {answer?.length === 0 && (
+      {answer?.alternatives.length === 0 && (
         <p className="text-chalk-soft">{say`Nothing that differs enough: too many are locked, or the counter is small.`}</p>
       )}
       <ol className="space-y-4">
-        {answer?.map((other, i) => (
+        {answer?.alternatives.map((other, i) => (
           <li key={other.goodIds.join()} className="rounded-lg bg-slate-lit p-3" data-alternative={i + 1}>
             <div className="mb-2 flex items-baseline justify-between gap-2">
               <span>

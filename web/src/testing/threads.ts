@@ -1,19 +1,31 @@
-import {
-  clockWays,
-  layOut,
-  timingOf,
-  type Layout,
-  type LayQuestion,
-  type Timing,
-  type TimingAsked,
-} from '@rotula/core';
+import { runSearch, timingOf, type AnswerOf, type QuestionOf, type SearchId } from '@rotula/core';
+import type { Asked, Heard } from '../optimiser/threads';
 
-/** The threads' work, done here: stands in for optimiser/optimiser. */
-export const threads = {
-  findClockWays: async (...args: Parameters<typeof clockWays>) => clockWays(...args),
-  // A thread answers in a turn of its own: what is shown meanwhile is shown.
-  timeDay: (asked: TimingAsked): Promise<Timing> =>
-    new Promise((answer) => setTimeout(() => answer({ ...timingOf(asked), exact: true }))),
-  layBoard: async (question: LayQuestion): Promise<Layout> => layOut({ ...question, steps: 800 }),
-  Stopped: class extends Error {},
+type Roughly = { readonly [K in SearchId]?: (question: QuestionOf<K>) => AnswerOf<K> };
+/** What takes a thread seconds is worked out roughly here. */
+const ROUGHLY: Roughly = {
+  lay: (question) => runSearch('lay', { ...question, steps: 800 }),
+  clock: (question) => ({ ...timingOf(question), exact: true }),
 };
+function answerTo<K extends SearchId>({ id, question }: Asked<K>): AnswerOf<K> {
+  const roughly: Roughly[K] = ROUGHLY[id];
+  return roughly ? roughly(question) : runSearch(id, question);
+}
+
+/** A thread of the browser, whose work is done here; it answers in a turn of its own: what is shown meanwhile is shown. */
+class Thread {
+  onmessage: ((event: { data: Heard }) => void) | null = null;
+  onerror = null;
+  onmessageerror = null;
+  private ended = false;
+  postMessage(asked: Asked) {
+    setTimeout(() => {
+      if (!this.ended) this.onmessage?.({ data: { answer: answerTo(asked) } });
+    });
+  }
+  terminate() {
+    this.ended = true;
+  }
+}
+// jsdom has none; whoever imports this has them.
+Object.assign(globalThis, { Worker: Thread });

@@ -59,8 +59,6 @@ export interface Row<I extends StageId = StageId, R extends StageId = StageId> {
   readonly tidy?: (order: OrderBody, left: ReadonlySet<string>) => OrderBody;
   /** What a person decided here, in ids and words of tables, for the slate and for telling two versions apart. */
   readonly summary: (order: OrderBody) => Summary;
-  /** What of it is searched, behind POST /api/search/<id>; quick stages search nothing. */
-  readonly searched?: 'selection';
 }
 
 /** A stage in a line: goods by id and words; empty when all is as computed. */

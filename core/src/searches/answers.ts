@@ -1,0 +1,146 @@
+import { z } from 'zod';
+import { Brief } from '../brief/index.js';
+
+/** What the searches answer, as JSON. A field that is figured deep inside is an open record: its shape is a type of core. */
+
+const Open = z.looseObject({});
+
+const WhyJson = z.object({
+  rule: z.string(),
+  subject: z.string(),
+  effect: z.number(),
+  figures: z.record(z.string(), z.unknown()),
+  source: z.string(),
+});
+
+const BalanceJson = z.object({
+  raw: z.number(),
+  best: z.number(),
+  dial: z.number(),
+  axes: z.array(
+    z.object({
+      id: z.string(),
+      kind: z.string(),
+      raw: z.number(),
+      best: z.number(),
+      bands: z.array(z.object({ id: z.string(), worth: z.number(), filled: z.number() })),
+      held: z.boolean(),
+    }),
+  ),
+  quality: z.number(),
+  fit: z.number(),
+  sameness: z.number(),
+  rise: z.number(),
+  contrast: z.number().nullable(),
+  value: z.number(),
+  parts: z.record(z.string(), z.number()),
+  remarks: z.array(WhyJson),
+});
+
+const Ids = z.array(z.string());
+
+export const PickJson = z.object({
+  goodIds: Ids.nullable(),
+  balance: BalanceJson.nullable(),
+  proven: z.boolean(),
+  /** null: nothing is known of how much better it could be. */
+  gap: z.number().nullable(),
+  nodes: z.number(),
+  hitches: z.array(WhyJson),
+  reasons: z.array(WhyJson),
+});
+
+export const AlternativesJson = z.object({
+  alternatives: z.array(
+    z.object({
+      goodIds: Ids,
+      balance: BalanceJson,
+      below: z.number(),
+      differs: z.number(),
+      near: z.boolean(),
+      proven: z.boolean(),
+    }),
+  ),
+});
+
+const WishJson = z.looseObject({ of: z.string() });
+export const TroubleJson = z.object({
+  collisions: z.array(z.array(WishJson)),
+  waysOut: z.array(
+    z.object({
+      words: z.array(WishJson),
+      wishes: Ids,
+      ask: z.object({ brief: Brief, wishes: z.object({ locked: Ids, leftOut: Ids }) }),
+    }),
+  ),
+});
+
+const OneMoreJson = z.object({
+  kind: z.string(),
+  kinds: z.number(),
+  raw: z.number(),
+  cost: z.number(),
+  goodIds: Ids,
+});
+export const MoreJson = z.object({ more: z.array(OneMoreJson) });
+export const MoneyJson = z.object({
+  steps: z.array(
+    z.object({
+      cost: z.number(),
+      raw: z.number(),
+      goodIds: Ids,
+      proven: z.boolean(),
+      knee: WhyJson.nullable(),
+    }),
+  ),
+  more: z.array(OneMoreJson),
+});
+
+const Spot = z.object({ x: z.number(), y: z.number() });
+export const LayoutJson = z.object({
+  /** mm from the middle of the board, degrees. */
+  placed: z.array(z.object({ id: z.string(), x: z.number(), y: z.number(), turn: z.number() })),
+  patches: z.array(
+    z.object({
+      id: z.string(),
+      outline: z.array(z.unknown()),
+      pieces: z.array(Open),
+      area: z.number(),
+      short: z.number(),
+    }),
+  ),
+  told: z.array(z.object({ reason: WhyJson, hard: z.boolean() })),
+  score: z.number(),
+  covered: z.number(),
+  gap: Spot.extend({ r: z.number() }),
+});
+
+const StandingJson = z.looseObject({
+  key: z.string(),
+  good: z.string(),
+  /** Minutes from serving. */
+  out: z.number(),
+  most: z.number(),
+  offBy: z.number(),
+});
+export const TimingJson = z.object({
+  outings: z.array(StandingJson),
+  standing: z.array(StandingJson),
+  tight: StandingJson.nullable(),
+  tasks: z.array(z.looseObject({ id: z.string(), kind: z.string(), goods: Ids, job: Open })),
+  day: z.looseObject({ placed: z.array(Open), exact: z.boolean(), nodes: z.number() }),
+  exact: z.boolean(),
+});
+
+export const WaysJson = z.object({
+  ways: z.array(
+    z.object({
+      id: z.string(),
+      to: z.union([z.string(), z.number()]),
+      /** What the order becomes: fields of the order that change. */
+      change: Open,
+      short: z.number(),
+      served: z.number().nullable(),
+    }),
+  ),
+});
