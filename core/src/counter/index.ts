@@ -1,3 +1,4 @@
+export { ByGood } from './byGood.js';
 export {
   ALLERGENS,
   type AllergenId,

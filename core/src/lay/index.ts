@@ -45,6 +45,20 @@ export {
   MEAT_SCHOOLS,
   type MeatSchool,
 } from './schools.js';
+export type { Laying } from './laySchema.js';
+export {
+  bySchool,
+  coverThing,
+  divideThing,
+  isKept,
+  keepLayout,
+  layAnew,
+  letGo,
+  type Place,
+  putThing,
+  sendTo,
+  swapThings,
+} from './moves.js';
 export { asFood, baseOf, PLAIN, type Thing } from './thing.js';
 export { thingsOf } from './things.js';
 export { type VesselFrom, Vessels, type VesselUse } from './vessels.js';

@@ -4,7 +4,6 @@ import type { Format } from '../units/index.js';
 import { briefFingerprint } from './fingerprint.js';
 import { USUAL_SCHOOLS } from '../lay/schools.js';
 import { NO_SNAPSHOT } from './snapshot.js';
-import { NOT_LAID, NOT_TIMED } from './states.js';
 
 /**
  * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
@@ -69,6 +68,38 @@ function upgradeOrder4(order: Record<string, unknown>): unknown {
   return { ...order, takenOff: [] };
 }
 
+/** What an order got when laying came (format 7) and when the day's clock came (format 9): what was new then, and stays so. */
+const LAID_AT_7 = {
+  choice: null,
+  sent: {},
+  bells: [],
+  dividers: [],
+  garnish: [],
+  bread: null,
+  pins: {},
+  seed: 1,
+};
+const TIMED_AT_9 = {
+  way: null,
+  keeper: 'us',
+  chilled: false,
+  coldBelow: false,
+  inPaper: true,
+  hands: null,
+  ovens: null,
+  benches: null,
+  coldPlaces: null,
+  carPlaces: null,
+  cars: 1,
+  earliest: null,
+  targets: {},
+  hot: [],
+  minutes: {},
+  moved: {},
+  dropped: [],
+  readings: [],
+};
+
 function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[4]!(snapshot.house as never) : null;
   return { ...order, pairKinds: null, snapshot: { ...snapshot, goods: liftedGoods(snapshot, 5), house } };
@@ -76,7 +107,7 @@ function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
 
 function upgradeOrder8({ snapshot, ...order }: { snapshot?: Kept }): unknown {
   const house = snapshot?.house ? HOUSE_FORMAT.upgrades[6]!(snapshot.house as never) : null;
-  return { ...order, clock: NOT_TIMED, snapshot: { ...snapshot, house } };
+  return { ...order, clock: TIMED_AT_9, snapshot: { ...snapshot, house } };
 }
 
 /** Whatever lay there lay on boards that were alike. */
@@ -94,7 +125,7 @@ function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {
     walkPins: {},
     desserts: [],
     telling: {},
-    lay: NOT_LAID,
+    lay: LAID_AT_7,
     snapshot: { ...snapshot, goods: liftedGoods(snapshot, 6), house },
   };
 }

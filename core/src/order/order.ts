@@ -1,14 +1,13 @@
 import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
-import { Counter, GOOD_FORMAT, GoodId, upgradedGoods, type Good } from '../counter/index.js';
+import { ByGood, Counter, GOOD_FORMAT, GoodId, upgradedGoods, type Good } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
-import { MOST_GARNISHES, MOST_SPRIGS } from '../lay/index.js';
-import { COLOUR_SCHOOLS, GROUP_SCHOOLS, MEAT_SCHOOLS, PLACE_SCHOOLS, USUAL_SCHOOLS } from '../lay/schools.js';
+import { Laying } from '../lay/laySchema.js';
 import { SLOTS } from '../pair/index.js';
-import { lineText, recordOf, upgraded, type Format, type Upgraded } from '../units/index.js';
+import { lineText, upgraded, type Format, type Upgraded } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
-import { Clock } from './clockSchema.js';
-import { DRINKS_COME, MOST_DESSERTS, NOT_LAID, NOT_TIMED, NOTHING_CUT, ORDER_STATES } from './states.js';
+import { Clock } from '../clock/clockSchema.js';
+import { DRINKS_COME, MOST_DESSERTS, NOTHING_CUT, ORDER_STATES } from './states.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { Snapshot } from './snapshotSchema.js';
 
@@ -17,10 +16,6 @@ import { Snapshot } from './snapshotSchema.js';
 /** Cheeses and meats that one board can hold; more overwhelms long before (trade: 5 to 7), and needs a second order. */
 export const MOST_MAINS = 24;
 export const MOST_EXTRAS = 20;
-
-/** More goods than any order touches by hand. */
-const MOST_BY_HAND = 500;
-const ById = <T extends z.ZodType>(value: T) => recordOf(GoodId, value, MOST_BY_HAND);
 
 const Selection = z.object({
   /** Cheeses and meats of the board, in the order in which they came; null: nothing has been picked yet. */
@@ -33,7 +28,7 @@ const Selection = z.object({
   locked: z.array(GoodId).max(MOST_MAINS).default([]),
   leftOut: z.array(GoodId).max(500).default([]),
   /** Which lot is cut, where a person chose one: the same cheese is sold at several ages. */
-  lots: ById(z.string().max(64)).default({}),
+  lots: ByGood(z.string().max(64)).default({}),
   /** Fingerprint of the brief for which the selection was last proposed. */
   briefFingerprint: z.string().max(64).nullable().default(null),
 });
@@ -63,9 +58,9 @@ export type Weighing = z.infer<typeof Weighing>;
 const MOST_WEIGHINGS = 200;
 export const Cutting = z.object({
   /** Net grams of every good when the first was cut; they do not move under the knife. */
-  targets: ById(z.number().min(0).max(1e6)).default({}),
+  targets: ByGood(z.number().min(0).max(1e6)).default({}),
   /** What was put on the target of a good still uncut, or taken off it, for others that were cut too little or too much. */
-  madeUp: ById(z.number().min(-1e6).max(1e6)).default({}),
+  madeUp: ByGood(z.number().min(-1e6).max(1e6)).default({}),
   entries: z.array(Weighing).max(MOST_WEIGHINGS).default([]),
 });
 export type Cutting = z.infer<typeof Cutting>;
@@ -78,7 +73,7 @@ export const OrderBody = z.object({
   brief: Brief,
   selection: Selection.default({ goods: null, locked: [], leftOut: [], lots: {}, briefFingerprint: null }),
   /** Net grams set by hand. */
-  portions: ById(z.number().min(0).max(1e6)).default({}),
+  portions: ByGood(z.number().min(0).max(1e6)).default({}),
   /** Do the drinks come with the order? Else they are suggested: counted and priced, and not in the sum. */
   drinks: z.enum(DRINKS_COME).default('suggested'),
   /** The price that was agreed with the customer, smallest unit: it stands, whatever is cut. */
@@ -91,11 +86,11 @@ export const OrderBody = z.object({
     })
     .default({ count: null, first: null }),
   /** Cut style or fold set by hand. */
-  cuts: ById(z.string().max(64)).default({}),
+  cuts: ByGood(z.string().max(64)).default({}),
   /** What was really cut, from the first weighing on. */
   cutting: Cutting.default(NOTHING_CUT),
   /** Companion set by hand, by good and slot. */
-  pairs: ById(z.partialRecord(z.enum(SLOTS), GoodId)).default({}),
+  pairs: ByGood(z.partialRecord(z.enum(SLOTS), GoodId)).default({}),
   /** Companions added by hand, beside those that the pairing chose. */
   extras: z.array(GoodId).max(MOST_EXTRAS).default([]),
   /** Companions and drinks that were taken off the board: the pairing chooses among the others. */
@@ -105,52 +100,15 @@ export const OrderBody = z.object({
   /** Order of tasting set by hand. */
   walk: z.array(GoodId).max(MOST_MAINS).nullable().default(null),
   /** Goods pinned to a place of the tasting, from 1: the others are ordered round them. */
-  walkPins: ById(z.number().int().min(1).max(MOST_MAINS)).default({}),
+  walkPins: ByGood(z.number().int().min(1).max(MOST_MAINS)).default({}),
   /** Sweet things and sweet wine that are a step of their own, after all else. */
   desserts: z.array(GoodId).max(MOST_DESSERTS).default([]),
   /** What menu and cards say of a good, where a person said or accepted it. */
-  telling: ById(Telling).default({}),
+  telling: ByGood(Telling).default({}),
   /** Which boards it is laid on, and what was put where by hand. */
-  lay: z
-    .object({
-      /** Which of the ways to lay it, by its id (lay/choices.ts); null: as Rotula would. */
-      choice: z.string().max(400).nullable().default(null),
-      /** Sent to another of its boards, by good id. */
-      sent: ById(z.string().max(20)).default({}),
-      /** What stands under its bell, by good. */
-      bells: z.array(GoodId).max(60).default([]),
-      /** What stands behind a divider, by good. */
-      dividers: z.array(GoodId).max(60).default([]),
-      /** Herbs, seeds and petals that were asked for, in sprigs or pinches. */
-      garnish: z
-        .array(z.object({ id: GoodId, sprigs: z.number().int().min(1).max(MOST_SPRIGS) }))
-        .max(MOST_GARNISHES)
-        .default([]),
-      bread: z.enum(['on', 'apart']).nullable().default(null),
-      /** mm from the middle of the board, and the turn in degrees, by good id. */
-      pins: ById(
-        z.object({
-          x: z.number().min(-5000).max(5000),
-          y: z.number().min(-5000).max(5000),
-          turn: z.number().min(-720).max(720),
-          /** A person put it there; else it only stays where it was laid. */
-          hand: z.boolean().default(true),
-        }),
-      ).default({}),
-      seed: z.number().int().min(1).max(1e6).default(1),
-      /** Where practitioners disagree. */
-      schools: z
-        .object({
-          colours: z.enum(COLOUR_SCHOOLS).default(USUAL_SCHOOLS.colours),
-          meats: z.enum(MEAT_SCHOOLS).default(USUAL_SCHOOLS.meats),
-          groups: z.enum(GROUP_SCHOOLS).default(USUAL_SCHOOLS.groups),
-          places: z.enum(PLACE_SCHOOLS).default(USUAL_SCHOOLS.places),
-        })
-        .default(USUAL_SCHOOLS),
-    })
-    .default({ ...NOT_LAID, schools: USUAL_SCHOOLS }),
+  lay: Laying,
   /** How it warms, who works, and what a person set of the day's work. */
-  clock: Clock.default({ ...NOT_TIMED, hot: [], dropped: [], readings: [] }),
+  clock: Clock,
   /** The goods it uses, as they were when they were chosen. */
   snapshot: Snapshot.default(NO_SNAPSHOT),
   /** Advice that was left, by rule and subject (a good's id, not its name); it stays visible as left. */

@@ -1,19 +1,25 @@
 import {
-  baseOf,
-  withinOneTurn,
+  bySchool,
+  coverThing,
+  divideThing,
+  isKept,
+  keepLayout,
+  layAnew,
+  letGo,
+  putThing,
+  sendTo,
+  swapThings,
   type LaidBoard,
   type LaySchools,
+  type Laying,
   type Layout,
-  type OrderBody,
   type Thing,
 } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { useLayout } from '../optimiser/useLayout';
 import { say } from '../language/say';
 
-type Pins = OrderBody['lay']['pins'];
-
-/** What can be done with a laid board; every move is one change of the order. */
+/** What can be done with a laid board; every move (core/src/lay/moves.ts) is one change of the order. */
 export interface Laid {
   readonly layout: Layout | null;
   readonly working: boolean;
@@ -37,79 +43,42 @@ export interface Laid {
   readonly anew: () => void;
   /** The same by another school. */
   readonly school: (part: Partial<LaySchools>) => void;
-  readonly change: (what: string, part: Partial<OrderBody['lay']>) => void;
+  readonly change: (what: string, part: Partial<Laying>) => void;
 }
 
 /** One of the boards of the order as it is laid, and what hands may do with it. */
 export function useLaid(board: LaidBoard | null): Laid {
   const { document, plan } = useWorkbench();
   const { choice } = plan.boards;
-  const found = useLayout(board);
-  const { answer: layout } = found;
-  const change = (what: string, part: Partial<OrderBody['lay']>) =>
-    document.change(what, (order) => ({ ...order, lay: { ...order.lay, ...part } }));
-  const { pins, seed, sent, schools, bells, dividers } = document.order.lay;
-  const byHand = Object.fromEntries(Object.entries(pins).filter(([, pin]) => pin.hand));
-  /** As it lies now: nothing moves but what is moved; other boards stay as they are. */
-  const asItLies = (): Pins => ({
-    ...pins,
-    ...Object.fromEntries(
-      (layout?.placed ?? []).map(({ id, x, y, turn }) => [id, { x, y, turn, hand: pins[id]?.hand ?? false }]),
-    ),
-  });
-  const placeOf = (id: string) => layout!.placed.find((place) => place.id === id)!;
-  const without = (id: string): Pins => {
-    const { [id]: _gone, ...rest } = asItLies();
-    return rest;
-  };
+  const { answer: layout, working, soFar: done, fault } = useLayout(board);
+  const lies = layout ?? { placed: [] };
+  const move = (what: string, make: (laying: Laying) => Laying) =>
+    document.change(what, (order) => ({ ...order, lay: make(order.lay) }));
   return {
     layout,
-    working: found.working,
-    done: found.soFar,
-    fault: found.fault,
-    change,
+    working,
+    done,
+    fault,
+    change: (what, part) => move(what, (laying) => ({ ...laying, ...part })),
     put: (id, name, x, y, turn) =>
-      change(say`move ${name} on the board`, {
-        pins: { ...asItLies(), [id]: { x, y, turn: withinOneTurn(turn), hand: true } },
-      }),
-    swap: (id, other, [name, otherName]) => {
-      const [a, b] = [placeOf(id), placeOf(other)];
-      change(say`${name} and ${otherName} change places`, {
-        pins: {
-          ...asItLies(),
-          [id]: { x: b.x, y: b.y, turn: a.turn, hand: true },
-          [other]: { x: a.x, y: a.y, turn: b.turn, hand: true },
-        },
-      });
-    },
-    letGo: (id, name) => change(say`${name} as Rotula would`, { pins: without(id) }),
-    send: (id, name, key) =>
-      change(say`${name} on another board`, {
-        sent: { ...sent, [id.split('--')[0]!]: key },
-        pins: without(id),
-      }),
-    cover: (thing, under) => {
-      const id = baseOf(thing);
-      const rest = bells.filter((one) => one !== id);
-      change(under ? say`${thing.name} under a bell` : say`${thing.name} without its bell`, {
-        bells: under ? [...rest, id] : rest,
-        pins: byHand,
-      });
-    },
-    divide: (thing, behind) => {
-      const id = baseOf(thing);
-      const rest = dividers.filter((one) => one !== id);
-      change(behind ? say`${thing.name} behind a divider` : say`${thing.name} without its divider`, {
-        dividers: behind ? [...rest, id] : rest,
-        pins: byHand,
-      });
-    },
+      move(say`move ${name} on the board`, (laying) => putThing(laying, lies, id, { x, y, turn })),
+    swap: (id, other, [name, otherName]) =>
+      move(say`${name} and ${otherName} change places`, (laying) => swapThings(laying, lies, id, other)),
+    letGo: (id, name) => move(say`${name} as Rotula would`, (laying) => letGo(laying, lies, id)),
+    send: (id, name, key) => move(say`${name} on another board`, (laying) => sendTo(laying, lies, id, key)),
+    cover: ({ id, name }, under) =>
+      move(under ? say`${name} under a bell` : say`${name} without its bell`, (laying) =>
+        coverThing(laying, id, under),
+      ),
+    divide: ({ id, name }, behind) =>
+      move(behind ? say`${name} behind a divider` : say`${name} without its divider`, (laying) =>
+        divideThing(laying, id, behind),
+      ),
     keep:
-      layout && choice && !layout.placed.every(({ id }) => pins[id])
-        ? () => change(say`the board kept as it lies`, { pins: asItLies(), choice: choice.id })
+      layout && choice && !isKept(document.order.lay, layout)
+        ? () => move(say`the board kept as it lies`, (laying) => keepLayout(laying, layout, choice.id))
         : null,
-    anew: () => change(say`the rest of the board laid anew`, { pins: byHand, seed: seed + 1 }),
-    school: (part) =>
-      change(say`another school of laying`, { pins: byHand, schools: { ...schools, ...part } }),
+    anew: () => move(say`the rest of the board laid anew`, layAnew),
+    school: (part) => move(say`another school of laying`, (laying) => bySchool(laying, part)),
   };
 }
