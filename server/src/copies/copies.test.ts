@@ -7,6 +7,7 @@ import { changeTo, linesOf, type Good } from '@rotula/core';
 import { copiesOf, DATA_FILE, makeCopy } from '../database/copies.js';
 import { openDatabase } from '../database/database.js';
 import { RESTORE_STEPS, restoreCopy } from '../database/restore.js';
+import { readShopMark } from '../database/shopMark.js';
 import { configFor, filledFolder, freshFolder, openShop } from '../testing/shop.js';
 
 let data: string;
@@ -46,6 +47,8 @@ describe('making one', () => {
     expect(body).toMatchObject({ count: 1, trouble: null });
     expect(Math.abs(Date.parse(body.last) - Date.now())).toBeLessThan(60_000);
     expect(readdirSync(join(data, 'copies'))).toHaveLength(1);
+    // The mark beside the data says so too, for whoever finds the folder without them.
+    expect(readShopMark(data)?.lastCopy).toBe(body.last);
     await shop.stop();
   });
   test('before an import', async () => {
