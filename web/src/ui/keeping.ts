@@ -12,13 +12,14 @@ import { localKeeping } from './localKeeping';
 /** What an earlier Rotula kept in localStorage and that moves here; what is read before anything is drawn stays there. */
 const MOVED = ['rotula.draft.', 'rotula.counter.waiting', 'rotula.tasting.', 'rotula.taster'];
 const LEAVING = 'rotula.leaving.';
-/** A database that does not open by then is held by somebody, and is done without. */
-const OPENS_WITHIN_MS = 2000;
+/** A database that does not open by then is held by somebody, and is done without; a busy machine may take seconds. */
+const OPENS_WITHIN_MS = 10_000;
 
 const mirror = new Map<string, string>();
 /** Not yet in the database; null: dropped. */
 const waiting = new Map<string, string | null>();
-const mine = Math.random().toString(36).slice(2);
+/** Named by its time, so that what several pages left is taken up in its order. */
+const mine = `${Date.now().toString().padStart(15, '0')}.${Math.random().toString(36).slice(2)}`;
 let base: UseStore | null = null;
 let writing = false;
 let channel: BroadcastChannel | null = null;
@@ -70,7 +71,10 @@ function writeAtOnce() {
 
 /** What pages that were left could not write, by where it lies. */
 const leftOver = (): [key: string, text: string][] =>
-  localKeeping.keys(LEAVING).map((key) => [key, localKeeping.read(key) ?? '[]']);
+  localKeeping
+    .keys(LEAVING)
+    .sort()
+    .map((key) => [key, localKeeping.read(key) ?? '[]']);
 
 function takeUp(left: readonly (readonly [string, string])[]) {
   for (const [key, written] of left) {

@@ -34,7 +34,8 @@ function Note() {
 }
 const Saved = () => <p role="status">{useInHand() ? 'in hand' : 'saved'}</p>;
 const type = (text: string) => fireEvent.change(screen.getByLabelText('Note'), { target: { value: text } });
-const kept = () => keeping.keys('rotula.typed').map((key) => keeping.read(key));
+const kept = () =>
+  keeping.keys('rotula.typed').map((key) => (JSON.parse(keeping.read(key)!) as { text: string }).text);
 
 beforeEach(() => {
   taken.length = 0;
@@ -82,7 +83,10 @@ test('leaving the field, the page, or its place takes it at once', () => {
 test('what was typed when a page ended stands there again, and goes where it was going', () => {
   render(<Note />).unmount();
   // A tab that is open no more.
-  keeping.write(`rotula.typed.${location.pathname}|Note.gone`, 'half a wo');
+  keeping.write(
+    `rotula.typed.${location.pathname}|Note.gone`,
+    JSON.stringify({ text: 'half a wo', over: [''] }),
+  );
   render(<Note />);
   expect((screen.getByLabelText('Note') as HTMLInputElement).value).toBe('half a wo');
   act(() => jest.advanceTimersByTime(300));
@@ -150,4 +154,15 @@ test('a form that is sent by a button is kept until it is sent', () => {
   second.unmount();
   render(<Form />);
   expect(value()).toBe('');
+});
+
+test('what was typed over something that has changed since is forgotten: the document is younger', () => {
+  keeping.write(
+    `rotula.typed.${location.pathname}|Note.gone`,
+    JSON.stringify({ text: 'stale', over: ['long ago'] }),
+  );
+  render(<Note />);
+  expect((screen.getByLabelText('Note') as HTMLInputElement).value).toBe('');
+  act(() => jest.advanceTimersByTime(300));
+  expect([taken, kept()]).toEqual([[], []]);
 });

@@ -28,16 +28,34 @@ export interface AskTyped<V> {
 /** Visits to fields, counted, so that each has a name. */
 let visits = 0;
 
-/** What was typed here before the page was left, by this tab or one that was closed; from now on it is this tab's. */
-function leftTyped(prefix: string, own: string): string | null {
-  const key = [own, ...leftBehind(prefix)].find((one) => keeping.read(one) !== null);
-  if (!key) return null;
-  const text = keeping.read(key)!;
-  if (key !== own) {
-    keeping.drop(key);
-    keeping.write(own, text);
+/** What is kept of a field: what was typed, and what stood there before it. */
+interface Kept {
+  readonly text: string;
+  readonly over: readonly string[];
+}
+
+function readKept(key: string): Kept | null {
+  try {
+    return JSON.parse(keeping.read(key) ?? 'null') as Kept | null;
+  } catch {
+    return null;
   }
-  return text;
+}
+
+/**
+ * What was typed here before the page was left, by this tab or one that was closed; from now on it is this tab's. Where something else
+ * stands in the document than it was typed over, the document is younger, and what was typed is forgotten.
+ */
+function leftTyped(prefix: string, own: string, shown: string): string | null {
+  for (const key of [own, ...leftBehind(prefix)]) {
+    const kept = readKept(key);
+    const isFresh = kept?.over?.includes(shown) ?? false;
+    if (key !== own || !isFresh) keeping.drop(key);
+    if (!isFresh) continue;
+    if (key !== own) keeping.write(own, JSON.stringify(kept));
+    return kept!.text;
+  }
+  return null;
 }
 
 /**
@@ -57,7 +75,7 @@ export class TypedField<V> {
   constructor(private ask: AskTyped<V>) {
     this.prefix = `rotula.typed.${location.pathname}|${ask.label}`;
     this.key = `${this.prefix}.${tabId()}`;
-    this.draft = leftTyped(this.prefix, this.key);
+    this.draft = leftTyped(this.prefix, this.key, ask.shown);
   }
 
   /** Whoever shows it asks anew with every draw. */
@@ -87,7 +105,8 @@ export class TypedField<V> {
 
   type(text: string): void {
     this.put(text);
-    keeping.write(this.key, text);
+    const over = [this.ask.shown, ...(this.taken === null ? [] : [this.taken])];
+    keeping.write(this.key, JSON.stringify({ text, over } satisfies Kept));
     inHand.take(this.key);
     this.wait();
   }
