@@ -35,7 +35,9 @@ export default function LayStage() {
         <p className="mt-6 text-ink-soft" role="status">
           {laid.fault ??
             (board?.question
-              ? say`The board is being laid …`
+              ? laid.done === null
+                ? say`The board is being laid …`
+                : say`The board is being laid, ${Math.round(100 * laid.done)} % …`
               : plan.mains.length === 0
                 ? say`Nothing is picked yet: the board is laid once there is something on it.`
                 : board
