@@ -304,7 +304,7 @@ describe('the board', () => {
           shop.driver.executeScript<boolean>(
             'return document.querySelectorAll(\'.paper-sheet svg[aria-label^="The board"]\').length === 2',
           ),
-        20_000,
+        60_000,
         `${paper} has not both boards`,
       );
     }

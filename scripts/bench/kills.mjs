@@ -60,6 +60,8 @@ for (let i = 0; i < KILLS; i++) {
     const { title, asked } = told.get(id);
     // What was on its way when it was killed may be there or not; what was acknowledged must be.
     if (title !== undefined && body.title !== title && body.title !== asked) counts.lost++;
+    // What is read is there, though nobody had acknowledged it: from here on it must stay.
+    told.set(id, { title: body.title, asked: body.title });
   }
   let over = false;
   const work = CLIENTS.map((id) => saves(server.address, id, () => over).catch(() => undefined));
