@@ -67,7 +67,7 @@ function unmarked(line: string): string {
     before = rest;
     rest = rest.replace(/⟦[^⟦⟧]*⟧/g, ' ');
   }
-  // Thousands of names: they are asked of only where a word is left.
+  // There are thousands of names: a line without letters left needs no look at them.
   if (LETTERS.test(rest)) for (const name of data) rest = rest.replaceAll(name, ' ');
   return rest.replace(FIGURES, ' ');
 }

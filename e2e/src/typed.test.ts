@@ -68,7 +68,7 @@ async function typeAndReload(path: string): Promise<{ typed: number; lost: strin
     const now = await enter(place);
     // What was typed into one may take another away.
     if (!now) break;
-    // Of many of one kind, as the minutes of every task of a day, so many.
+    // A page may have dozens of fields of one kind (the minutes of each task): the first few stand for all.
     const kind = now.name.split(': ')[0]!;
     kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
     if (kinds.get(kind)! > MOST_ALIKE) continue;
@@ -85,7 +85,7 @@ async function typeAndReload(path: string): Promise<{ typed: number; lost: strin
     return stands.flatMap(({ name, value }) => {
       const text = typed.get(name);
       const is = after.find((one) => one.name === name)?.value;
-      // What nobody typed may follow from what was.
+      // A field that was not typed into may still change: its figure can follow from another field.
       const found = text === undefined || (is !== undefined && (isAs(value, is) || isAs(text, is)));
       return found ? [] : [`${path}, ${name}: “${value}” became “${is ?? 'no field'}”`];
     });

@@ -27,7 +27,7 @@ export const Clock = z
   .object({
     /** null: as Rotula would. */
     way: z.enum(WARMING_WAYS).nullable().default(null),
-    /** Who keeps the table: nobody's written procedure runs at a customer's home. */
+    /** Who watches over the food while it is out. With a customer the two-hour advice holds: a shop's written procedure does not reach their home. */
     keeper: z.enum(KEEPERS).default('us'),
     /** It travels in a cold box or van with a reading at 5 degrees or below. */
     chilled: z.boolean().default(false),

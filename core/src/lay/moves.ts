@@ -73,14 +73,14 @@ export const sendTo = (laying: Laying, lies: Lies, id: string, board: string): L
   sent: { ...laying.sent, [baseOf({ id })]: board },
 });
 
-/** Under its bell, or without it; what nobody pinned may find another place. */
+/** Puts a good under its bell or takes the bell off. Pins that no person set are dropped, so the rest is laid again. */
 export const coverThing = (laying: Laying, id: string, under: boolean): Laying => ({
   ...laying,
   bells: listed(laying.bells, baseOf({ id }), under),
   pins: byHand(laying),
 });
 
-/** Behind a divider, or without it; what nobody pinned may find another place. */
+/** Puts a divider round a good or takes it away. Pins that no person set are dropped, so the rest is laid again. */
 export const divideThing = (laying: Laying, id: string, behind: boolean): Laying => ({
   ...laying,
   dividers: listed(laying.dividers, baseOf({ id }), behind),

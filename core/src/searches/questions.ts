@@ -31,44 +31,36 @@ export const LayRequest = PlanRequest.extend({
 export const WaysRequest = PlanRequest.extend({ key: z.string().min(1).max(120) });
 
 type PickAsk = z.output<typeof PickRequest>;
-type PlanAsk = z.output<typeof PlanRequest>;
 
-/** Of each search: what is sent, what is asked, what is answered, and what comes on the way. */
+interface Kind<Request, Question, Answer, Progress> {
+  readonly request: Request;
+  readonly question: Question;
+  readonly answer: Answer;
+  /** What comes while it is worked on; never: nothing does. */
+  readonly progress: Progress;
+}
+type OverCounter<Answer, Progress = never> = Kind<PickAsk, PickQuestion, Answer, Progress>;
+type More = readonly OneMore[];
+
+/** Each search by its id: what a client sends, what is asked, what is answered, and what comes on the way. */
 export interface Searched {
-  readonly pick: { request: PickAsk; question: PickQuestion; answer: Pick; progress: Found };
-  readonly alternatives: {
-    request: PickAsk;
-    question: PickQuestion;
-    answer: { readonly alternatives: readonly Alternative[] };
-    progress: never;
-  };
-  readonly trouble: { request: PickAsk; question: PickQuestion; answer: Trouble; progress: never };
-  readonly more: {
-    request: PickAsk;
-    question: PickQuestion;
-    answer: { readonly more: readonly OneMore[] };
-    progress: never;
-  };
-  readonly money: {
-    request: PickAsk;
-    question: PickQuestion;
-    answer: { readonly steps: readonly PriceStep[]; readonly more: readonly OneMore[] };
-    progress: readonly PriceStep[];
-  };
-  readonly lay: {
-    request: z.output<typeof LayRequest>;
-    question: LayQuestion;
-    answer: Layout;
-    /** Share of the steps that are done. */
-    progress: number;
-  };
-  readonly clock: { request: PlanAsk; question: TimingAsked; answer: Timing; progress: never };
-  readonly ways: {
-    request: z.output<typeof WaysRequest>;
-    question: WaysQuestion;
-    answer: { readonly ways: readonly ClockWay[] };
-    progress: never;
-  };
+  readonly pick: OverCounter<Pick, Found>;
+  readonly alternatives: OverCounter<{ readonly alternatives: readonly Alternative[] }>;
+  readonly trouble: OverCounter<Trouble>;
+  readonly more: OverCounter<{ readonly more: More }>;
+  readonly money: OverCounter<
+    { readonly steps: readonly PriceStep[]; readonly more: More },
+    readonly PriceStep[]
+  >;
+  /** The progress is the share of the steps that are done, 0 to 1. */
+  readonly lay: Kind<z.output<typeof LayRequest>, LayQuestion, Layout, number>;
+  readonly clock: Kind<z.output<typeof PlanRequest>, TimingAsked, Timing, never>;
+  readonly ways: Kind<
+    z.output<typeof WaysRequest>,
+    WaysQuestion,
+    { readonly ways: readonly ClockWay[] },
+    never
+  >;
 }
 
 export type SearchId = keyof Searched;

@@ -121,7 +121,10 @@ const searched = (id: SearchId) => {
       summary: `${finds}; stateless, the same question has the same answer and fingerprint`,
       requestBody: body(request),
       responses: {
-        200: json(z.object({ fingerprint: z.string() }).and(answer), 'What was found'),
+        200: json(
+          z.object({ fingerprint: z.string(), seed: z.number().optional() }).and(answer),
+          'What was found',
+        ),
         400: refused,
         ...bounded,
       },

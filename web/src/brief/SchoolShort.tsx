@@ -1,6 +1,6 @@
 import { COVERS, CURVE_NODE_LIMIT } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
-import { questionKey } from '../optimiser/question';
+import { pickQuestion, questionKey } from '../optimiser/question';
 import { useSearch } from '../optimiser/useSearch';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
@@ -21,13 +21,7 @@ function Short({ cover, places }: { cover: string; places: readonly string[] }) 
   const { order } = document;
   const kinds = plan.targets.cheeses.kinds;
   const { answer } = useSearch('more', questionKey(order, house, counter), {
-    question: () => ({
-      brief: order.brief,
-      wishes: order.selection,
-      counter,
-      house,
-      nodeLimit: CURVE_NODE_LIMIT,
-    }),
+    question: () => pickQuestion(order, counter, house, CURVE_NODE_LIMIT),
     lane: 'choices',
     beside: true,
   });

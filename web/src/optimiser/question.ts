@@ -1,10 +1,18 @@
-import { briefFingerprint, type Good, type House, type OrderBody } from '@rotula/core';
+import { briefFingerprint, type Good, type House, type OrderBody, type PickQuestion } from '@rotula/core';
 
 /** Changes when the answer of the optimiser could: brief, wishes, schools of the house, the counter. */
 export function questionKey({ brief, selection }: OrderBody, house: House, counter: readonly Good[]): string {
   const wishes = [...selection.locked, '|', ...selection.leftOut].join(' ');
   return [briefFingerprint(brief), wishes, houseKey(house), stampOf(counter)].join(' ');
 }
+
+/** The question of a search over the counter, with the order's own wishes. */
+export const pickQuestion = (
+  { brief, selection }: OrderBody,
+  counter: readonly Good[],
+  house: House,
+  nodeLimit: number,
+): PickQuestion => ({ brief, wishes: selection, counter, house, nodeLimit });
 
 /** What of a house the optimiser feels: its schools, its country (for the seasons) and its own figures. */
 export const houseKey = ({ amountSchool, parity, cover, aim, company, country, practice }: House): string =>

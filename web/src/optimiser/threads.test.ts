@@ -28,11 +28,10 @@ jest.mock('./startThread', () => ({ startThread: () => new FakeWorker() }));
 Object.defineProperty(navigator, 'hardwareConcurrency', { value: 3 });
 
 let threads: typeof import('./threads');
-beforeEach(() => {
+beforeEach(async () => {
   FakeWorker.all = [];
   jest.resetModules();
-  // eslint-disable-next-line @typescript-eslint/no-require-imports
-  threads = require('./threads') as typeof import('./threads');
+  threads = await import('./threads');
 });
 
 const question = {} as never;

@@ -14,7 +14,7 @@ import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { Callout, SlateSection } from '../ui/Slate';
-import { questionKey } from '../optimiser/question';
+import { pickQuestion, questionKey } from '../optimiser/question';
 import { stop } from '../optimiser/threads';
 import { useSearch } from '../optimiser/useSearch';
 import { sentence } from '../words';
@@ -29,13 +29,7 @@ export function Money() {
   const key = questionKey(order, house, counter);
   const [shown, setShown] = useState<number | null>(null);
   const { answer, soFar, working, fault } = useSearch('money', key, {
-    question: () => ({
-      brief: order.brief,
-      wishes: order.selection,
-      counter,
-      house,
-      nodeLimit: CURVE_NODE_LIMIT,
-    }),
+    question: () => pickQuestion(order, counter, house, CURVE_NODE_LIMIT),
     lane: 'choices',
     beside: true,
   });

@@ -6,7 +6,7 @@ import { Button } from '../ui/Button';
 import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout, SlateSection } from '../ui/Slate';
-import { questionKey } from '../optimiser/question';
+import { pickQuestion, questionKey } from '../optimiser/question';
 import { useSearch } from '../optimiser/useSearch';
 import { say } from '../language/say';
 
@@ -16,13 +16,7 @@ export function Others() {
   const { order } = document;
   const key = questionKey(order, house, counter);
   const { answer, working, fault } = useSearch('alternatives', key, {
-    question: () => ({
-      brief: order.brief,
-      wishes: order.selection,
-      counter,
-      house,
-      nodeLimit: DEFAULT_NODE_LIMIT,
-    }),
+    question: () => pickQuestion(order, counter, house, DEFAULT_NODE_LIMIT),
     lane: 'choices',
     beside: true,
   });

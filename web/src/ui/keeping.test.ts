@@ -64,6 +64,14 @@ test('what the database has not when a page is left is taken up by the next, in 
   expect(Object.keys(shared.local)).toEqual([]);
 });
 
+test('what several pages left is taken up in the order in which they were opened', async () => {
+  const left = (words: string) => JSON.stringify([['rotula.draft.x.a', words]]);
+  shared.local.setItem('rotula.leaving.000002000000000.b', left('the later'));
+  shared.local.setItem('rotula.leaving.000001000000000.a', left('the earlier'));
+  const { keeping } = await openPage();
+  expect(keeping.read('rotula.draft.x.a')).toBe('the later');
+});
+
 test('what an earlier Rotula kept moves here; preferences stay where they are read before anything is drawn', async () => {
   shared.local.setItem('rotula.draft.y.b', 'kept');
   shared.local.setItem('rotula.language', 'en');
