@@ -215,13 +215,14 @@ export class Shop {
     );
   }
 
-  /** Press keys while something has the focus. */
+  /** Press keys on something, which has the focus then; never on what took its place meanwhile. */
   async keys(css: string, ...keys: string[]) {
     await this.focus(css);
-    await this.driver
-      .switchTo()
-      .activeElement()
-      .sendKeys(...keys);
+    await this.takes(async () => {
+      const element = await this.shown(By.css(css));
+      await element?.sendKeys(...keys);
+      return element;
+    }, `${css} is not shown`);
   }
 
   private async into(by: By, failing: string, text: string, last: string) {
