@@ -6,6 +6,7 @@ const ROOMS = [
   'units',
   'counter',
   'care',
+  'stage',
   'brief',
   'sense',
   'amount',

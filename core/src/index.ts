@@ -2,6 +2,7 @@
 export * from './units/index.js';
 export * from './counter/index.js';
 export * from './care/index.js';
+export * from './stage/index.js';
 export * from './brief/index.js';
 export * from './sense/index.js';
 export * from './amount/index.js';

@@ -39,3 +39,6 @@ export {
   headsAtBoard,
   plateGuestsOf,
 } from './plates.js';
+export { briefFingerprint } from './fingerprint.js';
+export type * from './fields.js';
+export type { BriefPart } from './stage.js';

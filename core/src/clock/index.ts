@@ -1,5 +1,4 @@
 export { dayWays, type DayWay } from './dayWays.js';
-export { hotHolding, hotRow, OVEN_HEATS, OVEN_TRAYS, type HotRow, hotWayOf } from './hot.js';
 export { isOuting, type OnPlate, type Outing } from './outings.js';
 export { overWhenServed, type Standing } from './standing.js';
 export { ARRIVES_BEFORE, type Party, partyOf, type WaveTimes } from './party.js';
@@ -12,4 +11,7 @@ export { type Timing, type TimingAsked, timingOf } from './timing.js';
 export { type Course, courseOf, warm, type WarmAsk, type Warming } from './warming/warm.js';
 export { FAT_SHOWS, type Band, targetOf } from './warming/targets.js';
 export { FILM_RANGE } from './warming/film.js';
-export { HOT_WAYS, type HotWay, WARMING_WAYS, type WarmingWay } from './words.js';
+export { WARMING_WAYS, type WarmingWay } from './words.js';
+export type { ClockPart } from './stage.js';
+export type * from './advice.js';
+export type * from './fields.js';

@@ -6,7 +6,3 @@ export type WarmingWay = (typeof WARMING_WAYS)[number];
 
 /** Who keeps the table: the shop, or the customer at home. */
 export const KEEPERS = ['us', 'customer'] as const;
-
-/** How something is made hot. */
-export const HOT_WAYS = ['baked', 'roasted', 'toasted'] as const;
-export type HotWay = (typeof HOT_WAYS)[number];

@@ -31,3 +31,17 @@ export type * from './meatCut.js';
 export type * from './steps.js';
 export type * from './produce.js';
 export { type ProduceForm, type ProducePiece } from './producePiece.js';
+export {
+  hotHolding,
+  hotRow,
+  type HotRow,
+  HOT_WAYS,
+  type HotWay,
+  hotWayOf,
+  OVEN_HEATS,
+  OVEN_TRAYS,
+} from './hot.js';
+export { Cutting, type Weighing } from './fields.js';
+export { aimedAt, makeUp, overSoFar, unweigh, weigh } from './moves.js';
+export { weighedOf } from './weighed.js';
+export type { CutPart } from './stage.js';

@@ -45,7 +45,7 @@ export {
   MEAT_SCHOOLS,
   type MeatSchool,
 } from './schools.js';
-export type { Laying } from './laySchema.js';
+export type { Laying } from './fields.js';
 export {
   bySchool,
   coverThing,
@@ -62,3 +62,5 @@ export {
 export { asFood, baseOf, PLAIN, type Thing } from './thing.js';
 export { thingsOf } from './things.js';
 export { type VesselFrom, Vessels, type VesselUse } from './vessels.js';
+export type { LayPart } from './stage.js';
+export type * from './advice.js';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { Laying } from './laySchema.js';
+import { Laying } from './fields.js';
 import {
   bySchool,
   coverThing,

@@ -1,7 +1,7 @@
 import type { LaySchools } from './schools.js';
 import { withinOneTurn } from './geometry.js';
 import type { Layout } from './layout.js';
-import type { Laying } from './laySchema.js';
+import type { Laying } from './fields.js';
 import { baseOf } from './thing.js';
 
 /**

@@ -1,9 +1,9 @@
 import { HOUSE_FORMAT, type Brief } from '../brief/index.js';
 import { upgradedGoods } from '../counter/index.js';
 import type { Format } from '../units/index.js';
-import { briefFingerprint } from './fingerprint.js';
+import { briefFingerprint } from '../brief/index.js';
 import { USUAL_SCHOOLS } from '../lay/schools.js';
-import { NO_SNAPSHOT } from './snapshot.js';
+import { NO_SNAPSHOT } from '../pick/index.js';
 
 /**
  * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty

@@ -1,8 +1,8 @@
 import { onCounter, settled, type House } from '../brief/index.js';
 import { goodsById, servedOn, withLots, type Good } from '../counter/index.js';
 import type { OrderBody } from './order.js';
-import { heldCounter } from './snapshot.js';
-import type { Ground } from './stages/row.js';
+import { heldCounter } from '../pick/index.js';
+import type { Ground } from '../stage/index.js';
 
 /** The shop as this order meets it on its day. A finished order keeps its house, and nothing new gets into it. */
 export function groundOf(order: OrderBody, onShelf: readonly Good[], ofHouse: House): Ground {

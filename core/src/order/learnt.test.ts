@@ -4,7 +4,7 @@ import { isDrink } from '../counter/index.js';
 import { bottlesFor, scoreOf, weightsOf } from '../pair/index.js';
 import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
 import { plan } from './plan.js';
-import { snapshotOf } from './snapshot.js';
+import { snapshotOf } from '../pick/index.js';
 
 const counter = demoCounter();
 const goods = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];

@@ -1,19 +1,13 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { aBrief, anOrder } from '../testing/goods.js';
-import {
-  mergeByStage,
-  proposedSides,
-  sameOrder,
-  STAGE_NAMES,
-  stageDifferences,
-  type StageName,
-} from './merge.js';
+import { mergeByStage, proposedSides, sameOrder, STAGE_NAMES, stageDifferences } from './merge.js';
+import type { OwnerId } from '../stage/index.js';
 import { OrderBody } from './order.js';
-import { STAGES } from './stages/index.js';
+import { ROW_LIST } from './rows.js';
 
 /** A change in one stage, as a person would make it. */
-const EDITS: Partial<Record<StageName, (o: OrderBody, mark: number) => OrderBody>> = {
+const EDITS: Partial<Record<OwnerId, (o: OrderBody, mark: number) => OrderBody>> = {
   order: (o, mark) => ({ ...o, note: `note ${mark}` }),
   brief: (o, mark) => ({ ...o, brief: aBrief({ guests: { adults: mark } }) }),
   pick: (o, mark) => ({ ...o, selection: { ...o.selection, goods: [`good-${mark}`] } }),
@@ -23,15 +17,15 @@ const EDITS: Partial<Record<StageName, (o: OrderBody, mark: number) => OrderBody
   walk: (o, mark) => ({ ...o, walk: [`good-${mark}`] }),
   lay: (o, mark) => ({ ...o, lay: { ...o.lay, seed: mark + 1 } }),
   clock: (o, mark) => ({ ...o, clock: { ...o.clock, hands: mark } }),
-  menu: (o, mark) => ({ ...o, telling: { a: { words: null, point: `point ${mark}` } } }),
+  table: (o, mark) => ({ ...o, telling: { a: { words: null, point: `point ${mark}` } } }),
 };
 const base = anOrder();
-const edited = (stages: readonly StageName[], mark: number) =>
+const edited = (stages: readonly OwnerId[], mark: number) =>
   stages.reduce((o, stage) => EDITS[stage]!(o, mark), base);
 const stages = fc.subarray(STAGE_NAMES);
 
 test('every field of the document belongs to exactly one stage', () => {
-  expect(STAGES.flatMap(({ fields }) => fields).sort()).toEqual(Object.keys(OrderBody.shape).sort());
+  expect(ROW_LIST.flatMap(({ fields }) => fields).sort()).toEqual(Object.keys(OrderBody.shape).sort());
 });
 
 test('each difference says who changed it', () => {
@@ -54,7 +48,7 @@ test('the proposed merge keeps every change that only one side made', () => {
       const merged = mergeByStage(mine, theirs, proposedSides(stageDifferences(mine, theirs, base)));
       for (const stage of STAGE_NAMES) {
         const from = a.includes(stage) ? mine : b.includes(stage) ? theirs : base;
-        for (const field of STAGES.find(({ id }) => id === stage)!.fields)
+        for (const field of ROW_LIST.find(({ id }) => id === stage)!.fields)
           expect(merged[field]).toEqual(from[field]);
       }
     }),

@@ -1,25 +1,24 @@
 import { canonicalText as canonical } from '../units/index.js';
 import type { OrderBody } from './order.js';
 import { ROW_LIST } from './rows.js';
-import type { StageId } from './stages/row.js';
+import type { OwnerId } from '../stage/index.js';
 
 /** Which part of the document each stage decides, by the rows; every field of an order stands in exactly one. */
-export type StageName = StageId;
 const DECIDING = ROW_LIST.filter(({ fields }) => fields.length > 0);
-export const STAGE_NAMES: StageName[] = DECIDING.map(({ id }) => id);
-const fieldsOf = (stage: StageName) => DECIDING.find(({ id }) => id === stage)!.fields;
+export const STAGE_NAMES: OwnerId[] = DECIDING.map(({ id }) => id);
+const fieldsOf = (stage: OwnerId) => DECIDING.find(({ id }) => id === stage)!.fields;
 
 export type Side = 'mine' | 'theirs';
 
 export interface StageDifference {
-  readonly stage: StageName;
+  readonly stage: OwnerId;
   /** Who changed it since the version that both started from. */
   readonly changedBy: 'mine' | 'theirs' | 'both';
 }
 
 export const sameOrder = (a: OrderBody, b: OrderBody): boolean => canonical(a) === canonical(b);
 
-const sameStage = (stage: StageName, a: OrderBody, b: OrderBody): boolean =>
+const sameStage = (stage: OwnerId, a: OrderBody, b: OrderBody): boolean =>
   fieldsOf(stage).every((field) => canonical(a[field]) === canonical(b[field]));
 
 /** The stages in which two versions differ, and which of them left the common base. */
@@ -31,7 +30,7 @@ export function stageDifferences(mine: OrderBody, theirs: OrderBody, base: Order
 }
 
 /** The merge that loses nothing: each stage from whoever changed it; where both did, mine, until the person says. */
-export const proposedSides = (differences: readonly StageDifference[]): Partial<Record<StageName, Side>> =>
+export const proposedSides = (differences: readonly StageDifference[]): Partial<Record<OwnerId, Side>> =>
   Object.fromEntries(
     differences.map(({ stage, changedBy }) => [stage, changedBy === 'theirs' ? 'theirs' : 'mine']),
   );
@@ -40,7 +39,7 @@ export const proposedSides = (differences: readonly StageDifference[]): Partial<
 export function mergeByStage(
   mine: OrderBody,
   theirs: OrderBody,
-  sides: Partial<Record<StageName, Side>>,
+  sides: Partial<Record<OwnerId, Side>>,
 ): OrderBody {
   const fields = STAGE_NAMES.filter((stage) => sides[stage] === 'mine').flatMap((stage) => [
     ...fieldsOf(stage),

@@ -17,7 +17,7 @@ import {
 import { OrderBody } from './order.js';
 import { plan } from './plan.js';
 import { settledOrder } from './settled.js';
-import { snapshotChanges } from './snapshot.js';
+import { snapshotChanges } from '../pick/snapshot.js';
 
 const counter = demoCounter();
 const picked = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];

@@ -1,9 +1,9 @@
 import { onCounter } from '../brief/index.js';
 import { goodsById, type Good } from '../counter/index.js';
-import { briefFingerprint } from './fingerprint.js';
+import { briefFingerprint } from '../brief/index.js';
 import type { OrderBody } from './order.js';
 import { ROW_LIST } from './rows.js';
-import { NO_SNAPSHOT } from './snapshot.js';
+import { NO_SNAPSHOT } from '../pick/index.js';
 
 /** The moves of an order, each a new document. Goods that leave take with them what was set for them by hand; `settledOrder` then takes the snapshot. */
 

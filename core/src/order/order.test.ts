@@ -5,7 +5,7 @@ import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { isMain } from '../counter/index.js';
 import { aBrief, aCheese, anOrder, demoCounter } from '../testing/goods.js';
-import { briefFingerprint } from './fingerprint.js';
+import { briefFingerprint } from '../brief/index.js';
 import { did, redo, startHistory, undo } from './history.js';
 import { OrderBody, OrderFile, orderFile } from './order.js';
 import { plan } from './plan.js';

@@ -5,7 +5,7 @@ import { jarsOf, type Portion } from '../portion/index.js';
 import { grams, type Grams } from '../units/index.js';
 import type { OrderBody } from './order.js';
 import type { Plan } from './plan.js';
-import { ofItsKind } from './sameKind.js';
+import { ofItsKind } from '../pick/index.js';
 
 /**
  * Where what is over goes: what was charged whole goes with the order; a jar that the shop opened stays as a dated open jar;

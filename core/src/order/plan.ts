@@ -5,7 +5,8 @@ import { money, reason, reasonKey, type Money, type Reason } from '../units/inde
 import { groundOf } from './ground.js';
 import type { OrderBody } from './order.js';
 import { inReadingOrder } from './rows.js';
-import { STAGES, type AnyStage, type Line, type Parts, type StageParts } from './stages/index.js';
+import type { AnyStage, Line, Parts } from '../stage/index.js';
+import { STAGES, type StageParts } from './stages.js';
 
 declare module '../units/reason.js' {
   interface Rules {

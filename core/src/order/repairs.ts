@@ -6,8 +6,8 @@ import { grams, money, type Money } from '../units/index.js';
 import { dropExtra, leaveOut, swap } from './moves.js';
 import type { OrderBody } from './order.js';
 import { plan, type Plan } from './plan.js';
-import { ofItsKind } from './sameKind.js';
-import { setPortion } from './weigh.js';
+import { ofItsKind } from '../pick/index.js';
+import { setPortion } from '../portion/index.js';
 
 /** What a repair does; the good that it is about, and what comes in its place. */
 export type RepairKind =

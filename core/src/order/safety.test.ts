@@ -5,7 +5,7 @@ import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../tes
 import { aTable } from '../testing/tables.js';
 import { cleanserFor } from '../walk/index.js';
 import { cautionsFor, exclusionsOf, fitsLimit, LIMITS, newLimit, reachOf } from '../care/index.js';
-import { readLenses } from './lensReading.js';
+import { readLenses } from '../pair/index.js';
 import { plan } from './plan.js';
 import { reasonKey } from '../units/index.js';
 

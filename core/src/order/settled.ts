@@ -3,8 +3,8 @@ import { goodsById, type Good } from '../counter/index.js';
 import { toldApart } from './moves.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
-import { snapshotOf } from './snapshot.js';
-import type { SnapshotEntry } from './snapshotSchema.js';
+import { snapshotOf } from '../pick/index.js';
+import type { SnapshotEntry } from '../pick/index.js';
 import { chosenIn } from './uses.js';
 
 /** Everything that a plan uses. */

@@ -7,10 +7,11 @@ import { grams, money, reason, type Grams } from '../units/index.js';
 import { plan, planWith } from './plan.js';
 import { planOut } from './planOut.js';
 import { inReadingOrder, inStrip } from './rows.js';
-import { stage, STAGES } from './stages/index.js';
+import { stage } from '../stage/index.js';
+import { STAGES } from './stages.js';
 
 /** A small stage, as somebody would add it: which box the board travels in. */
-declare module './stages/row.js' {
+declare module '../stage/stage.js' {
   interface Parts {
     box: { boxes: number; weight: Grams };
   }

@@ -1,5 +1,5 @@
 import { money, type Money } from '../units/index.js';
-import type { Line } from './stages/index.js';
+import type { Line } from '../stage/index.js';
 
 /** What the customer pays for, in the order in which it is told. */
 const SUM_ROWS = [

@@ -25,3 +25,8 @@ export { type Dispute, disputesOver } from './disputed.js';
 export { besideCheese, cheeseFor } from './meats.js';
 export { feltIn, type Felt } from './felt.js';
 export { weightsOf, type Weights } from './learnt.js';
+export { MOST_EXTRAS } from './fields.js';
+export { besideSteps, type BesideStep } from './besideSteps.js';
+export { readLenses } from './lensReading.js';
+export type { PairPart } from './stage.js';
+export type * from './meatAdvice.js';

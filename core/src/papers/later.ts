@@ -1,5 +1,6 @@
 import { gramsOnHand, type Good, type Main } from '../counter/index.js';
-import { ofItsKind, type OrderBody, type Plan } from '../order/index.js';
+import type { OrderBody, Plan } from '../order/index.js';
+import { ofItsKind } from '../pick/index.js';
 import { distanceIn } from '../sense/index.js';
 
 /** A good that was tasted, for guests who want to buy it. */

@@ -1,9 +1,10 @@
 import type { DrinkPortion } from '../amount/index.js';
 import { gramsOnHand, packGrams, type Good } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
-import type { Line, Plan } from '../order/index.js';
+import type { Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
 import { jarsOf, type Jars, type Portion } from '../portion/index.js';
+import type { Line } from '../stage/index.js';
 
 const DEPARTMENTS = [
   'Cheese',

@@ -35,3 +35,11 @@ export {
 } from './steps.js';
 export { bestOffer, bridgeFor, gentlerFor, otherMilkFor, reliefFor } from './offers.js';
 export { Locks, Search } from './request.js';
+export { MOST_MAINS } from './fields.js';
+export type { PickPart } from './stage.js';
+export { heldCounter, NO_SNAPSHOT, type SnapshotChange, snapshotOf } from './snapshot.js';
+export type { SnapshotEntry } from './snapshotSchema.js';
+export { ofItsKind } from './sameKind.js';
+// Its rules belong to the union of reasons, though its functions stay here.
+export type * from './boardAdvice.js';
+export type * from './changedCautions.js';

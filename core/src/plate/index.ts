@@ -2,3 +2,5 @@ export { type OwnPlate, ownPlatesFor } from './plate.js';
 export type { PlateLine } from './line.js';
 export { type ChildLine, childLinesFor } from './children.js';
 export { platePurchases, type PlatePurchase } from './money.js';
+export type { TablePart } from './stage.js';
+export type * from './nextLots.js';

@@ -7,3 +7,6 @@ export { pathOf, type PathStop } from './path.js';
 export { MOST_LEFT } from './relief.js';
 export { flightOf, type Pour } from './pours.js';
 export { type Pace, paceOf } from './pace.js';
+export { MOST_DESSERTS } from './words.js';
+export type * from './fields.js';
+export type { WalkPart } from './stage.js';

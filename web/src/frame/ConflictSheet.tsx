@@ -5,7 +5,7 @@ import {
   ROWS,
   type OrderBody,
   type Side,
-  type StageName,
+  type OwnerId,
 } from '@rotula/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
@@ -20,7 +20,7 @@ import { say } from '../language/say';
 
 /** What a stage says in one version, in a line. */
 function summaryWords(
-  stage: StageName,
+  stage: OwnerId,
   order: OrderBody,
   nameOf: (id: string) => string,
   format: Format,
@@ -45,7 +45,7 @@ export default function ConflictSheet({ conflict }: { conflict: Conflict }) {
   const nameOf = (id: string) => goods.get(id)?.name ?? id;
   const theirs = bodyOf(conflict.theirs);
   const differences = stageDifferences(order, theirs, conflict.base);
-  const [chosen, setChosen] = useState<Partial<Record<StageName, Side>>>({});
+  const [chosen, setChosen] = useState<Partial<Record<OwnerId, Side>>>({});
   const sides = { ...proposedSides(differences), ...chosen };
   return (
     <Sheet title={say`This order was also changed elsewhere`} open onClose={() => undefined}>

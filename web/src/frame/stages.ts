@@ -1,8 +1,8 @@
-import { inStrip, ROW_LIST, type StageId } from '@rotula/core';
+import { inStrip, ROW_LIST, type OwnerId } from '@rotula/core';
 import { say } from '../language/say';
 
 /** What each stage is called; the papers stand after them and are no stage. */
-export const STAGE_LABELS: Record<StageId, string> = {
+export const STAGE_LABELS: Record<OwnerId, string> = {
   order: say`Order`,
   brief: say`Brief`,
   pick: say`Pick`,
@@ -12,8 +12,7 @@ export const STAGE_LABELS: Record<StageId, string> = {
   walk: say`Walk`,
   lay: say`Lay`,
   clock: say`Clock`,
-  menu: say`What is told`,
-  table: say`Table`,
+  table: say`What is told`,
 };
 
 export interface Tab {

@@ -1,4 +1,4 @@
-import { hotRow } from '../hot.js';
+import { hotRow } from '../../cut/index.js';
 import { task, type Task, type TasksAsked } from './task.js';
 
 /** What is served hot: made ready, in the oven, cooling. */

@@ -7,7 +7,8 @@ import type { Outing } from '../outings.js';
 import type { Standing } from '../standing.js';
 import type { Party } from '../party.js';
 import { PLAIN_JOB, type Job, type Room } from '../schedule/job.js';
-import type { HotWay, WarmingWay } from '../words.js';
+import type { HotWay } from '../../cut/index.js';
+import type { WarmingWay } from '../words.js';
 
 export type TaskKind =
   | 'fetch'

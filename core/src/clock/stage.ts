@@ -1,0 +1,158 @@
+import { isBoxed, safetyOf, USUAL_PRACTICE } from '../brief/index.js';
+import { type Caution, keepsCold } from '../care/index.js';
+import { isCompanion, isMain, type Main } from '../counter/index.js';
+import { OVEN_HEATS, OVEN_TRAYS, rectangle } from '../cut/index.js';
+import { overWhenServed } from './standing.js';
+import { partyOf } from './party.js';
+import { timingOf, type Timing, type TimingAsked } from './timing.js';
+import { asFood, mainThing, PLAIN, type Thing } from '../lay/index.js';
+import { reason } from '../units/index.js';
+import { clockAdvice } from './advice.js';
+import { clockRow } from './row.js';
+import { stage, type Fields } from '../stage/index.js';
+
+declare module '../stage/stage.js' {
+  interface Parts {
+    clock: ClockPart;
+  }
+}
+
+/** When everything happens, by the quick answer; the searched one is `timingOf(asked, EXACTLY)`. */
+export interface ClockPart {
+  readonly timing: Timing & { readonly asked: TimingAsked };
+}
+
+/** On an own plate it lies in small pieces, one layer of them. Common practice, no source. */
+const PLATE = { piece: 12, mm2: 60, height: 20 };
+const onPlate = (main: Main, grams: number): Thing => ({
+  id: main.id,
+  name: main.name,
+  lies: 'patch',
+  outline: rectangle(-15, -15, 15, 15),
+  area: grams * PLATE.mm2,
+  height: PLATE.height,
+  grams,
+  pieces: Math.max(1, Math.round(grams / PLATE.piece)),
+  colours: main.colours,
+  traits: { ...PLAIN, kind: main.kind, colour: main.colours[0]! },
+  vessel: null,
+  beside: [],
+});
+
+const byGood = (readings: Fields['clock']['readings']): TimingAsked['readings'] =>
+  Object.fromEntries(
+    readings.map(({ goodId }) => [goodId, readings.filter((reading) => reading.goodId === goodId)]),
+  );
+
+/** Minutes from serving of a time of the wall clock on the same day's clock. */
+const minutesBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000);
+
+export const clockStage = stage(clockRow, {
+  derive: ({ order, house, goods }, parts): ClockPart => {
+    const { clock: set } = order;
+    const { brief } = parts.brief;
+    const { mains } = parts.pick;
+    const { cuts } = parts.cut;
+    const { portions, waves, drinks } = parts.portion;
+    const { choice, laid, between } = parts.lay.boards;
+    const party = partyOf(brief, waves, set.chilled);
+    const many = choice?.many ?? 1;
+    const boards = Math.max(1, many * laid.length);
+    // A box is packed before it leaves.
+    const boxed = isBoxed(brief);
+    const onBoard = new Map(
+      [...laid.flatMap(({ things }) => things), ...between].map(
+        (thing) => [thing.id, asFood(thing)] as const,
+      ),
+    );
+    const asked: TimingAsked = {
+      mains,
+      cuts,
+      lies: Object.fromEntries(
+        mains.map((main, i) => [
+          main.id,
+          onBoard.get(main.id) ??
+            mainThing({ main, cut: cuts[i]!, step: 0, share: waves.first }, [], brief, many),
+        ]),
+      ),
+      firstShare: waves.first,
+      party,
+      plates: parts.table.ownPlates.flatMap(({ lines }, plate) =>
+        lines.flatMap(({ good, net }) =>
+          isMain(good) && net > 0 ? [{ plate, main: good, thing: onPlate(good, net) }] : [],
+        ),
+      ),
+      beside: [
+        ...portions.companions.flatMap(({ good, net }) =>
+          isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate: null, good }] : [],
+        ),
+        ...parts.table.ownPlates.flatMap(({ lines }, plate) =>
+          lines.flatMap(({ good, net }) =>
+            isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate, good }] : [],
+          ),
+        ),
+      ],
+      way:
+        set.way ??
+        (party.journey
+          ? party.journey.chilled && !boxed
+            ? 'where it is served'
+            : 'whole board'
+          : 'one by one'),
+      safety: safetyOf(brief, house, set.keeper === 'customer'),
+      film: house.film,
+      coldBelow: set.coldBelow,
+      inPaper: set.inPaper,
+      targets: set.targets,
+      readings: byGood(set.readings),
+      companions: portions.companions.flatMap(({ good, net }) => (isCompanion(good) ? [{ good, net }] : [])),
+      drinks: order.drinks === 'with the order' ? drinks : [],
+      boxed,
+      boards: laid.map(({ key, things }) => ({ key, things })),
+      between,
+      many,
+      places: {
+        boards,
+        inCold: Math.min(boards, set.coldPlaces ?? boards),
+        inCar: Math.min(boards, set.carPlaces ?? boards),
+      },
+      hot: set.hot.flatMap(({ id, way }) => {
+        const good = goods.get(id);
+        return good ? [{ good, way }] : [];
+      }),
+      minutes: (brief.practice ?? USUAL_PRACTICE).taskMinutes,
+      own: set.minutes,
+      moved: set.moved,
+      dropped: set.dropped,
+      room: {
+        hands: set.hands ?? house.hands,
+        // A place for each pair of hands, unless somebody said.
+        benches: set.benches ?? set.hands ?? house.hands,
+        // Each car has somebody to drive it.
+        cars: Math.min(set.cars, set.hands ?? house.hands),
+        ovens: set.ovens ?? house.ovens,
+        trays: OVEN_TRAYS,
+        heats: OVEN_HEATS,
+      },
+      mostBefore: set.earliest === null ? null : Math.max(0, -minutesBetween(brief.servingAt, set.earliest)),
+    };
+    return { timing: { ...timingOf(asked), asked } };
+  },
+  advise: ({ clock: { timing } }) => clockAdvice(timing),
+  cautions: ({ clock: { timing } }, { house }): Caution[] => {
+    const over = overWhenServed(timing.standing);
+    const ids = [...new Set(over.map(({ good }) => good.id))];
+    return over.length > 0
+      ? [
+          {
+            ...reason('safe time over when served', {
+              goods: [...new Set(over.map(({ good }) => good.name))],
+            }),
+            goods: ids,
+            country: house.country || 'all',
+          },
+        ]
+      : [];
+  },
+});

@@ -1,0 +1,232 @@
+import { boardEatersOf, isBoxed, type Brief } from '../brief/index.js';
+import { costAt } from '../amount/index.js';
+import { hotRow } from '../cut/index.js';
+import { isCompanion, type Companion, type Good } from '../counter/index.js';
+import { behindDividers } from './dividers.js';
+import { bellsFor, underBells } from './bells.js';
+import { bestWays, boardChoices } from './choices.js';
+import { boardsFor, isBox, type Board } from './boards.js';
+import { fillOf } from './fill.js';
+import { garnishOf, garnishThings, mayDecorate } from './garnish.js';
+import { isCarrier } from './besideThing.js';
+import { judgedAsKept } from './judgement.js';
+import { layEffort } from './effort.js';
+import { loadedWeight } from './weight.js';
+import { mainThing, type LaidMain } from './mainThing.js';
+import { OTHER_FACTS, SURFACE_FACTS, type SurfaceFact } from './surfaces.js';
+import { partsOf, type Spread } from './parts.js';
+import { thingsOf } from './things.js';
+import { toHire } from './kit.js';
+import { Vessels } from './vessels.js';
+import type { LaidBoard, LaidBoards } from './laidBoard.js';
+import type { LayQuestion } from './question.js';
+import type { Thing } from './thing.js';
+import { pathOf } from '../walk/index.js';
+import { layAdvice } from './advice.js';
+import { money, remembered } from '../units/index.js';
+import { layRow } from './row.js';
+import { stage, type Fields } from '../stage/index.js';
+
+declare module '../stage/stage.js' {
+  interface Parts {
+    lay: LayPart;
+  }
+}
+
+/** What lies on the boards, and which boards; where it lies is found by a search. */
+export interface LayPart {
+  readonly boards: LaidBoards;
+}
+
+const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
+  spread === 'tiers'
+    ? OTHER_FACTS.tiers
+    : isBox(board)
+      ? OTHER_FACTS.box
+      : board.thick === 0
+        ? OTHER_FACTS.table
+        : (SURFACE_FACTS[board.material] ?? []);
+
+/** From so many guests on bread has a station of its own: it stays dry, and the board is less crowded (trade, section 7). */
+const BREAD_APART_FROM = 16;
+/** Each good lies edge to edge with so many of what Pair chose for it, the best first (trade, section 14). */
+const BESIDE_EACH = 2;
+
+/** From how many sides hands come: as the brief says, or by the kind of table. */
+const sidesOf = ({ openSides, table }: Brief): 1 | 2 | 4 =>
+  openSides === null
+    ? table === 'against a wall'
+      ? 1
+      : table === 'seated'
+        ? 4
+        : 2
+    : openSides === 1
+      ? 1
+      : openSides === 2
+        ? 2
+        : 4;
+
+/** What was asked for as garnish and may not lie there. */
+const unfitGarnish = (
+  { lay }: Pick<Fields, 'lay'>,
+  goods: ReadonlyMap<string, Good>,
+  brief: Brief,
+): readonly Companion[] =>
+  lay.garnish.flatMap(({ id }) => {
+    const good = goods.get(id);
+    return good && isCompanion(good) && !mayDecorate(good, brief) ? [good] : [];
+  });
+
+/** What is baked is not cut before: one disc for two boards that are alike stands between them. */
+const standsBetween = ({ main, cut, hot }: LaidMain, boards: number): boolean =>
+  hot === true && Math.max(1, Math.round(cut.net / main.form.grams)) < boards;
+
+export const layStage = stage(layRow, {
+  derive: ({ order, counter, goods }, parts): LayPart => {
+    const { brief } = parts.brief;
+    const { mains } = parts.pick;
+    const { cuts, serving } = parts.cut;
+    const { portions, waves } = parts.portion;
+    const { walk, desserts } = parts.walk;
+    const { pairs } = parts.pair;
+    const all = portions.companions.flatMap(({ good, net }) =>
+      isCompanion(good) ? [{ good, net: net * waves.first }] : [],
+    );
+    const boxed = isBoxed(brief);
+    const breadApart =
+      order.lay.bread === null ? boardEatersOf(brief) >= BREAD_APART_FROM : order.lay.bread === 'apart';
+    const apart = breadApart && !boxed ? all.filter(({ good }) => isCarrier(good)) : [];
+    const beside = all.filter((entry) => !apart.includes(entry));
+    const steps = new Map(walk.steps.map(({ main, number }) => [main.id, number]));
+    const company = new Map(
+      [...pairs.byGood].map(([id, slots]) => [
+        id,
+        slots
+          .flatMap(({ match }) =>
+            match && match.score > 0 && match.beside.kind === 'companion' && !isCarrier(match.beside)
+              ? [match]
+              : [],
+          )
+          .sort((a, b) => b.score - a.score)
+          .slice(0, BESIDE_EACH)
+          .map(({ beside: best }) => best.id),
+      ]),
+    );
+    const garnish = garnishOf(order.lay.garnish, goods, brief);
+    const baked = new Set(order.clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [id] : [])));
+    const pieces = mains.map((main, i): LaidMain => ({
+      main,
+      cut: cuts[i]!,
+      step: steps.get(main.id) ?? 0,
+      share: waves.first,
+      hot: baked.has(main.id),
+    }));
+    const thingsFor = remembered((boards: number): readonly Thing[] => {
+      const bare = thingsOf({
+        mains: pieces.filter((piece) => !standsBetween(piece, boards)),
+        beside,
+        pairs: company,
+        brief,
+        vessels: new Vessels(counter, boards),
+        serving,
+        boards,
+        schools: order.lay.schools,
+      });
+      const { bells, dividers } = order.lay;
+      const covered = bells.length > 0 ? underBells(bare, bells, bellsFor(bare, counter, boards)) : bare;
+      const things = dividers.length > 0 ? behindDividers(covered, dividers) : covered;
+      return [...things, ...garnishThings(garnish, boards)];
+    });
+    const areas = remembered((spread: Spread) =>
+      remembered(
+        (many: number) =>
+          new Map(
+            [...partsOf(thingsFor(many), spread, order.lay.sent)].map(([key, things]) => [
+              key,
+              things.reduce((sum, { area }) => sum + area, 0),
+            ]),
+          ),
+      ),
+    );
+    const covers = (spread: Spread, many: number) => areas(spread)(many);
+    const sides = sidesOf(brief);
+    const ways =
+      mains.length === 0
+        ? []
+        : boardChoices(brief, boardsFor(brief, counter), sides, covers, order.lay.choice);
+    const choices = bestWays(ways, order.lay.choice).map((way) => ({
+      ...way,
+      fill: fillOf(
+        brief,
+        way,
+        thingsFor(way.many),
+        beside.map(({ good }) => good),
+      ),
+    }));
+    const choice = choices.find(({ id }) => id === order.lay.choice) ?? choices[0] ?? null;
+    const lies = choice ? partsOf(thingsFor(choice.many), choice.spread, order.lay.sent) : new Map();
+    // In a box nobody walks.
+    const towards = boxed
+      ? {}
+      : Object.fromEntries(pathOf(walk, desserts).map(({ goodId, degrees }) => [goodId, degrees]));
+    const laid = (choice?.parts ?? []).map((part): LaidBoard => {
+      const things: readonly Thing[] = lies.get(part.key) ?? [];
+      const { board } = part;
+      const question: LayQuestion | null =
+        things.length > 0
+          ? {
+              things,
+              board,
+              carried: brief.travelMinutes > 0,
+              sides,
+              apart: brief.apart > 0,
+              schools: order.lay.schools,
+              towards,
+              pins: order.lay.pins,
+              seed: order.lay.seed,
+              steps: layEffort(things.length),
+            }
+          : null;
+      return {
+        ...part,
+        things,
+        bells: bellsFor(things, counter, choice!.many),
+        weight: loadedWeight(board, things),
+        facts: factsOf(board, choice!.spread),
+        question,
+        kept: question && judgedAsKept(question),
+      };
+    });
+    const between = pieces
+      .filter((piece) => choice && standsBetween(piece, choice.many))
+      .map((piece) => mainThing(piece, [], brief, 1));
+    return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good), between } };
+  },
+  advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }) =>
+    mains.length === 0 ? [] : layAdvice(brief, boards, mains.length, unfitGarnish(order, goods, brief)),
+  lines: ({ cut: { serving }, lay: { boards } }, { house }) => {
+    const hire = money(house.kitHire * toHire(serving, boards.laid, boards.choice?.many ?? 1));
+    return [
+      ...boards.garnish.map(({ good, bought, price }) => ({
+        subject: good.id,
+        good,
+        for: 'beside' as const,
+        amount: bought,
+        price,
+        cost: costAt(price, good, house),
+      })),
+      ...(hire > 0
+        ? [
+            {
+              subject: 'kit hire',
+              good: null,
+              for: 'service' as const,
+              amount: null,
+              price: hire,
+              cost: hire,
+            },
+          ]
+        : []),
+    ];
+  },
+});

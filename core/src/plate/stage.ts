@@ -1,0 +1,109 @@
+import { allergensOnTable, cautionsFor, type TableAllergens } from '../care/index.js';
+import { costAt } from '../amount/index.js';
+import { drinkersOf, safetyOf, type Brief } from '../brief/index.js';
+import { goodsById, withLots, type Good } from '../counter/index.js';
+import { childLinesFor, type ChildLine } from './children.js';
+import { ownPlatesFor, type OwnPlate } from './plate.js';
+import { platePurchases } from './money.js';
+import { rememberedBy } from '../units/index.js';
+import { nextLotCautions } from './nextLots.js';
+import { tableRow } from './row.js';
+import { stage } from '../stage/index.js';
+
+declare module '../stage/stage.js' {
+  interface Parts {
+    table: TablePart;
+  }
+}
+
+/** All that stands on the table, and whom it may harm. It has no screen of its own: every stage shows it. */
+export interface TablePart {
+  readonly ownPlates: readonly OwnPlate[];
+  /** The safe form of what small children can choke on; empty when none is coming. */
+  readonly children: readonly ChildLine[];
+  /** What of the table lies on the shared board and is cut with its knives: no drinks, no own plates. */
+  readonly onBoard: readonly Good[];
+  /** Everything that stands on the table: board, drinks, own plates, and boards that are oiled with an allergen. */
+  readonly onTable: readonly Good[];
+  readonly allergens: TableAllergens;
+}
+
+/** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
+const oiledBoards = rememberedBy((counter: readonly Good[]): readonly Good[] =>
+  counter.filter(
+    (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
+  ),
+);
+
+/** Surfaces that are not wood. */
+const NOT_WOOD: readonly Brief['surface'][] = ['slate', 'marble', 'metal', 'plate', 'salt block'];
+const isWood = ({ surface }: Brief): boolean => !NOT_WOOD.includes(surface);
+
+const unique = (goods: readonly Good[]): Good[] => [...goodsById(goods).values()];
+
+export const tableStage = stage(tableRow, {
+  derive: ({ counter, stands }, parts): TablePart => {
+    const { brief, targets } = parts.brief;
+    const { mains } = parts.pick;
+    const { beside } = parts.pair;
+    const { portions } = parts.portion;
+    const { walk, cleanser } = parts.walk;
+    const offered = stands ? counter.filter(stands) : counter;
+    const ownPlates = ownPlatesFor({ brief, targets, mains, beside, counter: offered });
+    const onPlates = ownPlates.flatMap((plate) => plate.lines.map((line) => line.good));
+    const cleans = cleanser && walk.steps.some((step) => step.cleanse) ? [cleanser] : [];
+    const children = childLinesFor(
+      [...portions.mains, ...portions.companions],
+      unique([...cleans, ...onPlates]),
+      offered,
+      brief,
+    );
+    const boards = isWood(brief) ? oiledBoards(counter) : [];
+    const onBoard = unique([
+      ...mains,
+      ...beside.filter((good) => good.kind !== 'drink'),
+      ...cleans,
+      ...boards,
+      ...parts.lay.boards.garnish.map(({ good }) => good),
+    ]);
+    const onTable = unique([
+      ...onBoard,
+      ...beside,
+      ...children.flatMap((line) => line.instead ?? []),
+      ...ownPlates.flatMap((plate) => [
+        ...plate.lines.map((line) => line.good),
+        ...(plate.drink ? [plate.drink] : []),
+      ]),
+    ]);
+    return { ownPlates, children, onBoard, onTable, allergens: allergensOnTable(onTable) };
+  },
+  cautions: (
+    { brief: { brief }, portion: { portions }, table: { ownPlates, onTable } },
+    { order, held, house },
+  ) => [
+    ...nextLotCautions(portions.mains, ownPlates, goodsById(withLots(held, order.selection.lots)), brief),
+    ...cautionsFor(
+      {
+        infants: brief.guests.infants,
+        under5: brief.guests.under5,
+        drinkers: drinkersOf(brief),
+        limits: brief.limits,
+        safety: safetyOf(brief, house, order.clock.keeper === 'customer'),
+        wood: isWood(brief),
+      },
+      onTable,
+    ),
+  ],
+  lines: ({ brief: { brief }, portion: { portions }, table: { ownPlates } }, { house }) => {
+    const board = [...portions.mains, ...portions.companions];
+    const onBoard = new Map(board.map(({ good, net }) => [good.id, net]));
+    return platePurchases(ownPlates, onBoard, brief.practice).map(({ good, bought, price }) => ({
+      subject: good.id,
+      good,
+      for: 'own plate' as const,
+      amount: bought,
+      price,
+      cost: costAt(price, good, house),
+    }));
+  },
+});

@@ -1,0 +1,2 @@
+/** Steps of a dessert that one order may have. */
+export const MOST_DESSERTS = 3;
