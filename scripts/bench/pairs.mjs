@@ -18,7 +18,7 @@ const { perturbedCounter, popularity } = await import('../lib/pairJudge.mjs');
 
 process.chdir(ROOT);
 const SEEDS = 20;
-const CUSTOMS = ['by custom', 'against custom'];
+const CUSTOMS = ['by-custom', 'against-custom'];
 /** The same weights with what custom says left out. */
 const untold = Object.fromEntries(
   Object.entries(WEIGHTS).map(([kind, of]) => [

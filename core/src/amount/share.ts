@@ -5,8 +5,8 @@ import { isDivisive } from '../sense/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'divides people': NoFigures;
-    'well known': NoFigures;
+    'divides-people': NoFigures;
+    'well-known': NoFigures;
     rich: NoFigures;
   }
 }
@@ -16,9 +16,9 @@ const RICH_FROM = 8.5;
 
 /** Less of what divides a table or fills it, more of the safe bet. Common practice, no source. */
 const SHARES = [
-  { rule: 'divides people', share: 0.5, when: isDivisive },
+  { rule: 'divides-people', share: 0.5, when: isDivisive },
   { rule: 'rich', share: 0.8, when: (main: Main) => main.kind === 'cheese' && main.sense.fat >= RICH_FROM },
-  { rule: 'well known', share: 1.2, when: (main: Main) => main.known === 'safe bet' },
+  { rule: 'well-known', share: 1.2, when: (main: Main) => main.known === 'safe bet' },
 ] as const;
 
 /** Relative share of one good among its kind, with the reason when it is not 1; in the school of equal shares it always is. */

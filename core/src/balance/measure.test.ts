@@ -159,7 +159,7 @@ describe('sameness', () => {
   });
   test('two alike, all pale and all strong are named', () => {
     const rules = (c: ReturnType<typeof aCheese>[]) => measure(c, brief).remarks.map((r) => r.rule);
-    expect(rules([aCheese('a'), aCheese('b')])).toContain('two alike');
+    expect(rules([aCheese('a'), aCheese('b')])).toContain('two-alike');
     const pale = ['fresh', 'soft', 'bloomy'].map((texture, i) =>
       aCheese(`p${i}`, { texture, colours: ['#fbf8ef'] }, { intensity: 1 + 2 * i }),
     );
@@ -167,7 +167,7 @@ describe('sameness', () => {
     const strong = ['washed', 'hard', 'blue'].map((texture, i) =>
       aCheese(`s${i}`, { texture, colours: ['#d9933d'] }, { intensity: 7.5 + i }),
     );
-    expect(rules(strong)).toContain('strong with no relief');
+    expect(rules(strong)).toContain('strong-with-no-relief');
   });
 });
 

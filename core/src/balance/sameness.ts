@@ -3,18 +3,18 @@ import { mainMilk, type Cheese, type Main, type Meat } from '../counter/index.js
 import { isPale, isStrong } from '../sense/index.js';
 
 export type SamenessRule =
-  | 'two alike'
-  | 'meats alike'
+  | 'two-alike'
+  | 'meats-alike'
   | 'pale'
-  | 'strong with no relief'
-  | 'salty with no relief'
-  | 'rich with no relief';
+  | 'strong-with-no-relief'
+  | 'salty-with-no-relief'
+  | 'rich-with-no-relief';
 
 declare module '../units/reason.js' {
   /** `relief` is a good of the counter that would give it, where somebody looked for one. */
   interface Rules extends Record<SamenessRule, { names: readonly string[]; relief?: string | null }> {
     /** What a good takes away from or adds to sameness, where no class is named. */
-    'more of the same': { better: boolean };
+    'more-of-the-same': { better: boolean };
   }
 }
 
@@ -45,7 +45,7 @@ const cheeseOf = (test: (cheese: Cheese) => boolean) => (main: Main) => (test(ma
 
 export const SAMENESS: readonly SamenessRow[] = [
   {
-    id: 'two alike',
+    id: 'two-alike',
     kind: 'cheese',
     reads: ['texture', 'milk', 'intensity'],
     needs: 2,
@@ -57,7 +57,7 @@ export const SAMENESS: readonly SamenessRow[] = [
     cost: (count) => 2 * pairs(count),
   },
   {
-    id: 'meats alike',
+    id: 'meats-alike',
     kind: 'meat',
     reads: ['build', 'calibre', 'animal'],
     needs: 3,
@@ -76,7 +76,7 @@ export const SAMENESS: readonly SamenessRow[] = [
     cost: (count, n) => 1.5 * beyondHalf(count, n),
   },
   {
-    id: 'strong with no relief',
+    id: 'strong-with-no-relief',
     kind: 'cheese',
     reads: ['intensity'],
     needs: 1,
@@ -84,7 +84,7 @@ export const SAMENESS: readonly SamenessRow[] = [
     cost: (count, n) => 2 * beyondHalf(count, n),
   },
   {
-    id: 'salty with no relief',
+    id: 'salty-with-no-relief',
     kind: 'cheese',
     reads: ['intensity'],
     needs: 1,
@@ -92,7 +92,7 @@ export const SAMENESS: readonly SamenessRow[] = [
     cost: (count, n) => beyondHalf(count, n),
   },
   {
-    id: 'rich with no relief',
+    id: 'rich-with-no-relief',
     kind: 'cheese',
     reads: ['texture'],
     needs: 1,

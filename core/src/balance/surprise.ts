@@ -11,7 +11,7 @@ export interface Oddity {
 declare module '../units/reason.js' {
   interface Rules {
     /** Why the surprise surprises: what few others on the counter are. */
-    'the surprise': { good: string; odd: readonly Oddity[] };
+    'the-surprise': { good: string; odd: readonly Oddity[] };
   }
 }
 
@@ -44,7 +44,7 @@ const countsOn = rememberedBy((counter: readonly Good[]) => {
 });
 
 /** Why a surprise is one: its rarest traits among the goods of its kind on this counter; null for what is no surprise. */
-export function surpriseOf(main: Main, counter: readonly Good[]): Reason<'the surprise'> | null {
+export function surpriseOf(main: Main, counter: readonly Good[]): Reason<'the-surprise'> | null {
   if (main.known !== 'surprise') return null;
   const { counts, many } = countsOn(counter)[main.kind];
   const share = (trait: Oddity) => (counts.get(keyOf(trait)) ?? 0) / Math.max(1, many);
@@ -54,7 +54,7 @@ export function surpriseOf(main: Main, counter: readonly Good[]): Reason<'the su
     .filter(({ is }, i, all) => all.findIndex((other) => other.is === is) === i);
   const rare = odd.filter((trait) => share(trait) <= RARE);
   return reason(
-    'the surprise',
+    'the-surprise',
     { good: main.name, odd: (rare.length > 0 ? rare : odd).slice(0, TOLD) },
     { subject: main.id },
   );

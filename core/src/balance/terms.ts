@@ -6,8 +6,8 @@ import { NONE, reason, type Reason } from '../units/index.js';
 
 declare module '../units/reason.js' {
   interface Rules extends Record<FitRule, { good: string }> {
-    'to be bought in': NoFigures;
-    'not tasted': NoFigures;
+    'to-be-bought-in': NoFigures;
+    'not-tasted': NoFigures;
     tasted: { is: Verdict; taster: string; on: string };
     /** Tasted earlier, and carried to the serving day. */
     carried: { is: Verdict; was: Verdict; taster: string; on: string };
@@ -15,16 +15,16 @@ declare module '../units/reason.js' {
 }
 
 export type FitRule =
-  | 'timid and pungent'
-  | 'timid and strong'
-  | 'timid and familiar'
-  | 'hot meat'
+  | 'timid-and-pungent'
+  | 'timid-and-strong'
+  | 'timid-and-familiar'
+  | 'hot-meat'
   | 'adventurous'
-  | 'sweet tooth'
-  | 'savoury table'
-  | 'hard to see'
-  | 'heat of the day'
-  | 'in season';
+  | 'sweet-tooth'
+  | 'savoury-table'
+  | 'hard-to-see'
+  | 'heat-of-the-day'
+  | 'in-season';
 
 /** What a good brings by itself, in points of the dial: eating quality and fit. Tables; all common practice. */
 
@@ -35,8 +35,8 @@ const QUALITY: Record<Verdict, number> = { young: -4, ready: 1, 'at its peak': 3
 export function qualityOf(main: Main, brief: Brief): Reason {
   const lot = lotOn(main, brief.servingAt);
   const subject = main.id;
-  if (!lot && willBeBoughtIn(main, brief.servingAt)) return reason('to be bought in', NONE, { subject });
-  if (!lot?.verdict) return reason('not tasted', NONE, { subject });
+  if (!lot && willBeBoughtIn(main, brief.servingAt)) return reason('to-be-bought-in', NONE, { subject });
+  if (!lot?.verdict) return reason('not-tasted', NONE, { subject });
   const { says: is, carried, tasted } = lot.verdict;
   const about = { subject, effect: QUALITY[is], source: 'the counter’s own verdict' };
   const { taster, on } = tasted;
@@ -55,20 +55,20 @@ const sweetnessOf = ({ sense, flavours }: Main): number => {
 
 const FITS: readonly { rule: FitRule; effect: (main: Main, brief: Brief) => number }[] = [
   {
-    rule: 'timid and pungent',
+    rule: 'timid-and-pungent',
     effect: (main, brief) => (isTimid(brief) ? -0.8 * Math.max(0, main.sense.funk - 4) : 0),
   },
   {
-    rule: 'timid and strong',
+    rule: 'timid-and-strong',
     effect: (main, brief) =>
       isTimid(brief) ? -0.8 * Math.max(0, main.sense.intensity - (STRONG_FROM - 1)) : 0,
   },
   {
-    rule: 'timid and familiar',
+    rule: 'timid-and-familiar',
     effect: (main, brief) => (isTimid(brief) && main.known === 'safe bet' ? 1 : 0),
   },
   {
-    rule: 'hot meat',
+    rule: 'hot-meat',
     effect: (main) => (main.kind === 'meat' && main.sense.heat >= 4 ? -2 : 0),
   },
   {
@@ -76,26 +76,26 @@ const FITS: readonly { rule: FitRule; effect: (main: Main, brief: Brief) => numb
     effect: (main, { adventurous }) => (adventurous >= 4 && main.known === 'surprise' ? 1.5 : 0),
   },
   {
-    rule: 'sweet tooth',
+    rule: 'sweet-tooth',
     effect: (main, { sweetTooth }) => SWEET_STEP * Math.max(0, sweetTooth - 3) * sweetnessOf(main),
   },
   {
-    rule: 'savoury table',
+    rule: 'savoury-table',
     effect: (main, { sweetTooth }) => SWEET_STEP * Math.min(0, sweetTooth - 3) * sweetnessOf(main),
   },
   {
-    rule: 'hard to see',
+    rule: 'hard-to-see',
     effect: (main, { light }) => (light === 'dim' && main.kind === 'cheese' && main.look.veins > 0 ? 0.5 : 0),
   },
   {
-    rule: 'heat of the day',
+    rule: 'heat-of-the-day',
     effect: (main, { setting }) =>
       setting === 'outdoors, hot' && main.kind === 'cheese' && ['runny', 'creamy'].includes(main.paste)
         ? -2
         : 0,
   },
   {
-    rule: 'in season',
+    rule: 'in-season',
     effect: (main, brief) => (brief.season && inSeason(main, brief) ? 1 : 0),
   },
 ];

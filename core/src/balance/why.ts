@@ -19,8 +19,8 @@ declare module '../units/reason.js' {
       better: boolean;
       rival: { name: string; is: AxisWord } | null;
     };
-    'suits the table': { better: boolean; rival: string | null };
-    'even rise': { better: boolean };
+    'suits-the-table': { better: boolean; rival: string | null };
+    'even-rise': { better: boolean };
   }
 }
 
@@ -74,10 +74,10 @@ function partReason(name: string, at: At): Reason {
     return axisReason(name.replace(/^\w+ /, '') as AxisId, main, rival, others, better, brief);
   if (name === 'quality') return qualityOf(main, brief);
   const about = { subject: name };
-  if (name === 'fit') return reason('suits the table', { better, rival: rival?.name ?? null }, about);
-  if (name === 'rise') return reason('even rise', { better }, about);
+  if (name === 'fit') return reason('suits-the-table', { better, rival: rival?.name ?? null }, about);
+  if (name === 'rise') return reason('even-rise', { better }, about);
   const remark = better ? undefined : withIt.remarks.find((r) => r.rule === name);
-  return remark ?? reason('more of the same', { better }, about);
+  return remark ?? reason('more-of-the-same', { better }, about);
 }
 
 /** A good on an axis, as a monger would tell it from another: a word of a table, or a figure. */

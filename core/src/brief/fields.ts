@@ -5,6 +5,5 @@ import { Brief } from './brief.js';
 export const briefFields = { brief: Brief };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof briefFields>> {}
 }

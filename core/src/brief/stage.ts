@@ -8,9 +8,9 @@ import { stage } from '../stage/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'nothing touches': NoFigures;
+    'nothing-touches': NoFigures;
     travels: { minutes: Minutes };
-    'salt block': NoFigures;
+    'salt-block': NoFigures;
   }
 }
 
@@ -36,8 +36,8 @@ export const briefStage = stage(briefRow, {
     return { servingAt: brief.servingAt, brief, targets: targetsOf(brief, counter, house) };
   },
   advise: ({ brief: { brief } }) => [
-    ...(brief.apart > 0 ? [reason('nothing touches', NONE)] : []),
+    ...(brief.apart > 0 ? [reason('nothing-touches', NONE)] : []),
     ...(brief.travelMinutes > 0 ? [reason('travels', { minutes: minutes(brief.travelMinutes) })] : []),
-    ...(brief.surface === 'salt block' ? [reason('salt block', NONE)] : []),
+    ...(brief.surface === 'salt block' ? [reason('salt-block', NONE)] : []),
   ],
 });

@@ -121,7 +121,7 @@ test('per kind: the cap wins over the least per kind, and that is said', () => {
   const house = { ...DEFAULT_HOUSE, amountSchool: 'per kind' as const };
   const capped = targets({ role: 'nibble', kinds: { cheeses: 5, meats: null } }, house);
   expect(capped.cheeses.perHead).toBe(60);
-  expect(capped.reasons.some((r) => r.rule === 'cap for the role')).toBe(true);
+  expect(capped.reasons.some((r) => r.rule === 'cap-for-the-role')).toBe(true);
   expect(targets({ role: 'drinks', kinds: { cheeses: 3, meats: null } }, house).cheeses.perHead).toBeCloseTo(
     85.05,
     10,
@@ -131,7 +131,7 @@ test('per kind: the cap wins over the least per kind, and that is said', () => {
 test('no meat where the dessert, the limits or a kosher board leave none; each with its reason', () => {
   expect(targets({ role: 'dessert' }).meats.kinds).toBe(0);
   expect(targets({ limits: [newLimit('diet:vegetarian')] }).meats.kinds).toBe(0);
-  expect(targets({ limits: [newLimit('diet:kosher')] }).reasons.some((r) => r.rule === 'kosher board')).toBe(
+  expect(targets({ limits: [newLimit('diet:kosher')] }).reasons.some((r) => r.rule === 'kosher-board')).toBe(
     true,
   );
   expect(targetsOf(aBrief(), [aMeat('m')], DEFAULT_HOUSE).meats.kinds).toBe(3);

@@ -19,20 +19,20 @@ import { boardEatersOf, eatersOf } from './plates.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'kinds as asked': { kind: Main['kind']; kinds: number };
-    'cheeses by heads': { people: number; low: number; high: number; usual: number };
-    'fewer kinds for the role': { kind: Main['kind']; role: Role; most: number; usual: number };
-    'cheeses of a flight': { kind: Flight; of: string; there: number; usual: number };
-    'meats by heads': { people: number; usual: number; odd: boolean };
-    'no meat for dessert': NoFigures;
-    'kosher board': NoFigures;
-    'no meat left': NoFigures;
-    'none on this board': { kind: Main['kind'] };
-    'per head': { kind: Main['kind']; role: Role; low: Grams; high: Grams };
-    'per kind': { kind: Main['kind']; kinds: number; each: Grams };
-    'cap for the role': { kinds: number; each: Grams; asked: Grams; cap: Grams; role: Role };
-    'children eat less': { heads: number; eaters: number };
-    'own plates feed': { board: number; eaters: number };
+    'kinds-as-asked': { kind: Main['kind']; kinds: number };
+    'cheeses-by-heads': { people: number; low: number; high: number; usual: number };
+    'fewer-kinds-for-the-role': { kind: Main['kind']; role: Role; most: number; usual: number };
+    'cheeses-of-a-flight': { kind: Flight; of: string; there: number; usual: number };
+    'meats-by-heads': { people: number; usual: number; odd: boolean };
+    'no-meat-for-dessert': NoFigures;
+    'kosher-board': NoFigures;
+    'no-meat-left': NoFigures;
+    'none-on-this-board': { kind: Main['kind'] };
+    'per-head': { kind: Main['kind']; role: Role; low: Grams; high: Grams };
+    'per-kind': { kind: Main['kind']; kinds: number; each: Grams };
+    'cap-for-the-role': { kinds: number; each: Grams; asked: Grams; cap: Grams; role: Role };
+    'children-eat-less': { heads: number; eaters: number };
+    'own-plates-feed': { board: number; eaters: number };
   }
 }
 
@@ -79,33 +79,33 @@ function inFlight({ flight, limits }: Brief, counter: readonly Good[]): number {
 
 function cheeseKinds(brief: Brief, house: House, people: number, counter: readonly Good[]): [number, Reason] {
   const { cheeses } = brief.kinds;
-  if (cheeses !== null) return [cheeses, reason('kinds as asked', { kind: 'cheese', kinds: cheeses })];
+  if (cheeses !== null) return [cheeses, reason('kinds-as-asked', { kind: 'cheese', kinds: cheeses })];
   const { low, high, usual: odd } = rowFor(practiceOf(brief).cheeseKinds, people);
   const usual = house.parity === 'odd numbers' ? odd : Math.round((low + high) / 2);
   const { flight, role } = brief;
   const there = flight ? inFlight(brief, counter) : Infinity;
   // Of a line that is not here at all as many are asked for as ever: that nothing fits is said, with the ways out.
   if (flight && there > 0 && there < usual)
-    return [there, reason('cheeses of a flight', { kind: flight.kind, of: flight.of, there, usual })];
+    return [there, reason('cheeses-of-a-flight', { kind: flight.kind, of: flight.of, there, usual })];
   const most = mostTasted(brief, 'cheese');
-  if (most < usual) return [most, reason('fewer kinds for the role', { kind: 'cheese', role, most, usual })];
-  return [usual, reason('cheeses by heads', { people, low, high, usual }, { effect: usual })];
+  if (most < usual) return [most, reason('fewer-kinds-for-the-role', { kind: 'cheese', role, most, usual })];
+  return [usual, reason('cheeses-by-heads', { people, low, high, usual }, { effect: usual })];
 }
 
 function meatKinds(brief: Brief, house: House, people: number, meatLeft: boolean): [number, Reason] {
   const { meats } = brief.kinds;
   if (practiceOf(brief).gramsPerAdult[brief.role].meat.high === 0 && meats === null)
-    return [0, reason('no meat for dessert', NONE)];
-  if (separatesMeat(brief)) return [0, reason('kosher board', NONE)];
-  if (meats !== null) return [meats, reason('kinds as asked', { kind: 'meat', kinds: meats })];
-  if (!meatLeft) return [0, reason('no meat left', NONE)];
+    return [0, reason('no-meat-for-dessert', NONE)];
+  if (separatesMeat(brief)) return [0, reason('kosher-board', NONE)];
+  if (meats !== null) return [meats, reason('kinds-as-asked', { kind: 'meat', kinds: meats })];
+  if (!meatLeft) return [0, reason('no-meat-left', NONE)];
   const row = rowFor(practiceOf(brief).meatKinds, people);
   const odd = house.parity === 'odd numbers';
   const usual = odd ? row.odd : row.usual;
   const most = mostTasted(brief, 'meat');
   if (most < usual)
-    return [most, reason('fewer kinds for the role', { kind: 'meat', role: brief.role, most, usual })];
-  return [usual, reason('meats by heads', { people, usual, odd }, { effect: usual })];
+    return [most, reason('fewer-kinds-for-the-role', { kind: 'meat', role: brief.role, most, usual })];
+  return [usual, reason('meats-by-heads', { people, usual, odd }, { effect: usual })];
 }
 
 /**
@@ -116,17 +116,17 @@ function perHead(kind: Main['kind'], kinds: number, brief: Brief, house: House):
   const { role } = brief;
   const { gramsPerAdult, gramsPerKind } = practiceOf(brief);
   const range = gramsPerAdult[role][kind];
-  if (kinds === 0) return [grams(0), reason('none on this board', { kind })];
+  if (kinds === 0) return [grams(0), reason('none-on-this-board', { kind })];
   if (house.amountSchool === 'per head' || range.high === 0) {
     const g = grams(mid(range));
     const [low, high] = [grams(range.low), grams(range.high)];
-    return [g, reason('per head', { kind, role, low, high }, { subject: kind, effect: g })];
+    return [g, reason('per-head', { kind, role, low, high }, { subject: kind, effect: g })];
   }
   const each = grams(gramsPerKind.low);
   const [asked, cap] = [grams(kinds * each), grams(range.high)];
   return asked > cap
-    ? [cap, reason('cap for the role', { kinds, each, asked, cap, role }, { subject: kind, effect: cap })]
-    : [asked, reason('per kind', { kind, kinds, each }, { subject: kind, effect: asked })];
+    ? [cap, reason('cap-for-the-role', { kinds, each, asked, cap, role }, { subject: kind, effect: cap })]
+    : [asked, reason('per-kind', { kind, kinds, each }, { subject: kind, effect: asked })];
 }
 
 /** What the limits keep off the board, of a whole counter; worked out again only when the limits are others. */
@@ -156,9 +156,9 @@ export function targetsOf(brief: Brief, counter: readonly Good[], house: House):
   const excluded = excludedOn(counter)(brief.limits);
   const reasons = [whyCheese, whyMeat, whyCheeseGrams, whyMeatGrams];
   if (eaters !== people)
-    reasons.push(reason('children eat less', { heads: people, eaters }, { effect: eaters - people }));
+    reasons.push(reason('children-eat-less', { heads: people, eaters }, { effect: eaters - people }));
   if (boardEaters !== eaters)
-    reasons.push(reason('own plates feed', { board: boardEaters, eaters }, { effect: boardEaters - eaters }));
+    reasons.push(reason('own-plates-feed', { board: boardEaters, eaters }, { effect: boardEaters - eaters }));
   return {
     heads: people,
     headsThatEat: eating,

@@ -10,21 +10,21 @@ const idsOf = (...args: Parameters<typeof cautionsFor>) => cautionsFor(...args).
 test('honey is warned of when an infant sits at the table, hidden honey too', () => {
   const honey = aCompanion('h', { role: 'honey' });
   const hidden = aCompanion('b', { role: 'butter', contents: { honey: 'yes' } });
-  expect(idsOf(table, [honey])).not.toContain('honey for infants');
+  expect(idsOf(table, [honey])).not.toContain('honey-for-infants');
   const caution = cautionsFor({ ...table, infants: 1 }, [honey, hidden]).find(
-    (c) => c.rule === 'honey for infants',
+    (c) => c.rule === 'honey-for-infants',
   );
   expect(caution?.goods).toEqual(['h', 'b']);
 });
 
 test('whole nuts and rolling fruit are warned of for small children', () => {
   const grapes = aCompanion('g', { rolls: true });
-  expect(idsOf({ ...table, under5: 2 }, [grapes])).toContain('choking under 5');
-  expect(idsOf(table, [grapes])).not.toContain('choking under 5');
+  expect(idsOf({ ...table, under5: 2 }, [grapes])).toContain('choking-under-5');
+  expect(idsOf(table, [grapes])).not.toContain('choking-under-5');
 });
 
 test('time out of the cold is always said, with source and country', () => {
-  const caution = cautionsFor(table, [aCheese('c')]).find((c) => c.rule === 'out of the cold');
+  const caution = cautionsFor(table, [aCheese('c')]).find((c) => c.rule === 'out-of-the-cold');
   expect(caution).toMatchObject({ country: 'all', source: expect.stringContaining('USDA') });
 });
 
@@ -37,7 +37,7 @@ test('a limit that does not clear the board asks for a plate of its own and name
 });
 
 test('unknown allergens are a caution', () => {
-  expect(idsOf(table, [aCheese('c', { allergens: { contains: ['milk'] } })])).toContain('unknown allergens');
+  expect(idsOf(table, [aCheese('c', { allergens: { contains: ['milk'] } })])).toContain('unknown-allergens');
 });
 
 // Source: the rows of care/risks.ts, public-health advice; each is told with its source and country.
@@ -45,7 +45,7 @@ test('a guest at risk who eats from the board brings one caution for each row th
   const limit = { ...newLimit('risk:pregnant'), reach: 'own plate' as const };
   const rawBlue = aCheese('blue', { texture: 'blue', treatment: 'raw' });
   const found = cautionsFor({ ...table, limits: [limit] }, [rawBlue, aCheese('mild')]).filter(
-    (c) => c.rule === 'guest at risk',
+    (c) => c.rule === 'guest-at-risk',
   );
   expect(found.map((c) => c.subject)).toEqual(['risk:pregnant mould-ripened', 'risk:pregnant raw milk']);
   for (const caution of found) {

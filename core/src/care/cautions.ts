@@ -22,25 +22,25 @@ export interface Table {
 }
 
 export type CautionRule =
-  | 'honey for infants'
-  | 'honey not known, for infants'
-  | 'choking under 5'
-  | 'board oil'
-  | 'oiled with nuts'
-  | 'out of the cold'
-  | 'out in the heat'
-  | 'raw milk'
-  | 'not eaten'
-  | 'unknown allergens'
+  | 'honey-for-infants'
+  | 'honey-not-known-for-infants'
+  | 'choking-under-5'
+  | 'board-oil'
+  | 'oiled-with-nuts'
+  | 'out-of-the-cold'
+  | 'out-in-the-heat'
+  | 'raw-milk'
+  | 'not-eaten'
+  | 'unknown-allergens'
   | 'alcohol';
 
 declare module '../units/reason.js' {
-  interface Rules extends Record<Exclude<CautionRule, 'out of the cold' | 'out in the heat'>, NoFigures> {
-    'out of the cold': TimeOut;
-    'out in the heat': TimeOut;
+  interface Rules extends Record<Exclude<CautionRule, 'out-of-the-cold' | 'out-in-the-heat'>, NoFigures> {
+    'out-of-the-cold': TimeOut;
+    'out-in-the-heat': TimeOut;
     /** A guest's limit that does not clear the board, and how far it reaches. */
-    'guest’s limit': { what: string; guests: number; reach: Reach; asked: Reach };
-    'guest at risk': { what: string; row: RiskRowId };
+    'guest-s-limit': { what: string; guests: number; reach: Reach; asked: Reach };
+    'guest-at-risk': { what: string; row: RiskRowId };
   }
 }
 
@@ -48,7 +48,7 @@ declare module '../units/reason.js' {
 export type Caution = Reason & { readonly goods: readonly string[]; readonly country: string };
 
 interface CautionRow {
-  readonly rule: Exclude<CautionRule, 'out of the cold' | 'out in the heat'>;
+  readonly rule: Exclude<CautionRule, 'out-of-the-cold' | 'out-in-the-heat'>;
   readonly source: string;
   readonly country: string;
   readonly when: (table: Table) => boolean;
@@ -70,14 +70,14 @@ const PUBLIC_HEALTH = 'public-health advice, widely published';
 
 const ROWS: readonly CautionRow[] = [
   {
-    rule: 'honey for infants',
+    rule: 'honey-for-infants',
     source: PUBLIC_HEALTH,
     country: 'all',
     when: (table) => table.infants > 0,
     applies: hasHoney,
   },
   {
-    rule: 'honey not known, for infants',
+    rule: 'honey-not-known-for-infants',
     source: PUBLIC_HEALTH,
     country: 'all',
     when: (table) => table.infants > 0,
@@ -85,42 +85,42 @@ const ROWS: readonly CautionRow[] = [
       good.kind !== 'ware' && !isCompanionOf(good, 'honey') && contentsOf(good).honey === 'unknown',
   },
   {
-    rule: 'choking under 5',
+    rule: 'choking-under-5',
     source: PUBLIC_HEALTH,
     country: 'all',
     when: (table) => table.under5 + table.infants > 0,
     applies: (good) => chokingRowOf(good) !== null,
   },
   {
-    rule: 'board oil',
+    rule: 'board-oil',
     source: 'common practice, no source; Regulation (EU) 1169/2011 for nuts as allergens',
     country: 'all',
     when: (table) => table.wood && table.limits.some(isNutLimit),
     applies: isMain,
   },
   {
-    rule: 'oiled with nuts',
+    rule: 'oiled-with-nuts',
     source: 'Regulation (EU) 1169/2011',
     country: 'EU',
     when: always,
     applies: (good) => good.kind === 'ware' && allergensOnTable([good]).mayContain.length > 0,
   },
   {
-    rule: 'raw milk',
+    rule: 'raw-milk',
     source: '21 CFR 133 (US: aged 60 days); EU: label “made with raw milk”',
     country: 'US, EU',
     when: always,
     applies: isRawMilk,
   },
   {
-    rule: 'not eaten',
+    rule: 'not-eaten',
     source: 'common practice, no source',
     country: 'all',
     when: always,
     applies: (good) => good.kind === 'cheese' && ['cut off', 'decoration'].includes(good.rind.verdict),
   },
   {
-    rule: 'unknown allergens',
+    rule: 'unknown-allergens',
     source: 'Regulation (EU) 1169/2011',
     country: 'EU',
     when: always,
@@ -161,8 +161,8 @@ function timeCaution({ safety }: Table, goods: readonly string[]): Caution {
   const figures: TimeOut = { most: rule.most, above: TIME_OUT.above, mostAbove: rule.mostInHeat };
   const why =
     safety.air > TIME_OUT.above
-      ? reason('out in the heat', { ...figures, mostAbove: most }, { source: rule.source })
-      : reason('out of the cold', { ...figures, most }, { source: rule.source });
+      ? reason('out-in-the-heat', { ...figures, mostAbove: most }, { source: rule.source })
+      : reason('out-of-the-cold', { ...figures, most }, { source: rule.source });
   return caution(why, goods, rule.country || 'all');
 }
 
@@ -177,7 +177,7 @@ function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
       const source =
         severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said';
       const why = reason(
-        'guest’s limit',
+        'guest-s-limit',
         { what, guests, reach: reachOf(limit), asked },
         { subject: what, source },
       );
@@ -201,7 +201,7 @@ function riskCautions({ limits, under5, infants }: Table, goods: readonly Good[]
     .flatMap((what) => riskRowsOf(what).map((row) => ({ what, row })))
     .map(({ what, row }) => {
       const about = { subject: `${what} ${row.id}`, source: row.source };
-      const why = reason('guest at risk', { what, row: row.id }, about);
+      const why = reason('guest-at-risk', { what, row: row.id }, about);
       return caution(
         why,
         goods.filter(row.applies).map((good) => good.id),

@@ -23,7 +23,7 @@ export function noPork(good: Good): Fit {
 
 export function noAlcohol(good: Good): Fit {
   if (good.kind === 'drink')
-    return good.abv > 0.5 ? no(reason('alcohol by volume', { percent: good.abv })) : YES;
+    return good.abv > 0.5 ? no(reason('alcohol-by-volume', { percent: good.abv })) : YES;
   const { alcohol } = contentsOf(good);
   return alcohol === 'yes' ? has('alcohol') : alcohol === 'unknown' ? untold('alcohol') : YES;
 }
@@ -63,12 +63,12 @@ export function halal(good: Good): Fit {
     noAlcohol(good),
     contentsOf(good).blood === 'yes' ? has('blood') : YES,
     isMeatGood(good) && !good.contents.certificates.includes('halal')
-      ? unknown(reason('no certificate', { of: 'halal' }))
+      ? unknown(reason('no-certificate', { of: 'halal' }))
       : YES,
     good.kind === 'cheese' &&
       ['animal', 'unknown'].includes(contentsOf(good).rennet) &&
       !good.contents.certificates.includes('halal')
-      ? unknown(reason('rennet without certificate', NONE))
+      ? unknown(reason('rennet-without-certificate', NONE))
       : YES,
   );
 }
@@ -77,7 +77,7 @@ export function kosher(good: Good): Fit {
   if (good.contents.certificates.includes('kosher')) return YES;
   if (good.kind === 'ware') return YES;
   const forbidden = all(noPork(good), allergenTest(['crustaceans', 'molluscs'])(good, 'religious'));
-  return forbidden.fits === 'no' ? forbidden : unknown(reason('no certificate', { of: 'kosher' }));
+  return forbidden.fits === 'no' ? forbidden : unknown(reason('no-certificate', { of: 'kosher' }));
 }
 
 /** Lactose falls with ripening: three months in a firm cheese leave next to none. Common practice, no source. */
@@ -86,6 +86,6 @@ const SLOW_TO_LOSE = ['fresh', 'soft', 'bloomy'];
 export function lactose(good: Good): Fit {
   if (good.kind !== 'cheese') return allergenTest(['milk'])(good, 'diet');
   if (!good.described || !good.milkKnown) return untold('what it is');
-  if (SLOW_TO_LOSE.includes(good.texture)) return no(reason('keeps lactose', { texture: good.texture }));
-  return good.ageDays >= LACTOSE_GONE_DAYS ? YES : unknown(reason('young for its lactose', NONE));
+  if (SLOW_TO_LOSE.includes(good.texture)) return no(reason('keeps-lactose', { texture: good.texture }));
+  return good.ageDays >= LACTOSE_GONE_DAYS ? YES : unknown(reason('young-for-its-lactose', NONE));
 }

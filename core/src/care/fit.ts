@@ -35,34 +35,34 @@ export type NotKnown =
 declare module '../units/reason.js' {
   interface Rules {
     contains: { allergen: AllergenId };
-    'may contain': { allergen: AllergenId };
-    'allergen not known': { allergen: AllergenId };
-    'has in it': { what: Ingredient };
-    'not known': { what: NotKnown };
-    'has milk of': { animal: Milk };
-    'alcohol by volume': { percent: number };
-    'no certificate': { of: 'halal' | 'kosher' };
-    'rennet without certificate': NoFigures;
-    'keeps lactose': { texture: Texture };
-    'young for its lactose': NoFigures;
-    'not to taste': { limit: string };
-    'told to leave': { row: RiskRowId };
+    'may-contain': { allergen: AllergenId };
+    'allergen-not-known': { allergen: AllergenId };
+    'has-in-it': { what: Ingredient };
+    'not-known': { what: NotKnown };
+    'has-milk-of': { animal: Milk };
+    'alcohol-by-volume': { percent: number };
+    'no-certificate': { of: 'halal' | 'kosher' };
+    'rennet-without-certificate': NoFigures;
+    'keeps-lactose': { texture: Texture };
+    'young-for-its-lactose': NoFigures;
+    'not-to-taste': { limit: string };
+    'told-to-leave': { row: RiskRowId };
   }
 }
 export type FitReason = Reason<
   | 'contains'
-  | 'may contain'
-  | 'allergen not known'
-  | 'has in it'
-  | 'not known'
-  | 'has milk of'
-  | 'alcohol by volume'
-  | 'no certificate'
-  | 'rennet without certificate'
-  | 'keeps lactose'
-  | 'young for its lactose'
-  | 'not to taste'
-  | 'told to leave'
+  | 'may-contain'
+  | 'allergen-not-known'
+  | 'has-in-it'
+  | 'not-known'
+  | 'has-milk-of'
+  | 'alcohol-by-volume'
+  | 'no-certificate'
+  | 'rennet-without-certificate'
+  | 'keeps-lactose'
+  | 'young-for-its-lactose'
+  | 'not-to-taste'
+  | 'told-to-leave'
 >;
 
 /** `unknown` never passes; `why` says what speaks against it. */
@@ -71,8 +71,8 @@ export type Fit =
 export const YES: Fit = { fits: 'yes', why: null };
 export const no = (why: FitReason): Fit => ({ fits: 'no', why });
 export const unknown = (why: FitReason): Fit => ({ fits: 'unknown', why });
-export const has = (what: Ingredient): Fit => no(reason('has in it', { what }));
-export const untold = (what: NotKnown): Fit => unknown(reason('not known', { what }));
+export const has = (what: Ingredient): Fit => no(reason('has-in-it', { what }));
+export const untold = (what: NotKnown): Fit => unknown(reason('not-known', { what }));
 
 /** The first `no`, else the first `unknown`, else yes. */
 export const all = (...fits: Fit[]): Fit =>
@@ -85,8 +85,8 @@ export function allergenTest(ids: readonly AllergenId[]) {
       ...ids.map((id): Fit => {
         const state = allergenOf(good, id);
         if (state === 'contains') return no(reason('contains', { allergen: id }));
-        if (state === 'may contain' && strict) return no(reason('may contain', { allergen: id }));
-        if (state === 'unknown') return unknown(reason('allergen not known', { allergen: id }));
+        if (state === 'may contain' && strict) return no(reason('may-contain', { allergen: id }));
+        if (state === 'unknown') return unknown(reason('allergen-not-known', { allergen: id }));
         return YES;
       }),
     );

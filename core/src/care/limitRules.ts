@@ -50,11 +50,11 @@ const milkRule = (animal: Milk): LimitRule => ({
   test: (good) => {
     if (good.kind === 'cheese' && !good.milkKnown) return untold('milk');
     if (good.kind === 'cheese')
-      return good.milk.some((m) => m.animal === animal) ? no(reason('has milk of', { animal })) : YES;
+      return good.milk.some((m) => m.animal === animal) ? no(reason('has-milk-of', { animal })) : YES;
     if (animal !== 'cow') return YES;
     // Butter, chocolate and milk powder are cow's unless somebody says otherwise.
     const state = allergenOf(good, 'milk');
-    if (state === 'contains') return no(reason('has milk of', { animal }));
+    if (state === 'contains') return no(reason('has-milk-of', { animal }));
     return state === 'unknown' ? untold('milk') : YES;
   },
 });
@@ -65,7 +65,7 @@ const taste = (id: string, dislikes: (good: Good) => boolean): LimitRule => ({
   severity: 'dislike',
   reach: 'board',
   allergens: [],
-  test: (good) => (dislikes(good) ? no(reason('not to taste', { limit: `taste:${id}` })) : YES),
+  test: (good) => (dislikes(good) ? no(reason('not-to-taste', { limit: `taste:${id}` })) : YES),
 });
 
 const diet = (id: string, severity: Severity, test: (good: Good) => Fit): LimitRule => ({
@@ -86,7 +86,7 @@ const risk = (id: RiskId): LimitRule => ({
   test: (good) => {
     const row = riskOf(id, good);
     if (!row) return YES;
-    const why = reason('told to leave', { row: row.id }, { source: row.source });
+    const why = reason('told-to-leave', { row: row.id }, { source: row.source });
     return row.sure ? no(why) : unknown(why);
   },
 });

@@ -6,7 +6,7 @@ import { celsius, minutes, reason, type Celsius, type Minutes, type Reason } fro
 declare module '../units/reason.js' {
   interface Rules {
     /** One a wave, naming the tightest good: ready so long after it left the cold, eaten or taken off so long after. */
-    'out too long': {
+    'out-too-long': {
       good: string;
       wave: number;
       ready: Minutes;
@@ -16,14 +16,14 @@ declare module '../units/reason.js' {
       served: Celsius;
     };
     /** It leaves the cold so long before serving that it must be off before its wave ends. */
-    'safe time ends first': { good: string; wave: number; out: Minutes; early: Minutes };
-    'safe time over when served': { goods: readonly string[] };
-    'never warm enough': { good: string; low: Celsius; room: Celsius };
-    'too cold with the board': { goods: readonly string[]; boxed: boolean };
-    'too warm with the board': { goods: readonly string[]; boxed: boolean };
-    'fat shows': { good: string; after: Minutes };
-    'work begun too early': { tooEarly: Minutes; hands: number };
-    'no oven': { good: string };
+    'safe-time-ends-first': { good: string; wave: number; out: Minutes; early: Minutes };
+    'safe-time-over-when-served': { goods: readonly string[] };
+    'never-warm-enough': { good: string; low: Celsius; room: Celsius };
+    'too-cold-with-the-board': { goods: readonly string[]; boxed: boolean };
+    'too-warm-with-the-board': { goods: readonly string[]; boxed: boolean };
+    'fat-shows': { good: string; after: Minutes };
+    'work-begun-too-early': { tooEarly: Minutes; hands: number };
+    'no-oven': { good: string };
   }
 }
 
@@ -45,7 +45,7 @@ export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): R
       return worst
         ? [
             reason(
-              'out too long',
+              'out-too-long',
               {
                 good: worst.good.name,
                 wave: number,
@@ -70,7 +70,7 @@ export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): R
       return worst
         ? [
             reason(
-              'safe time ends first',
+              'safe-time-ends-first',
               {
                 good: worst.good.name,
                 wave: number,
@@ -86,16 +86,16 @@ export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): R
       .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
       .map(({ good, band }) =>
         reason(
-          'never warm enough',
+          'never-warm-enough',
           { good: good.name, low: celsius(band!.low), room: celsius(party.room) },
           { subject: good.id },
         ),
       ),
     ...(way === 'whole board' && cold.length > 0
-      ? [reason('too cold with the board', { goods: cold, boxed })]
+      ? [reason('too-cold-with-the-board', { goods: cold, boxed })]
       : []),
     ...(way === 'whole board' && warm.length > 0
-      ? [reason('too warm with the board', { goods: warm, boxed })]
+      ? [reason('too-warm-with-the-board', { goods: warm, boxed })]
       : []),
     ...outings
       .filter(
@@ -103,14 +103,14 @@ export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): R
       )
       .map(({ good, fatAt, out }) =>
         reason(
-          'fat shows',
+          'fat-shows',
           { good: good.name, after: minutes(Math.max(0, fatAt! - out)) },
           { subject: good.id },
         ),
       ),
     ...(day.cost.tooEarly > 0
       ? [
-          reason('work begun too early', {
+          reason('work-begun-too-early', {
             tooEarly: minutes(day.cost.tooEarly),
             hands: asked.room.hands,
           }),
@@ -118,6 +118,6 @@ export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): R
       : []),
     ...tasks
       .filter(({ kind }) => kind === 'oven' && asked.room.ovens === 0)
-      .map(({ goods: [id] }) => reason('no oven', { good: id! }, { subject: id! })),
+      .map(({ goods: [id] }) => reason('no-oven', { good: id! }, { subject: id! })),
   ];
 }

@@ -66,6 +66,5 @@ export const Clock = z
 export const clockFields = { clock: Clock };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof clockFields>> {}
 }

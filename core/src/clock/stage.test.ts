@@ -9,7 +9,7 @@ import { counter, GOODS, HOUSE, made, order, outing, startOf, type Clock } from 
 import { aBrief } from '../testing/goods.js';
 import { clockWays, plan } from '../testing/planned.js';
 
-describe('out of the cold', () => {
+describe('out-of-the-cold', () => {
   const now = made();
   test('the larger the piece, the sooner; smoked fish and pâté come straight from the cold', () => {
     expect(outing(now, 'halyard').needs).toBeGreaterThan(outing(now, 'slate-quay').needs);
@@ -33,13 +33,13 @@ describe('out of the cold', () => {
     const cold = made({}, { roomCelsius: 12 });
     expect(outing(cold, 'tarpot').warming.lead).toBeNull();
     expect(
-      cold.advice.some(({ rule, subject }) => rule === 'never warm enough' && subject === 'tarpot'),
+      cold.advice.some(({ rule, subject }) => rule === 'never-warm-enough' && subject === 'tarpot'),
     ).toBe(true);
   });
   test('fat is told in the heat, and only there', () => {
     const rules = (brief: object) => made({}, brief).advice.map(({ rule }) => rule);
-    expect(rules({ roomCelsius: 28 })).toContain('fat shows');
-    expect(rules({})).not.toContain('fat shows');
+    expect(rules({ roomCelsius: 28 })).toContain('fat-shows');
+    expect(rules({})).not.toContain('fat-shows');
   });
   test('a lower target, a stronger film, and no paper take less time', () => {
     const needs = (clock: Clock) => outing(made(clock), 'halyard').needs;
@@ -140,7 +140,7 @@ describe('where warming and safe time collide', () => {
     expect(tight.short).toBeGreaterThan(0);
     expect(now.timing.tight!.key).toBe('halyard#1');
     expect(tight.offBy - tight.out).toBeLessThanOrEqual(tight.most);
-    const told = now.advice.filter(({ rule }) => rule === 'out too long');
+    const told = now.advice.filter(({ rule }) => rule === 'out-too-long');
     expect(told.map(({ subject }) => subject)).toEqual(['halyard#1']);
     expect(told[0]!.figures).toMatchObject({ good: 'Halyard', safe: 120, over: tight.short });
   });
@@ -185,17 +185,17 @@ describe('what travels', () => {
     const one = outing(open, 'halyard');
     expect(one.early).toBe(one.off - (one.out + one.most));
     expect(one.early).toBeGreaterThan(0);
-    expect(open.advice.map(({ rule }) => rule)).toContain('safe time ends first');
-    expect(open.cautions.map(({ rule }) => rule)).not.toContain('safe time over when served');
+    expect(open.advice.map(({ rule }) => rule)).toContain('safe-time-ends-first');
+    expect(open.cautions.map(({ rule }) => rule)).not.toContain('safe-time-over-when-served');
     const ways = clockWays(order({}, { ...travel, hours: 1.5 }), counter, HOUSE, 'halyard#1');
     expect(ways.map(({ id }) => id)).toContain('carry it cold');
     const far = made({}, { travelMinutes: 120 });
-    expect(far.cautions.find(({ rule }) => rule === 'safe time over when served')!.goods).toContain(
+    expect(far.cautions.find(({ rule }) => rule === 'safe-time-over-when-served')!.goods).toContain(
       'halyard',
     );
     expect(
       made({ chilled: true }, { travelMinutes: 120, journeyCelsius: 4 }).cautions.map(({ rule }) => rule),
-    ).not.toContain('safe time over when served');
+    ).not.toContain('safe-time-over-when-served');
   });
   test('wrapped before it is loaded, loaded before it leaves, set up after', () => {
     const of = made({}, travel);
@@ -231,7 +231,7 @@ describe('the work', () => {
   });
   test('what does not fit before anybody begins is said, with its minutes', () => {
     const late = made({ hands: 1, earliest: '2027-06-12T18:00' }, { servingAt: '2027-06-12T18:30' });
-    const told = late.advice.find(({ rule }) => rule === 'work begun too early');
+    const told = late.advice.find(({ rule }) => rule === 'work-begun-too-early');
     expect(told?.figures).toMatchObject({ hands: 1 });
     // And what helps, each planned through.
     const { asked, day } = late.timing;
@@ -248,10 +248,10 @@ describe('the work', () => {
     expect(oven.end - oven.start).toBe(10);
     expect(oven.end).toBeLessThanOrEqual(-5);
     expect(oven.end).toBeGreaterThanOrEqual(-15);
-    expect(hot.advice.some(({ rule }) => rule === 'no oven')).toBe(false);
+    expect(hot.advice.some(({ rule }) => rule === 'no-oven')).toBe(false);
     expect(
       made({ hot: [{ id: 'halyard', way: 'baked' }], ovens: 0 }).advice.some(
-        ({ rule }) => rule === 'no oven',
+        ({ rule }) => rule === 'no-oven',
       ),
     ).toBe(true);
   });

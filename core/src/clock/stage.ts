@@ -146,7 +146,7 @@ export const clockStage = stage(clockRow, {
     return over.length > 0
       ? [
           {
-            ...reason('safe time over when served', {
+            ...reason('safe-time-over-when-served', {
               goods: [...new Set(over.map(({ good }) => good.name))],
             }),
             goods: ids,

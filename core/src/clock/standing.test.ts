@@ -52,7 +52,7 @@ describe('what is served cold beside the cheese', () => {
     const of = plan(asked, counter, HOUSE);
     const bowl = standing(of, 'yoghurt-dip#1');
     expect(bowl.early).toBe(180 - bowl.safeUntil);
-    expect(told(of, 'safe time ends first').map(({ subject }) => subject)).toEqual(['yoghurt-dip#1']);
+    expect(told(of, 'safe-time-ends-first').map(({ subject }) => subject)).toEqual(['yoghurt-dip#1']);
     const ways = clockWays(asked, counter, HOUSE, bowl.key);
     expect(ways.map(({ id }) => id).sort()).toEqual(['later start', 'one more wave', 'shorter party']);
     for (const { change, short, served } of ways) {
@@ -74,7 +74,7 @@ describe('what is served cold beside the cheese', () => {
     const open = made({}, { travelMinutes: 30 }, {}, DIP);
     const { leaves } = open.timing.asked.party.journey!;
     expect(standing(open, 'yoghurt-dip#1').out).toBeLessThanOrEqual(leaves);
-    expect(open.cautions.find(({ rule }) => rule === 'out of the cold')!.goods).toContain('yoghurt-dip');
+    expect(open.cautions.find(({ rule }) => rule === 'out-of-the-cold')!.goods).toContain('yoghurt-dip');
   });
 });
 
@@ -100,9 +100,9 @@ describe('how long it may stand', () => {
   });
   test('a good that is too long for warming is told once', () => {
     const of = made({ hands: 1 });
-    const short = told(of, 'out too long').map(({ subject }) => subject);
+    const short = told(of, 'out-too-long').map(({ subject }) => subject);
     expect(short).toContain('halyard#1');
-    for (const { subject } of told(of, 'safe time ends first')) expect(short).not.toContain(subject);
+    for (const { subject } of told(of, 'safe-time-ends-first')) expect(short).not.toContain(subject);
   });
 });
 
@@ -212,7 +212,7 @@ describe('what the work keeps to', () => {
     expect(dish).toMatchObject({ whole: 0, held: 0, guideCuts: 0 });
     const cheese = asked.mains.find(({ id }) => id === 'halyard')!;
     const cut = asked.cuts.find(({ goodId }) => goodId === 'halyard')!;
-    expect(stepsOf(cheese, cut, dish).map(({ rule }) => rule)).toEqual(['bake whole']);
+    expect(stepsOf(cheese, cut, dish).map(({ rule }) => rule)).toEqual(['bake-whole']);
     expect(made().cuts.flatMap(({ others }) => others)).not.toContain('baked whole');
     expect(of.timing.tasks.some(({ id }) => id === 'cut:halyard' || id === 'unwrap:halyard')).toBe(false);
   });

@@ -1,44 +1,77 @@
-import { upgraded, type Format, type Upgraded } from '../units/index.js';
+import { upgraded, versionOf, type Format, type Upgraded } from '../units/index.js';
 
-/**
- * Format of a good and its lots. 1: as first stored. 2: `described` on cheeses and meats, `treatment` on lots; what was
- * stored before was described by whoever stored it, and its lots are treated as the good is. 3: `line` and `tradeStyle` on
- * cheeses, which nobody had told, and `arrival` on lots, which lay there before. 4: `supplierPrice`, `composition` of meats and
- * companions, measures of a companion's piece and of a ware: nobody had told them. 5: `countedAt` on lots; when they were counted was not written down.
- * 6: `estimated` and `aromas`, which nobody had told; what was stored before had been set by whoever stored it. 7: the taster's own words in
- * the verdict on a lot; nobody had written any.
- */
+type Raw = Record<string, unknown>;
+const asItWas = (document: Raw) => document;
+const first = { version: 1, change: 'as first stored', old: '', upgrade: null };
+
+/** Format of a good; its lots keep step. */
 export const GOOD_FORMAT: Format = {
   name: 'a good',
-  version: 7,
-  upgrades: {
-    1: (good: Record<string, unknown>) =>
-      good.kind === 'cheese' || good.kind === 'meat' ? { ...good, described: true } : good,
-    2: (good: Record<string, unknown>) =>
-      good.kind === 'cheese' ? { ...good, line: '', tradeStyle: '' } : good,
-    3: (good: Record<string, unknown>) => ({ ...good, supplierPrice: null }),
-    // Its lots got a new field; goods keep step.
-    4: (good: Record<string, unknown>) => good,
-    5: (good: Record<string, unknown>) =>
-      good.kind === 'ware' ? good : { ...good, estimated: [], aromas: [] },
-    // Its lots got a new field; goods keep step.
-    6: (good: Record<string, unknown>) => good,
-  },
+  history: [
+    first,
+    {
+      version: 2,
+      change: '`described` on cheeses and meats',
+      old: 'was described by whoever stored it',
+      upgrade: (good: Raw) =>
+        good.kind === 'cheese' || good.kind === 'meat' ? { ...good, described: true } : good,
+    },
+    {
+      version: 3,
+      change: '`line` and `tradeStyle` on cheeses',
+      old: 'nobody had told them',
+      upgrade: (good: Raw) => (good.kind === 'cheese' ? { ...good, line: '', tradeStyle: '' } : good),
+    },
+    {
+      version: 4,
+      change:
+        '`supplierPrice`; `composition` of meats and companions; `piece`, `edibleShare`, `drainedGrams` of companions; `height`, `rim`, `ml`, `material`, `heatproof` of wares',
+      old: 'nobody had told them',
+      upgrade: (good: Raw) => ({ ...good, supplierPrice: null }),
+    },
+    { version: 5, change: 'lots only', old: '', upgrade: asItWas },
+    {
+      version: 6,
+      change: '`estimated`, `aromas`; companions may be `seasoning`',
+      old: 'was set by whoever stored it: nothing is an estimate, no aroma was told',
+      upgrade: (good: Raw) => (good.kind === 'ware' ? good : { ...good, estimated: [], aromas: [] }),
+    },
+    { version: 7, change: 'lots only', old: '', upgrade: asItWas },
+  ],
 };
 
 export const LOT_FORMAT: Format = {
   name: 'a lot',
-  version: 7,
-  upgrades: {
-    1: (lot: Record<string, unknown>) => ({ ...lot, treatment: null }),
-    2: (lot: Record<string, unknown>) => ({ ...lot, arrival: null }),
-    // The goods got new fields; lots keep step.
-    3: (lot: Record<string, unknown>) => lot,
-    4: (lot: Record<string, unknown>) => ({ ...lot, countedAt: null }),
-    5: (lot: Record<string, unknown>) => lot,
-    6: (lot: { verdict?: object | null }) =>
-      lot.verdict ? { ...lot, verdict: { words: [], ...lot.verdict } } : lot,
-  },
+  history: [
+    first,
+    {
+      version: 2,
+      change: '`treatment`',
+      old: 'is treated as its good is',
+      upgrade: (lot: Raw) => ({ ...lot, treatment: null }),
+    },
+    {
+      version: 3,
+      change: '`arrival`',
+      old: 'lay there before',
+      upgrade: (lot: Raw) => ({ ...lot, arrival: null }),
+    },
+    { version: 4, change: 'goods only', old: '', upgrade: asItWas },
+    {
+      version: 5,
+      change: '`countedAt`',
+      old: 'when it was counted was not written down',
+      upgrade: (lot: Raw) => ({ ...lot, countedAt: null }),
+    },
+    { version: 6, change: 'goods only', old: '', upgrade: asItWas },
+    {
+      version: 7,
+      change: '`words` in the verdict: the taster’s own',
+      old: 'nobody had written any',
+      upgrade: (lot: { verdict?: object | null }) =>
+        lot.verdict ? { ...lot, verdict: { words: [], ...lot.verdict } } : lot,
+    },
+  ],
 };
 
 /** A good with its lots from one format to today's. */
@@ -60,7 +93,7 @@ function upgradedGood(good: unknown, version: number): Upgraded {
 
 /** A list of goods from one format to today's; what is no list stays for the schema to refuse. */
 export function upgradedGoods(goods: unknown, version: number): Upgraded {
-  if (!Array.isArray(goods)) return upgraded(GOOD_FORMAT, goods, GOOD_FORMAT.version);
+  if (!Array.isArray(goods)) return upgraded(GOOD_FORMAT, goods, versionOf(GOOD_FORMAT));
   const all = goods.map((good) => upgradedGood(good, version));
   return (
     all.find((up) => 'says' in up) ?? { document: all.map((up) => ('document' in up ? up.document : up)) }

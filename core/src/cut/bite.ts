@@ -3,9 +3,9 @@ import type { CutLook } from './style.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'heavy piece': { piece: Grams };
-    'long piece': { longest: Millimetres };
-    'thick piece': { across: Millimetres };
+    'heavy-piece': { piece: Grams };
+    'long-piece': { longest: Millimetres };
+    'thick-piece': { across: Millimetres };
   }
 }
 
@@ -27,8 +27,8 @@ export function biteReasons(
   // A hair over is what a hand cuts.
   const over = (x: number, most: number) => x > most * 1.02;
   return [
-    ...(over(piece, TWO_BITES.grams) ? [reason('heavy piece', { piece: grams(piece) }, about)] : []),
-    ...(over(long, TWO_BITES.long) ? [reason('long piece', { longest: millimetres(long) }, about)] : []),
-    ...(over(middle, TWO_BITES.other) ? [reason('thick piece', { across: millimetres(middle) }, about)] : []),
+    ...(over(piece, TWO_BITES.grams) ? [reason('heavy-piece', { piece: grams(piece) }, about)] : []),
+    ...(over(long, TWO_BITES.long) ? [reason('long-piece', { longest: millimetres(long) }, about)] : []),
+    ...(over(middle, TWO_BITES.other) ? [reason('thick-piece', { across: millimetres(middle) }, about)] : []),
   ];
 }

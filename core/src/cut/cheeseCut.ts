@@ -9,8 +9,8 @@ import { wheelCut, type WheelCut } from './wheel.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'measure anew': { by: number };
-    'weighed, not measured': NoFigures;
+    'measure-anew': { by: number };
+    'weighed-not-measured': NoFigures;
   }
 }
 
@@ -29,9 +29,9 @@ function densityReasons(cheese: Cheese, measured: number): Reason[] {
   if (isSoldWhole(cheese)) return [];
   const about = { subject: cheese.id };
   const paste = pasteDensity(cheese);
-  if (paste === null) return [reason('weighed, not measured', {}, about)];
+  if (paste === null) return [reason('weighed-not-measured', {}, about)];
   const by = measured / paste - 1;
-  return Math.abs(by) <= DENSITY_TOLERANCE ? [] : [reason('measure anew', { by }, { ...about, effect: -1 })];
+  return Math.abs(by) <= DENSITY_TOLERANCE ? [] : [reason('measure-anew', { by }, { ...about, effect: -1 })];
 }
 
 /** The cut and where it comes off the wheel. In how many parts the wheel is taken depends on the gross weight, and that on the parts. */

@@ -227,7 +227,7 @@ describe('what a piece is', () => {
     const pearls = aCheese('p', { ...ball, form: { shape: 'ball', grams: 12, diameter: 28 } });
     const large = aCheese('l', { ...ball, form: { shape: 'ball', grams: 125, diameter: 62 } });
     const cuts = cutAll([pearls, large], 200);
-    expect(cuts.flatMap(({ reasons }) => reasons).map(({ rule }) => rule)).not.toContain('looks alike');
+    expect(cuts.flatMap(({ reasons }) => reasons).map(({ rule }) => rule)).not.toContain('looks-alike');
   });
   test('a supple washed block is sliced, not broken by hand', () => {
     const form = { shape: 'block', grams: 2000, length: 250, width: 100, height: 75 };

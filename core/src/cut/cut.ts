@@ -8,7 +8,7 @@ import type { WheelCut } from './wheel.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'too few pieces': { pieces: number; eaters: number; piece: Grams };
+    'too-few-pieces': { pieces: number; eaters: number; piece: Grams };
   }
 }
 
@@ -77,7 +77,7 @@ export function fewReasons(pieces: number, asked: Asked, piece: number, subject:
   return pieces < eaters
     ? [
         reason(
-          'too few pieces',
+          'too-few-pieces',
           { pieces, eaters, piece: grams(piece) },
           { subject, effect: pieces - eaters },
         ),

@@ -11,10 +11,10 @@ import { tableReasons, type Table } from './suit.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'suits the cheese': { style: CutStyleId };
-    'suits the meat': { fold: FoldId };
-    'looks alike': { others: readonly string[] };
-    'not its usual cut': { usual: CutStyleId | FoldId };
+    'suits-the-cheese': { style: CutStyleId };
+    'suits-the-meat': { fold: FoldId };
+    'looks-alike': { others: readonly string[] };
+    'not-its-usual-cut': { usual: CutStyleId | FoldId };
   }
 }
 
@@ -38,14 +38,14 @@ function treatmentsOf(main: Main, table: Table, asked: string | undefined): Trea
   const subject = main.id;
   const all = isCheese(main)
     ? stylesFor(main, asked).map((style): Treatment => {
-        const own = reason('suits the cheese', { style: style.id }, { subject, effect: style.suits(main) });
+        const own = reason('suits-the-cheese', { style: style.id }, { subject, effect: style.suits(main) });
         return {
           option: { id: style.id, look: style.look, suits: 0 },
           reasons: [own, ...tableReasons(style, table, subject)],
         };
       })
     : foldsFor(main).map((fold): Treatment => {
-        const own = reason('suits the meat', { fold: fold.id }, { subject, effect: fold.suits(main) });
+        const own = reason('suits-the-meat', { fold: fold.id }, { subject, effect: fold.suits(main) });
         return { option: { id: fold.id, look: fold.id, suits: 0 }, reasons: [own] };
       });
   return all
@@ -84,14 +84,14 @@ export function cutsFor(
     if (alike.length > 0)
       reasons.push(
         reason(
-          'looks alike',
+          'looks-alike',
           { others: alike.map((m) => m.name) },
           { subject: subjectOf([main.id, ...alike.map((m) => m.id)]), effect: -alike.length },
         ),
       );
     const ids = all.map((t) => t.option.id as CutStyleId | FoldId);
     if (ids[0] !== option.id && !byHand)
-      reasons.push(reason('not its usual cut', { usual: ids[0]! }, { subject: main.id, effect: -1 }));
+      reasons.push(reason('not-its-usual-cut', { usual: ids[0]! }, { subject: main.id, effect: -1 }));
     const frame = { byHand, reasons, others: ids.filter((id) => id !== option.id) };
     const share = asked.get(main.id)!;
     return isCheese(main)

@@ -36,6 +36,5 @@ export const cutFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof cutFields>> {}
 }

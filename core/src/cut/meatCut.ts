@@ -6,7 +6,7 @@ import { foldOf, type Fold } from './folds.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'slices halved': { across: Millimetres };
+    'slices-halved': { across: Millimetres };
   }
 }
 
@@ -61,7 +61,7 @@ export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut
     reasons: [
       ...frame.reasons,
       ...(plan.halved
-        ? [reason('slices halved', { across: millimetres(plan.across) }, { subject, effect: 0 })]
+        ? [reason('slices-halved', { across: millimetres(plan.across) }, { subject, effect: 0 })]
         : []),
       ...fewReasons(pieces, asked, slice, subject),
     ],

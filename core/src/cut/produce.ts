@@ -5,7 +5,7 @@ import { breadOf, producePiece, type Parts, type ProduceForm, type ProducePiece 
 
 declare module '../units/reason.js' {
   interface Rules {
-    'parted for a bite': { across: Millimetres; into: number };
+    'parted-for-a-bite': { across: Millimetres; into: number };
   }
 }
 
@@ -116,7 +116,7 @@ const formOf = rememberedBy((good: Companion) => {
     ...(whole && into > 1
       ? [
           reason(
-            'parted for a bite',
+            'parted-for-a-bite',
             { across: millimetres(Math.max(whole.long, whole.wide)), into },
             { subject: good.id },
           ),

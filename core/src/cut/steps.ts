@@ -7,21 +7,21 @@ import type { FoldId } from './folds.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'face the dry side': { off: Grams };
-    'halve the height': { at: Millimetres };
-    'disc by wire': { high: Millimetres };
-    'mark the rim': { chord: Millimetres; arc: Millimetres; degrees: number; tolerance: Grams };
-    'take the rest': { grams: Grams };
-    'slab off the end': { long: Millimetres };
-    'take whole': { pieces: number; used: Grams };
-    'bake whole': { pieces: number };
-    'cut cold': NoFigures;
-    'rind off': { rind: string; mm: Millimetres; grams: Grams; faces: 'all round' | 'above and below' };
-    'handle left': { grams: Grams };
-    'show face': { face: ShowFace };
-    'casing off': NoFigures;
-    'set the slicer': { mm: Millimetres };
-    'halve the slices': { across: Millimetres };
+    'face-the-dry-side': { off: Grams };
+    'halve-the-height': { at: Millimetres };
+    'disc-by-wire': { high: Millimetres };
+    'mark-the-rim': { chord: Millimetres; arc: Millimetres; degrees: number; tolerance: Grams };
+    'take-the-rest': { grams: Grams };
+    'slab-off-the-end': { long: Millimetres };
+    'take-whole': { pieces: number; used: Grams };
+    'bake-whole': { pieces: number };
+    'cut-cold': NoFigures;
+    'rind-off': { rind: string; mm: Millimetres; grams: Grams; faces: 'all round' | 'above and below' };
+    'handle-left': { grams: Grams };
+    'show-face': { face: ShowFace };
+    'casing-off': NoFigures;
+    'set-the-slicer': { mm: Millimetres };
+    'halve-the-slices': { across: Millimetres };
     divide: {
       style: CutStyleId | FoldId;
       /** Of each of so many that are cut alike. */
@@ -33,11 +33,11 @@ declare module '../units/reason.js' {
       /** Guests cut it. */
       whole: boolean;
     };
-    'fold in grabs': { grabs: number; slices: number; grams: Grams };
-    'keep meat': { how: MeatKeeping };
-    'offcuts aside': { grams: Grams };
-    'keep whole': { grams: Grams; guideCuts: number };
-    'hold back': { grams: Grams };
+    'fold-in-grabs': { grabs: number; slices: number; grams: Grams };
+    'keep-meat': { how: MeatKeeping };
+    'offcuts-aside': { grams: Grams };
+    'keep-whole': { grams: Grams; guideCuts: number };
+    'hold-back': { grams: Grams };
   }
 }
 
@@ -72,13 +72,13 @@ export function stepsOf(main: Main, cut: Cut, ahead: Ahead): Reason[] {
   const subject = main.id;
   const steps: Reason[] = main.kind === 'cheese' ? cheeseSteps(main, cut) : meatSteps(cut, subject);
   if (main.kind === 'meat' && main.contents.casing !== 'none' && !main.casingEaten)
-    steps.unshift(reason('casing off', {}, { subject }));
-  if (main.kind === 'meat') steps.push(reason('keep meat', { how: keepingOf(main) }, { subject }));
+    steps.unshift(reason('casing-off', {}, { subject }));
+  if (main.kind === 'meat') steps.push(reason('keep-meat', { how: keepingOf(main) }, { subject }));
   if (cut.offcuts >= WORTH_SAYING)
-    steps.push(reason('offcuts aside', { grams: grams(cut.offcuts) }, { subject }));
+    steps.push(reason('offcuts-aside', { grams: grams(cut.offcuts) }, { subject }));
   if (ahead.whole >= WORTH_SAYING)
-    steps.push(reason('keep whole', { grams: grams(ahead.whole), guideCuts: ahead.guideCuts }, { subject }));
-  if (ahead.held >= WORTH_SAYING) steps.push(reason('hold back', { grams: grams(ahead.held) }, { subject }));
+    steps.push(reason('keep-whole', { grams: grams(ahead.whole), guideCuts: ahead.guideCuts }, { subject }));
+  if (ahead.held >= WORTH_SAYING) steps.push(reason('hold-back', { grams: grams(ahead.held) }, { subject }));
   return steps;
 }
 
@@ -87,20 +87,20 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
   const about = { subject: cheese.id };
   const rind = cheese.rind.kind;
   const copies = Math.max(1, Math.ceil((answer?.copies ?? 1) - 1e-9));
-  if (isBaked(cut)) return [reason('bake whole', { pieces: copies }, about)];
+  if (isBaked(cut)) return [reason('bake-whole', { pieces: copies }, about)];
   const steps: Reason[] = [];
-  if (CUT_COLD.includes(cheese.texture) && cut.knife !== 'none') steps.push(reason('cut cold', {}, about));
+  if (CUT_COLD.includes(cheese.texture) && cut.knife !== 'none') steps.push(reason('cut-cold', {}, about));
   if (wheel) {
-    if (wheel.facing >= 1) steps.push(reason('face the dry side', { off: grams(wheel.facing) }, about));
+    if (wheel.facing >= 1) steps.push(reason('face-the-dry-side', { off: grams(wheel.facing) }, about));
     const stock = answer!.stock;
     const part = millimetres(stock.height);
-    if (wheel.way === 'halved in height') steps.push(reason('halve the height', { at: part }, about));
-    if (wheel.way === 'disc, then wedge') steps.push(reason('disc by wire', { high: part }, about));
+    if (wheel.way === 'halved in height') steps.push(reason('halve-the-height', { at: part }, about));
+    if (wheel.way === 'disc, then wedge') steps.push(reason('disc-by-wire', { high: part }, about));
     steps.push(
       wheel.way === 'the rest of it'
-        ? reason('take the rest', { grams: grams(wheel.grams) }, about)
+        ? reason('take-the-rest', { grams: grams(wheel.grams) }, about)
         : reason(
-            'mark the rim',
+            'mark-the-rim',
             {
               chord: millimetres(wheel.chordMm),
               arc: millimetres(wheel.arcMm),
@@ -111,13 +111,13 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
           ),
     );
   } else if (answer && answer.stock.kind === 'box' && answer.stock.ends < 2)
-    steps.push(reason('slab off the end', { long: millimetres(answer.stock.length) }, about));
+    steps.push(reason('slab-off-the-end', { long: millimetres(answer.stock.length) }, about));
   else if (answer && cut.styleId !== 'pearls')
-    steps.push(reason('take whole', { pieces: copies, used: grams(cut.gross) }, about));
+    steps.push(reason('take-whole', { pieces: copies, used: grams(cut.gross) }, about));
   if (cut.trim >= 1)
     steps.push(
       reason(
-        'rind off',
+        'rind-off',
         {
           rind,
           mm: millimetres(answer!.stock.trim),
@@ -127,7 +127,7 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
         about,
       ),
     );
-  if (cut.handle >= 1) steps.push(reason('handle left', { grams: grams(cut.handle) }, about));
+  if (cut.handle >= 1) steps.push(reason('handle-left', { grams: grams(cut.handle) }, about));
   steps.push(
     reason(
       'divide',
@@ -143,7 +143,7 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
       about,
     ),
   );
-  if (!LOOSE.includes(cut.look)) steps.push(reason('show face', { face: showFaceOf(cheese, cut) }, about));
+  if (!LOOSE.includes(cut.look)) steps.push(reason('show-face', { face: showFaceOf(cheese, cut) }, about));
   return steps;
 }
 
@@ -152,8 +152,8 @@ function meatSteps(cut: Cut, subject: string): Reason[] {
   const about = { subject };
   const steps: Reason[] = [];
   if (cut.sliceMm !== null && cut.knife === 'slicer')
-    steps.push(reason('set the slicer', { mm: millimetres(cut.sliceMm) }, about));
-  if (fold?.halved) steps.push(reason('halve the slices', { across: millimetres(fold.across) }, about));
+    steps.push(reason('set-the-slicer', { mm: millimetres(cut.sliceMm) }, about));
+  if (fold?.halved) steps.push(reason('halve-the-slices', { across: millimetres(fold.across) }, about));
   steps.push(
     reason(
       'divide',
@@ -172,7 +172,7 @@ function meatSteps(cut: Cut, subject: string): Reason[] {
   if (fold && fold.slices > 1)
     steps.push(
       reason(
-        'fold in grabs',
+        'fold-in-grabs',
         { grabs: Math.ceil(cut.pieces / fold.slices), slices: fold.slices, grams: grams(fold.grams) },
         about,
       ),

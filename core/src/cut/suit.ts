@@ -3,13 +3,13 @@ import { NONE, reason, type Reason } from '../units/index.js';
 import type { CutStyle } from './style.js';
 
 export type TableRule =
-  | 'cut for a box'
-  | 'house cuts all'
-  | 'house leaves whole'
-  | 'one hand'
+  | 'cut-for-a-box'
+  | 'house-cuts-all'
+  | 'house-leaves-whole'
+  | 'one-hand'
   | 'seated'
-  | 'hard to bite'
-  | 'dries out';
+  | 'hard-to-bite'
+  | 'dries-out';
 
 declare module '../units/reason.js' {
   interface Rules extends Record<TableRule, NoFigures> {}
@@ -48,11 +48,11 @@ const RULES: readonly {
   readonly effect: number;
   readonly when: (style: CutStyle, table: Table) => boolean;
 }[] = [
-  { rule: 'cut for a box', effect: -5, when: ({ whole }, t) => t.boxed && whole === true },
-  { rule: 'house cuts all', effect: -2.5, when: ({ whole }, t) => t.school === 'pre-cut' && whole === true },
-  { rule: 'house leaves whole', effect: 2.5, when: ({ whole }, t) => t.school === 'whole' && whole === true },
+  { rule: 'cut-for-a-box', effect: -5, when: ({ whole }, t) => t.boxed && whole === true },
+  { rule: 'house-cuts-all', effect: -2.5, when: ({ whole }, t) => t.school === 'pre-cut' && whole === true },
+  { rule: 'house-leaves-whole', effect: 2.5, when: ({ whole }, t) => t.school === 'whole' && whole === true },
   {
-    rule: 'one hand',
+    rule: 'one-hand',
     effect: -1.2,
     when: ({ whole }, t) =>
       t.school === 'by paste' && !t.seated && t.heads > GUESTS_A_KNIFE && whole === true,
@@ -64,12 +64,12 @@ const RULES: readonly {
     when: ({ whole }, t) => t.school === 'by paste' && t.seated && whole === true,
   },
   {
-    rule: 'hard to bite',
+    rule: 'hard-to-bite',
     effect: -0.8,
     when: ({ look }, t) => t.tender && (look === 'chunk' || look === 'nugget'),
   },
   {
-    rule: 'dries out',
+    rule: 'dries-out',
     effect: -0.4,
     when: ({ look }, t) => t.hours > LONG_HOURS && (look === 'slice' || look === 'crumble'),
   },

@@ -14,8 +14,8 @@ import {
 
 declare module '../units/reason.js' {
   interface Rules {
-    'too much for the board': { board: string; full: number };
-    'board looks bare': {
+    'too-much-for-the-board': { board: string; full: number };
+    'board-looks-bare': {
       board: string;
       full: number;
       low: number;
@@ -23,15 +23,15 @@ declare module '../units/reason.js' {
       grams: Grams;
       price: Money;
     };
-    'not on what was asked': { asked: Brief['surface']; board: string };
-    'bread apart': NoFigures;
-    'no board': { things: number };
-    'too tall to carry': { good: string; height: Millimetres };
-    'wet on salt': { good: string };
-    'garnish kept off': { good: string };
-    'laid in a dim room': NoFigures;
-    'between the boards': { good: string; boards: number };
-    'kept board breaks': { board: string; broken: number };
+    'not-on-what-was-asked': { asked: Brief['surface']; board: string };
+    'bread-apart': NoFigures;
+    'no-board': { things: number };
+    'too-tall-to-carry': { good: string; height: Millimetres };
+    'wet-on-salt': { good: string };
+    'garnish-kept-off': { good: string };
+    'laid-in-a-dim-room': NoFigures;
+    'between-the-boards': { good: string; boards: number };
+    'kept-board-breaks': { board: string; broken: number };
   }
 }
 
@@ -50,25 +50,25 @@ export function layAdvice(
   unfit: readonly Companion[],
 ): Reason[] {
   const { choice, laid, apart, between } = boards;
-  if (!choice) return [reason('no board', { things: mains })];
+  if (!choice) return [reason('no-board', { things: mains })];
   const low = Math.round(100 * BANDS[brief.manner][0]);
   const { filler } = choice.fill;
   return [
     ...(choice.asked
       ? []
-      : [reason('not on what was asked', { asked: brief.surface, board: choice.parts[0]!.board.name })]),
+      : [reason('not-on-what-was-asked', { asked: brief.surface, board: choice.parts[0]!.board.name })]),
     ...laid
       .filter(({ fullness }) => fullness > 1)
       .map(({ board, fullness, key }) =>
         reason(
-          'too much for the board',
+          'too-much-for-the-board',
           { board: board.name, full: Math.round(100 * fullness) },
           { subject: key },
         ),
       ),
     ...(filler && laid.every(({ board }) => board.thick > 0)
       ? [
-          reason('board looks bare', {
+          reason('board-looks-bare', {
             board: laid.map(({ board }) => board.name).join(' + '),
             full: Math.round(100 * choice.fullness),
             low,
@@ -81,7 +81,7 @@ export function layAdvice(
     ...laid.flatMap(({ things }) =>
       things.flatMap(({ id, name, height }) =>
         brief.travelMinutes > 0 && height > TALL
-          ? [reason('too tall to carry', { good: name, height: millimetres(height) }, { subject: id })]
+          ? [reason('too-tall-to-carry', { good: name, height: millimetres(height) }, { subject: id })]
           : [],
       ),
     ),
@@ -90,13 +90,13 @@ export function layAdvice(
       .flatMap(({ things }) =>
         things
           .filter(({ traits }) => traits.wet)
-          .map(({ id, name }) => reason('wet on salt', { good: name }, { subject: id })),
+          .map(({ id, name }) => reason('wet-on-salt', { good: name }, { subject: id })),
       ),
-    ...unfit.map(({ id, name }) => reason('garnish kept off', { good: name }, { subject: id })),
-    ...(brief.light === 'dim' ? [reason('laid in a dim room', NONE)] : []),
-    ...(apart.length > 0 ? [reason('bread apart', NONE)] : []),
+    ...unfit.map(({ id, name }) => reason('garnish-kept-off', { good: name }, { subject: id })),
+    ...(brief.light === 'dim' ? [reason('laid-in-a-dim-room', NONE)] : []),
+    ...(apart.length > 0 ? [reason('bread-apart', NONE)] : []),
     ...between.map(({ id, name }) =>
-      reason('between the boards', { good: name, boards: choice.many }, { subject: id }),
+      reason('between-the-boards', { good: name, boards: choice.many }, { subject: id }),
     ),
     ...laid.flatMap(keptBreaks),
   ];
@@ -111,5 +111,5 @@ function keptBreaks({ board, kept }: LaidBoard): Reason[] {
     .map(({ reason: { rule, subject: of } }) => `${rule} ${of}`)
     .sort()
     .join(', ');
-  return [reason('kept board breaks', { board: board.name, broken: broken.length }, { subject })];
+  return [reason('kept-board-breaks', { board: board.name, broken: broken.length }, { subject })];
 }

@@ -209,7 +209,7 @@ describe('which boards', () => {
       });
     const told = (surface: string) =>
       plan(order(surface), counter, DEFAULT_HOUSE).advice.find(
-        ({ rule }) => rule === 'not on what was asked',
+        ({ rule }) => rule === 'not-on-what-was-asked',
       );
     expect(told('wood')).toBeUndefined();
     expect(told('salt block')).toMatchObject({ figures: { asked: 'salt block' } });
@@ -427,7 +427,7 @@ describe('under its bell', () => {
       const small = { ...of.question!.board, round: true, length: 250, width: 250 };
       const only = of.things.filter(({ traits }) => traits.kind === 'cheese');
       const { told } = arrange({ ...of.question!, things: only, board: small, steps: 20_000 });
-      return told.filter((one) => one.reason.rule === 'strong beside delicate').length;
+      return told.filter((one) => one.reason.rule === 'strong-beside-delicate').length;
     };
     expect(hard(laidWith([]))).toBeGreaterThan(0);
     expect(hard(laidWith(['marsh-lantern']))).toBe(0);

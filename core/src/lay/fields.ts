@@ -51,6 +51,5 @@ export type Laying = z.output<typeof Laying>;
 export const layFields = { lay: Laying };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof layFields>> {}
 }

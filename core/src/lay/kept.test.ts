@@ -22,7 +22,7 @@ const kept = (adults: number) => {
   const pins = Object.fromEntries(layout.placed.map(({ id, ...place }) => [id, { ...place, hand: false }]));
   return { layout, lay: { pins, choice: boards.choice!.id } };
 };
-const broken = (order: OrderBody) => planned(order).advice.filter(({ rule }) => rule === 'kept board breaks');
+const broken = (order: OrderBody) => planned(order).advice.filter(({ rule }) => rule === 'kept-board-breaks');
 
 describe('a board that was kept', () => {
   const { layout, lay } = kept(12);
@@ -75,13 +75,13 @@ describe('a disc that is baked, for boards that are alike', () => {
     const one = baking((many) => many === 1);
     expect(liesOn(one)).toHaveLength(1);
     expect(one.boards.between).toEqual([]);
-    expect(one.advice.some(({ rule }) => rule === 'between the boards')).toBe(false);
+    expect(one.advice.some(({ rule }) => rule === 'between-the-boards')).toBe(false);
   });
   test('stands between two where there are fewer discs than boards, never as a small one on each', () => {
     const many = baking((n) => n > 2);
     expect(liesOn(many)).toEqual([]);
     expect(many.boards.between.map(({ id }) => id)).toEqual(['halyard']);
-    expect(many.advice.find(({ rule }) => rule === 'between the boards')).toMatchObject({
+    expect(many.advice.find(({ rule }) => rule === 'between-the-boards')).toMatchObject({
       figures: { good: 'Halyard', boards: many.boards.choice!.many },
     });
     // It has its clock all the same.

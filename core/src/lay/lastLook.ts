@@ -18,20 +18,20 @@ import { baseOf, type Thing } from './thing.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'gap without filler': {
+    'gap-without-filler': {
       hour: number | null;
       across: Millimetres;
       filler: string;
       fillerId: string;
       grams: Grams;
     };
-    'pale side': { third: Third };
-    'all of one colour': NoFigures;
-    'nothing opened': { good: string };
+    'pale-side': { third: Third };
+    'all-of-one-colour': NoFigures;
+    'nothing-opened': { good: string };
   }
 }
 
-export type LookRuleId = 'gap without filler' | 'pale side' | 'all of one colour' | 'nothing opened';
+export type LookRuleId = 'gap-without-filler' | 'pale-side' | 'all-of-one-colour' | 'nothing-opened';
 
 /** What a careful eye would mend beyond the rules of the layout, and by which act. */
 export interface Look {
@@ -71,19 +71,19 @@ export function lastLook(
     praise: (
       [
         ['what must hold, holds', layout.told.every(({ hard }) => !hard)],
-        ['what belongs together touches', !told.has('apart from its company')],
+        ['what belongs together touches', !told.has('apart-from-its-company')],
         [
           'the walk runs clockwise',
-          food.some(({ traits }) => traits.step !== null) && !told.has('against the walk'),
+          food.some(({ traits }) => traits.step !== null) && !told.has('against-the-walk'),
         ],
         [
           'bread is near what is soft',
           food.some(({ traits }) => traits.soft) &&
             food.some(({ traits }) => traits.carrier) &&
-            !told.has('no bread in reach'),
+            !told.has('no-bread-in-reach'),
         ],
-        ['every hand reaches all of it', !told.has('out of reach')],
-        ['nothing rolls', food.some(({ traits }) => traits.rolls) && !told.has('rolls near the rim')],
+        ['every hand reaches all of it', !told.has('out-of-reach')],
+        ['nothing rolls', food.some(({ traits }) => traits.rolls) && !told.has('rolls-near-the-rim')],
         ['as full as it should be', layout.covered >= low && layout.covered <= high],
       ] as const
     ).flatMap(([praise, holds]) => (holds ? [praise] : [])),
@@ -102,7 +102,7 @@ export function lastLook(
     return [
       {
         by: 'fill',
-        reason: reason('gap without filler', {
+        reason: reason('gap-without-filler', {
           hour: onClock({ x, y }, half).hour,
           across: millimetres(Math.round(2 * r)),
           filler: filler.name,
@@ -120,7 +120,7 @@ export function lastLook(
       const area = here.reduce((sum, one) => sum + one.area, 0);
       const light = here.reduce((sum, one) => sum + one.area * lab(one.traits.colour).l, 0);
       return area > 0 && light / area > PALE
-        ? [{ by: 'garnish', reason: reason('pale side', { third }) }]
+        ? [{ by: 'garnish', reason: reason('pale-side', { third }) }]
         : [];
     });
   }
@@ -130,7 +130,7 @@ export function lastLook(
     const apart = colours.some((a, i) => colours.slice(i + 1).some((b) => colourGap(a, b) >= SEEN_APART));
     return school === 'echo' || food.length < 3 || apart
       ? []
-      : [{ by: 'garnish', reason: reason('all of one colour', NONE) }];
+      : [{ by: 'garnish', reason: reason('all-of-one-colour', NONE) }];
   }
 
   /** Guests hesitate before an untouched board (trade, section 7). */
@@ -139,7 +139,7 @@ export function lastLook(
     if (cheeses.length === 0 || cheeses.some(({ lies }) => lies !== 'whole')) return [];
     const largest = [...cheeses].sort((a, b) => b.grams - a.grams)[0]!;
     return [
-      { by: 'open', reason: reason('nothing opened', { good: largest.name }, { subject: largest.id }) },
+      { by: 'open', reason: reason('nothing-opened', { good: largest.name }, { subject: largest.id }) },
     ];
   }
 }

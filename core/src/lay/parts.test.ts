@@ -122,7 +122,7 @@ test('garnish stands on the table: its allergens are told, its price is in the s
   const limits = [{ what: 'allergen:sesame', severity: 'allergy', reach: 'board', guests: 1, who: '' }];
   const stopped = plan({ ...asked, brief: aBrief({ limits }) }, shelf, DEFAULT_HOUSE);
   expect(stopped.boards.garnish).toEqual([]);
-  expect(stopped.advice.map(({ rule }) => rule)).toContain('garnish kept off');
+  expect(stopped.advice.map(({ rule }) => rule)).toContain('garnish-kept-off');
 });
 
 describe('schools of laying', () => {
@@ -172,7 +172,7 @@ describe('schools of laying', () => {
     const laidBy = (groups: 'symmetry' | 'free') =>
       arrange({ ...board!.question!, steps: 6000, schools: { ...USUAL_SCHOOLS, groups } });
     const [answered, free] = [laidBy('symmetry'), laidBy('free')];
-    const misses = (of: Arrangement) => missesOf('nothing answers it', { ...of, ground: answered.ground });
+    const misses = (of: Arrangement) => missesOf('nothing-answers-it', { ...of, ground: answered.ground });
     expect(misses(answered)).toBeLessThan(0.6 * misses(free));
   });
   test('each school of meats is what the search then lays: nearer to its pattern than any other school comes', () => {
@@ -185,10 +185,10 @@ describe('schools of laying', () => {
     const question = { ...boardsOf({}, lay, meats).laid[0]!.question!, steps: 15_000 };
     const rows = (
       [
-        [{ meats: 'one patch' }, 'meat away from the patch'],
-        [{ meats: 'mirrored' }, 'meat not mirrored'],
-        [{ meats: 'three areas' }, 'meat out of three areas'],
-        [{ meats: 'diagonal' }, 'meat off the diagonal'],
+        [{ meats: 'one patch' }, 'meat-away-from-the-patch'],
+        [{ meats: 'mirrored' }, 'meat-not-mirrored'],
+        [{ meats: 'three areas' }, 'meat-out-of-three-areas'],
+        [{ meats: 'diagonal' }, 'meat-off-the-diagonal'],
       ] as const
     ).map(([school, rule]) => ({
       rule,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Companion, Drink, Cheese, GOOD_FORMAT, GoodId, Meat, upgradedGoods } from '../counter/index.js';
-import { lineText, upgraded, type Format } from '../units/index.js';
+import { lineText, upgraded, type Format, versionOf } from '../units/index.js';
 import { MOST_TASTERS, MOVED, MOVES, PROBE_ROLES, SITS } from './words.js';
 
 /**
@@ -107,7 +107,10 @@ export type Session = SessionBody & {
 };
 
 /** Format of a session. 1: as first stored; the goods in it are of format 7. */
-export const SESSION_FORMAT: Format = { name: 'a tasting', version: 1, upgrades: {} };
+export const SESSION_FORMAT: Format = {
+  name: 'a tasting',
+  history: [{ version: 1, change: 'as first stored', old: '', upgrade: null }],
+};
 /** The format of goods that each format of a session keeps. */
 const GOODS_OF: Readonly<Record<number, number>> = { 1: 7 };
 
@@ -126,12 +129,12 @@ export const SessionFile = z
     if ('says' in up) return refuse(up.says);
     const goods = upgradedGoods(
       (up.document as { goods?: unknown }).goods,
-      GOODS_OF[file.formatVersion] ?? GOOD_FORMAT.version,
+      GOODS_OF[file.formatVersion] ?? versionOf(GOOD_FORMAT),
     );
     if ('says' in goods) return refuse(goods.says);
     return {
       format: file.format,
-      formatVersion: SESSION_FORMAT.version,
+      formatVersion: versionOf(SESSION_FORMAT),
       session: { ...(up.document as object), goods: goods.document },
     };
   })
@@ -140,6 +143,6 @@ export type SessionFile = z.infer<typeof SessionFile>;
 
 export const sessionFile = (session: SessionBody): SessionFile => ({
   format: 'rotula.tasting',
-  formatVersion: SESSION_FORMAT.version,
+  formatVersion: versionOf(SESSION_FORMAT),
   session: SessionBody.parse(session),
 });

@@ -16,6 +16,5 @@ export const menuFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof menuFields>> {}
 }

@@ -14,47 +14,47 @@ type Rind = Cheese['rind']['kind'];
 
 /** One thing to say of a good that is true of it by its own data. */
 export type Fact =
-  | 'long in the cellar'
-  | 'only days old'
-  | 'of several milks'
-  | 'of a rarer animal'
-  | 'of raw milk'
-  | 'a line of ash'
-  | 'crystals of age'
-  | 'set by thistle'
-  | 'set without rennet'
-  | 'pierced for its veins'
-  | 'holes of its ripening'
-  | 'its rind tells'
-  | 'made of one piece'
-  | 'smoked cold'
-  | 'hot inside'
-  | 'with something inside'
-  | 'ripened as a sausage'
-  | 'from one place';
+  | 'long-in-the-cellar'
+  | 'only-days-old'
+  | 'of-several-milks'
+  | 'of-a-rarer-animal'
+  | 'of-raw-milk'
+  | 'a-line-of-ash'
+  | 'crystals-of-age'
+  | 'set-by-thistle'
+  | 'set-without-rennet'
+  | 'pierced-for-its-veins'
+  | 'holes-of-its-ripening'
+  | 'its-rind-tells'
+  | 'made-of-one-piece'
+  | 'smoked-cold'
+  | 'hot-inside'
+  | 'with-something-inside'
+  | 'ripened-as-a-sausage'
+  | 'from-one-place';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'long in the cellar': { age: Days };
-    'only days old': { age: Days };
-    'of several milks': { animals: readonly (Milk | MeatAnimal)[] };
-    'of a rarer animal': { animal: Milk | MeatAnimal };
-    'of raw milk': NoFigures;
-    'a line of ash': NoFigures;
-    'crystals of age': NoFigures;
-    'set by thistle': NoFigures;
-    'set without rennet': NoFigures;
-    'pierced for its veins': NoFigures;
-    'holes of its ripening': NoFigures;
-    'its rind tells': { rind: Rind };
-    'made of one piece': NoFigures;
-    'smoked cold': NoFigures;
-    'hot inside': NoFigures;
-    'with something inside': { what: readonly string[] };
-    'ripened as a sausage': { age: Days };
-    'from one place': { region: string };
+    'long-in-the-cellar': { age: Days };
+    'only-days-old': { age: Days };
+    'of-several-milks': { animals: readonly (Milk | MeatAnimal)[] };
+    'of-a-rarer-animal': { animal: Milk | MeatAnimal };
+    'of-raw-milk': NoFigures;
+    'a-line-of-ash': NoFigures;
+    'crystals-of-age': NoFigures;
+    'set-by-thistle': NoFigures;
+    'set-without-rennet': NoFigures;
+    'pierced-for-its-veins': NoFigures;
+    'holes-of-its-ripening': NoFigures;
+    'its-rind-tells': { rind: Rind };
+    'made-of-one-piece': NoFigures;
+    'smoked-cold': NoFigures;
+    'hot-inside': NoFigures;
+    'with-something-inside': { what: readonly string[] };
+    'ripened-as-a-sausage': { age: Days };
+    'from-one-place': { region: string };
     /** The shop's own note, or what a person wrote for this order. */
-    'in the shop’s words': { text: string };
+    'in-the-shop-s-words': { text: string };
   }
 }
 
@@ -75,44 +75,44 @@ const RARER: readonly (Milk | MeatAnimal)[] = ['buffalo', 'game', 'goat'];
 const TELLING_RINDS: readonly Rind[] = ['washed', 'rubbed', 'cloth', 'ash', 'leaf', 'bark', 'bloomy'];
 
 const FACTS: readonly FactRow[] = [
-  row('set by thistle', (m) => given(m.kind === 'cheese' && m.contents.rennet === 'thistle')),
-  row('long in the cellar', (m, on) => {
+  row('set-by-thistle', (m) => given(m.kind === 'cheese' && m.contents.rennet === 'thistle')),
+  row('long-in-the-cellar', (m, on) => {
     const age = ageOn(m, on);
     return age >= LONG_DAYS ? { age: days(age) } : null;
   }),
-  row('of several milks', (m) =>
+  row('of-several-milks', (m) =>
     m.kind === 'cheese' && m.milk.length > 1 ? { animals: animalsIn(m) } : null,
   ),
-  row('a line of ash', (m) => given(m.kind === 'cheese' && m.look.ashLine)),
-  row('set without rennet', (m) => given(m.kind === 'cheese' && m.contents.rennet === 'none')),
-  row('crystals of age', (m) => given(m.kind === 'cheese' && m.look.crystals)),
-  row('with something inside', (m) => {
+  row('a-line-of-ash', (m) => given(m.kind === 'cheese' && m.look.ashLine)),
+  row('set-without-rennet', (m) => given(m.kind === 'cheese' && m.contents.rennet === 'none')),
+  row('crystals-of-age', (m) => given(m.kind === 'cheese' && m.look.crystals)),
+  row('with-something-inside', (m) => {
     const what = m.contents.ingredients.filter((name) => !PLAIN.test(name)).slice(0, 2);
     return what.length > 0 ? { what } : null;
   }),
-  row('of a rarer animal', (m) => {
+  row('of-a-rarer-animal', (m) => {
     const [animal, another] = animalsIn(m);
     return animal && !another && RARER.includes(animal) ? { animal } : null;
   }),
-  row('hot inside', (m) => given(m.sense.heat >= 4)),
-  row('smoked cold', (m) => given(m.kind === 'meat' && m.process === 'cold-smoked')),
-  row('pierced for its veins', (m) => given(m.kind === 'cheese' && m.texture === 'blue')),
-  row('its rind tells', (m) =>
+  row('hot-inside', (m) => given(m.sense.heat >= 4)),
+  row('smoked-cold', (m) => given(m.kind === 'meat' && m.process === 'cold-smoked')),
+  row('pierced-for-its-veins', (m) => given(m.kind === 'cheese' && m.texture === 'blue')),
+  row('its-rind-tells', (m) =>
     m.kind === 'cheese' && TELLING_RINDS.includes(m.rind.kind) ? { rind: m.rind.kind } : null,
   ),
-  row('holes of its ripening', (m) => given(m.kind === 'cheese' && m.look.eyes === 'large')),
-  row('only days old', (m, on) => {
+  row('holes-of-its-ripening', (m) => given(m.kind === 'cheese' && m.look.eyes === 'large')),
+  row('only-days-old', (m, on) => {
     const age = ageOn(m, on);
     return m.kind === 'cheese' && age <= YOUNG_DAYS ? { age: days(age) } : null;
   }),
-  row('of raw milk', (m) => given(m.kind === 'cheese' && m.treatment === 'raw')),
-  row('made of one piece', (m) =>
+  row('of-raw-milk', (m) => given(m.kind === 'cheese' && m.treatment === 'raw')),
+  row('made-of-one-piece', (m) =>
     given(m.kind === 'meat' && m.build === 'whole muscle' && m.process === 'air-dried'),
   ),
-  row('ripened as a sausage', (m, on) =>
+  row('ripened-as-a-sausage', (m, on) =>
     m.kind === 'meat' && m.process === 'fermented' ? { age: days(ageOn(m, on)) } : null,
   ),
-  row('from one place', (m) => (m.origin.region ? { region: m.origin.region } : null)),
+  row('from-one-place', (m) => (m.origin.region ? { region: m.origin.region } : null)),
 ];
 
 /** What is in everything of its kind tells nothing. */
@@ -132,7 +132,7 @@ const OWN_DATA = 'the good’s own data';
 /** The first sentence of a note. */
 const firstSentence = (text: string): string => /^.*?[.!?](?=\s|$)|^.+/s.exec(text.trim())?.[0] ?? '';
 const inWords = (main: Main, text: string): Reason =>
-  reason('in the shop’s words', { text }, { subject: main.id, source: 'the shop' });
+  reason('in-the-shop-s-words', { text }, { subject: main.id, source: 'the shop' });
 
 /**
  * One thing to say of each good of a menu: what a person wrote, why the surprise surprises, the shop's own note, or the most telling fact that

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
 import { aBrief, aCheese, aMeat, anOrder, demoCounter } from '../testing/goods.js';
-import { reasonKey } from '../units/index.js';
+import { reasonKey, stepFrom } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
 import { type OrderBody } from './order.js';
 import { plan } from './plan.js';
@@ -18,12 +18,12 @@ describe('advice is left by rule and subject', () => {
       brief: aBrief({ adventurous: 1, kinds: { cheeses: 3, meats: 0 } }),
       selection: { goods: goods.map(({ id }) => id) },
     });
-    const told = planOf(order, goods).advice.filter(({ rule }) => rule === 'timid and strong');
+    const told = planOf(order, goods).advice.filter(({ rule }) => rule === 'timid-and-strong');
     expect(told.map(({ subject }) => subject)).toEqual(['a', 'b', 'c']);
     expect(told.map(({ figures }) => figures)).toEqual(goods.map(({ name }) => ({ good: name })));
     const { rule, subject } = told[1]!;
     const left = planOf({ ...order, adviceLeft: [{ rule, subject }] }, goods).advice.filter((a) => a.left);
-    expect(left.map(reasonKey)).toEqual(['timid and strong b']);
+    expect(left.map(reasonKey)).toEqual(['timid-and-strong b']);
   });
 
   test('renaming a good, or handing the goods over in another order, does not take its advice back up', () => {
@@ -40,7 +40,7 @@ describe('advice is left by rule and subject', () => {
   test('what an order of format 2 had left is left still; what it knew by a sentence comes back once', () => {
     const { adviceLeft: _, ...stored } = anOrder({});
     const waved = ['safe bet', 'stock halyard', 'meat count', 'alike A and B are much alike'];
-    expect(ORDER_FORMAT.upgrades[2]!({ ...stored, waved } as never)).toEqual({
+    expect(stepFrom(ORDER_FORMAT, 2)!({ ...stored, waved } as never)).toEqual({
       ...stored,
       adviceLeft: [
         { rule: 'no safe bet', subject: '' },
@@ -55,7 +55,7 @@ describe('a clash that a person chose', () => {
   const counter = demoCounter();
   const order = (pairs: object) => anOrder({ selection: { goods: ['morning-basket', 'tarpot'] }, pairs });
   const told = (pairs: object) =>
-    planOf(order(pairs), counter).advice.filter(({ rule }) => rule === 'clash by hand');
+    planOf(order(pairs), counter).advice.filter(({ rule }) => rule === 'clash-by-hand');
   test('is advice at once, with why and what would sit better; taken back, it is gone', () => {
     expect(told({})).toEqual([]);
     const [advice] = told({ 'morning-basket': { brine: 'smooth-mustard' } });

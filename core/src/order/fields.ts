@@ -25,7 +25,6 @@ const documentFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof documentFields>> {}
 }
 

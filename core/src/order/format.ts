@@ -1,195 +1,123 @@
-import { HOUSE_FORMAT, type Brief } from '../brief/index.js';
+import { HOUSE_FORMAT } from '../brief/index.js';
 import { upgradedGoods } from '../counter/index.js';
-import type { Format } from '../units/index.js';
-import { briefFingerprint } from '../brief/index.js';
-import { USUAL_SCHOOLS } from '../lay/schools.js';
-import { NO_SNAPSHOT } from '../pick/index.js';
+import { SNAPSHOT_FORMAT } from '../pick/index.js';
+import { upgraded, type Format, type Upgraded } from '../units/index.js';
+import { to10, to11, to12, to2, to3, to4, to5, to6, to7, to8, to9 } from './oldSteps.js';
+import { to13 } from './ruleSlugs.js';
 
-/**
- * Format of an order. 1: as first stored. 2: limits say whose they are, and the order keeps a snapshot of its goods (empty
- * until it is next changed, since nobody kept what they were). Whoever had seen the brief has still seen it: the
- * fingerprint is taken anew where it fitted. 3: advice is left by rule and subject; it was remembered by its wording.
- * 4: length of the party, temperatures, zone, table and wares of the brief: three hours, and else not told.
- * 5: companions that were taken off; none was. 6: how many companions the pairing chooses; nobody had said. 7: steps of
- * the dessert, words and points for the cards, boards and what was put where by hand; there were none.
- * 8: a way to lay it has an id, for it may be of several boards; what was sent to another, and garnish. 9: the clock: nobody
- * had set any of it. 10: schools of laying, all were laid by the usual ones; places at the bench, one for each pair of hands. 11: places in
- * the cold and in the car: there was room for all; meats lay as
- * they go, and groups were free; nothing stood under a bell. 12: dividers; there were none. Kept goods and house go with the counter's and the house's.
- */
+/** Format of an order. Goods and house that it keeps carry their own (`snapshot.format`). */
 export const ORDER_FORMAT: Format = {
   name: 'an order',
-  version: 12,
-  upgrades: {
-    1: upgradeOrder1,
-    2: upgradeOrder2,
-    3: upgradeOrder3,
-    4: upgradeOrder4,
-    5: upgradeOrder5,
-    6: upgradeOrder6,
-    7: upgradeOrder7,
-    8: upgradeOrder8,
-    9: upgradeOrder9,
-    10: upgradeOrder10,
-    11: upgradeOrder11,
-  },
+  history: [
+    { version: 1, change: 'as first stored', old: '', upgrade: null },
+    {
+      version: 2,
+      change: '`limits[].who`, `snapshot`',
+      old: 'its limits are nobody’s by name; it keeps nothing until it is next changed, since nobody kept what its goods were',
+      upgrade: to2,
+    },
+    {
+      version: 3,
+      change: '`adviceLeft` (rule and subject) in place of `waved` (its wording)',
+      old: 'advice about goods that say the same comes back once',
+      upgrade: to3,
+    },
+    {
+      version: 4,
+      change: '`hours`, temperatures, zone, table and wares of the brief; `drinks`, `waves`, `cutting`',
+      old: 'was reckoned at three hours; the rest was not asked',
+      upgrade: to4,
+    },
+    { version: 5, change: '`takenOff`, `cutting.madeUp`', old: 'nothing was taken off', upgrade: to5 },
+    { version: 6, change: '`pairKinds`', old: 'nobody had said', upgrade: to6 },
+    {
+      version: 7,
+      change: '`walkPins`, `desserts`, `telling`, `lay`',
+      old: 'ended with its last good, told nothing of its own, was not laid',
+      upgrade: to7,
+    },
+    {
+      version: 8,
+      change: '`lay.choice` in place of board and number, `lay.sent`, `lay.garnish`',
+      old: 'lay on boards that were alike',
+      upgrade: to8,
+    },
+    { version: 9, change: '`clock`', old: 'nobody had set any of it', upgrade: to9 },
+    {
+      version: 10,
+      change: '`lay.schools` (`colours`, `places`), `clock.benches`',
+      old: 'was laid by the usual schools, with a place for each pair of hands',
+      upgrade: to10,
+    },
+    {
+      version: 11,
+      change:
+        '`lay.schools.meats` and `.groups`, `lay.bells` (goods under their bell), `clock.coldPlaces`, `clock.carPlaces` (null: all), `clock.cars`',
+      old: 'meats lay as they go, groups were free, nothing stood under a bell, and there was room for all',
+      upgrade: to11,
+    },
+    {
+      version: 12,
+      change: '`lay.dividers` (goods behind a divider)',
+      old: 'there were none',
+      upgrade: to12,
+    },
+    {
+      version: 13,
+      change:
+        'rules of `adviceLeft` are slugs; `snapshot.format`: kept goods and house say their own version',
+      old: 'what was left stays left; kept goods and house get the version that they had then',
+      upgrade: to13,
+    },
+  ],
+  parts: keptParts,
 };
 
-function upgradeOrder9({ lay, clock, ...order }: { lay?: object; clock?: object }): unknown {
-  const { colours, places } = USUAL_SCHOOLS;
-  return { ...order, lay: { ...lay, schools: { colours, places } }, clock: { ...clock, benches: null } };
-}
-
-function upgradeOrder10({
-  lay,
-  clock,
-  snapshot,
-  ...order
-}: {
-  lay?: { schools?: object };
-  clock?: object;
-  snapshot?: Kept;
-}): unknown {
-  const { meats, groups } = USUAL_SCHOOLS;
-  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[7]!(snapshot.house as never) : null;
-  return {
-    ...order,
-    snapshot: { ...snapshot, house },
-    lay: { ...lay, bells: [], schools: { ...lay?.schools, meats, groups } },
-    clock: { ...clock, coldPlaces: null, carPlaces: null, cars: 1 },
-  };
-}
-
-function upgradeOrder11({ lay, ...order }: { lay?: object }): unknown {
-  return { ...order, lay: { ...lay, dividers: [] } };
-}
-
-function upgradeOrder4(order: Record<string, unknown>): unknown {
-  return { ...order, takenOff: [] };
-}
-
-/** What an order got when laying came (format 7) and when the day's clock came (format 9): what was new then, and stays so. */
-const LAID_AT_7 = {
-  choice: null,
-  sent: {},
-  bells: [],
-  dividers: [],
-  garnish: [],
-  bread: null,
-  pins: {},
-  seed: 1,
-};
-const TIMED_AT_9 = {
-  way: null,
-  keeper: 'us',
-  chilled: false,
-  coldBelow: false,
-  inPaper: true,
-  hands: null,
-  ovens: null,
-  benches: null,
-  coldPlaces: null,
-  carPlaces: null,
-  cars: 1,
-  earliest: null,
-  targets: {},
-  hot: [],
-  minutes: {},
-  moved: {},
-  dropped: [],
-  readings: [],
+/** The formats of kept goods and house in orders that did not say them yet, by the version of the order. */
+const KEPT_THEN: Readonly<Record<number, { readonly good: number; readonly house: number }>> = {
+  1: { good: 3, house: 3 },
+  2: { good: 3, house: 3 },
+  3: { good: 3, house: 3 },
+  4: { good: 5, house: 4 },
+  5: { good: 5, house: 4 },
+  6: { good: 6, house: 5 },
+  7: { good: 7, house: 6 },
+  8: { good: 7, house: 6 },
+  9: { good: 7, house: 7 },
+  10: { good: 7, house: 7 },
+  11: { good: 7, house: 9 },
+  12: { good: 7, house: 9 },
 };
 
-function upgradeOrder5({ snapshot, ...order }: { snapshot?: Kept }): unknown {
-  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[4]!(snapshot.house as never) : null;
-  return { ...order, pairKinds: null, snapshot: { ...snapshot, goods: liftedGoods(snapshot, 5), house } };
-}
-
-function upgradeOrder8({ snapshot, ...order }: { snapshot?: Kept }): unknown {
-  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[6]!(snapshot.house as never) : null;
-  return { ...order, clock: TIMED_AT_9, snapshot: { ...snapshot, house } };
-}
-
-/** Whatever lay there lay on boards that were alike. */
-function upgradeOrder7({ lay, ...order }: { lay?: Record<string, unknown> }): unknown {
-  const { board = null, many = null, ...rest } = lay ?? {};
-  // Boxes are one a head.
-  const times = /^((small|large) )?box$/.test(String(board)) ? 'each' : (many ?? 1);
-  return { ...order, lay: { ...rest, choice: board === null ? null : `together ${times} ${board}` } };
-}
-
-function upgradeOrder6({ snapshot, ...order }: { snapshot?: Kept }): unknown {
-  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[5]!(snapshot.house as never) : null;
-  return {
-    ...order,
-    walkPins: {},
-    desserts: [],
-    telling: {},
-    lay: LAID_AT_7,
-    snapshot: { ...snapshot, goods: liftedGoods(snapshot, 6), house },
-  };
-}
-
-/** A snapshot as it was stored. */
 interface Kept {
-  readonly goods?: Record<string, { good: unknown }>;
+  readonly goods?: Record<string, { good?: unknown } | undefined>;
   readonly house?: unknown;
+  readonly format?: { readonly good: number; readonly house: number };
 }
 
-function liftedGoods(snapshot: Kept | undefined, version: number) {
-  const goods = Object.entries(snapshot?.goods ?? {}).map(([id, entry]) => {
-    const up = upgradedGoods([entry.good], version);
-    return [id, 'document' in up ? { ...entry, good: (up.document as unknown[])[0] } : entry];
-  });
-  return Object.fromEntries(goods) as Record<string, unknown>;
-}
-
-function upgradeOrder1(order: { brief: Brief; selection?: { briefFingerprint?: string | null } }): unknown {
-  const limits = (order.brief.limits ?? []).map((limit) => ({ ...limit, who: '' }));
-  const brief = { ...order.brief, limits };
-  const { selection } = order;
-  const next = { ...order, brief, snapshot: NO_SNAPSHOT };
-  if (!selection?.briefFingerprint) return next;
-  const stillFits = selection.briefFingerprint === briefFingerprint(order.brief);
+/** Kept goods and house in today's form, each from its own version. */
+function keptParts(order: unknown, version: number): Upgraded {
+  const { snapshot } = (order ?? {}) as { snapshot?: Kept | null };
+  if (!snapshot || typeof snapshot !== 'object') return { document: order };
+  const then = snapshot.format ?? KEPT_THEN[version] ?? SNAPSHOT_FORMAT;
+  const entries = Object.entries(snapshot.goods ?? {});
+  const goods = upgradedGoods(
+    entries.map(([, entry]) => entry?.good),
+    then.good,
+  );
+  if ('says' in goods) return goods;
+  const house = snapshot.house ? upgraded(HOUSE_FORMAT, snapshot.house, then.house) : { document: null };
+  if ('says' in house) return house;
+  const lifted = goods.document as unknown[];
   return {
-    ...next,
-    selection: { ...selection, ...(stillFits ? { briefFingerprint: briefFingerprint(brief) } : {}) },
-  };
-}
-
-/** What advice that was left is called now, by what its old id began with; the rest of the id is the good's. */
-const WAS_CALLED: readonly (readonly [was: string, rule: string, subject?: string])[] = [
-  ['cheese count', 'number of kinds', 'cheese'],
-  ['meat count', 'number of kinds', 'meat'],
-  ['safe bet', 'no safe bet'],
-  ['apart', 'nothing touches'],
-  ['travel', 'travels'],
-  ['stock ', 'short of stock'],
-  ['gone ', 'left the counter'],
-  ['missing ', 'not on the counter'],
-  ['over budget', 'over budget'],
-  ['low carb', 'low carb'],
-  ['salt block', 'salt block'],
-];
-
-/**
- * Advice about goods that say the same was remembered by its sentence, with names in it: whether it is the same piece
- * cannot be told any more, so it comes back once.
- */
-function upgradeOrder2({ waved, ...order }: { waved?: readonly string[] }): unknown {
-  const adviceLeft = (waved ?? []).flatMap((id) => {
-    const row = WAS_CALLED.find(([was]) => (was.endsWith(' ') ? id.startsWith(was) : id === was));
-    return row ? [{ rule: row[1], subject: row[2] ?? id.slice(row[0].length) }] : [];
-  });
-  return { ...order, adviceLeft };
-}
-
-/** Every party was reckoned at three hours; what else is new was not asked. Kept goods of a snapshot go with the counter's. */
-function upgradeOrder3({ snapshot, ...order }: { brief: object; snapshot?: Kept }): unknown {
-  const house = snapshot?.house ? HOUSE_FORMAT.upgrades[3]!(snapshot.house as never) : null;
-  return {
-    ...order,
-    brief: { ...order.brief, hours: 3 },
-    snapshot: { ...snapshot, goods: liftedGoods(snapshot, 3), house },
+    document: {
+      ...(order as object),
+      snapshot: {
+        ...snapshot,
+        format: SNAPSHOT_FORMAT,
+        goods: Object.fromEntries(entries.map(([id, entry], i) => [id, { ...entry, good: lifted[i] }])),
+        house: house.document,
+      },
+    },
   };
 }

@@ -1,10 +1,17 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '../brief/index.js';
-import { GOOD_FORMAT, type Good } from '../counter/index.js';
-import { upgraded } from '../units/index.js';
+import { GOOD_FORMAT, LOT_FORMAT, type Good } from '../counter/index.js';
+import { stepFrom, upgraded, versionOf } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
 import { aCompanion, demoCounter } from '../testing/goods.js';
 import { counterFile, CounterFile, OrderFile } from './order.js';
+
+const FORMATS = [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT, LOT_FORMAT];
+const broughtFrom = (version: number, order: object): unknown => {
+  const up = upgraded(ORDER_FORMAT, order, version);
+  return 'document' in up ? up.document : up.says;
+};
 
 /** Documents as they were written by format 3, with nothing of what came later. */
 const ORDER_3 = {
@@ -125,13 +132,13 @@ describe('format 4', () => {
       order: { ...ORDER_3, takenOff: [], snapshot: undefined },
     });
     expect(order.pairKinds).toBeNull();
-    const lifted = ORDER_FORMAT.upgrades[5]!({
+    const lifted = broughtFrom(5, {
       takenOff: [],
       snapshot: {
         goods: { h: { good: { kind: 'companion', id: 'h' }, lot: null } },
         house: { currency: 'EUR' },
       },
-    } as never) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
+    }) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
     expect(lifted.snapshot.goods.h!.good).toMatchObject({ estimated: [], aromas: [] });
     expect(lifted.snapshot.house).toMatchObject({ pairWords: [], licensed: true });
   });
@@ -150,7 +157,7 @@ describe('format 4', () => {
     expect(goods[0]).toMatchObject({ estimated: [], aromas: [] });
   });
   test('an order of format 6 ended with its last good and told nothing of its own; lots and house go along', () => {
-    const lifted = ORDER_FORMAT.upgrades[6]!({
+    const lifted = broughtFrom(6, {
       snapshot: {
         goods: {
           h: {
@@ -164,7 +171,7 @@ describe('format 4', () => {
         },
         house: { currency: 'EUR' },
       },
-    } as never) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
+    }) as { snapshot: { goods: Record<string, { good: object }>; house: object } };
     expect(lifted).toMatchObject({
       walkPins: {},
       desserts: [],
@@ -175,7 +182,7 @@ describe('format 4', () => {
     expect(lifted.snapshot.goods.h!.good).toMatchObject({ lots: [{ verdict: { taster: 'I', words: [] } }] });
   });
   test('boards of format 7 were alike: the same way to lay it, by its id', () => {
-    const lift = (lay: object) => ORDER_FORMAT.upgrades[7]!({ lay } as never) as { lay: object };
+    const lift = (lay: object) => stepFrom(ORDER_FORMAT, 7)!({ lay } as never) as { lay: object };
     expect(lift({ board: 'oak-board', many: 3, pins: { a: { x: 1 } }, seed: 2 }).lay).toEqual({
       choice: 'together 3 oak-board',
       pins: { a: { x: 1 } },
@@ -191,13 +198,11 @@ describe('format 4', () => {
       order: { title: 'x', brief: { servingAt: '2027-06-12T18:30' } },
     });
     expect(order.clock).toMatchObject({ way: null, keeper: 'us', hot: [], moved: {}, readings: [] });
-    const lifted = ORDER_FORMAT.upgrades[8]!({
-      snapshot: { goods: {}, house: { currency: 'EUR' } },
-    } as never);
+    const lifted = broughtFrom(8, { snapshot: { goods: {}, house: { currency: 'EUR' } } });
     expect(lifted).toMatchObject({ snapshot: { house: { procedure: null, safeLimits: [], film: null } } });
   });
   test('an order of format 9 was laid by the usual schools', () => {
-    const lifted = ORDER_FORMAT.upgrades[9]!({ lay: { seed: 3 }, clock: { hands: 2 } } as never);
+    const lifted = stepFrom(ORDER_FORMAT, 9)!({ lay: { seed: 3 }, clock: { hands: 2 } } as never);
     expect(lifted).toEqual({
       lay: { seed: 3, schools: { colours: 'contrast', places: 'as the table asks' } },
       clock: { hands: 2, benches: null },
@@ -215,19 +220,17 @@ describe('format 4', () => {
     });
   });
   test('an order of format 10 had room for all boards in the cold and in its car', () => {
-    const lifted = ORDER_FORMAT.upgrades[10]!({
+    const lifted = stepFrom(ORDER_FORMAT, 10)!({
       lay: { seed: 3, schools: { colours: 'echo' } },
       clock: { hands: 2 },
-      snapshot: { house: {} },
     } as never);
     expect(lifted).toEqual({
-      snapshot: { house: { kitHire: 0 } },
       lay: { seed: 3, bells: [], schools: { colours: 'echo', meats: 'as they go', groups: 'free' } },
       clock: { hands: 2, coldPlaces: null, carPlaces: null, cars: 1 },
     });
   });
   test('an order of format 11 had no dividers', () => {
-    expect(ORDER_FORMAT.upgrades[11]!({ title: 'x', lay: { bells: ['a'] } } as never)).toEqual({
+    expect(stepFrom(ORDER_FORMAT, 11)!({ title: 'x', lay: { bells: ['a'] } } as never)).toEqual({
       title: 'x',
       lay: { bells: ['a'], dividers: [] },
     });
@@ -245,8 +248,54 @@ describe('format 4', () => {
     });
   });
   test('every format has a step from each version before it', () => {
-    for (const format of [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT])
-      for (let v = 1; v < format.version; v++) expect(format.upgrades[v]).toBeDefined();
+    for (const format of FORMATS) {
+      expect(format.history.map(({ version }) => version)).toEqual(format.history.map((_, i) => i + 1));
+      for (let v = 1; v < versionOf(format); v++) expect(stepFrom(format, v)).not.toBeNull();
+    }
+  });
+  test('docs/formats.md has the history of each', () => {
+    const docs = readFileSync(new URL('../../../docs/formats.md', import.meta.url), 'utf8').replace(
+      / +/g,
+      ' ',
+    );
+    for (const format of FORMATS)
+      for (const { version, change, old } of format.history)
+        expect(docs).toContain(`| ${format.name} | ${version} | ${change} | ${old} |`.replace(/ +/g, ' '));
+  });
+  test('rules of format 12 were named by words: what was left is left by the slug, in a subject too', () => {
+    const adviceLeft = [
+      { rule: 'short of stock', subject: 'halyard' },
+      { rule: 'travels', subject: '' },
+      { rule: 'kept board breaks', subject: 'overlaps a b, strong beside delicate tarpot a' },
+    ];
+    expect(stepFrom(ORDER_FORMAT, 12)!({ adviceLeft } as never)).toEqual({
+      adviceLeft: [
+        { rule: 'short-of-stock', subject: 'halyard' },
+        { rule: 'travels', subject: '' },
+        { rule: 'kept-board-breaks', subject: 'overlaps a b, strong-beside-delicate tarpot a' },
+      ],
+    });
+  });
+  test('a house of format 9 learnt by the words of its rules', () => {
+    const learnt = { weights: { 'bitter skin, sweet paste': 2, bubbles: 1 } };
+    expect(stepFrom(HOUSE_FORMAT, 9)!({ learnt } as never)).toEqual({
+      learnt: { weights: { 'bitter-skin-sweet-paste': 2, bubbles: 1 } },
+    });
+  });
+  test('kept goods and house are brought on from the version that they say, whatever that of the order is', () => {
+    const goods = { h: { good: { kind: 'companion', id: 'h' }, lot: null } };
+    const kept = { goods, house: { currency: 'EUR' }, format: { good: 5, house: 8 } };
+    const { snapshot } = broughtFrom(versionOf(ORDER_FORMAT), { snapshot: kept }) as {
+      snapshot: { goods: { h: { good: object } }; house: object; format: object };
+    };
+    expect(snapshot.goods.h.good).toMatchObject({ estimated: [], aromas: [] });
+    expect(snapshot.goods.h.good).not.toHaveProperty('supplierPrice');
+    expect(snapshot.house).toEqual({ currency: 'EUR', boxPrice: 0, learnt: null });
+    expect(snapshot.format).toEqual({ good: versionOf(GOOD_FORMAT), house: versionOf(HOUSE_FORMAT) });
+    const later = { ...kept, format: { good: versionOf(GOOD_FORMAT) + 1, house: 9 } };
+    expect(upgraded(ORDER_FORMAT, { snapshot: later }, versionOf(ORDER_FORMAT))).toMatchObject({
+      says: expect.stringContaining('a later Rotula') as unknown,
+    });
   });
 });
 

@@ -143,7 +143,7 @@ describe('the snapshot', () => {
         const o = settled(anOrder({ selection: { goods: ['c'] } }), [kept]);
         const p = plan(o, [now], DEFAULT_HOUSE);
         expect(p.changed).toContainEqual(expect.objectContaining({ field, safety: true }));
-        expect(p.cautions[0]).toMatchObject({ rule: 'changed on the counter', goods: ['c'] });
+        expect(p.cautions[0]).toMatchObject({ rule: 'changed-on-the-counter', goods: ['c'] });
         return p.mains[0]!;
       };
       for (const held of [heldAs(mild, strict), heldAs(strict, mild)]) {
@@ -201,7 +201,7 @@ describe('the snapshot', () => {
     const p = plan(o, without, DEFAULT_HOUSE);
     expect(p.mains.map((m) => m.id)).toContain('halyard');
     expect(p.missing).toEqual([]);
-    expect(p.advice.find((a) => a.rule === 'left the counter' && a.subject === 'halyard')).toBeDefined();
+    expect(p.advice.find((a) => a.rule === 'left-the-counter' && a.subject === 'halyard')).toBeDefined();
     expect(
       plan(settled(refreshed(o, without), without), without, DEFAULT_HOUSE).mains.map((m) => m.id),
     ).toContain('halyard');

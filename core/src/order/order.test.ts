@@ -93,10 +93,10 @@ describe('plan', () => {
 
   test('advice can be left, and stays visible as left', () => {
     const poor = order({ brief: aBrief({ budget: { amount: 100, per: 'total' } }) });
-    expect(planOf(poor).advice.find((a) => a.rule === 'over budget')).toMatchObject({ left: false });
+    expect(planOf(poor).advice.find((a) => a.rule === 'over-budget')).toMatchObject({ left: false });
     expect(
-      planOf({ ...poor, adviceLeft: [{ rule: 'over budget', subject: '' }] }).advice.find(
-        (a) => a.rule === 'over budget',
+      planOf({ ...poor, adviceLeft: [{ rule: 'over-budget', subject: '' }] }).advice.find(
+        (a) => a.rule === 'over-budget',
       ),
     ).toMatchObject({ left: true });
   });

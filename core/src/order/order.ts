@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
 import { Counter, GOOD_FORMAT, upgradedGoods, type Good } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
-import { upgraded, type Format, type Upgraded } from '../units/index.js';
+import { upgraded, type Format, type Upgraded, versionOf } from '../units/index.js';
 import { orderFields } from './fields.js';
 import { ORDER_FORMAT } from './format.js';
 
@@ -45,7 +45,7 @@ function lifted<F extends { formatVersion: number }>(
     if ('document' in up)
       return {
         format: (file as { format?: unknown }).format,
-        formatVersion: format.version,
+        formatVersion: versionOf(format),
         [part]: up.document,
       };
     ctx.addIssue({ code: 'custom', path: ['formatVersion'], message: up.says });
@@ -73,13 +73,13 @@ export const CounterFile = CounterHead.transform(
 /** The counter as a file that comes back without loss. */
 export const counterFile = (goods: readonly Good[]) => ({
   format: 'rotula.counter',
-  formatVersion: GOOD_FORMAT.version,
+  formatVersion: versionOf(GOOD_FORMAT),
   goods,
 });
 
 export const orderFile = (order: OrderBody): OrderFile => ({
   format: 'rotula.order',
-  formatVersion: ORDER_FORMAT.version,
+  formatVersion: versionOf(ORDER_FORMAT),
   order: OrderBody.parse(order),
 });
 

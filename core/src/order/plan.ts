@@ -10,7 +10,7 @@ import { STAGES, type StageParts } from './stages.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'over budget': { over: Money };
+    'over-budget': { over: Money };
   }
 }
 
@@ -91,4 +91,4 @@ function sumOf(lines: readonly Line[], { brief, agreed }: OrderBody): Sum {
 }
 
 const budgetAdvice = ({ remaining }: Sum): Reason[] =>
-  remaining !== null && remaining < 0 ? [reason('over budget', { over: money(-remaining) })] : [];
+  remaining !== null && remaining < 0 ? [reason('over-budget', { over: money(-remaining) })] : [];

@@ -37,5 +37,5 @@ export function settledOrder(order: OrderBody, counter: readonly Good[], house: 
     Object.keys(goods).length === Object.keys(kept).length && Object.keys(goods).every((id) => kept[id]);
   const nextHouse = finished ? (keptHouse ?? houseToKeep(house)) : null;
   if (same && (nextHouse === null) === (keptHouse === null)) return order;
-  return { ...order, snapshot: { goods, house: nextHouse } };
+  return { ...order, snapshot: { ...order.snapshot, goods, house: nextHouse } };
 }

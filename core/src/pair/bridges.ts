@@ -65,7 +65,7 @@ export function hiddenNeighbours(mains: readonly Main[]): { readonly hidden: Mai
     return pairs.flatMap(([hidden, by]) => {
       if (hidden.kind !== 'cheese' || !isMeat(by)) return [];
       const against = matchOf(hidden, by)
-        .reasons.filter(({ rule }) => rule === 'hides it' || rule === 'louder than it')
+        .reasons.filter(({ rule }) => rule === 'hides-it' || rule === 'louder-than-it')
         .reduce((sum, { effect }) => sum + effect, 0);
       return against <= -HIDDEN ? [{ hidden, by }] : [];
     });

@@ -177,7 +177,7 @@ describe('advice on the whole board names what would mend it', () => {
     const strong = ['a', 'b', 'c'].map((id) => aCheese(id, {}, { intensity: 8 }));
     const gentle = aCheese('gentle', { name: 'Gentle' }, { intensity: 3 });
     const of = (more: readonly Main[]) =>
-      adviceOn(strong, more).find(({ rule }) => rule === 'strong with no relief')!.figures;
+      adviceOn(strong, more).find(({ rule }) => rule === 'strong-with-no-relief')!.figures;
     expect(of([gentle])).toMatchObject({ relief: 'Gentle' });
     expect(of([])).toMatchObject({ relief: null });
   });
@@ -185,15 +185,15 @@ describe('advice on the whole board names what would mend it', () => {
     const cows = ['a', 'b', 'c', 'd'].map((id) => aCheese(id));
     const ewe = aCheese('ewe', { name: 'Ewe', milk: [{ animal: 'sheep', share: 1 }] });
     const rules = (brief: object) => adviceOn(cows, [ewe], brief).map(({ rule }) => rule);
-    const told = adviceOn(cows, [ewe]).find(({ rule }) => rule === 'one milk')!;
+    const told = adviceOn(cows, [ewe]).find(({ rule }) => rule === 'one-milk')!;
     expect(told.figures).toEqual({ animal: 'cow', cheeses: 4, of: 4, instead: 'Ewe' });
-    expect(rules({ theme: { holds: 'milk', is: 'cow' } })).not.toContain('one milk');
-    expect(rules({ adventurous: 1 })).not.toContain('one milk');
+    expect(rules({ theme: { holds: 'milk', is: 'cow' } })).not.toContain('one-milk');
+    expect(rules({ adventurous: 1 })).not.toContain('one-milk');
   });
   test('a jump of three points is said, with what lies between', () => {
     const at = (id: string, intensity: number) => aCheese(id, { name: id }, { intensity });
     const told = adviceOn([at('mild', 3), at('near', 5), at('far', 8)], [at('bridge', 6.5)]);
-    expect(told.filter(({ rule }) => rule === 'strength jumps').map(({ figures }) => figures)).toEqual([
+    expect(told.filter(({ rule }) => rule === 'strength-jumps').map(({ figures }) => figures)).toEqual([
       { from: 'near', to: 'far', points: 3, between: 'bridge' },
     ]);
   });
@@ -205,9 +205,9 @@ describe('advice on the whole board names what would mend it', () => {
       null,
       'fresh',
     ]);
-    const told = adviceOn([fresh, hot], [mild]).find(({ rule }) => rule === 'meat without its cheese')!;
+    const told = adviceOn([fresh, hot], [mild]).find(({ rule }) => rule === 'meat-without-its-cheese')!;
     expect(told.figures).toEqual({ meat: 'Hot', instead: 'Mild' });
-    expect(adviceOn([fresh, mild]).some(({ rule }) => rule === 'meat without its cheese')).toBe(false);
+    expect(adviceOn([fresh, mild]).some(({ rule }) => rule === 'meat-without-its-cheese')).toBe(false);
   });
 });
 

@@ -18,6 +18,5 @@ export const pairFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof pairFields>> {}
 }

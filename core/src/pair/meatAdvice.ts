@@ -6,7 +6,7 @@ import { cheeseFor } from './meats.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'meat without its cheese': { meat: string; instead: string | null };
+    'meat-without-its-cheese': { meat: string; instead: string | null };
   }
 }
 
@@ -18,6 +18,6 @@ export function lonelyMeats(mains: readonly Main[], brief: Brief, counter: reado
     if (cheeseFor(meat, cheeses)) return [];
     const suits = (main: Main) => isMeat(main) && cheeseFor(main, cheeses) !== null;
     const instead = bestOffer(counter, mains, brief, suits)?.name ?? null;
-    return [reason('meat without its cheese', { meat: meat.name, instead }, { subject: meat.id })];
+    return [reason('meat-without-its-cheese', { meat: meat.name, instead }, { subject: meat.id })];
   });
 }

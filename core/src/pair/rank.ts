@@ -129,4 +129,4 @@ export function rankGoods<H extends Host>(
 
 /** The one sentence for a match: what weighs most, praise or blame. */
 export const leadReason = ({ reasons, beside }: Match): Reason =>
-  reasons[0] ?? reason('plain company', NONE, { subject: beside.id });
+  reasons[0] ?? reason('plain-company', NONE, { subject: beside.id });

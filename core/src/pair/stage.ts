@@ -13,8 +13,8 @@ import { stage } from '../stage/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'low carb': { guests: number; instead: readonly string[]; each: Grams; bread: Grams };
-    'clash by hand': {
+    'low-carb': { guests: number; instead: readonly string[]; each: Grams; bread: Grams };
+    'clash-by-hand': {
       good: string;
       beside: string;
       why: Reason;
@@ -24,8 +24,8 @@ declare module '../units/reason.js' {
       /** What clears the palate between the two. */
       cleanser: string | null;
     };
-    'not served': { good: string; slot: Slot };
-    'house never serves': { good: string; beside: string; why: string };
+    'not-served': { good: string; slot: Slot };
+    'house-never-serves': { good: string; beside: string; why: string };
   }
 }
 
@@ -66,7 +66,7 @@ function clashesByHand(mains: readonly Main[], pairs: Pairs): Reason[] {
       const elsewhere = best && best.match.score > 0 && best.main.id !== id ? best.main.name : null;
       const cleanser = cleanserOf(pairs)?.name ?? null;
       const figures = { good: main.name, beside: match.beside.name, why, instead, elsewhere, cleanser };
-      return [reason('clash by hand', figures, { subject: `${id} ${match.beside.id}`, effect: match.score })];
+      return [reason('clash-by-hand', figures, { subject: `${id} ${match.beside.id}`, effect: match.score })];
     }),
   );
 }
@@ -83,14 +83,14 @@ const neverServed = (mains: readonly Main[], pairs: Pairs): Reason[] =>
       const main = mains.find((m) => m.id === id);
       if (!main || !chosen || !match || word?.says !== 'never') return [];
       const figures = { good: main.name, beside: match.beside.name, why: word.why };
-      return [reason('house never serves', figures, { subject: `${id} ${match.beside.id}` })];
+      return [reason('house-never-serves', figures, { subject: `${id} ${match.beside.id}` })];
     }),
   );
 
 /** Goods that nothing on the counter suits in a slot. */
 const notServed = ({ unserved }: Pairs): Reason[] =>
   unserved.map(({ main, slot }) =>
-    reason('not served', { good: main.name, slot }, { subject: `${main.id} ${slot}` }),
+    reason('not-served', { good: main.name, slot }, { subject: `${main.id} ${slot}` }),
   );
 
 export const pairStage = stage(pairRow, {
@@ -120,7 +120,7 @@ export const pairStage = stage(pairRow, {
     ...notServed(pairs),
     ...(brief.lowCarb > 0
       ? [
-          reason('low carb', {
+          reason('low-carb', {
             guests: brief.lowCarb,
             instead: insteadOfBread(brief, beside, counter).map((good) => good.name),
             ...carbohydrateOf(beside, brief),

@@ -6,10 +6,10 @@ import { NONE, reason, subjectOf, type Reason } from '../units/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'number of kinds': { kind: Main['kind']; have: number; asked: number };
-    'no safe bet': NoFigures;
-    'one milk': { animal: Milk; cheeses: number; of: number; instead: string | null };
-    'strength jumps': { from: string; to: string; points: number; between: string | null };
+    'number-of-kinds': { kind: Main['kind']; have: number; asked: number };
+    'no-safe-bet': NoFigures;
+    'one-milk': { animal: Milk; cheeses: number; of: number; instead: string | null };
+    'strength-jumps': { from: string; to: string; points: number; between: string | null };
   }
 }
 
@@ -33,12 +33,12 @@ function kindsAdvice({ mains, targets }: Board): Reason[] {
   return (['cheese', 'meat'] as const).flatMap((kind) => {
     const have = mains.filter((m) => m.kind === kind).length;
     const asked = (kind === 'cheese' ? targets.cheeses : targets.meats).kinds;
-    return have === asked ? [] : [reason('number of kinds', { kind, have, asked }, { subject: kind })];
+    return have === asked ? [] : [reason('number-of-kinds', { kind, have, asked }, { subject: kind })];
   });
 }
 
 const safeBetAdvice = ({ mains }: Board): Reason[] =>
-  mains.length > 0 && !mains.some((m) => m.known === 'safe bet') ? [reason('no safe bet', NONE)] : [];
+  mains.length > 0 && !mains.some((m) => m.known === 'safe bet') ? [reason('no-safe-bet', NONE)] : [];
 
 /** Goods that suit the table badly, each named; goods that say the same, with what would give relief. */
 function remarkAdvice({ balance, counter, mains, brief }: Board): Reason[] {
@@ -67,7 +67,7 @@ function milkAdvice({ mains, brief, counter }: Board): Reason[] {
   const { animal, share, cheeses: ofIt } = most!;
   if (share / cheeses.length < ONE_MILK.share || (animal === 'cow' && isTimid(brief))) return [];
   const instead = otherMilkFor(animal, counter, mains, brief)?.name ?? null;
-  return [reason('one milk', { animal, cheeses: ofIt, of: cheeses.length, instead }, { subject: animal })];
+  return [reason('one-milk', { animal, cheeses: ofIt, of: cheeses.length, instead }, { subject: animal })];
 }
 
 /** From a gap of so many points on the next cheese comes as a shock. */
@@ -85,7 +85,7 @@ function jumpAdvice({ mains, brief, counter }: Board): Reason[] {
     if (high - low < JUMP) return [];
     const between = bridgeFor([low, high], counter, mains, brief)?.name ?? null;
     const figures = { from: from.name, to: to.name, points: high - low, between };
-    return [reason('strength jumps', figures, { subject: subjectOf([from.id, to.id]) })];
+    return [reason('strength-jumps', figures, { subject: subjectOf([from.id, to.id]) })];
   });
 }
 

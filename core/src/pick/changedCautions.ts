@@ -4,7 +4,7 @@ import type { SnapshotChange } from './snapshot.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'changed on the counter': { fields: readonly SnapshotChange['field'][] };
+    'changed-on-the-counter': { fields: readonly SnapshotChange['field'][] };
   }
 }
 
@@ -14,5 +14,5 @@ export function changedCautions(changed: readonly SnapshotChange[]): Caution[] {
   if (goods.length === 0) return [];
   const fields = [...new Set(changed.filter((c) => c.safety).map((c) => c.field))];
   const source = 'Regulation (EU) 1169/2011: what is declared must be true on the day';
-  return [caution(reason('changed on the counter', { fields }, { source }), goods, 'EU')];
+  return [caution(reason('changed-on-the-counter', { fields }, { source }), goods, 'EU')];
 }

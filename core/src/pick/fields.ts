@@ -29,6 +29,5 @@ export const pickFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof pickFields>> {}
 }

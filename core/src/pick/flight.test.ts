@@ -38,7 +38,7 @@ describe('a vertical', () => {
     const { targets } = plan(order, counter, DEFAULT_HOUSE);
     expect(targets.cheeses.kinds).toBe(2);
     expect(targets.reasons[0]).toMatchObject({
-      rule: 'cheeses of a flight',
+      rule: 'cheeses-of-a-flight',
       figures: { there: 2, usual: 5 },
     });
   });

@@ -37,7 +37,7 @@ export { bestOffer, bridgeFor, gentlerFor, otherMilkFor, reliefFor } from './off
 export { Locks, Search } from './request.js';
 export { MOST_MAINS } from './fields.js';
 export type { PickPart } from './stage.js';
-export { heldCounter, NO_SNAPSHOT, type SnapshotChange, snapshotOf } from './snapshot.js';
+export { heldCounter, NO_SNAPSHOT, SNAPSHOT_FORMAT, type SnapshotChange, snapshotOf } from './snapshot.js';
 export type { SnapshotEntry } from './snapshotSchema.js';
 export { ofItsKind } from './sameKind.js';
 // Its rules belong to the union of reasons, though its functions stay here.

@@ -56,9 +56,9 @@ const isCheese = (main: Main): main is Cheese => main.kind === 'cheese';
 
 /** What gives relief from each way of being too much of one thing; none where a swap is told by the swaps. */
 const RELIEF: Partial<Record<SamenessRule, (main: Main) => boolean>> = {
-  'strong with no relief': (main) => isCheese(main) && main.sense.intensity <= 4,
-  'salty with no relief': (main) => isCheese(main) && main.sense.salty <= 4 && main.sense.sweet >= 2,
-  'rich with no relief': (main) => isCheese(main) && main.sense.fat <= 5,
+  'strong-with-no-relief': (main) => isCheese(main) && main.sense.intensity <= 4,
+  'salty-with-no-relief': (main) => isCheese(main) && main.sense.salty <= 4 && main.sense.sweet >= 2,
+  'rich-with-no-relief': (main) => isCheese(main) && main.sense.fat <= 5,
 };
 
 /** A good that would give relief; null when the counter has none, or the rule asks for none. */

@@ -147,7 +147,7 @@ describe('wishes', () => {
     expect(goodIds).not.toContain('slate-quay');
     expect(hitches).toEqual([
       expect.objectContaining({
-        rule: 'lock against a limit',
+        rule: 'lock-against-a-limit',
         subject: 'slate-quay',
         figures: { good: 'Slate Quay', because: [expect.objectContaining({ fit: expect.anything() })] },
       }),
@@ -158,7 +158,7 @@ describe('wishes', () => {
     const locked = ['halyard', 'tarpot', 'lantern'];
     const { goodIds, hitches } = answer(aBrief({ kinds: { cheeses: 2, meats: 0 } }), { locked });
     expect(ids(goodIds!.map((id) => counter.find((g) => g.id === id) as Main))).toEqual([...locked].sort());
-    expect(hitches[0]?.rule).toBe('more locks than kinds');
+    expect(hitches[0]?.rule).toBe('more-locks-than-kinds');
   });
 
   test('what has no stock, is past, or is an untried end is not proposed', () => {
@@ -207,7 +207,7 @@ describe('schools', () => {
       NODES,
     );
     expect(hitches[0]).toMatchObject({
-      rule: 'school needs more kinds',
+      rule: 'school-needs-more-kinds',
       figures: { cheeses: 3, school: 'five families' },
     });
     const families = goodIds!.map((id) => (demoCounter().find((g) => g.id === id) as Cheese).texture);

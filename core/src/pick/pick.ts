@@ -8,10 +8,10 @@ import { problemOf, questionOf, type Hitch, type Problem, type Wishes } from './
 
 declare module '../units/reason.js' {
   interface Rules {
-    'proven best': { steps: number };
-    'best so far': { steps: number; gap: number; value: number };
-    'nothing fits': NoFigures;
-    'nothing found in time': NoFigures;
+    'proven-best': { steps: number };
+    'best-so-far': { steps: number; gap: number; value: number };
+    'nothing-fits': NoFigures;
+    'nothing-found-in-time': NoFigures;
   }
 }
 
@@ -78,14 +78,14 @@ export function solve(problem: Problem, options: PickOptions): Pick {
       proven,
       gap,
       nodes,
-      hitches: [...problem.hitches, reason(proven ? 'nothing fits' : 'nothing found in time', NONE)],
+      hitches: [...problem.hitches, reason(proven ? 'nothing-fits' : 'nothing-found-in-time', NONE)],
       reasons: [],
     };
   }
   const source = 'docs/balance.md';
   const how = proven
-    ? reason('proven best', { steps: nodes }, { source })
-    : reason('best so far', { steps: nodes, gap, value }, { source });
+    ? reason('proven-best', { steps: nodes }, { source })
+    : reason('best-so-far', { steps: nodes, gap, value }, { source });
   return {
     goodIds: namesOf(mains, set),
     balance: measure(

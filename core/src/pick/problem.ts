@@ -28,23 +28,23 @@ export const NO_WISHES: Wishes = { locked: [], leftOut: [] };
 
 declare module '../units/reason.js' {
   interface Rules {
-    'lock not on the counter': { id: string };
-    'lock against a limit': { good: string; because: readonly Exclusion[] };
-    'lock off the theme': { good: string };
-    'more locks than kinds': { kind: Main['kind']; locked: number; kinds: number };
-    'school needs more kinds': { cheeses: number; school: CoverSchool; places: readonly string[] };
+    'lock-not-on-the-counter': { id: string };
+    'lock-against-a-limit': { good: string; because: readonly Exclusion[] };
+    'lock-off-the-theme': { good: string };
+    'more-locks-than-kinds': { kind: Main['kind']; locked: number; kinds: number };
+    'school-needs-more-kinds': { cheeses: number; school: CoverSchool; places: readonly string[] };
   }
 }
 
 /** Something that the person should hear before or instead of a selection. */
 export type Hitch = Reason<
-  | 'lock not on the counter'
-  | 'lock against a limit'
-  | 'lock off the theme'
-  | 'more locks than kinds'
-  | 'school needs more kinds'
-  | 'nothing fits'
-  | 'nothing found in time'
+  | 'lock-not-on-the-counter'
+  | 'lock-against-a-limit'
+  | 'lock-off-the-theme'
+  | 'more-locks-than-kinds'
+  | 'school-needs-more-kinds'
+  | 'nothing-fits'
+  | 'nothing-found-in-time'
 >;
 
 /** The question that the optimiser answers, in the words of the counter. */
@@ -147,15 +147,15 @@ function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): Locks {
     const main = mains.find((m) => m.id === id);
     const about = { subject: id };
     if (!main) {
-      hitches.push(reason('lock not on the counter', { id }, about));
+      hitches.push(reason('lock-not-on-the-counter', { id }, about));
       continue;
     }
     const because = exclusionsOf(main, brief.limits);
     if (because.length > 0) {
-      hitches.push(reason('lock against a limit', { good: main.name, because }, about));
+      hitches.push(reason('lock-against-a-limit', { good: main.name, because }, about));
       continue;
     }
-    if (!keepsTheme(main, brief)) hitches.push(reason('lock off the theme', { good: main.name }, about));
+    if (!keepsTheme(main, brief)) hitches.push(reason('lock-off-the-theme', { good: main.name }, about));
     locked.add(id);
   }
   return { locked, hitches };
@@ -175,7 +175,7 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
     if (held.length > kinds)
       hitches.push(
         reason(
-          'more locks than kinds',
+          'more-locks-than-kinds',
           { kind, locked: held.length, kinds },
           { subject: subjectOf(held.map((m) => m.id)) },
         ),
@@ -198,7 +198,7 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
   const places = COVERS[brief.schools.cover!];
   if (counts.cheese > 0 && counts.cheese < places.length)
     hitches.push(
-      reason('school needs more kinds', {
+      reason('school-needs-more-kinds', {
         cheeses: counts.cheese,
         school: brief.schools.cover!,
         places: places.map((p) => p.id),

@@ -4,6 +4,7 @@ import {
   CASINGS,
   contentsOf,
   GELATINES,
+  GOOD_FORMAT,
   type Good,
   goodsById,
   insideOf,
@@ -21,9 +22,12 @@ import {
   type Lot,
 } from '../counter/index.js';
 import type { Snapshot, SnapshotEntry } from './snapshotSchema.js';
-import { canonicalText, money, rememberedByBoth } from '../units/index.js';
+import { HOUSE_FORMAT } from '../brief/index.js';
+import { canonicalText, money, rememberedByBoth, versionOf } from '../units/index.js';
 
-export const NO_SNAPSHOT: Snapshot = { goods: {}, house: null };
+/** The formats of the goods and the house that a snapshot keeps: they carry their own, so that the order's does not rise with theirs. */
+export const SNAPSHOT_FORMAT = { good: versionOf(GOOD_FORMAT), house: versionOf(HOUSE_FORMAT) };
+export const NO_SNAPSHOT: Snapshot = { goods: {}, house: null, format: SNAPSHOT_FORMAT };
 
 /** A good as it is kept: with the price of the lot that is cut, whatever becomes of that lot. */
 export function snapshotOf(good: Good, lot: string | null, date: string): SnapshotEntry {

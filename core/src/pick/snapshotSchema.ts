@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { House } from '../brief/index.js';
-import { Good, GoodId } from '../counter/index.js';
-import { recordOf } from '../units/index.js';
+import { House, HOUSE_FORMAT } from '../brief/index.js';
+import { Good, GOOD_FORMAT, GoodId } from '../counter/index.js';
+import { recordOf, versionOf } from '../units/index.js';
 
 /**
  * What an order keeps of the goods it uses, taken when they are chosen: their price is frozen, and whatever is said of
@@ -19,5 +19,12 @@ export const Snapshot = z.object({
   goods: recordOf(GoodId, SnapshotEntry, MOST_KEPT).default({}),
   /** Of a finished order: the house that it was made with. */
   house: House.nullable().default(null),
+  /** In which formats they are kept; those of an earlier one come in a file or a stored document, which say their own. */
+  format: z
+    .object({
+      good: z.literal(versionOf(GOOD_FORMAT), 'kept goods of another format are read from a file only'),
+      house: z.literal(versionOf(HOUSE_FORMAT), 'a kept house of another format is read from a file only'),
+    })
+    .default({ good: versionOf(GOOD_FORMAT), house: versionOf(HOUSE_FORMAT) }),
 });
 export type Snapshot = z.infer<typeof Snapshot>;

@@ -11,8 +11,8 @@ import { stage } from '../stage/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'left the counter': { good: string };
-    'not on the counter': { id: string };
+    'left-the-counter': { good: string };
+    'not-on-the-counter': { id: string };
   }
 }
 
@@ -59,8 +59,8 @@ export const pickStage = stage(pickRow, {
     ...(order.selection.goods === null ? [] : boardAdvice({ ...brief, ...pick, counter })),
     ...pick.changed
       .filter(({ field }) => field === 'gone')
-      .map(({ goodId, name }) => reason('left the counter', { good: name }, { subject: goodId })),
-    ...pick.missing.map((id) => reason('not on the counter', { id }, { subject: id })),
+      .map(({ goodId, name }) => reason('left-the-counter', { good: name }, { subject: goodId })),
+    ...pick.missing.map((id) => reason('not-on-the-counter', { id }, { subject: id })),
   ],
   cautions: ({ pick }) => changedCautions(pick.changed),
 });

@@ -61,7 +61,7 @@ export function besideLines(
     const net = Math.round(besidePerAdult(table.brief, BESIDE_OF[good.role]) * eaters);
     if (net === 0) return [];
     taken.push(good.id);
-    return [lineOf(good, part, net, table, 'for this guest')];
+    return [lineOf(good, part, net, table, 'for-this-guest')];
   });
 }
 
@@ -93,6 +93,6 @@ export function inPlaceLines(
   // Where little is to be made up the spread is all of it.
   return found.flatMap(({ good }) => {
     const own = net.get(good.id) ?? usual(good);
-    return own > 0 ? [lineOf(good, 'in place', own, table, 'in place of')] : [];
+    return own > 0 ? [lineOf(good, 'in place', own, table, 'in-place-of')] : [];
   });
 }

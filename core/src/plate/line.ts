@@ -3,7 +3,7 @@ import type { Brief, Targets } from '../brief/index.js';
 import type { Companion, Good, Main } from '../counter/index.js';
 import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
 
-type PlateRule = 'from the board, cut first' | 'as the board' | 'for this guest' | 'in place of';
+type PlateRule = 'from-the-board-cut-first' | 'as-the-board' | 'for-this-guest' | 'in-place-of';
 
 declare module '../units/reason.js' {
   interface Rules extends Record<PlateRule, NoFigures> {}
@@ -45,6 +45,6 @@ export function lineOf(
     net: grams(net),
     gross: grossFor(good, grams(net)),
     onBoard,
-    reasons: [reason(onBoard ? 'from the board, cut first' : rule, NONE, { subject: good.id })],
+    reasons: [reason(onBoard ? 'from-the-board-cut-first' : rule, NONE, { subject: good.id })],
   };
 }

@@ -7,7 +7,7 @@ import type { Portion } from '../portion/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'next lot': { good: string; lot: string; because: Exclusion };
+    'next-lot': { good: string; lot: string; because: Exclusion };
   }
 }
 
@@ -43,6 +43,6 @@ export function nextLotCautions(
     if (!wrong) return [];
     const figures = { good: good.name, lot: wrong.lot.id, because: wrong.because };
     const source = 'the limits of this brief';
-    return [caution(reason('next lot', figures, { subject: good.id, source }), [good.id])];
+    return [caution(reason('next-lot', figures, { subject: good.id, source }), [good.id])];
   });
 }

@@ -156,7 +156,7 @@ function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, ta
       net[kind],
       own.map((main) => shareOf(main, table.brief.shares).share),
     );
-    return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as the board'));
+    return own.map((good, i) => lineOf(good, kind, shares[i]!, table, 'as-the-board'));
   });
 }
 

@@ -20,6 +20,5 @@ export const portionFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof portionFields>> {}
 }

@@ -45,9 +45,9 @@ describe('cheeses and meats', () => {
       portions()
         .mains.find((p) => p.good.id === id)!
         .reasons.map((r) => r.rule);
-    expect(why('blue')).toContain('divides people');
-    expect(why('known')).toContain('well known');
-    expect(portions(aBrief(), [], { mild: 10 }).mains[0]!.reasons[0]!.rule).toBe('by hand');
+    expect(why('blue')).toContain('divides-people');
+    expect(why('known')).toContain('well-known');
+    expect(portions(aBrief(), [], { mild: 10 }).mains[0]!.reasons[0]!.rule).toBe('by-hand');
   });
   test('a counter that holds too little is named with what is short', () => {
     const few = [{ id: 'l', grams: 100 }];
@@ -83,7 +83,7 @@ describe('what a role has no use for', () => {
   test('a dessert course gets no pickles and no mustard, and says how to have them', () => {
     const [brine, sharp] = at('dessert', [pickles, mustard]);
     expect([brine!.net, sharp!.net]).toEqual([0, 0]);
-    expect(brine!.reasons[0]!.rule).toBe('no use in this role');
+    expect(brine!.reasons[0]!.rule).toBe('no-use-in-this-role');
   });
   test('mustard is a few grams an adult, not a slot of preserve', () => {
     const { low, high } = practice('mustard per adult');

@@ -20,15 +20,15 @@ export type Loss = 'rind' | 'cutting' | 'casing' | 'slicing';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'rind and trim': { off: Grams; loss: Loss };
-    'whole packs': { left: Grams };
-    'least cut': { left: Grams };
-    'rest of the wheel': { left: Grams };
-    'peel and stones': { off: Grams; waste: Waste };
+    'rind-and-trim': { off: Grams; loss: Loss };
+    'whole-packs': { left: Grams };
+    'least-cut': { left: Grams };
+    'rest-of-the-wheel': { left: Grams };
+    'peel-and-stones': { off: Grams; waste: Waste };
     stock: { onHand: Grams; short: Grams };
-    'no use in this role': { what: BesideFigure; role: Role };
-    'not for everyone': { what: BesideFigure; heads: number };
-    'for the table': { what: BesideFigure; sharedBy: number };
+    'no-use-in-this-role': { what: BesideFigure; role: Role };
+    'not-for-everyone': { what: BesideFigure; heads: number };
+    'for-the-table': { what: BesideFigure; sharedBy: number };
   }
 }
 
@@ -66,19 +66,19 @@ function mainPortion(
   const reasons: Reason[] = [];
   const about = (effect: number) => ({ subject: main.id, effect });
   const { why } = shareOf(main, brief.shares);
-  if (byHand) reasons.push(reason('by hand', NONE, about(0)));
+  if (byHand) reasons.push(reason('by-hand', NONE, about(0)));
   else if (why) reasons.push(why);
   const off = grams(bought.gross - bought.net);
-  if (off >= 1) reasons.push(reason('rind and trim', { off, loss: lossOf(main) }, about(off)));
+  if (off >= 1) reasons.push(reason('rind-and-trim', { off, loss: lossOf(main) }, about(off)));
   const { left } = bought;
   if (left >= 5)
     reasons.push(
       reason(
         bought.packs !== null
-          ? 'whole packs'
+          ? 'whole-packs'
           : cut.wheel?.way === 'the rest of it'
-            ? 'rest of the wheel'
-            : 'least cut',
+            ? 'rest-of-the-wheel'
+            : 'least-cut',
         { left: grams(left) },
         about(left),
       ),
@@ -111,16 +111,16 @@ function companionPortions(
     const about = { subject: good.id, effect: net };
     const byHand = choices[good.id] !== undefined;
     const reasons: Reason[] = byHand
-      ? [reason('by hand', NONE, { subject: good.id })]
+      ? [reason('by-hand', NONE, { subject: good.id })]
       : besidePerAdult(brief, what) === 0
-        ? [reason('no use in this role', { what, role: brief.role }, about)]
-        : [reason('for the table', { what, sharedBy: peers.length }, about)];
+        ? [reason('no-use-in-this-role', { what, role: brief.role }, about)]
+        : [reason('for-the-table', { what, sharedBy: peers.length }, about)];
     const waste = yieldOf(good)?.waste;
     const bought = purchase(good, net, brief.practice);
     const off = grams(bought.gross - bought.net);
     if (waste && off >= 1)
-      reasons.push(reason('peel and stones', { off, waste }, { subject: good.id, effect: off }));
-    if (without > 0) reasons.push(reason('not for everyone', { what, heads: without }, about));
+      reasons.push(reason('peel-and-stones', { off, waste }, { subject: good.id, effect: off }));
+    if (without > 0) reasons.push(reason('not-for-everyone', { what, heads: without }, about));
     return { ...bought, good, eaters, byHand, reasons };
   });
 }

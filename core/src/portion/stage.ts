@@ -12,8 +12,8 @@ import { stage, type Line } from '../stage/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'too few waves': { count: number; safe: Minutes; party: Minutes };
-    'short of stock': { good: string; onHand: Grams; short: Grams };
+    'too-few-waves': { count: number; safe: Minutes; party: Minutes };
+    'short-of-stock': { good: string; onHand: Grams; short: Grams };
   }
 }
 
@@ -64,12 +64,12 @@ export const portionStage = stage(portionRow, {
       reasons
         .filter((r) => r.rule === 'stock')
         .map(({ figures, subject }) =>
-          reason('short of stock', { good: good.name, ...figures }, { subject }),
+          reason('short-of-stock', { good: good.name, ...figures }, { subject }),
         ),
     ),
     ...(portions.mains.length > 0 && waves.count * waves.safe < brief.hours * 60
       ? [
-          reason('too few waves', {
+          reason('too-few-waves', {
             count: waves.count,
             safe: waves.safe,
             party: minutes(brief.hours * 60),

@@ -55,7 +55,7 @@ const house = fc.constantFrom(
       fingerprint: 'x',
       sessions: ['s'],
       notes: 9,
-      weights: { 'acid cuts fat': -1, 'sweet as it asks': 3 },
+      weights: { 'acid-cuts-fat': -1, 'sweet-as-it-asks': 3 },
     },
   }),
 );

@@ -13,7 +13,7 @@ export const NONE: NoFigures = {};
  */
 export interface Rules {
   /** A person decided it. */
-  'by hand': NoFigures;
+  'by-hand': NoFigures;
 }
 export type Rule = keyof Rules;
 

@@ -13,14 +13,14 @@ declare module '../units/reason.js' {
 }
 
 export type StepRuleId =
-  | 'falls back'
+  | 'falls-back'
   | 'lingers'
   | 'leap'
-  | 'heat stays'
-  | 'salt before sweet'
-  | 'the same mouthfeel'
-  | 'the same animal'
-  | 'strong was before';
+  | 'heat-stays'
+  | 'salt-before-sweet'
+  | 'the-same-mouthfeel'
+  | 'the-same-animal'
+  | 'strong-was-before';
 
 const over = (x: number): number => (x > 0 ? x : 0);
 const animalOf = (main: Main): string =>
@@ -34,16 +34,16 @@ export const STEP_RULES: readonly {
   readonly rule: StepRuleId;
   readonly cost: (from: Main, to: Main) => number;
 }[] = [
-  { rule: 'falls back', cost: (a, b) => FALLS * over(a.sense.intensity - b.sense.intensity) },
+  { rule: 'falls-back', cost: (a, b) => FALLS * over(a.sense.intensity - b.sense.intensity) },
   { rule: 'lingers', cost: (a, b) => 0.8 * over(a.sense.persistence - b.sense.intensity) },
   { rule: 'leap', cost: (a, b) => 0.3 * over(b.sense.intensity - a.sense.intensity - 3) },
-  { rule: 'heat stays', cost: (a, b) => 0.4 * a.sense.heat * (b.kind === 'cheese' ? 1 : 0.5) },
-  { rule: 'salt before sweet', cost: (a, b) => 0.1 * over(a.sense.salty - 6) * over(b.sense.sweet - 2) },
+  { rule: 'heat-stays', cost: (a, b) => 0.4 * a.sense.heat * (b.kind === 'cheese' ? 1 : 0.5) },
+  { rule: 'salt-before-sweet', cost: (a, b) => 0.1 * over(a.sense.salty - 6) * over(b.sense.sweet - 2) },
   {
-    rule: 'the same mouthfeel',
+    rule: 'the-same-mouthfeel',
     cost: (a, b) => (a.kind === b.kind && Math.abs(softnessOf(a) - softnessOf(b)) < 0.5 ? 0.2 : 0),
   },
-  { rule: 'the same animal', cost: (a, b) => (animalOf(a) === animalOf(b) ? 0.15 : 0) },
+  { rule: 'the-same-animal', cost: (a, b) => (animalOf(a) === animalOf(b) ? 0.15 : 0) },
 ];
 
 /** What the strongest good so far still does to a later one, beyond the good just before: the set before counts, not only the last. */

@@ -14,6 +14,5 @@ export const walkFields = {
 };
 
 declare module '../stage/fields.js' {
-   
   interface Fields extends z.output<z.ZodObject<typeof walkFields>> {}
 }

@@ -19,11 +19,11 @@ declare module '../stage/stage.js' {
 
 declare module '../units/reason.js' {
   interface Rules {
-    'hidden by its neighbour': { good: string; by: string };
-    'after what comes last': { good: string; after: string };
-    'too much is left over': { good: string; after: string };
-    'no exact order': { goods: number; most: number };
-    'too little to clear the palate': { good: string; asks: Grams; has: Grams };
+    'hidden-by-its-neighbour': { good: string; by: string };
+    'after-what-comes-last': { good: string; after: string };
+    'too-much-is-left-over': { good: string; after: string };
+    'no-exact-order': { goods: number; most: number };
+    'too-little-to-clear-the-palate': { good: string; asks: Grams; has: Grams };
   }
 }
 
@@ -45,7 +45,7 @@ const afterTheLast = ({ steps }: Walk, school: LateSchool): Reason[] =>
   steps.slice(1).flatMap(({ main }, i) => {
     const before = steps[i]!.main;
     return lateness(before, school) > lateness(main, school)
-      ? [reason('after what comes last', { good: main.name, after: before.name }, { subject: main.id })]
+      ? [reason('after-what-comes-last', { good: main.name, after: before.name }, { subject: main.id })]
       : [];
   });
 
@@ -57,7 +57,7 @@ const leftOver = ({ steps }: Walk): Reason[] =>
       tooMuch
         ? [
             reason(
-              'too much is left over',
+              'too-much-is-left-over',
               { good: main.name, after: steps[i]!.main.name },
               { subject: main.id },
             ),
@@ -74,7 +74,7 @@ const tooLittle = (
   return relief && lies && lies.net < relief.net
     ? [
         reason(
-          'too little to clear the palate',
+          'too-little-to-clear-the-palate',
           { good: relief.good.name, asks: relief.net, has: lies.net },
           { subject: relief.good.id },
         ),
@@ -115,11 +115,11 @@ export const walkStage = stage(walkRow, {
     ...afterTheLast(walk, house.lateSchool),
     ...leftOver(walk),
     ...(walk.steps.length > EXACT_UP_TO
-      ? [reason('no exact order', { goods: walk.steps.length, most: EXACT_UP_TO })]
+      ? [reason('no-exact-order', { goods: walk.steps.length, most: EXACT_UP_TO })]
       : []),
     ...hiddenNeighbours(walk.steps.map(({ main }) => main)).map(({ hidden, by }) =>
       reason(
-        'hidden by its neighbour',
+        'hidden-by-its-neighbour',
         { good: hidden.name, by: by.name },
         { subject: `${hidden.id} ${by.id}` },
       ),

@@ -142,7 +142,7 @@ test('a large fall in strength asks for something to clear the palate', () => {
   ];
   const { steps } = walkFor(goods, ['a', 'b']);
   expect(steps[1]!.cleanse).toBe(true);
-  expect(['falls back', 'lingers']).toContain(steps[1]!.reasons[0]!.rule);
+  expect(['falls-back', 'lingers']).toContain(steps[1]!.reasons[0]!.rule);
 });
 
 test('beyond the exact limit it still rises, blue last', () => {

@@ -7,10 +7,10 @@ import { clears, reliefFor } from './relief.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'starts mild': NoFigures;
-    'mildest there is': NoFigures;
+    'starts-mild': NoFigures;
+    'mildest-there-is': NoFigures;
     rises: { from: number; to: number };
-    'much the same strength': { from: string };
+    'much-the-same-strength': { from: string };
   }
 }
 
@@ -89,7 +89,7 @@ export function walkFor(
 
 function firstReason(main: Main): Reason {
   const mild = main.sense.intensity <= STARTS_MILD;
-  return reason(mild ? 'starts mild' : 'mildest there is', NONE, { subject: main.id });
+  return reason(mild ? 'starts-mild' : 'mildest-there-is', NONE, { subject: main.id });
 }
 
 function stepReasons(strongest: number, from: Main, main: Main): Reason[] {
@@ -97,7 +97,7 @@ function stepReasons(strongest: number, from: Main, main: Main): Reason[] {
   const names = { from: from.name, to: main.name };
   const costs = [
     ...STEP_RULES.map((row) => reason(row.rule, names, { subject, effect: -row.cost(from, main) })),
-    reason('strong was before', names, { subject, effect: -memoryCost(strongest, from, main) }),
+    reason('strong-was-before', names, { subject, effect: -memoryCost(strongest, from, main) }),
   ]
     .filter((r) => r.effect <= -WORTH_SAYING)
     .sort((a, b) => a.effect - b.effect);
@@ -105,7 +105,7 @@ function stepReasons(strongest: number, from: Main, main: Main): Reason[] {
   const rise =
     high > low
       ? reason('rises', { from: low, to: high }, { subject })
-      : reason('much the same strength', { from: from.name }, { subject });
+      : reason('much-the-same-strength', { from: from.name }, { subject });
   // A small cost is told beside the rise, a large one before it.
   return costs.length > 0 && costs[0]!.effect <= -0.5 ? costs : [rise, ...costs];
 }

@@ -1,11 +1,11 @@
-import { GOOD_FORMAT, LOT_FORMAT, type Good } from '@rotula/core';
+import { GOOD_FORMAT, LOT_FORMAT, type Good, versionOf } from '@rotula/core';
 import type { goods, lots } from '../database/schema.js';
 
 export const goodRow = (good: Good): typeof goods.$inferInsert => ({
   id: good.id,
   kind: good.kind,
   name: good.name,
-  format: GOOD_FORMAT.version,
+  format: versionOf(GOOD_FORMAT),
   doc: JSON.stringify({ ...good, lots: [] }),
 });
 
@@ -13,6 +13,6 @@ export const lotRows = (good: Good): (typeof lots.$inferInsert)[] =>
   good.lots.map((lot) => ({
     goodId: good.id,
     id: lot.id,
-    format: LOT_FORMAT.version,
+    format: versionOf(LOT_FORMAT),
     doc: JSON.stringify(lot),
   }));

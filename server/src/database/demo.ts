@@ -9,6 +9,7 @@ import {
   readDocument,
   SessionFile,
   settledOrder,
+  versionOf,
 } from '@rotula/core';
 import { count, eq } from 'drizzle-orm';
 import { goodRow, lotRows } from '../counter/rows.js';
@@ -79,7 +80,7 @@ export async function loadDemo(db: Database, directory: string | null, now: stri
     });
     await tx
       .insert(house)
-      .values({ id: 1, version: 1, format: HOUSE_FORMAT.version, doc: JSON.stringify(shop) })
+      .values({ id: 1, version: 1, format: versionOf(HOUSE_FORMAT), doc: JSON.stringify(shop) })
       .onConflictDoNothing();
     for (const good of counter) {
       await tx.insert(goods).values(goodRow(good));

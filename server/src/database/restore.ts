@@ -1,7 +1,7 @@
 import { copyFileSync, existsSync, linkSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { createClient, type Client } from '@libsql/client';
-import { GOOD_FORMAT, HOUSE_FORMAT, LOT_FORMAT, ORDER_FORMAT, SESSION_FORMAT } from '@rotula/core';
+import { GOOD_FORMAT, HOUSE_FORMAT, LOT_FORMAT, ORDER_FORMAT, SESSION_FORMAT, versionOf } from '@rotula/core';
 import { copiesIn, DATA_FILE, isWhole } from './copies.js';
 import { flush, moveInto, needRoom, type RoomIn } from './files.js';
 import { markShop } from './shopMark.js';
@@ -11,11 +11,11 @@ import { DataTrouble } from './trouble.js';
 
 /** Tables that every shop has had since its first version, and the newest format that this Rotula reads of each. */
 const TABLES = [
-  { table: 'goods', format: GOOD_FORMAT.version, always: true },
-  { table: 'lots', format: LOT_FORMAT.version, always: true },
-  { table: 'orders', format: ORDER_FORMAT.version, always: true },
-  { table: 'house', format: HOUSE_FORMAT.version, always: true },
-  { table: 'tastings', format: SESSION_FORMAT.version, always: false },
+  { table: 'goods', format: versionOf(GOOD_FORMAT), always: true },
+  { table: 'lots', format: versionOf(LOT_FORMAT), always: true },
+  { table: 'orders', format: versionOf(ORDER_FORMAT), always: true },
+  { table: 'house', format: versionOf(HOUSE_FORMAT), always: true },
+  { table: 'tastings', format: versionOf(SESSION_FORMAT), always: false },
 ] as const;
 
 const columnsOf = async (client: Client, table: string): Promise<string[]> =>

@@ -1,5 +1,5 @@
 import { ConflictException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '@rotula/core';
+import { DEFAULT_HOUSE, House, HOUSE_FORMAT, versionOf } from '@rotula/core';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/database.js';
 import { documentOf, storedFile } from '../database/documents.js';
@@ -46,7 +46,7 @@ export class HouseService {
         });
       const next = {
         version: (row?.version ?? 0) + 1,
-        format: HOUSE_FORMAT.version,
+        format: versionOf(HOUSE_FORMAT),
         doc: JSON.stringify(doc),
       };
       await tx

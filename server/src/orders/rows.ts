@@ -1,4 +1,4 @@
-import { Order, ORDER_FORMAT, OrderBody, type Read } from '@rotula/core';
+import { Order, ORDER_FORMAT, OrderBody, type Read, versionOf } from '@rotula/core';
 import { asc } from 'drizzle-orm';
 import { documentOf } from '../database/documents.js';
 import { orders } from '../database/schema.js';
@@ -14,7 +14,7 @@ export function orderRow(order: Order): typeof orders.$inferInsert {
     updatedAt,
     servingAt: doc.brief.servingAt,
     weighings: doc.cutting.entries.length,
-    format: ORDER_FORMAT.version,
+    format: versionOf(ORDER_FORMAT),
     doc: JSON.stringify(doc),
   };
 }

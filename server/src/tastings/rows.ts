@@ -1,4 +1,4 @@
-import { SESSION_FORMAT, SessionBody, type Read, type Session } from '@rotula/core';
+import { SESSION_FORMAT, SessionBody, type Read, type Session, versionOf } from '@rotula/core';
 import { desc } from 'drizzle-orm';
 import { documentOf } from '../database/documents.js';
 import { tastings } from '../database/schema.js';
@@ -13,7 +13,7 @@ export function tastingRow(session: Session): typeof tastings.$inferInsert {
     version,
     updatedAt,
     startedAt: doc.startedAt,
-    format: SESSION_FORMAT.version,
+    format: versionOf(SESSION_FORMAT),
     doc: JSON.stringify(doc),
   };
 }

@@ -94,7 +94,7 @@ function Ghosts({ main, cut }: { main: Main; cut: Cut }) {
     [main, cut, asked, plan.brief, house],
   );
   const suits = (of: Cut) =>
-    of.reasons.reduce((sum, { rule, effect }) => (rule === 'looks alike' ? sum : sum + effect), 0);
+    of.reasons.reduce((sum, { rule, effect }) => (rule === 'looks-alike' ? sum : sum + effect), 0);
   const taken = (look: string) => plan.cuts.filter((c) => c.goodId !== main.id && c.look === look);
   const choose = (styleId: string | null) =>
     document.change(say`the cut of ${main.name}`, (order) => {

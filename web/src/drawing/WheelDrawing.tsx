@@ -89,11 +89,11 @@ export function WheelDrawing({
             strokeWidth="2"
           />
           <Order
-            n={numberOf('disc by wire', 'halve the height')}
+            n={numberOf('disc-by-wire', 'halve-the-height')}
             at={[WHEEL / 2 + parted[0] * scale + 14, below + (height - parted[1]) * scale]}
             ink={ink}
           />
-          <Order n={numberOf('mark the rim')} at={[WHEEL / 2, WHEEL / 2]} ink={ink} />
+          <Order n={numberOf('mark-the-rim')} at={[WHEEL / 2, WHEEL / 2]} ink={ink} />
         </g>
       )}
     </g>

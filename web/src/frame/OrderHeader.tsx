@@ -60,7 +60,7 @@ export function OrderHeader() {
 /** What must not be served: its safe time is over before its time comes. It stands over every stage until it is mended. */
 function OverWhenServed() {
   const { document, plan, format } = useWorkbench();
-  const over = plan.cautions.find(({ rule }) => rule === 'safe time over when served');
+  const over = plan.cautions.find(({ rule }) => rule === 'safe-time-over-when-served');
   if (!over) return null;
   return (
     <p

@@ -1,4 +1,4 @@
-import { ORDER_FORMAT, upgraded, type Order, type OrderBody } from '@rotula/core';
+import { ORDER_FORMAT, upgraded, type Order, type OrderBody, versionOf } from '@rotula/core';
 import { keeping } from '../ui/keeping';
 import { leftBehind, tabId } from '../ui/tab';
 import { schema } from './schema';
@@ -22,7 +22,7 @@ const keyOf = (id: string, tab: string) => `rotula.draft.${id}.${tab}`;
 export const keepDraft = (id: string, draft: Draft): boolean =>
   keeping.write(
     keyOf(id, tabId()),
-    JSON.stringify({ format: ORDER_FORMAT.version, at: new Date().toISOString(), ...draft }),
+    JSON.stringify({ format: versionOf(ORDER_FORMAT), at: new Date().toISOString(), ...draft }),
   );
 
 export const dropDraft = (id: string): void => keeping.drop(keyOf(id, tabId()));

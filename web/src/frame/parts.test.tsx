@@ -25,7 +25,7 @@ describe('advice', () => {
     const seen = onBench(<AdviceList />, order, strong);
     const about = (name: string) => screen.getByText(`${name}: strong for a timid table`).parentElement!;
     await userEvent.click(within(about('Cheese b')).getByRole('button', { name: 'leave it' }));
-    expect(seen.order.adviceLeft).toEqual([{ rule: 'timid and strong', subject: 'b' }]);
+    expect(seen.order.adviceLeft).toEqual([{ rule: 'timid-and-strong', subject: 'b' }]);
     expect(within(about('Cheese b')).getByRole('button').textContent).toContain('left');
     expect(within(about('Cheese a')).getByRole('button').textContent).toBe('leave it');
     await userEvent.click(within(about('Cheese b')).getByRole('button'));

@@ -84,10 +84,10 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
                 {sentence(reason, format)}
               </button>
               <Mend board={board} laid={laid} reason={reason} />
-              {reason.rule === 'strong beside delicate' && (
+              {reason.rule === 'strong-beside-delicate' && (
                 <Cover board={board} laid={laid} reason={reason} />
               )}
-              {(reason.rule === 'wet beside crisp' || reason.rule === 'juice on pale') && (
+              {(reason.rule === 'wet-beside-crisp' || reason.rule === 'juice-on-pale') && (
                 <Divide board={board} laid={laid} reason={reason} />
               )}
             </li>
@@ -194,7 +194,7 @@ function Act({ look }: { look: Look }) {
         }
       >{say`Add green`}</button>
     ) : null;
-  if (by === 'fill' && reason.rule === 'gap without filler') {
+  if (by === 'fill' && reason.rule === 'gap-without-filler') {
     const { filler, fillerId, grams } = reason.figures;
     const now = plan.portions.companions.find(({ good }) => good.id === fillerId);
     return (

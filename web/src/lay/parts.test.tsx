@@ -120,7 +120,7 @@ test('a divider is a way out where crackers lie by what is wet; it is drawn, in 
   const { board, laid, done } = laidBoard(start);
   const crisp = board.things.find(({ traits }) => traits.crisp)!;
   const figures = { one: 'Gherkins', other: crisp.name, gap: millimetres(10) };
-  const wet = reason('wet beside crisp', figures, { subject: `gherkins ${crisp.id}`, effect: -2 });
+  const wet = reason('wet-beside-crisp', figures, { subject: `gherkins ${crisp.id}`, effect: -2 });
   const near = { ...laid, layout: { ...laid.layout!, told: [{ reason: wet, hard: true }] } };
   onBench(<LastLook board={board} laid={near} focus={null} onFocus={() => {}} />, start, counter);
   await userEvent.click(screen.getByRole('button', { name: `A divider round ${crisp.name}` }));

@@ -107,7 +107,7 @@ export function useProposal({
   return {
     working,
     soFar,
-    hitches: current?.pick.hitches.filter((hitch) => hitch.rule !== 'nothing fits') ?? [],
+    hitches: current?.pick.hitches.filter((hitch) => hitch.rule !== 'nothing-fits') ?? [],
     fault,
     // A proof is of one selection: changed by hand it is no longer said.
     proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.is : null,

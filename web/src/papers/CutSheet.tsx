@@ -27,7 +27,7 @@ export default function CutSheet() {
     return found && day.timing.exact ? day.time(found.out) : null;
   };
   const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
-  const byCard = plan.cautions.filter((c) => c.rule === 'guest’s limit' && !plated.has(c.subject));
+  const byCard = plan.cautions.filter((c) => c.rule === 'guest-s-limit' && !plated.has(c.subject));
   return (
     <>
       <SheetHead title={say`Cut sheet`} />

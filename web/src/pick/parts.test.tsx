@@ -80,7 +80,7 @@ describe('a lens', () => {
   });
 });
 
-describe('nothing fits', () => {
+describe('nothing-fits', () => {
   test('the wishes that collide are named, and each way out is one touch', async () => {
     const house = House.parse({});
     const ask = {

@@ -17,46 +17,46 @@ export const ROLE_WORDS: Record<Role, string> = {
 };
 
 export const briefWords: WordsOf<
-  | 'kinds as asked'
-  | 'cheeses by heads'
-  | 'cheeses of a flight'
-  | 'fewer kinds for the role'
-  | 'meats by heads'
-  | 'no meat for dessert'
-  | 'kosher board'
-  | 'no meat left'
-  | 'none on this board'
-  | 'per head'
-  | 'per kind'
-  | 'cap for the role'
-  | 'children eat less'
-  | 'own plates feed'
+  | 'kinds-as-asked'
+  | 'cheeses-by-heads'
+  | 'cheeses-of-a-flight'
+  | 'fewer-kinds-for-the-role'
+  | 'meats-by-heads'
+  | 'no-meat-for-dessert'
+  | 'kosher-board'
+  | 'no-meat-left'
+  | 'none-on-this-board'
+  | 'per-head'
+  | 'per-kind'
+  | 'cap-for-the-role'
+  | 'children-eat-less'
+  | 'own-plates-feed'
 > = {
-  'kinds as asked': ({ kind, kinds }) => say`${count(kinds, kind, KINDS[kind])}, as asked`,
-  'cheeses by heads': ({ people, low, high, usual }) =>
+  'kinds-as-asked': ({ kind, kinds }) => say`${count(kinds, kind, KINDS[kind])}, as asked`,
+  'cheeses-by-heads': ({ people, low, high, usual }) =>
     low === high
       ? say`${people} people: ${count(usual, 'cheese')}`
       : say`${people} people: ${low} to ${high} cheeses; ${usual} here`,
-  'cheeses of a flight': ({ kind, of, there, usual }) =>
+  'cheeses-of-a-flight': ({ kind, of, there, usual }) =>
     kind === 'vertical'
       ? say`${of} is here at ${count(there, 'age')}: ${there} of the usual ${usual} cheeses`
       : say`${of} is here from ${count(there, 'maker')}: ${there} of the usual ${usual} cheeses`,
-  'fewer kinds for the role': ({ kind, role, most, usual }) =>
+  'fewer-kinds-for-the-role': ({ kind, role, most, usual }) =>
     say`${count(most, kind, KINDS[kind])}, not ${usual}, for ${ROLE_WORDS[role]}: on less of each nobody tastes it`,
-  'meats by heads': ({ people, usual, odd }) =>
+  'meats-by-heads': ({ people, usual, odd }) =>
     say`${people} people: ${count(usual, 'meat')}${odd ? say`, by the school of odd numbers` : ''}`,
-  'no meat for dessert': () => say`a dessert course has no meat`,
-  'kosher board': () => say`meat and dairy do not lie on one board`,
-  'no meat left': () => say`no meat on this counter suits the limits: a cheese board, not a failure`,
-  'none on this board': ({ kind }) => say`no ${word(kind)} on this board`,
-  'per head': ({ kind, role, low, high }, { gramsRange }) =>
+  'no-meat-for-dessert': () => say`a dessert course has no meat`,
+  'kosher-board': () => say`meat and dairy do not lie on one board`,
+  'no-meat-left': () => say`no meat on this counter suits the limits: a cheese board, not a failure`,
+  'none-on-this-board': ({ kind }) => say`no ${word(kind)} on this board`,
+  'per-head': ({ kind, role, low, high }, { gramsRange }) =>
     say`${word(kind)} for ${ROLE_WORDS[role]}: ${gramsRange(low, high)} an adult`,
-  'per kind': ({ kind, kinds, each }, { grams }) =>
+  'per-kind': ({ kind, kinds, each }, { grams }) =>
     say`${kinds} kinds of ${word(kind)} at ${grams(each)} each an adult`,
-  'cap for the role': ({ kinds, each, asked, cap, role }, { grams }) =>
+  'cap-for-the-role': ({ kinds, each, asked, cap, role }, { grams }) =>
     say`${kinds} kinds at ${grams(each)} would be ${grams(asked)} an adult; ${grams(cap)} for ${ROLE_WORDS[role]} is the cap and wins`,
-  'children eat less': ({ heads, eaters }) =>
+  'children-eat-less': ({ heads, eaters }) =>
     say`${heads} heads eat as ${eaters} adults: children count half, infants nothing`,
-  'own plates feed': ({ board, eaters }) =>
+  'own-plates-feed': ({ board, eaters }) =>
     say`the board feeds ${board} of ${eaters}; the others eat from their own plates`,
 };

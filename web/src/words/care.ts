@@ -65,18 +65,18 @@ const NOT_KNOWN: Record<NotKnown, string> = {
 /** What speaks against a good for a guest. */
 export const fitWords: WordsOf<FitReason['rule']> = {
   contains: ({ allergen }) => say`contains ${allergenLabel(allergen)}`,
-  'may contain': ({ allergen }) => say`may contain ${allergenLabel(allergen)}`,
-  'allergen not known': ({ allergen }) => say`${allergenLabel(allergen)} is not known`,
-  'has in it': ({ what }) => INSIDE[what],
-  'not known': ({ what }) => NOT_KNOWN[what],
-  'has milk of': ({ animal }) => say`has ${word(animal)}’s milk in it`,
-  'alcohol by volume': ({ percent }) => say`${percent} % alcohol`,
-  'no certificate': ({ of }) => say`no ${word(of)} certificate`,
-  'rennet without certificate': () => say`rennet without a halal certificate`,
-  'keeps lactose': ({ texture }) => say`${word(texture)} cheese keeps lactose`,
-  'young for its lactose': () => say`too young to be sure of the lactose`,
-  'not to taste': ({ limit }) => limitLabel(limit),
-  'told to leave': ({ row }) => RISK_WORDS[row],
+  'may-contain': ({ allergen }) => say`may contain ${allergenLabel(allergen)}`,
+  'allergen-not-known': ({ allergen }) => say`${allergenLabel(allergen)} is not known`,
+  'has-in-it': ({ what }) => INSIDE[what],
+  'not-known': ({ what }) => NOT_KNOWN[what],
+  'has-milk-of': ({ animal }) => say`has ${word(animal)}’s milk in it`,
+  'alcohol-by-volume': ({ percent }) => say`${percent} % alcohol`,
+  'no-certificate': ({ of }) => say`no ${word(of)} certificate`,
+  'rennet-without-certificate': () => say`rennet without a halal certificate`,
+  'keeps-lactose': ({ texture }) => say`${word(texture)} cheese keeps lactose`,
+  'young-for-its-lactose': () => say`too young to be sure of the lactose`,
+  'not-to-taste': ({ limit }) => limitLabel(limit),
+  'told-to-leave': ({ row }) => RISK_WORDS[row],
 };
 
 /** How long the food of a table may stand out, short: by the row that its clock and its caution go by. */
@@ -88,36 +88,36 @@ export const timeOutWords = (safety: Safety, { minutes, celsius }: Format): stri
 };
 
 export const cautionWords: WordsOf<
-  CautionRule | 'guest’s limit' | 'guest at risk' | 'next lot' | 'changed on the counter'
+  CautionRule | 'guest-s-limit' | 'guest-at-risk' | 'next-lot' | 'changed-on-the-counter'
 > = {
-  'guest’s limit': ({ what, guests, reach, asked }) => {
+  'guest-s-limit': ({ what, guests, reach, asked }) => {
     const who = `${capital(limitLabel(what))}, ${guests === 1 ? say`one guest` : say`${guests} guests`}.`;
     if (reach === 'card') return say`${who} The cards say which; they choose for themselves.`;
     return asked === 'card' ? `${who} ${NOT_BY_CARD} ${OWN_PLATE}` : `${who} ${OWN_PLATE}`;
   },
-  'guest at risk': ({ what, row }) =>
+  'guest-at-risk': ({ what, row }) =>
     say`${capital(limitLabel(what))}: usually told to leave ${RISK_WORDS[row]} alone.`,
-  'next lot': ({ good, lot, because }, _format, tell) =>
+  'next-lot': ({ good, lot, because }, _format, tell) =>
     say`${good}: the lot that goes first does not reach, and the next (${lot}) is against a limit: ${limitLabel(because.limit.what)}${because.fit.why ? ` (${tell(because.fit.why)})` : ''}. Take less of it, or another good.`,
-  'changed on the counter': ({ fields }) =>
+  'changed-on-the-counter': ({ fields }) =>
     say`The counter says otherwise since these were chosen (${fields.join(', ')}): the stricter word holds until the order is refreshed.`,
-  'out of the cold': ({ most, above, mostAbove }, { minutes, celsius }) =>
+  'out-of-the-cold': ({ most, above, mostAbove }, { minutes, celsius }) =>
     say`${capital(minutes(most))} out of the cold at the most, ${minutes(mostAbove)} above ${celsius(above)}. Hold the rest back, cold, and refill with a fresh plate.`,
-  'out in the heat': ({ mostAbove }, { minutes }) =>
+  'out-in-the-heat': ({ mostAbove }, { minutes }) =>
     say`In this heat ${minutes(mostAbove)} out of the cold at the most. Small plates, refilled fresh, in the shade and on ice.`,
-  'honey for infants': () => say`No honey, not even inside something, for infants under 12 months.`,
-  'honey not known, for infants': () =>
+  'honey-for-infants': () => say`No honey, not even inside something, for infants under 12 months.`,
+  'honey-not-known-for-infants': () =>
     say`Whether there is honey in these is not known: not for infants under 12 months.`,
-  'choking under 5': () =>
+  'choking-under-5': () =>
     say`Under 5 years: none of these as it is. The cut sheet says the safe form of each, or what is offered instead. No picks for small children.`,
-  'board oil': () =>
+  'board-oil': () =>
     say`Somebody at this table avoids nuts: oil the wood with a mineral or another food-grade oil, never with one pressed from nuts.`,
-  'oiled with nuts': () =>
+  'oiled-with-nuts': () =>
     say`This board is oiled or finished with something that is an allergen: it counts as carried over to all that lies on it.`,
-  'raw milk': () =>
+  'raw-milk': () =>
     say`Raw milk: say so on the card. Not for pregnant, frail, very old or very young guests, or weakened immunity.`,
-  'not eaten': () => say`Rind, wax, cloth, bark or leaf that is not eaten: take it off or say so.`,
-  'unknown allergens': () =>
+  'not-eaten': () => say`Rind, wax, cloth, bark or leaf that is not eaten: take it off or say so.`,
+  'unknown-allergens': () =>
     say`Allergens not all known: no card is printed until they are. Unknown is never safe.`,
   alcohol: () => say`Alcohol: a drink without it is always offered beside.`,
 };

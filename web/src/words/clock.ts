@@ -3,37 +3,37 @@ import type { WordsOf } from './words';
 import { say } from '../language/say';
 
 export const clockWords: WordsOf<
-  | 'out too long'
-  | 'safe time ends first'
-  | 'safe time over when served'
-  | 'never warm enough'
-  | 'too cold with the board'
-  | 'too warm with the board'
-  | 'fat shows'
-  | 'work begun too early'
-  | 'no oven'
+  | 'out-too-long'
+  | 'safe-time-ends-first'
+  | 'safe-time-over-when-served'
+  | 'never-warm-enough'
+  | 'too-cold-with-the-board'
+  | 'too-warm-with-the-board'
+  | 'fat-shows'
+  | 'work-begun-too-early'
+  | 'no-oven'
 > = {
-  'out too long': ({ good, wave, ready, stands, safe, over, served }, { minutes, celsius }) =>
+  'out-too-long': ({ good, wave, ready, stands, safe, over, served }, { minutes, celsius }) =>
     say`Wave ${wave}: ${good} needs ${minutes(ready)} to warm and stands ${minutes(stands)}; that is ${minutes(over)} more than the ${minutes(safe)} it may be out. Safe comes first: it is served at ${celsius(served)}. The clock has ways out`,
-  'safe time ends first': ({ good, wave, out, early }, { minutes }) =>
+  'safe-time-ends-first': ({ good, wave, out, early }, { minutes }) =>
     say`Wave ${wave}: ${good} leaves the cold ${minutes(out)} before it is served, so it must be off ${minutes(early)} before the wave ends. Carried cold, laid later or in one more wave it could stay`,
-  'safe time over when served': ({ goods }, { list }) =>
+  'safe-time-over-when-served': ({ goods }, { list }) =>
     say`Not to be served: the safe time is over before it stands on the table. Carry it cold. ${list(goods)}`,
-  'never warm enough': ({ good, low, room }, { celsius }) =>
+  'never-warm-enough': ({ good, low, room }, { celsius }) =>
     say`${good} tastes of itself from ${celsius(low)}; in air of ${celsius(room)} it never gets there`,
-  'too cold with the board': ({ goods, boxed }, { list }) =>
+  'too-cold-with-the-board': ({ goods, boxed }, { list }) =>
     boxed
       ? say`Packed together, these are too cold when the box is opened: ${list(goods)}. Sooner out of the cold, or another good`
       : say`Taken out whole, the board leaves these too cold: ${list(goods)}. Taken out one by one they are right`,
-  'too warm with the board': ({ goods, boxed }, { list }) =>
+  'too-warm-with-the-board': ({ goods, boxed }, { list }) =>
     boxed
       ? say`Packed together, these are too warm when the box is opened: ${list(goods)}. Longer in the cold, or another good`
       : say`Taken out whole, the board leaves these too warm: ${list(goods)}. Taken out one by one they are right`,
-  'fat shows': ({ good, after }, { minutes }) =>
+  'fat-shows': ({ good, after }, { minutes }) =>
     say`Fat shows on ${good} after ${minutes(after)} out of the cold: shade, or a cooler place`,
-  'work begun too early': ({ tooEarly, hands }, { minutes }) =>
+  'work-begun-too-early': ({ tooEarly, hands }, { minutes }) =>
     say`The work does not fit: ${minutes(tooEarly)} of it would be begun too early with ${hands} pairs of hands`,
-  'no oven': () => say`Something is to be served hot, and there is no oven`,
+  'no-oven': () => say`Something is to be served hot, and there is no oven`,
 };
 
 /** What is done, and with what. */

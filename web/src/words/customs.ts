@@ -156,6 +156,6 @@ const customSentence = ({ host, company, step }: CustomFigures) =>
   say`${COMPANY_WORDS[company]} with ${HOST_WORDS[host]}: ${STEP_WORDS[step]}`;
 
 export const CUSTOM_WORDS: WordsOf<CustomRuleId> = {
-  'by custom': customSentence,
-  'against custom': customSentence,
+  'by-custom': customSentence,
+  'against-custom': customSentence,
 };

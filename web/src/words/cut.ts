@@ -92,92 +92,92 @@ const KEEPING: Record<MeatKeeping, string> = {
 };
 
 type Step =
-  | 'face the dry side'
-  | 'halve the height'
-  | 'disc by wire'
-  | 'mark the rim'
-  | 'take the rest'
-  | 'slab off the end'
-  | 'take whole'
-  | 'bake whole'
-  | 'cut cold'
-  | 'rind off'
-  | 'handle left'
-  | 'show face'
-  | 'casing off'
-  | 'set the slicer'
-  | 'halve the slices'
+  | 'face-the-dry-side'
+  | 'halve-the-height'
+  | 'disc-by-wire'
+  | 'mark-the-rim'
+  | 'take-the-rest'
+  | 'slab-off-the-end'
+  | 'take-whole'
+  | 'bake-whole'
+  | 'cut-cold'
+  | 'rind-off'
+  | 'handle-left'
+  | 'show-face'
+  | 'casing-off'
+  | 'set-the-slicer'
+  | 'halve-the-slices'
   | 'divide'
-  | 'fold in grabs'
-  | 'keep meat'
-  | 'offcuts aside'
-  | 'keep whole'
-  | 'hold back';
+  | 'fold-in-grabs'
+  | 'keep-meat'
+  | 'offcuts-aside'
+  | 'keep-whole'
+  | 'hold-back';
 
 export const cutWords: WordsOf<
-  | 'suits the cheese'
-  | 'suits the meat'
-  | 'looks alike'
-  | 'heavy piece'
-  | 'long piece'
-  | 'thick piece'
-  | 'not its usual cut'
-  | 'too few pieces'
-  | 'measure anew'
-  | 'weighed, not measured'
-  | 'slices halved'
-  | 'parted for a bite'
+  | 'suits-the-cheese'
+  | 'suits-the-meat'
+  | 'looks-alike'
+  | 'heavy-piece'
+  | 'long-piece'
+  | 'thick-piece'
+  | 'not-its-usual-cut'
+  | 'too-few-pieces'
+  | 'measure-anew'
+  | 'weighed-not-measured'
+  | 'slices-halved'
+  | 'parted-for-a-bite'
   | TableRule
   | Step
 > = {
-  'suits the cheese': ({ style }) => STYLES[style].why,
-  'suits the meat': ({ fold }) => FOLDS[fold].why,
-  'looks alike': ({ others }, { list }) => say`looks like ${list(others)}: nothing else suits both`,
-  'heavy piece': ({ piece }, { grams }) => say`${grams(piece)} is more than two bites: halve it`,
-  'long piece': ({ longest }, { mm }) => say`${mm(longest)} long is more than two bites: snap it across`,
-  'thick piece': ({ across }, { mm }) => say`${mm(across)} across is a mouthful: cut it narrower`,
-  'not its usual cut': ({ usual }) =>
+  'suits-the-cheese': ({ style }) => STYLES[style].why,
+  'suits-the-meat': ({ fold }) => FOLDS[fold].why,
+  'looks-alike': ({ others }, { list }) => say`looks like ${list(others)}: nothing else suits both`,
+  'heavy-piece': ({ piece }, { grams }) => say`${grams(piece)} is more than two bites: halve it`,
+  'long-piece': ({ longest }, { mm }) => say`${mm(longest)} long is more than two bites: snap it across`,
+  'thick-piece': ({ across }, { mm }) => say`${mm(across)} across is a mouthful: cut it narrower`,
+  'not-its-usual-cut': ({ usual }) =>
     say`not its usual cut (${cutLabel(usual)}), so that the board shows different shapes`,
-  'too few pieces': ({ pieces, eaters, piece }, { grams }) =>
+  'too-few-pieces': ({ pieces, eaters, piece }, { grams }) =>
     say`${count(pieces, 'piece')} of ${grams(piece)} for ${eaters} who eat of it: a kind less, or more of it`,
-  'measure anew': ({ by }) =>
+  'measure-anew': ({ by }) =>
     say`by its measures it is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? say`heavier` : say`lighter`} than such paste can be: measure the piece anew`,
-  'weighed, not measured': () => say`its paste holds air: the scale says its weight, no measure does`,
-  'slices halved': ({ across }, { mm }) => say`${mm(across)} is too long for one grab: slices are halved`,
-  'parted for a bite': ({ across, into }, { mm }) =>
+  'weighed-not-measured': () => say`its paste holds air: the scale says its weight, no measure does`,
+  'slices-halved': ({ across }, { mm }) => say`${mm(across)} is too long for one grab: slices are halved`,
+  'parted-for-a-bite': ({ across, into }, { mm }) =>
     say`${mm(across)} is too much to take in one motion: each into ${into}`,
-  'cut for a box': () => say`in a box nothing is cut at the table`,
-  'house cuts all': () => say`the house cuts everything ahead`,
-  'house leaves whole': () => say`the house leaves whole what can stand whole`,
-  'one hand': () => say`standing guests have one hand: more than ten to a knife is a queue`,
+  'cut-for-a-box': () => say`in a box nothing is cut at the table`,
+  'house-cuts-all': () => say`the house cuts everything ahead`,
+  'house-leaves-whole': () => say`the house leaves whole what can stand whole`,
+  'one-hand': () => say`standing guests have one hand: more than ten to a knife is a queue`,
   seated: () => say`seated guests may cut for themselves`,
-  'hard to bite': () => say`hard chunks are too much for small children and old teeth`,
-  'dries out': () => say`thin and crumbled pieces dry over such a long party`,
-  'face the dry side': ({ off }, { grams }) => say`Face the dry side: ${grams(off)} off`,
-  'halve the height': ({ at }, { mm }) => say`Halve the wheel in height, ${mm(at)} each`,
-  'disc by wire': ({ high }, { mm }) => say`A disc of ${mm(high)} off the top, by wire`,
-  'mark the rim': ({ chord, arc, degrees, tolerance }, { mm, grams }) =>
+  'hard-to-bite': () => say`hard chunks are too much for small children and old teeth`,
+  'dries-out': () => say`thin and crumbled pieces dry over such a long party`,
+  'face-the-dry-side': ({ off }, { grams }) => say`Face the dry side: ${grams(off)} off`,
+  'halve-the-height': ({ at }, { mm }) => say`Halve the wheel in height, ${mm(at)} each`,
+  'disc-by-wire': ({ high }, { mm }) => say`A disc of ${mm(high)} off the top, by wire`,
+  'mark-the-rim': ({ chord, arc, degrees, tolerance }, { mm, grams }) =>
     say`Mark ${mm(chord)} straight across the rim (${mm(arc)} along it, ${degrees.toFixed(0)}°), cut to the heart; within ${grams(tolerance)} is on target`,
-  'take the rest': ({ grams: all }, { grams }) =>
+  'take-the-rest': ({ grams: all }, { grams }) =>
     say`Take all that is left, ${grams(all)}: what would stay is too thin to sell`,
-  'slab off the end': ({ long }, { mm }) => say`A slab of ${mm(long)} off the end`,
-  'take whole': ({ pieces, used }, { grams }) =>
+  'slab-off-the-end': ({ long }, { mm }) => say`A slab of ${mm(long)} off the end`,
+  'take-whole': ({ pieces, used }, { grams }) =>
     pieces === 1
       ? say`Take one whole: ${grams(used)} of it are cut`
       : say`Take ${pieces} whole: ${grams(used)} are cut`,
-  'bake whole': ({ pieces }) =>
+  'bake-whole': ({ pieces }) =>
     pieces === 1
       ? say`Halve one flat: half of the filling inside, half on top, and into its dish`
       : say`Halve ${pieces} flat: half of the filling inside, half on top, and into their dishes`,
-  'cut cold': () => say`Cut it cold, from the chill: warm paste sticks`,
-  'rind off': ({ rind, mm: thick, grams: off, faces }, { mm, grams }) =>
+  'cut-cold': () => say`Cut it cold, from the chill: warm paste sticks`,
+  'rind-off': ({ rind, mm: thick, grams: off, faces }, { mm, grams }) =>
     say`${capital(word(rind))} rind off, ${mm(thick)} ${word(faces)} (hatched): ${grams(off)}`,
-  'handle left': ({ grams: left }, { grams }) =>
+  'handle-left': ({ grams: left }, { grams }) =>
     say`The rim stays on as a handle: ${grams(left)}, charged and not eaten`,
-  'show face': ({ face }) => say`${capital(word(face))} to the guests`,
-  'casing off': () => say`Casing off`,
-  'set the slicer': ({ mm: thick }, { mm }) => say`Slicer at ${mm(thick)}, paper between`,
-  'halve the slices': ({ across }, { mm }) => say`Halve the slices of ${mm(across)} crosswise`,
+  'show-face': ({ face }) => say`${capital(word(face))} to the guests`,
+  'casing-off': () => say`Casing off`,
+  'set-the-slicer': ({ mm: thick }, { mm }) => say`Slicer at ${mm(thick)}, paper between`,
+  'halve-the-slices': ({ across }, { mm }) => say`Halve the slices of ${mm(across)} crosswise`,
   divide: ({ style, strokes, copies, pieces, piece, estimated, whole }, { grams }) => {
     if (whole)
       return say`${capital(cutLabel(style))}: guests cut ${count(pieces, 'piece')} of ${grams(piece)} of it`;
@@ -187,15 +187,15 @@ export const cutWords: WordsOf<
       ? say`${all}, ${count(strokes, 'stroke')} each`
       : say`${all}, ${count(strokes, 'stroke')}`;
   },
-  'fold in grabs': ({ grabs, slices, grams: each }, { grams }) =>
+  'fold-in-grabs': ({ grabs, slices, grams: each }, { grams }) =>
     say`${grabs} of ${slices} slices, ${grams(each)} each`,
-  'keep meat': ({ how }) => KEEPING[how],
-  'offcuts aside': ({ grams: off }, { grams }) => say`${grams(off)} of offcuts aside, to cook or to taste`,
-  'keep whole': ({ grams: kept, guideCuts }, { grams }) =>
+  'keep-meat': ({ how }) => KEEPING[how],
+  'offcuts-aside': ({ grams: off }, { grams }) => say`${grams(off)} of offcuts aside, to cook or to taste`,
+  'keep-whole': ({ grams: kept, guideCuts }, { grams }) =>
     guideCuts > 0
       ? say`Keep ${grams(kept)} whole beside, ${guideCuts} guide cuts in it just before guests come`
       : say`Keep ${grams(kept)} whole beside`,
-  'hold back': ({ grams: held }, { grams }) => say`Hold ${grams(held)} back, cold and covered`,
+  'hold-back': ({ grams: held }, { grams }) => say`Hold ${grams(held)} back, cold and covered`,
 };
 
 const PRODUCE_WHEN: Record<ProduceTime, string> = {

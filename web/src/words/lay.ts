@@ -33,51 +33,51 @@ const THIRD_WORDS: Readonly<Record<Third, string>> = {
 /** Where a thing lies, and what a careful eye would mend. */
 const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   overlaps: ({ one, other }) => say`${one} and ${other} lie on each other`,
-  'strong beside delicate': ({ one, other, gap }, { mm }) =>
+  'strong-beside-delicate': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} are only ${mm(gap)} apart: one smells, the other is delicate. A bell, or further away`,
-  'wet beside crisp': ({ one, other }) => say`${one} beside ${other}: what is wet softens what is crisp`,
-  'hot beside cold': ({ one, other, gap }, { mm }) =>
+  'wet-beside-crisp': ({ one, other }) => say`${one} beside ${other}: what is wet softens what is crisp`,
+  'hot-beside-cold': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} are only ${mm(gap)} apart: one comes hot from the oven, the other must stay cold`,
-  'juice on pale': ({ one, other }) => say`the juice of one would stain the other: ${one}, ${other}`,
-  'apart from its company': ({ one, other, gap }, { mm }) =>
+  'juice-on-pale': ({ one, other }) => say`the juice of one would stain the other: ${one}, ${other}`,
+  'apart-from-its-company': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} belong together and lie ${mm(gap)} apart`,
-  'avoided beside suited': ({ one, other, gap }, { mm }) =>
+  'avoided-beside-suited': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} are only ${mm(gap)} apart: a guest must not eat one of them. A bowl, or further away`,
-  'kinds touch': ({ one, other }) => say`${one} touches ${other}, and a guest dislikes food that touches`,
-  'knife away from its cheese': ({ one, other }) =>
+  'kinds-touch': ({ one, other }) => say`${one} touches ${other}, and a guest dislikes food that touches`,
+  'knife-away-from-its-cheese': ({ one, other }) =>
     say`the knife lies away from its cheese: ${word(one)}, ${word(other)}`,
-  'wall of bowls': ({ one, other }) => say`the bowls of ${one} and ${other} stand in a wall`,
-  'repeated side by side': ({ one }) => say`${one} lies twice in one place; apart it serves more hands`,
-  'jam far from the rim': ({ good }) => say`${good} drips on its way: nearer to the edge is better`,
-  'no bread in reach': ({ good, gap }, { mm }) => say`no bread within an arm of ${good}: ${mm(gap)}`,
-  'leans on nothing': ({ good }) => say`${good} is folded to stand, and leans on nothing`,
-  'nothing tall in a third': ({ third }) => say`nothing stands up in ${THIRD_WORDS[third]}`,
-  'heavy on one side': ({ hour }) =>
+  'wall-of-bowls': ({ one, other }) => say`the bowls of ${one} and ${other} stand in a wall`,
+  'repeated-side-by-side': ({ one }) => say`${one} lies twice in one place; apart it serves more hands`,
+  'jam-far-from-the-rim': ({ good }) => say`${good} drips on its way: nearer to the edge is better`,
+  'no-bread-in-reach': ({ good, gap }, { mm }) => say`no bread within an arm of ${good}: ${mm(gap)}`,
+  'leans-on-nothing': ({ good }) => say`${good} is folded to stand, and leans on nothing`,
+  'nothing-tall-in-a-third': ({ third }) => say`nothing stands up in ${THIRD_WORDS[third]}`,
+  'heavy-on-one-side': ({ hour }) =>
     say`most of it lies at ${hour} o’clock, and the board is bare across from there`,
-  'gap without filler': ({ hour, across, filler, grams: more }, { mm, grams }) =>
+  'gap-without-filler': ({ hour, across, filler, grams: more }, { mm, grams }) =>
     say`an empty place of ${mm(across)} ${hour === null ? say`in the middle` : say`at ${hour} o’clock`}: ${grams(more)} of ${filler} would fill it`,
-  'pale side': ({ third }) => say`${THIRD_WORDS[third]} is all pale: something green or dark wakes it`,
-  'all of one colour': () => say`all of it is of one colour: something green or dark wakes it`,
-  'nothing opened': ({ good }) =>
+  'pale-side': ({ third }) => say`${THIRD_WORDS[third]} is all pale: something green or dark wakes it`,
+  'all-of-one-colour': () => say`all of it is of one colour: something green or dark wakes it`,
+  'nothing-opened': ({ good }) =>
     say`nothing is opened: guests hesitate before an untouched board. Cut into ${good}`,
-  'soft beside soft': ({ one, other }) => say`${one} beside ${other}: soft cheeses run into each other`,
-  'anchors crowd': ({ one, other }) => say`${one} and ${other} crowd; cheeses far apart draw the eye round`,
-  'one colour': ({ one, other }) => say`${one} and ${other} are of one colour, side by side`,
-  'colours break': ({ one, other }) => say`${one} and ${other} break the run of colours`,
-  'over the rim': ({ good }) => say`${good} hangs over the rim`,
-  'rolls near the rim': ({ good }) => say`${good} rolls, and lies near the rim`,
-  'bowl at the rim': ({ good }) => say`the bowl of ${good} stands too near the rim`,
-  'against the walk': ({ good }) => say`${good} is off the clockwise walk`,
-  'face turned away': ({ good }) => say`the cut face of ${good} looks away from the guests`,
-  'no room for the knife': ({ good, gap }, { mm }) =>
+  'soft-beside-soft': ({ one, other }) => say`${one} beside ${other}: soft cheeses run into each other`,
+  'anchors-crowd': ({ one, other }) => say`${one} and ${other} crowd; cheeses far apart draw the eye round`,
+  'one-colour': ({ one, other }) => say`${one} and ${other} are of one colour, side by side`,
+  'colours-break': ({ one, other }) => say`${one} and ${other} break the run of colours`,
+  'over-the-rim': ({ good }) => say`${good} hangs over the rim`,
+  'rolls-near-the-rim': ({ good }) => say`${good} rolls, and lies near the rim`,
+  'bowl-at-the-rim': ({ good }) => say`the bowl of ${good} stands too near the rim`,
+  'against-the-walk': ({ good }) => say`${good} is off the clockwise walk`,
+  'face-turned-away': ({ good }) => say`the cut face of ${good} looks away from the guests`,
+  'no-room-for-the-knife': ({ good, gap }, { mm }) =>
     say`no side of ${good} has room for its knife: ${mm(gap)} are missing`,
-  'meat away from the patch': ({ good }) => say`${good} lies away from the other meats`,
-  'meat not mirrored': ({ good }) => say`nothing mirrors ${good} on the other side`,
-  'meat out of three areas': ({ good }) => say`${good} lies outside the three areas of meat`,
-  'meat off the diagonal': ({ good, gap }, { mm }) => say`${good} lies ${mm(gap)} off the diagonal of meat`,
-  'nothing answers it': ({ good }) => say`nothing answers ${good} on the other side`,
-  'an even group': ({ good }) => say`the bowls about ${good} stand in an even group`,
-  'out of reach': ({ good }) => say`${good} is too far from a guest’s hand`,
+  'meat-away-from-the-patch': ({ good }) => say`${good} lies away from the other meats`,
+  'meat-not-mirrored': ({ good }) => say`nothing mirrors ${good} on the other side`,
+  'meat-out-of-three-areas': ({ good }) => say`${good} lies outside the three areas of meat`,
+  'meat-off-the-diagonal': ({ good, gap }, { mm }) => say`${good} lies ${mm(gap)} off the diagonal of meat`,
+  'nothing-answers-it': ({ good }) => say`nothing answers ${good} on the other side`,
+  'an-even-group': ({ good }) => say`the bowls about ${good} stand in an even group`,
+  'out-of-reach': ({ good }) => say`${good} is too far from a guest’s hand`,
 };
 
 alsoSay(layWords);

@@ -20,27 +20,27 @@ const RIND_POINTS: Readonly<Record<string, string>> = {
 
 /** One thing to say of a good. */
 const pointWords: WordsOf<Fact> = {
-  'long in the cellar': ({ age }) => say`${ageWords(age)} in the cellar.`,
-  'only days old': ({ age }) => say`Only ${ageWords(age)} old: it tastes of its milk.`,
-  'of several milks': ({ animals }) => say`Made of the milk of ${joined(animals)} together.`,
-  'of a rarer animal': ({ animal }) =>
+  'long-in-the-cellar': ({ age }) => say`${ageWords(age)} in the cellar.`,
+  'only-days-old': ({ age }) => say`Only ${ageWords(age)} old: it tastes of its milk.`,
+  'of-several-milks': ({ animals }) => say`Made of the milk of ${joined(animals)} together.`,
+  'of-a-rarer-animal': ({ animal }) =>
     animal === 'game'
       ? say`Made of game, leaner and darker than pork.`
       : (RARE_MILKS[animal] ?? word(animal)),
-  'of raw milk': () => say`Made of raw milk, as it came from the animal.`,
-  'a line of ash': () => say`The line through the middle is ash, laid in when it was made.`,
-  'crystals of age': () => say`The crunch is crystals that grow only with age; it is not salt.`,
-  'set by thistle': () => say`Its milk was set with thistle in place of rennet.`,
-  'set without rennet': () => say`Set by its own acid, without rennet.`,
-  'pierced for its veins': () => say`Needles let air in; along their way the blue grew.`,
-  'holes of its ripening': () => say`The holes were blown by its own ripening.`,
-  'its rind tells': ({ rind }) => RIND_POINTS[rind] ?? '',
-  'made of one piece': () => say`One whole muscle, salted and hung in air: nothing is minced.`,
-  'smoked cold': () => say`Smoked without heat, so it stays tender.`,
-  'hot inside': () => say`Hot: taste it late, with water near.`,
-  'with something inside': ({ what }) => say`With ${joined(what)} inside.`,
-  'ripened as a sausage': ({ age }) => say`Ripened for ${ageWords(age)} like a cheese, by salt and time.`,
-  'from one place': ({ region }) => say`From ${region}.`,
+  'of-raw-milk': () => say`Made of raw milk, as it came from the animal.`,
+  'a-line-of-ash': () => say`The line through the middle is ash, laid in when it was made.`,
+  'crystals-of-age': () => say`The crunch is crystals that grow only with age; it is not salt.`,
+  'set-by-thistle': () => say`Its milk was set with thistle in place of rennet.`,
+  'set-without-rennet': () => say`Set by its own acid, without rennet.`,
+  'pierced-for-its-veins': () => say`Needles let air in; along their way the blue grew.`,
+  'holes-of-its-ripening': () => say`The holes were blown by its own ripening.`,
+  'its-rind-tells': ({ rind }) => RIND_POINTS[rind] ?? '',
+  'made-of-one-piece': () => say`One whole muscle, salted and hung in air: nothing is minced.`,
+  'smoked-cold': () => say`Smoked without heat, so it stays tender.`,
+  'hot-inside': () => say`Hot: taste it late, with water near.`,
+  'with-something-inside': ({ what }) => say`With ${joined(what)} inside.`,
+  'ripened-as-a-sausage': ({ age }) => say`Ripened for ${ageWords(age)} like a cheese, by salt and time.`,
+  'from-one-place': ({ region }) => say`From ${region}.`,
 };
 
 const RARE_MILKS: Readonly<Record<string, string>> = {

@@ -54,11 +54,11 @@ export const VERSATILE_WORDS = {
 
 /** Rules whose sentence names what it is about are named in general here. */
 const IN_GENERAL: Readonly<Partial<Record<string, string>>> = {
-  'shared aroma': say`an aroma that both have`,
-  'kindred aroma': say`aromas that are kin`,
-  'same place': say`both from one place`,
-  'by custom': say`what has long been drunk with it`,
-  'against custom': say`what has long been kept from it`,
+  'shared-aroma': say`an aroma that both have`,
+  'kindred-aroma': say`aromas that are kin`,
+  'same-place': say`both from one place`,
+  'by-custom': say`what has long been drunk with it`,
+  'against-custom': say`what has long been kept from it`,
 };
 
 /** What a rule about drinks says, without a pair. */

@@ -11,20 +11,20 @@ export type Third = 'left' | 'middle' | 'right';
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'no bread in reach': { good: string; gap: Millimetres };
-    'leans on nothing': { good: string; gap: Millimetres };
-    'nothing tall in a third': { third: Third };
-    'heavy on one side': { hour: number };
-    'no room for the knife': { good: string; gap: Millimetres };
+    'no-bread-in-reach': { good: string; gap: Millimetres };
+    'leans-on-nothing': { good: string; gap: Millimetres };
+    'nothing-tall-in-a-third': { third: Third };
+    'heavy-on-one-side': { hour: number };
+    'no-room-for-the-knife': { good: string; gap: Millimetres };
   }
 }
 
 export type BoardRuleId =
-  | 'no bread in reach'
-  | 'leans on nothing'
-  | 'nothing tall in a third'
-  | 'heavy on one side'
-  | 'no room for the knife'
+  | 'no-bread-in-reach'
+  | 'leans-on-nothing'
+  | 'nothing-tall-in-a-third'
+  | 'heavy-on-one-side'
+  | 'no-room-for-the-knife'
   | PatternRuleId;
 
 /** mm, by trade (section 14): three zones of height. */
@@ -53,7 +53,7 @@ const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.trait
 /** Rules that ask for the whole board, each told for every thing or third that misses. */
 export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
   {
-    rule: 'leans on nothing',
+    rule: 'leans-on-nothing',
     hard: true,
     watch: (placed) => {
       const folds = placed.filter(({ thing }) => thing.traits.leans);
@@ -71,7 +71,7 @@ export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
     },
   },
   {
-    rule: 'no bread in reach',
+    rule: 'no-bread-in-reach',
     hard: false,
     watch: (placed) => {
       const bread = placed.filter(({ thing }) => thing.traits.carrier);
@@ -89,7 +89,7 @@ export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
     },
   },
   {
-    rule: 'nothing tall in a third',
+    rule: 'nothing-tall-in-a-third',
     hard: false,
     watch: (placed, ground) => {
       const tall = placed.filter(isTall);
@@ -102,7 +102,7 @@ export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
   },
   {
     // Full and bare are shared out: the middle of all that lies there is the middle of the board. Common practice, no source.
-    rule: 'heavy on one side',
+    rule: 'heavy-on-one-side',
     hard: false,
     watch: (placed, { board }) => {
       const food = placed.filter(({ thing }) => thing.traits.kind !== 'tool');
@@ -120,7 +120,7 @@ export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
     },
   },
   {
-    rule: 'no room for the knife',
+    rule: 'no-room-for-the-knife',
     hard: true,
     watch: (placed) => {
       const cut = placed.filter(({ thing }) =>

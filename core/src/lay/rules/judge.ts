@@ -75,9 +75,9 @@ export interface Told {
 const boardReason = (rule: (typeof BOARD_RULES)[number]['rule'], found: Found): Reason => {
   const say = { subject: found.subject, effect: -found.cost };
   switch (rule) {
-    case 'nothing tall in a third':
+    case 'nothing-tall-in-a-third':
       return reason(rule, { third: found.name as Third }, { ...say, subject: found.name });
-    case 'heavy on one side':
+    case 'heavy-on-one-side':
       return reason(rule, { hour: Math.round(found.gap / 30) % 12 || 12 }, say);
     default:
       return reason(rule, { good: found.name, gap: millimetres(Math.round(found.gap)) }, say);

@@ -13,39 +13,39 @@ interface Two {
 declare module '../../units/reason.js' {
   interface Rules {
     overlaps: Two;
-    'strong beside delicate': Two;
-    'wet beside crisp': Two;
-    'hot beside cold': Two;
-    'juice on pale': Two;
-    'avoided beside suited': Two;
-    'kinds touch': Two;
-    'apart from its company': Two;
-    'knife away from its cheese': Two;
-    'soft beside soft': Two;
-    'anchors crowd': Two;
-    'one colour': Two;
-    'colours break': Two;
-    'wall of bowls': Two;
-    'repeated side by side': Two;
+    'strong-beside-delicate': Two;
+    'wet-beside-crisp': Two;
+    'hot-beside-cold': Two;
+    'juice-on-pale': Two;
+    'avoided-beside-suited': Two;
+    'kinds-touch': Two;
+    'apart-from-its-company': Two;
+    'knife-away-from-its-cheese': Two;
+    'soft-beside-soft': Two;
+    'anchors-crowd': Two;
+    'one-colour': Two;
+    'colours-break': Two;
+    'wall-of-bowls': Two;
+    'repeated-side-by-side': Two;
   }
 }
 
 export type PairRuleId =
   | 'overlaps'
-  | 'strong beside delicate'
-  | 'wet beside crisp'
-  | 'hot beside cold'
-  | 'juice on pale'
-  | 'avoided beside suited'
-  | 'kinds touch'
-  | 'apart from its company'
-  | 'knife away from its cheese'
-  | 'soft beside soft'
-  | 'anchors crowd'
-  | 'one colour'
-  | 'colours break'
-  | 'wall of bowls'
-  | 'repeated side by side';
+  | 'strong-beside-delicate'
+  | 'wet-beside-crisp'
+  | 'hot-beside-cold'
+  | 'juice-on-pale'
+  | 'avoided-beside-suited'
+  | 'kinds-touch'
+  | 'apart-from-its-company'
+  | 'knife-away-from-its-cheese'
+  | 'soft-beside-soft'
+  | 'anchors-crowd'
+  | 'one-colour'
+  | 'colours-break'
+  | 'wall-of-bowls'
+  | 'repeated-side-by-side';
 
 export interface PairRule {
   readonly rule: PairRuleId;
@@ -121,28 +121,28 @@ export const PAIR_RULES: readonly PairRule[] = [
     cost: (a, b, gap) => over(roomBetween(a.thing, b.thing, a.discs[0]!.r, b.discs[0]!.r) - gap) / 10,
   },
   {
-    rule: 'strong beside delicate',
+    rule: 'strong-beside-delicate',
     hard: true,
     silentFrom: APART.strong,
     of: (a, b) => either(a, b, has('strong'), has('delicate')),
     cost: (_a, _b, gap) => over(APART.strong - gap) / 50,
   },
   {
-    rule: 'wet beside crisp',
+    rule: 'wet-beside-crisp',
     hard: true,
     silentFrom: APART.wet,
     of: (a, b) => noWall(a, b) && either(a, b, has('wet'), has('crisp')),
     cost: (_a, _b, gap) => over(APART.wet - gap) / 30,
   },
   {
-    rule: 'hot beside cold',
+    rule: 'hot-beside-cold',
     hard: true,
     silentFrom: APART.hot,
     of: (a, b) => either(a, b, has('hot'), has('cold')),
     cost: (_a, _b, gap) => over(APART.hot - gap) / 30,
   },
   {
-    rule: 'juice on pale',
+    rule: 'juice-on-pale',
     hard: true,
     silentFrom: APART.juice,
     of: (a, b) => noWall(a, b) && either(a, b, has('runs'), isPale),
@@ -150,7 +150,7 @@ export const PAIR_RULES: readonly PairRule[] = [
   },
   {
     // What a guest at this board must not eat lies a knife's width from what they may; a bowl holds it.
-    rule: 'avoided beside suited',
+    rule: 'avoided-beside-suited',
     hard: true,
     silentFrom: APART.avoided,
     of: (a, b) =>
@@ -161,28 +161,28 @@ export const PAIR_RULES: readonly PairRule[] = [
     cost: (_a, _b, gap) => over(APART.avoided - gap) / 15,
   },
   {
-    rule: 'kinds touch',
+    rule: 'kinds-touch',
     hard: false,
     silentFrom: APART.touching,
     of: (a, b, { apart }) => apart && !isTool(a) && !isTool(b) && baseOf(a) !== baseOf(b),
     cost: (_a, _b, gap) => over(APART.touching - gap) / 24,
   },
   {
-    rule: 'apart from its company',
+    rule: 'apart-from-its-company',
     hard: false,
     silentFrom: Infinity,
     of: isCompany,
     cost: (_a, _b, gap) => Math.min(2, over(gap - TOUCHES) / 80),
   },
   {
-    rule: 'knife away from its cheese',
+    rule: 'knife-away-from-its-cheese',
     hard: false,
     silentFrom: Infinity,
     of: isItsKnife,
     cost: (_a, _b, gap) => Math.min(4, over(gap - TOUCHES) / 25),
   },
   {
-    rule: 'soft beside soft',
+    rule: 'soft-beside-soft',
     hard: false,
     silentFrom: APART.soft,
     of: (a, b) => a.traits.soft && b.traits.soft,
@@ -190,14 +190,14 @@ export const PAIR_RULES: readonly PairRule[] = [
   },
   {
     // Each far from all others: three come to lie in a triangle, five in a ring.
-    rule: 'anchors crowd',
+    rule: 'anchors-crowd',
     hard: false,
     silentFrom: Infinity,
     of: (a, b) => a.traits.kind === 'cheese' && b.traits.kind === 'cheese',
     cost: (a, b) => 1.5 * Math.exp(-Math.hypot(a.x - b.x, a.y - b.y) / 110),
   },
   {
-    rule: 'one colour',
+    rule: 'one-colour',
     hard: false,
     silentFrom: APART.colour,
     of: (a, b, { schools }) =>
@@ -207,7 +207,7 @@ export const PAIR_RULES: readonly PairRule[] = [
   },
   {
     // The other school: from place to place the colours go on.
-    rule: 'colours break',
+    rule: 'colours-break',
     hard: false,
     silentFrom: APART.colour,
     of: (a, b, { schools }) => schools.colours === 'echo' && areNeighbours(a, b) && tones(a, b) > SEEN_APART,
@@ -216,7 +216,7 @@ export const PAIR_RULES: readonly PairRule[] = [
       Math.min(0.5, over(tones(a.thing, b.thing) - SEEN_APART) / 80),
   },
   {
-    rule: 'wall of bowls',
+    rule: 'wall-of-bowls',
     hard: false,
     silentFrom: APART.bowls,
     of: (a, b) => a.lies === 'vessel' && b.lies === 'vessel',
@@ -224,7 +224,7 @@ export const PAIR_RULES: readonly PairRule[] = [
   },
   {
     // A thing that serves many lies in several places: each within reach of its own.
-    rule: 'repeated side by side',
+    rule: 'repeated-side-by-side',
     hard: false,
     silentFrom: APART.again,
     of: (a, b) => baseOf(a) === baseOf(b) && !isTool(a) && !isTool(b),

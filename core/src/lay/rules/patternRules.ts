@@ -12,22 +12,22 @@ interface One {
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'meat away from the patch': One;
-    'meat not mirrored': One;
-    'meat out of three areas': One;
-    'meat off the diagonal': One;
-    'nothing answers it': One;
-    'an even group': One;
+    'meat-away-from-the-patch': One;
+    'meat-not-mirrored': One;
+    'meat-out-of-three-areas': One;
+    'meat-off-the-diagonal': One;
+    'nothing-answers-it': One;
+    'an-even-group': One;
   }
 }
 
 export type PatternRuleId =
-  | 'meat away from the patch'
-  | 'meat not mirrored'
-  | 'meat out of three areas'
-  | 'meat off the diagonal'
-  | 'nothing answers it'
-  | 'an even group';
+  | 'meat-away-from-the-patch'
+  | 'meat-not-mirrored'
+  | 'meat-out-of-three-areas'
+  | 'meat-off-the-diagonal'
+  | 'nothing-answers-it'
+  | 'an-even-group';
 
 /** mm and degrees; the house's own figures. */
 const TOUCHES = 8;
@@ -139,13 +139,13 @@ interface Pattern {
 /** Schools of meat and of groups (trade, section 7): each asks only where it was chosen. Common practice, no source. */
 const PATTERNS: readonly Pattern[] = [
   {
-    rule: 'meat away from the patch',
+    rule: 'meat-away-from-the-patch',
     asked: ({ meats }) => meats === 'one patch',
     of: isMeat,
     find: apartFromPatch,
   },
   {
-    rule: 'meat not mirrored',
+    rule: 'meat-not-mirrored',
     asked: ({ meats }) => meats === 'mirrored',
     of: isMeat,
     find: (meats) =>
@@ -157,25 +157,25 @@ const PATTERNS: readonly Pattern[] = [
       }),
   },
   {
-    rule: 'meat out of three areas',
+    rule: 'meat-out-of-three-areas',
     asked: ({ meats }) => meats === 'three areas',
     of: isMeat,
     find: outOfThree,
   },
   {
-    rule: 'meat off the diagonal',
+    rule: 'meat-off-the-diagonal',
     asked: ({ meats }) => meats === 'diagonal',
     of: isMeat,
     find: offDiagonal,
   },
   {
-    rule: 'nothing answers it',
+    rule: 'nothing-answers-it',
     asked: ({ groups }) => groups === 'symmetry',
     of: stands,
     find: unansweredOf,
   },
   {
-    rule: 'an even group',
+    rule: 'an-even-group',
     asked: ({ groups }) => groups === 'odd groups',
     of: isBowl,
     find: evenGroups,

@@ -11,24 +11,24 @@ interface One {
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'over the rim': One;
-    'rolls near the rim': One;
-    'bowl at the rim': One;
-    'jam far from the rim': One;
-    'against the walk': One;
-    'out of reach': One;
-    'face turned away': One;
+    'over-the-rim': One;
+    'rolls-near-the-rim': One;
+    'bowl-at-the-rim': One;
+    'jam-far-from-the-rim': One;
+    'against-the-walk': One;
+    'out-of-reach': One;
+    'face-turned-away': One;
   }
 }
 
 export type PlaceRuleId =
-  | 'over the rim'
-  | 'rolls near the rim'
-  | 'bowl at the rim'
-  | 'jam far from the rim'
-  | 'against the walk'
-  | 'out of reach'
-  | 'face turned away';
+  | 'over-the-rim'
+  | 'rolls-near-the-rim'
+  | 'bowl-at-the-rim'
+  | 'jam-far-from-the-rim'
+  | 'against-the-walk'
+  | 'out-of-reach'
+  | 'face-turned-away';
 
 export interface PlaceRule {
   readonly rule: PlaceRuleId;
@@ -75,12 +75,12 @@ export const rimRoom = ({ traits }: Thing, { board, carried }: Ground): number =
 
 export const PLACE_RULES: readonly PlaceRule[] = [
   {
-    rule: 'over the rim',
+    rule: 'over-the-rim',
     hard: true,
     cost: (a, ground) => over(-keepsInside(a, ground)) / 8,
   },
   {
-    rule: 'rolls near the rim',
+    rule: 'rolls-near-the-rim',
     hard: true,
     cost: (a, ground) => {
       const room = rimRoom(a.thing, ground);
@@ -90,20 +90,20 @@ export const PLACE_RULES: readonly PlaceRule[] = [
     },
   },
   {
-    rule: 'bowl at the rim',
+    rule: 'bowl-at-the-rim',
     hard: true,
     cost: (a, ground) =>
       a.thing.lies === 'vessel' && ground.board.rim < HOLDS_IN ? over(BOWL - insideBy(a, ground)) / 10 : 0,
   },
   {
     // So that it does not drip across.
-    rule: 'jam far from the rim',
+    rule: 'jam-far-from-the-rim',
     hard: false,
     cost: (a, ground) =>
       a.thing.traits.drips ? Math.min(1, over(insideBy(a, ground) - NEAR_EDGE) / 120) : 0,
   },
   {
-    rule: 'against the walk',
+    rule: 'against-the-walk',
     hard: false,
     // Meats in a pattern of their own leave it.
     cost: (a, { schools }) =>
@@ -113,7 +113,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
   },
   {
     // Whole pieces stand with the cut face outwards (trade, section 14): guests see what is in it.
-    rule: 'face turned away',
+    rule: 'face-turned-away',
     hard: false,
     cost: (a, ground) => {
       const { face } = a.thing.traits;
@@ -124,7 +124,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
     },
   },
   {
-    rule: 'out of reach',
+    rule: 'out-of-reach',
     hard: false,
     cost: (a, ground) => (a.thing.traits.kind === 'tool' ? 0 : over(handTo(a, ground) - REACH) / 100),
   },

@@ -131,11 +131,11 @@ test('fish is smoked as a matter of course, a meat that is smoked is told as smo
 // Source: trade, section 5 ("washed rind: citrus", "blue: sweet or fortified wine"; a red on bloomy clashes).
 test('a custom is a reason like others: it says whose it is, and the score is still the sum', () => {
   const match = matchOf(good<Main>('halyard'), good<Drink>('spray-brut'));
-  const said = match.reasons.find(({ rule }) => rule === 'by custom')!;
+  const said = match.reasons.find(({ rule }) => rule === 'by-custom')!;
   expect(said.figures).toEqual({ host: 'bloomy', company: 'sparkling', step: 'first' });
   expect(match.reasons.reduce((sum, { effect }) => sum + effect, 0)).toBeCloseTo(match.score, 9);
   const red = matchOf(good<Main>('halyard'), good<Drink>('hull-number-nine'));
-  expect(red.reasons.some(({ rule }) => rule === 'against custom')).toBe(true);
+  expect(red.reasons.some(({ rule }) => rule === 'against-custom')).toBe(true);
   expect(leadReason(red).effect).toBeLessThan(0);
   expect(scoreOf(good('brick-lane'), good<Companion>('tangerine'))).toBeGreaterThan(
     scoreOf(good('brick-lane'), good<Companion>('melon')),

@@ -2,7 +2,7 @@ import type { CompanyFacts, HostFacts } from '../facts.js';
 import { wordOfCustom, type CompanyFamily, type Custom, type HostFamily } from '../customs/index.js';
 import type { PairRule } from './rule.js';
 
-export type CustomRuleId = 'by custom' | 'against custom';
+export type CustomRuleId = 'by-custom' | 'against-custom';
 
 /** Whose custom it is, what it speaks of, and how firmly. */
 export interface CustomFigures {
@@ -13,8 +13,8 @@ export interface CustomFigures {
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'by custom': CustomFigures;
-    'against custom': CustomFigures;
+    'by-custom': CustomFigures;
+    'against-custom': CustomFigures;
   }
 }
 
@@ -26,6 +26,6 @@ const figures = (h: HostFacts, b: CompanyFacts): CustomFigures => {
 
 /** What has long been eaten together, and what has long been kept apart (customs/table.ts). Common practice, no source. */
 export const customary = (prior: number): readonly PairRule[] => [
-  { id: 'by custom', sign: 1, prior, of: (h, b) => Math.max(0, wordOn(h, b)?.worth ?? 0), figures },
-  { id: 'against custom', sign: -1, prior, of: (h, b) => Math.max(0, -(wordOn(h, b)?.worth ?? 0)), figures },
+  { id: 'by-custom', sign: 1, prior, of: (h, b) => Math.max(0, wordOn(h, b)?.worth ?? 0), figures },
+  { id: 'against-custom', sign: -1, prior, of: (h, b) => Math.max(0, -(wordOn(h, b)?.worth ?? 0)), figures },
 ];

@@ -2,14 +2,14 @@ import type { Aroma } from '../../counter/index.js';
 import { bridgedWeight, leadBridge, sharedAromas, sharedWeight } from '../../sense/index.js';
 import type { PairRule } from './rule.js';
 
-export type KinshipRuleId = 'shared aroma' | 'kindred aroma' | 'same place' | 'plain company';
+export type KinshipRuleId = 'shared-aroma' | 'kindred-aroma' | 'same-place' | 'plain-company';
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'shared aroma': { aromas: readonly Aroma[] };
-    'kindred aroma': { one: Aroma; other: Aroma };
-    'same place': { place: string };
-    'plain company': NoFigures;
+    'shared-aroma': { aromas: readonly Aroma[] };
+    'kindred-aroma': { one: Aroma; other: Aroma };
+    'same-place': { place: string };
+    'plain-company': NoFigures;
   }
 }
 
@@ -21,14 +21,14 @@ const MOST = 1.5;
  */
 export const kinship = (prior: { shared: number; kindred: number; place: number }): readonly PairRule[] => [
   {
-    id: 'shared aroma',
+    id: 'shared-aroma',
     sign: 1,
     prior: prior.shared,
     of: (h, b) => Math.min(MOST, sharedWeight(h, b)),
     figures: (h, b) => ({ aromas: sharedAromas(h, b) }),
   },
   {
-    id: 'kindred aroma',
+    id: 'kindred-aroma',
     sign: 1,
     prior: prior.kindred,
     of: (h, b) => Math.min(MOST, bridgedWeight(h, b)),
@@ -38,7 +38,7 @@ export const kinship = (prior: { shared: number; kindred: number; place: number 
     },
   },
   {
-    id: 'same place',
+    id: 'same-place',
     sign: 1,
     prior: prior.place,
     fixed: true,
