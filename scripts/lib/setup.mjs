@@ -54,9 +54,12 @@ export async function ensureBuilt() {
     ),
   ];
   const wanted = fingerprint(sources);
-  const built = ['core/dist/index.js', 'server/dist/main.js', 'web/dist/index.html'].every((f) =>
-    existsSync(join(ROOT, f)),
-  );
+  const built = [
+    'core/dist/index.js',
+    'server/dist/main.js',
+    'web/dist/index.html',
+    'web/dist-print/print.js',
+  ].every((f) => existsSync(join(ROOT, f)));
   if (built && stampOf('built') === wanted) return;
   console.log('Building ...');
   await must('the TypeScript build', TSC, ['-b', 'core', 'server'], { cwd: ROOT });

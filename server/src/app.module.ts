@@ -12,6 +12,7 @@ import { OpenApiController } from './http/openapi.controller.js';
 import { OrdersController } from './orders/orders.controller.js';
 import { OrdersService } from './orders/orders.service.js';
 import { Planners } from './planning/planners.js';
+import { PapersController } from './planning/papers.controller.js';
 import { PlanningController } from './planning/planning.controller.js';
 import { Searches } from './planning/searches.js';
 import { TastingsController } from './tastings/tastings.controller.js';
@@ -19,7 +20,7 @@ import { TastingsService } from './tastings/tastings.service.js';
 
 @Module({})
 export class AppModule {
-  static with(db: Database, { plannerWorker, copyWorker, dataDirectory }: Config): DynamicModule {
+  static with(db: Database, { plannerWorker, copyWorker, dataDirectory, printer }: Config): DynamicModule {
     return {
       module: AppModule,
       imports: [DatabaseModule.with(db)],
@@ -29,6 +30,7 @@ export class AppModule {
         HouseController,
         OpenApiController,
         OrdersController,
+        PapersController,
         PlanningController,
         TastingsController,
       ],
@@ -39,7 +41,7 @@ export class AppModule {
         Searches,
         TastingsService,
         { provide: CopiesService, useFactory: () => new CopiesService(copyWorker, dataDirectory) },
-        { provide: Planners, useFactory: () => new Planners(plannerWorker, dataDirectory) },
+        { provide: Planners, useFactory: () => new Planners(plannerWorker, dataDirectory, printer) },
       ],
     };
   }

@@ -8,6 +8,8 @@ export interface Config {
   readonly port: number;
   readonly demoDirectory: string | null;
   readonly webDirectory: string;
+  /** Draws papers where there is no browser: built of web/src/papers/print.tsx. */
+  readonly printer: string;
   readonly migrations: string;
   /** The compiled file that plans and searches run in. */
   readonly plannerWorker: string;
@@ -35,6 +37,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     port,
     demoDirectory: env.ROTULA_DEMO === '0' ? null : resolve(ROOT, 'demo'),
     webDirectory: resolve(ROOT, 'web/dist'),
+    printer: resolve(ROOT, 'web/dist-print/print.js'),
     migrations: resolve(ROOT, 'server/drizzle'),
     plannerWorker: resolve(ROOT, 'server/dist/planning/planner.worker.js'),
     copyWorker: resolve(ROOT, 'server/dist/database/copy.worker.js'),

@@ -21,7 +21,8 @@ import {
   type Milk,
 } from '../counter/index.js';
 import { printedWords, WORDS } from '../menu/index.js';
-import type { Menu } from './menu.js';
+import { menuOf, type Menu } from './menu.js';
+import type { HeldBack, Hold, Paper, PaperGround } from './paper.js';
 import type { Plan } from '../order/index.js';
 import type { OwnPlate } from '../plate/index.js';
 import type { Reason } from '../units/index.js';
@@ -54,12 +55,6 @@ export interface PlateCard {
   readonly plate: OwnPlate;
   readonly contains: readonly AllergenOnTable[];
   readonly mayContain: readonly AllergenOnTable[];
-}
-
-/** A good of which a paper would have to say something that nobody knows, and what. */
-export interface HeldBack {
-  readonly good: Good;
-  readonly unknown: readonly string[];
 }
 
 /**
@@ -135,3 +130,28 @@ export const plateCards = (plan: Plan): PlateCard[] =>
     contains: plate.allergens.contains,
     mayContain: plate.allergens.mayContain,
   }));
+
+/** Guests' papers are held while anything on the table is not known. */
+export function whileUnknown({ plan }: PaperGround): Hold | null {
+  const goods = heldBack(plan);
+  return goods.length > 0 ? { because: 'not all is known', goods } : null;
+}
+
+/** Cards to stand beside each good and bottle and on each own plate. */
+export interface Cards {
+  readonly cards: readonly GuestCard[];
+  readonly plates: readonly PlateCard[];
+  /** The steps of the tasting, for strips that name them. */
+  readonly steps: readonly { readonly number: number; readonly name: string }[];
+}
+
+export const cardsPaper: Paper<Cards> = {
+  for: 'guests',
+  needs: [],
+  hold: whileUnknown,
+  data: ({ plan, order, counter }) => ({
+    cards: guestCards(plan, menuOf(plan, order, counter)),
+    plates: plateCards(plan),
+    steps: plan.walk.steps.map(({ number, main }) => ({ number, name: main.name })),
+  }),
+};

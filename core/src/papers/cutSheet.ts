@@ -1,8 +1,12 @@
+import type { Caution } from '../care/index.js';
 import { lotOn, isCompanion, type Companion, type Main } from '../counter/index.js';
 import { produceCut, stepsOf, type Ahead, type Cut, type ProduceCut } from '../cut/index.js';
 import type { Plan } from '../order/index.js';
+import type { ChildLine } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
 import type { Reason } from '../units/index.js';
+import type { Paper } from './paper.js';
+import { platesToCut, type PlateToCut } from './plateCuts.js';
 
 export interface CutLine {
   readonly number: number;
@@ -70,3 +74,44 @@ export const produceLines = (plan: Plan): ProduceLine[] =>
         : [],
     )
     .sort((a, b) => WHEN.indexOf(a.cut.when) - WHEN.indexOf(b.cut.when));
+
+/** For the hands at the counter. */
+export interface CutSheet {
+  /** Own plates are cut first. */
+  readonly plates: readonly PlateToCut[];
+  /** Guests with a limit and no plate of their own: they read the cards. */
+  readonly byCard: readonly Caution[];
+  readonly stations: readonly Station[];
+  readonly produce: readonly ProduceLine[];
+  /** Minutes from serving at which a good leaves the cold, by its id; empty until the day is searched. */
+  readonly outAt: Readonly<Record<string, number>>;
+  /** What the scale said of what is cut already. */
+  readonly weighed: Plan['weighed'];
+  readonly drinks: readonly string[];
+  readonly children: readonly ChildLine[];
+  readonly note: string;
+  readonly safety: Plan['timing']['asked']['safety'];
+}
+
+export const cutSheetPaper: Paper<CutSheet> = {
+  for: 'shop',
+  needs: [],
+  takes: ['day'],
+  data: ({ plan, order, house, day }) => {
+    const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
+    return {
+      plates: platesToCut(plan, house),
+      byCard: plan.cautions.filter(
+        ({ rule, subject }) => rule === 'guest-s-limit' && !plated.has(subject as never),
+      ),
+      stations: stations(plan),
+      produce: produceLines(plan),
+      outAt: Object.fromEntries((day?.outings ?? []).map(({ good, out }) => [good.id, out]).reverse()),
+      weighed: plan.weighed,
+      drinks: plan.pairs.set.flatMap(({ beside }) => (beside.kind === 'drink' ? [beside.name] : [])),
+      children: plan.children,
+      note: order.note,
+      safety: plan.timing.asked.safety,
+    };
+  },
+};

@@ -14,3 +14,7 @@ export { type Menu, menuOf, type Told } from './menu.js';
 export { type LaterLine, laterList } from './later.js';
 export { tableList } from './tableList.js';
 export { planRows } from './rows.js';
+export { type Hold, PAPER_NEEDS, type PaperGround, type PaperNeed } from './paper.js';
+export { isPaper, PAPER_IDS, type PaperData, type PaperId, PAPERS, printed } from './table.js';
+export type { MenuStep } from './menuPaper.js';
+export type { PlannedBoard } from './boardPlan.js';

@@ -2,6 +2,7 @@ import { gramsOnHand, type Good, type Main } from '../counter/index.js';
 import type { OrderBody, Plan } from '../order/index.js';
 import { ofItsKind } from '../pick/index.js';
 import { distanceIn } from '../sense/index.js';
+import type { Paper } from './paper.js';
 
 /** A good that was tasted, for guests who want to buy it. */
 export interface LaterLine {
@@ -40,3 +41,19 @@ export function laterList(plan: Plan, order: OrderBody, counter: readonly Good[]
     })),
   ];
 }
+
+/** For guests who liked something: what was on the table, the tasting's goods and what stood beside. */
+export interface Later {
+  readonly tasted: readonly LaterLine[];
+  readonly beside: readonly LaterLine[];
+}
+
+export const laterPaper: Paper<Later> = {
+  for: 'guests',
+  needs: [],
+  data: ({ plan, order, shelf }) => {
+    const lines = laterList(plan, order, shelf);
+    const isMainLine = ({ good }: LaterLine) => good.kind === 'cheese' || good.kind === 'meat';
+    return { tasted: lines.filter(isMainLine), beside: lines.filter((line) => !isMainLine(line)) };
+  },
+};

@@ -5,6 +5,7 @@ import type { Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
 import { jarsOf, type Jars, type Portion } from '../portion/index.js';
 import type { Line } from '../stage/index.js';
+import type { Paper } from './paper.js';
 
 const DEPARTMENTS = [
   'Cheese',
@@ -87,3 +88,28 @@ export function offeredBeside(plan: Plan): Good[] {
   const offered = plan.children.flatMap((line) => line.instead ?? []);
   return offered.filter((good, i) => !bought.has(good.id) && offered.indexOf(good) === i);
 }
+
+/** What to fetch, by department, and what it comes to. */
+export interface Shopping {
+  readonly departments: readonly {
+    readonly department: Department;
+    readonly lines: readonly ShoppingLine[];
+  }[];
+  readonly plates: readonly PlateShopping[];
+  /** A little of it for small children, though it is no part of the board. */
+  readonly offered: readonly Good[];
+  readonly sum: Plan['sum'];
+  readonly drinksAreSuggested: boolean;
+}
+
+export const shoppingPaper: Paper<Shopping> = {
+  for: 'shop',
+  needs: [],
+  data: ({ plan, order }) => ({
+    departments: shoppingList(plan),
+    plates: plateShopping(plan),
+    offered: offeredBeside(plan),
+    sum: plan.sum,
+    drinksAreSuggested: order.drinks === 'suggested',
+  }),
+};

@@ -6,6 +6,7 @@ import {
   Order,
   OrderBody,
   OrderId,
+  PAPER_IDS,
   PlanRequest,
   SEARCH_IDS,
   SEARCHES,
@@ -15,6 +16,7 @@ import {
 } from '@rotula/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { PAPER_FORMS } from '../planning/jobs.js';
 import { CreateOrder, CreateTasting, SaveHouse, SaveOrder, SaveTasting, StoredHouse } from './bodies.js';
 
 const json = (schema: z.ZodType, description: string) => ({
@@ -49,6 +51,7 @@ const Copies = z.object({
   trouble: z.string().nullable(),
 });
 const id = { path: z.object({ id: OrderId }) };
+const PaperList = z.object({ papers: z.array(z.object({ id: z.enum(PAPER_IDS), for: z.string() })) });
 const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
 const stored = (of: string) => ({
   summary: `${of} as it is stored, as a file; also what cannot be read`,
@@ -225,6 +228,34 @@ const paths: ZodOpenApiPathsObject = {
     create: CreateOrder,
     save: SaveOrder,
   }),
+  '/api/orders/{id}/papers': {
+    get: {
+      summary: 'Which papers there are, and for whom',
+      requestParams: id,
+      responses: { 200: json(PaperList, 'The papers'), 404: missing },
+    },
+  },
+  '/api/orders/{id}/papers/{paper}': {
+    get: {
+      summary: 'A paper of a stored order, as data (goods by their ids) or as plain text, or why it is held',
+      requestParams: {
+        path: z.object({ id: OrderId, paper: z.enum(PAPER_IDS) }),
+        query: z.object({ as: z.enum(PAPER_FORMS).default('data') }),
+      },
+      responses: {
+        200: {
+          description: 'The paper',
+          content: {
+            'application/json': { schema: z.looseObject({ paper: z.string(), for: z.string() }) },
+            'text/plain': { schema: z.string() },
+          },
+        },
+        400: refused,
+        404: missing,
+        ...bounded,
+      },
+    },
+  },
   '/api/orders/{id}/preview': {
     get: {
       summary:

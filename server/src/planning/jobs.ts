@@ -1,4 +1,4 @@
-import type { Good, House, Order, OrderBody, Searched, SearchId } from '@rotula/core';
+import type { Good, House, Order, OrderBody, PaperId, Searched, SearchId } from '@rotula/core';
 
 /**
  * The counter of a question: asked along, or the shop's own, which the worker reads itself (thousands of goods make no trip).
@@ -14,6 +14,16 @@ export interface Jobs {
   readonly sentPlan: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
   /** What a stored order comes to, small. */
   readonly preview: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
+  /** A paper of a stored order, with the day and the boards searched where it needs them. */
+  readonly paper: {
+    readonly id: PaperId;
+    readonly as: PaperForm;
+    readonly order: Order;
+    readonly house: House;
+    readonly shelf: Shelf;
+    /** What draws it as text. */
+    readonly printer: string;
+  };
   /** What is searched, by the table of core; the request is one that its schema has checked. */
   readonly search: {
     readonly id: SearchId;
@@ -25,6 +35,10 @@ export interface Jobs {
 
 /** What a search found, as JSON text, or why there is nothing to search. */
 export type SearchReply = { readonly found: string } | { readonly refused: string };
+
+/** As data (JSON, goods by their ids), or as it is read off the printed paper. */
+export const PAPER_FORMS = ['data', 'text'] as const;
+export type PaperForm = (typeof PAPER_FORMS)[number];
 
 export type JobName = keyof Jobs;
 export type Job<K extends JobName = JobName> = K extends JobName

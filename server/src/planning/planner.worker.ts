@@ -1,17 +1,25 @@
+import { pathToFileURL } from 'node:url';
 import {
   foundOut,
   groundOf,
   lately,
   NoQuestion,
+  PAPERS,
   plan,
   planOut,
   previewOf,
+  printed,
   refuseInWords,
   runSearch,
   SEARCHES,
   withTaken,
   writtenPlan,
   type Good,
+  type House,
+  type OrderBody,
+  type PaperGround,
+  type PaperId,
+  type PaperNeed,
   type Searched,
   type SearchId,
   type Shop,
@@ -65,6 +73,28 @@ function searched<K extends SearchId>(id: K, request: Searched[K]['request'], sh
   }
 }
 
+type PaperText = (id: PaperId, ground: PaperGround, orderId: string) => Promise<string>;
+
+/** What a paper is computed from, with what is searched for it. */
+function paperGround(id: PaperId, order: OrderBody, house: House, shelf: readonly Good[]): PaperGround {
+  const made = plan(order, shelf, house);
+  const { needs, takes = [] } = PAPERS[id];
+  const asks = (need: PaperNeed) => needs.includes(need) || takes.includes(need);
+  const { counter } = groundOf(order, shelf, house);
+  const layouts = made.boards.laid.flatMap(({ key, question }) =>
+    question && asks('layouts') ? [[key, runSearch('lay', question)] as const] : [],
+  );
+  return {
+    plan: made,
+    order,
+    house,
+    counter,
+    shelf,
+    day: asks('day') ? runSearch('clock', made.timing.asked) : null,
+    layouts: new Map(layouts),
+  };
+}
+
 const RUNS: { readonly [K in JobName]: (ask: Jobs[K], dataDirectory: string) => Promise<unknown> } = {
   plan: async ({ order, house, shelf }, data) =>
     JSON.stringify(planOut(plan(order, await goodsOf(shelf, data, ownOf(order)), house))),
@@ -77,6 +107,14 @@ const RUNS: { readonly [K in JobName]: (ask: Jobs[K], dataDirectory: string) => 
   preview: async ({ order, house, shelf }, data) => {
     const counter = await goodsOf(shelf, data, ownOf(order));
     return JSON.stringify(previewOf(plan(order, counter, house), counter));
+  },
+  paper: async ({ id, as, order, house, shelf, printer }, data) => {
+    const { id: orderId, version: _, updatedAt: __, ...body } = order;
+    const ground = paperGround(id, body, house, await goodsOf(shelf, data, ownOf(body)));
+    if (as === 'data')
+      return JSON.stringify({ paper: id, for: PAPERS[id].for, ...foundOut(printed(id, ground)) });
+    const { paperText } = (await import(pathToFileURL(printer).href)) as { paperText: PaperText };
+    return paperText(id, ground, orderId);
   },
   search: async ({ id, request, house, shelf }, data) => {
     const own = 'order' in request ? ownOf(request.order) : [];

@@ -22,7 +22,12 @@ export class Planners implements OnApplicationShutdown {
   private readonly quick: Pool;
   private readonly search: Pool;
 
-  constructor(worker: string, dataDirectory: string) {
+  /** @param printer where what draws papers is built */
+  constructor(
+    worker: string,
+    dataDirectory: string,
+    private readonly printer: string,
+  ) {
     this.quick = new Pool(worker, dataDirectory, QUICK);
     this.search = new Pool(worker, dataDirectory, SEARCH);
   }
@@ -35,6 +40,10 @@ export class Planners implements OnApplicationShutdown {
   /** @returns the answer as JSON text */
   plan = <K extends 'plan' | 'sentPlan' | 'preview'>(name: K, ask: Jobs[K], hungUp: AbortSignal) =>
     this.quick.run(name, ask, hungUp) as Promise<string>;
+
+  /** A paper takes a search or two: it stands in their queue. */
+  printed = (ask: Omit<Jobs['paper'], 'printer'>, hungUp: AbortSignal) =>
+    this.search.run('paper', { ...ask, printer: this.printer }, hungUp) as Promise<string>;
 
   searched = (ask: Jobs['search'], hungUp: AbortSignal) =>
     this.search.run('search', ask, hungUp) as Promise<SearchReply>;

@@ -6,17 +6,11 @@ import { CounterService } from '../counter/counter.service.js';
 import { checked } from '../http/checked.js';
 import { HouseService } from '../house/house.service.js';
 import { OrdersService } from '../orders/orders.service.js';
+import { hungUp } from './hungUp.js';
 import { Planners } from './planners.js';
 import { Searches } from './searches.js';
 
 type PlanAsk = z.infer<typeof PlanRequest>;
-
-/** Aborted when whoever asked has gone. */
-function hungUp(response: Response): AbortSignal {
-  const gone = new AbortController();
-  response.on('close', () => gone.abort());
-  return gone.signal;
-}
 
 /** The computation for whoever asks by HTTP: stateless, nothing is stored. Load, compute (in a thread), answer. */
 @Controller('api')

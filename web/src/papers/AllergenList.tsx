@@ -1,16 +1,12 @@
-import { tableList } from '@rotula/core';
-import { useWorkbench } from '../frame/context';
-import { HeldWhileUnknown } from './Held';
+import type { PaperData } from '@rotula/core';
 import { SheetHead } from './SheetHead';
 import { allergenLabel, plateLabel } from '../words';
 import { say } from '../language/say';
 
 /** Every allergen of the table with the goods that bring it: cheeses, meats, companions, drinks and own plates. */
-export default function AllergenList() {
-  const { plan } = useWorkbench();
-  const rows = tableList(plan);
+export default function AllergenList({ data: { rows, plates } }: { data: PaperData<'allergens'> }) {
   return (
-    <HeldWhileUnknown paper={say`allergen list`}>
+    <>
       <SheetHead title={say`Allergens on this table`} />
       <table className="w-full text-[12.5pt] leading-snug">
         <thead>
@@ -30,10 +26,10 @@ export default function AllergenList() {
           ))}
         </tbody>
       </table>
-      {plan.ownPlates.length > 0 && (
-        <p className="mt-[3mm] text-[11.5pt] leading-snug">{say`Own plates, cut first with their own knife: ${plan.ownPlates.map(plateLabel).join('; ')}. Their cards say what is on them.`}</p>
+      {plates.length > 0 && (
+        <p className="mt-[3mm] text-[11.5pt] leading-snug">{say`Own plates, cut first with their own knife: ${plates.map(plateLabel).join('; ')}. Their cards say what is on them.`}</p>
       )}
       <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`What is not listed is not an ingredient of anything here, as the makers state it. Boards and knives are shared: nothing on a shared board is free of what lies beside it. Local codes and licensed practice decide.`}</p>
-    </HeldWhileUnknown>
+    </>
   );
 }

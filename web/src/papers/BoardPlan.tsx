@@ -1,11 +1,9 @@
-import { buildOf, type LaidBoard } from '@rotula/core';
-import { useWorkbench } from '../frame/context';
-import { useDay } from '../frame/useDay';
+import type { PaperData, PlannedBoard } from '@rotula/core';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { nameOf, thingName, vesselName } from '../drawing/names';
-import { useLayout } from '../optimiser/useLayout';
 import { BUILD_WORDS, whereWords } from '../words/lay';
 import { say, word } from '../language/say';
+import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 
 /** What the drawing may take of the sheet, mm. */
@@ -15,37 +13,27 @@ const HIGH = 150;
 const BAR = 100;
 
 /** The plan of each board for somebody else to build: to scale, with numbers and key, what goes where in its order, what is held back. */
-export default function BoardPlan() {
-  const { plan } = useWorkbench();
-  const { laid } = plan.boards;
-  if (laid.length === 0)
-    return (
-      <p>{say`There is no board to lay: pick something, and write a board down whose measures are known.`}</p>
-    );
-  return laid.map((one, i) => <OnePlan key={one.key} laid={one} isLast={i === laid.length - 1} />);
+export default function BoardPlan({ data }: { data: PaperData<'board-plan'> }) {
+  return data.boards.map((one, i) => (
+    <OnePlan key={one.laid.key} one={one} data={data} isLast={i === data.boards.length - 1} />
+  ));
 }
 
-function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
-  const { plan, format } = useWorkbench();
-  const { board, things, question, key, bells, weight } = laid;
-  const { apart, between, choice } = plan.boards;
-  const { answer: layout, fault } = useLayout(laid);
-  const day = useDay();
-  const laidAt = (id: string) =>
-    day.timing.exact ? day.shifts.find(({ task }) => task.id === `lay:${id}`)?.start : undefined;
-  if (!question) return null;
-  if (!layout) return <p role="status">{fault ?? say`The board is being laid …`}</p>;
-  const many = choice?.many ?? 1;
+function OnePlan({
+  one: { laid, layout, lines, laidAt },
+  data: { many, heldBack, apart, between },
+  isLast,
+}: {
+  one: PlannedBoard;
+  data: PaperData<'board-plan'>;
+  /** What lies on no board stands under the last. */
+  isLast: boolean;
+}) {
+  const { format, time } = usePaper();
+  const { board, things, key, bells, weight } = laid;
   const [w, d] = [board.length, board.round ? board.length : board.width];
   const scale = Math.min(1, WIDE / w, HIGH / d);
-  const lines = buildOf(layout, things, { x: w / 2, y: d / 2 });
   const numbers = new Map(lines.map(({ thing }, i) => [thing.id, i + 1]));
-  const held = isLast
-    ? plan.mains.flatMap((good) => {
-        const { held: more } = plan.ahead.get(good.id)!;
-        return more >= 1 ? [{ good, held: more }] : [];
-      })
-    : [];
   const name = key === 'all' ? nameOf(board) : say`${word(key)}: ${nameOf(board)}`;
   return (
     <section className={isLast ? undefined : 'break-after-page'} data-plan-of={key}>
@@ -96,7 +84,7 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
                 {line.thing.traits.hot
                   ? say`; hot from the oven, on wood`
                   : line.thing.traits.late && say`; last, at the table`}
-                {laidAt(line.thing.id) !== undefined && say`, ${day.time(laidAt(line.thing.id)!)}`}
+                {laidAt[line.thing.id] !== undefined && say`, ${time(laidAt[line.thing.id]!)}`}
                 {line.thing.vessel && `; ${vesselName(line.thing.vessel)}`}
                 {line.thing.vessel &&
                   line.thing.vessel.tool !== 'none' &&
@@ -106,9 +94,9 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
           ))}
         </tbody>
       </table>
-      {held.length > 0 && (
+      {isLast && heldBack.length > 0 && (
         <p className="mt-[3mm] text-[11pt]">
-          {say`Held back in the cold: ${held.map(({ good, held: more }) => `${good.name} ${format.grams(more)}`).join(', ')}.`}
+          {say`Held back in the cold: ${heldBack.map(({ good, held }) => `${good.name} ${format.grams(held)}`).join(', ')}.`}
         </p>
       )}
       {bells.map(({ thing, ware }) => (
@@ -126,7 +114,7 @@ function OnePlan({ laid, isLast }: { laid: LaidBoard; isLast: boolean }) {
         <p className="text-[11pt]">{say`At a station of their own: ${apart.map(({ name }) => name).join(', ')}.`}</p>
       )}
       {isLast && between.length > 0 && (
-        <p className="text-[11pt]">{say`Between the boards, hot from the oven, on wood: ${between.map(({ name }) => name).join(', ')}.`}</p>
+        <p className="text-[11pt]">{say`Between the boards, hot from the oven, on wood: ${between.join(', ')}.`}</p>
       )}
       <p className="mt-[2mm] text-[10.5pt]">{say`No piece is the size of the plan: keep the order and the neighbours, let loose things give way.`}</p>
     </section>

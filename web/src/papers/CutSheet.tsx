@@ -1,37 +1,27 @@
 import {
   facesOf,
-  platesToCut,
-  produceLines,
   reasonKey,
-  stations,
   styleOnBoard,
   type CutLine,
+  type PaperData,
   type ProduceTime,
 } from '@rotula/core';
-import { useWorkbench } from '../frame/context';
-import { useDay } from '../frame/useDay';
 import { CutDrawing } from '../drawing/CutDrawing';
 import { FoldDrawing } from '../drawing/FoldDrawing';
 import { ProduceDrawing } from '../drawing/ProduceDrawing';
+import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 import { cutLabel, cutterFaces, plateLabel, produceWords, rindName, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
 
 /** For the hands at the counter: read at arm's length. */
-export default function CutSheet() {
-  const { plan, house, format, document } = useWorkbench();
-  // A guest with a plate of their own has a box for it; the others read the cards.
-  const day = useDay();
-  const outAt = (id: string): string | null => {
-    const found = day.timing.outings.find((one) => one.good.id === id);
-    return found && day.timing.exact ? day.time(found.out) : null;
-  };
-  const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
-  const byCard = plan.cautions.filter((c) => c.rule === 'guest-s-limit' && !plated.has(c.subject));
+export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
+  const { format, time } = usePaper();
+  const { outAt, weighed } = data;
   return (
     <>
       <SheetHead title={say`Cut sheet`} />
-      {platesToCut(plan, house).map(({ plate, cuts }) => (
+      {data.plates.map(({ plate, cuts }) => (
         <div
           key={plateLabel(plate)}
           className="mb-[3mm] border-2 border-black p-[2mm] leading-snug"
@@ -57,12 +47,12 @@ export default function CutSheet() {
           </p>
         </div>
       ))}
-      {byCard.map((caution) => (
+      {data.byCard.map((caution) => (
         <p key={reasonKey(caution)} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
           {sentence(caution, format)}
         </p>
       ))}
-      {stations(plan).map((station) => (
+      {data.stations.map((station) => (
         <section key={station.id} className="cut-station" data-station={station.id}>
           <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">
             {station.id === 'cheese' ? say`Cheese` : say`Slicer`}
@@ -73,7 +63,12 @@ export default function CutSheet() {
               : say`In this order: nuts and pepper last. Wipe the slicer at each change; paper between slices, the same day.`}
           </p>
           {station.lines.map((line) => (
-            <Line key={line.main.id} line={line} outAt={outAt(line.main.id)} />
+            <Line
+              key={line.main.id}
+              line={line}
+              outAt={outAt[line.main.id] === undefined ? null : time(outAt[line.main.id]!)}
+              found={weighed.get(line.main.id)}
+            />
           ))}
         </section>
       ))}
@@ -81,7 +76,7 @@ export default function CutSheet() {
         <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">{say`Produce and bread`}</h2>
         <table className="w-full table-fixed text-[12pt] leading-snug">
           <tbody>
-            {produceLines(plan).map(({ good, portion, cut }) => (
+            {data.produce.map(({ good, portion, cut }) => (
               <tr key={good.id} className="border-b border-black/30">
                 <td className="w-[44mm]">
                   <strong>{good.name}</strong>
@@ -103,16 +98,12 @@ export default function CutSheet() {
         </table>
       </section>
       <p className="mt-[1.5mm] text-[11pt] leading-snug">
-        <strong>{say`Drinks beside, suggested:`}</strong>{' '}
-        {plan.pairs.set
-          .filter((e) => e.beside.kind === 'drink')
-          .map((e) => e.beside.name)
-          .join(' · ')}
+        <strong>{say`Drinks beside, suggested:`}</strong> {data.drinks.join(' · ')}
       </p>
-      {plan.children.length > 0 && (
+      {data.children.length > 0 && (
         <p className="mt-[1.5mm] text-[11.5pt] leading-snug">
           <strong>{say`For children under 5:`}</strong>{' '}
-          {plan.children
+          {data.children
             .map(({ good, form, grams, instead }) =>
               form
                 ? `${good.name}${grams > 0 ? ` ${format.grams(grams)}` : ''} ${word(form)}`
@@ -122,12 +113,12 @@ export default function CutSheet() {
           {say`. No picks.`}
         </p>
       )}
-      {document.order.note && (
+      {data.note && (
         <p className="mt-[1.5mm] text-[11pt] leading-snug">
-          <strong>{say`Note:`}</strong> {document.order.note}
+          <strong>{say`Note:`}</strong> {data.note}
         </p>
       )}
-      <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(plan.timing.asked.safety, format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
+      <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(data.safety, format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
     </>
   );
 }
@@ -144,12 +135,14 @@ const Tick = () => <span className="inline-block size-[7mm] shrink-0 border-2 bo
 function Line({
   line: { number, main, portion, cut, ahead, lot, steps },
   outAt,
+  found,
 }: {
   line: CutLine;
   outAt: string | null;
+  /** What the scale said of it. */
+  found: { readonly grams: number; readonly simulated: boolean } | undefined;
 }) {
-  const { plan, format } = useWorkbench();
-  const found = plan.weighed.get(main.id);
+  const { format } = usePaper();
   const faces = facesOf(main);
   return (
     <article className="paper-card border-b border-black/40 py-[2mm]">

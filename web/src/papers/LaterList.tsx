@@ -1,14 +1,10 @@
-import { laterList, styleOnBoard, type LaterLine } from '@rotula/core';
-import { useWorkbench } from '../frame/context';
+import { styleOnBoard, type LaterLine, type PaperData } from '@rotula/core';
 import { say } from '../language/say';
+import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 
 /** For guests who liked something: what was on the table, what it costs, whether it lies on the counter, and what is like it. */
-export default function LaterList() {
-  const { plan, document, shelf } = useWorkbench();
-  const lines = laterList(plan, document.order, shelf);
-  const tasted = lines.filter(({ good }) => good.kind === 'cheese' || good.kind === 'meat');
-  const beside = lines.filter((line) => !tasted.includes(line));
+export default function LaterList({ data: { tasted, beside } }: { data: PaperData<'to-find-again'> }) {
   return (
     <>
       <SheetHead title={say`To find again`} />
@@ -36,7 +32,7 @@ const Part = ({ title, lines }: { title: string; lines: readonly LaterLine[] }) 
 );
 
 function Line({ line: { good, number, onCounter, alike } }: { line: LaterLine }) {
-  const { format, house } = useWorkbench();
+  const { format, house } = usePaper();
   const unpriced = good.kind === 'drink' && !house.licensed && good.abv > 0;
   const [amount, per] = format.price(good.price.amount, good.price.per);
   return (

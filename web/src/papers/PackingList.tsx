@@ -1,20 +1,15 @@
-import { isBoxed, plateKit, toolKit } from '@rotula/core';
+import type { PaperData } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { nameOf, vesselName } from '../drawing/names';
-import { useWorkbench } from '../frame/context';
 import { plateKitWords } from '../words/lay';
 import { say, word } from '../language/say';
+import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 
 /** What travels: boards, vessels, tools and bells, food on the board and food in the cold; ticked out, and in again. */
-export default function PackingList() {
-  const { plan, format } = useWorkbench();
-  const { laid, choice, apart, garnish } = plan.boards;
-  const many = choice?.many ?? 1;
-  const held = plan.mains.filter(({ id }) => plan.ahead.get(id)!.held >= 1);
-  const boxed = isBoxed(plan.brief);
-  const tools = toolKit(plan);
-  const vessels = laid.flatMap(({ things }) => things.filter(({ vessel }) => vessel !== null));
+export default function PackingList({ data }: { data: PaperData<'packing-list'> }) {
+  const { format } = usePaper();
+  const { boxed, many, boards, vessels, tools, bells, divided, inTheCold, apart, plates, garnish } = data;
   return (
     <>
       <SheetHead title={say`Packing list`} />
@@ -28,7 +23,7 @@ export default function PackingList() {
         </thead>
         <tbody>
           <Head>{boxed ? say`Boxes, packed and closed` : say`Boards, with a damp cloth for each`}</Head>
-          {laid.map(({ key, board, weight }) => (
+          {boards.map(({ key, board, weight }) => (
             <Row key={key}>{say`${many} × ${nameOf(board)}, ${format.weight(weight).join(' ')} loaded`}</Row>
           ))}
           {vessels.length > 0 && (
@@ -50,33 +45,29 @@ export default function PackingList() {
               {!kit && standIn && <em>{say` (missing: ${word(standIn)} will do)`}</em>}
             </Row>
           ))}
-          {laid.flatMap(({ bells }) =>
-            bells.map(({ thing, ware, needs }) => (
-              <Row key={thing.id}>
-                {say`bell for ${thing.name}: ${ware?.name ?? say`to hire, ${format.mm(needs)}`}`}
-              </Row>
-            )),
-          )}
-          {laid.flatMap(({ things }) =>
-            things
-              .filter(({ divided }) => divided)
-              .map(({ id, name }) => <Row key={id}>{say`divider for ${name}`}</Row>),
-          )}
-          {held.length > 0 && <Head>{say`In the cold box, held back`}</Head>}
-          {held.map(({ id, name }) => (
-            <Row key={id}>{say`${name}, ${format.grams(plan.ahead.get(id)!.held)}`}</Row>
+          {bells.map(({ thing, ware, needs }) => (
+            <Row key={thing.id}>
+              {say`bell for ${thing.name}: ${ware?.name ?? say`to hire, ${format.mm(needs)}`}`}
+            </Row>
+          ))}
+          {divided.map(({ id, name }) => (
+            <Row key={id}>{say`divider for ${name}`}</Row>
+          ))}
+          {inTheCold.length > 0 && <Head>{say`In the cold box, held back`}</Head>}
+          {inTheCold.map(({ good, held }) => (
+            <Row key={good.id}>{say`${good.name}, ${format.grams(held)}`}</Row>
           ))}
           {apart.length > 0 && <Head>{say`Dry, for a station of their own`}</Head>}
           {apart.map(({ id, name }) => (
             <Row key={id}>{name}</Row>
           ))}
-          {plan.ownPlates.length > 0 && (
+          {plates.length > 0 && (
             <Head>
               {boxed ? say`Boxes of their own` : say`Own plates, apart from the board, each with its card`}
             </Head>
           )}
-          {plateKit(plan.ownPlates, boxed).map((kit, i) => (
-            <Row key={i}>{plateKitWords(kit, plan.ownPlates[i]!, format)}</Row>
+          {plates.map(({ plate, kit }, i) => (
+            <Row key={i}>{plateKitWords(kit, plate, format)}</Row>
           ))}
           {garnish.length > 0 && <Head>{say`Garnish, laid last`}</Head>}
           {garnish.map(({ good, sprigs }) => (

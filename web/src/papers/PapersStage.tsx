@@ -1,6 +1,6 @@
-import { planRows } from '@rotula/core';
+import { planRows, type PaperId } from '@rotula/core';
 import { Download, Printer } from 'lucide-react';
-import { lazy, Suspense, useState, type ComponentType } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
@@ -10,41 +10,14 @@ import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
+import { PAPER_LABELS } from './labels';
 import { PAGE_SIZES, PageSize, type PaperSize } from './page';
-import { capital } from '../ui/format';
-import { say, word } from '../language/say';
+import { say } from '../language/say';
+import { DRAWINGS } from './drawings';
 import './papers.css';
 
-const Quote = lazy(() => import('./Quote'));
-const CutSheet = lazy(() => import('./CutSheet'));
-const ShoppingList = lazy(() => import('./ShoppingList'));
-const AllergenList = lazy(() => import('./AllergenList'));
-const TimeLine = lazy(() => import('./TimeLine'));
-const TastingMenu = lazy(() => import('./menu/TastingMenu'));
-const GuestCards = lazy(() => import('./cards/GuestCards'));
-const BoardPlan = lazy(() => import('./BoardPlan'));
-const PackingList = lazy(() => import('./PackingList'));
-const RunSheet = lazy(() => import('./RunSheet'));
-const OffLabels = lazy(() => import('./OffLabels'));
-const CustomerClock = lazy(() => import('./CustomerClock'));
-const LaterList = lazy(() => import('./LaterList'));
-
-const PAPERS = {
-  quote: Quote,
-  'cut sheet': CutSheet,
-  'shopping list': ShoppingList,
-  cards: GuestCards,
-  'tasting menu': TastingMenu,
-  'time line': TimeLine,
-  allergens: AllergenList,
-  'board plan': BoardPlan,
-  'packing list': PackingList,
-  'run sheet': RunSheet,
-  'off labels': OffLabels,
-  'customer’s clock': CustomerClock,
-  'to find again': LaterList,
-} satisfies Record<string, ComponentType>;
-type Paper = keyof typeof PAPERS;
+/** What computes papers comes once the page is drawn. */
+const PaperView = lazy(async () => ({ default: (await import('./PaperView')).PaperView }));
 
 /** The day as a calendar file; it waits for the searched day. */
 function SaveCalendar({ fileName }: { fileName: string }) {
@@ -69,9 +42,10 @@ function SaveCalendar({ fileName }: { fileName: string }) {
 /** Print preview of the papers, and the order and plan as files. */
 export default function PapersStage() {
   const { plan, document, house } = useWorkbench();
-  const [paper, setPaper] = useState<Paper>('cut sheet');
+  const [paper, setPaper] = useState<PaperId>('cut-sheet');
   const [size, setSize] = useState<PaperSize>(house.paper);
-  const Shown = PAPERS[paper];
+  // Asked for beside what computes it, not after it.
+  useEffect(() => void DRAWINGS[paper](), [paper]);
   const fileName =
     document.order.title
       .toLowerCase()
@@ -129,9 +103,9 @@ export default function PapersStage() {
           label={say`Paper`}
           className="flex! flex-wrap"
           value={paper}
-          options={(Object.keys(PAPERS) as Paper[]).map((p) => ({
-            value: p,
-            label: word(capital(p)),
+          options={(Object.keys(PAPER_LABELS) as PaperId[]).map((value) => ({
+            value,
+            label: PAPER_LABELS[value],
           }))}
           onChange={setPaper}
         />
@@ -142,7 +116,7 @@ export default function PapersStage() {
       <div className="paper-sheet" data-size={size}>
         <PageSize value={size}>
           <Suspense fallback={null}>
-            <Shown />
+            <PaperView key={paper} paper={paper} />
           </Suspense>
         </PageSize>
       </div>

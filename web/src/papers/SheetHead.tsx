@@ -1,10 +1,10 @@
 import { heads } from '@rotula/core';
-import { useWorkbench } from '../frame/context';
 import { count } from '../ui/format';
+import { usePaper } from './context';
 
 export function SheetHead({ title }: { title: string }) {
-  const { document, house, format } = useWorkbench();
-  const { brief, title: name, customer } = document.order;
+  const { order, house, format } = usePaper();
+  const { brief, title: name, customer } = order;
   return (
     <header className="mb-[5mm] border-b-2 border-black pb-[2mm]">
       <div className="flex justify-between text-[11pt]">

@@ -1,6 +1,6 @@
-import { offeredBeside, plateShopping, shoppingList, styleOnBoard, type Portion } from '@rotula/core';
-import { useWorkbench } from '../frame/context';
+import { styleOnBoard, type PaperData, type Portion } from '@rotula/core';
 import { count } from '../ui/format';
+import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 import { plateLabel } from '../words';
 import { serviceWords } from '../words/sum';
@@ -15,18 +15,18 @@ const PACK_WORDS: Record<string, string> = {
 };
 
 /** What to fetch, by department, with boxes to tick. */
-export default function ShoppingList() {
-  const { plan, format, document } = useWorkbench();
+export default function ShoppingList({ data }: { data: PaperData<'shopping-list'> }) {
+  const { plan, format } = usePaper();
+  const { departments, plates, offered, sum, drinksAreSuggested } = data;
   const amount = (portion: Portion) =>
     portion.packs === null
       ? format.grams(portion.bought)
       : say`${count(portion.packs, PACK_WORDS[portion.good.pack.form] ?? 'pack', PACK_WORDS[portion.good.pack.form] === 'whole' ? 'whole' : undefined)} of ${format.grams(portion.bought / Math.max(1, portion.packs))}`;
-  const offered = offeredBeside(plan);
   return (
     <>
       <SheetHead title={say`Shopping list`} />
       <div className="columns-2 gap-[10mm] text-[13pt]">
-        {shoppingList(plan).map(({ department, lines }) => (
+        {departments.map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
             {lines.map(({ good, portion, drink, toBuy, jars, amount: grams }) => (
               <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
@@ -58,7 +58,7 @@ export default function ShoppingList() {
             ))}
           </Section>
         ))}
-        {plateShopping(plan).map(({ plate, lines }) => (
+        {plates.map(({ plate, lines }) => (
           <Section
             key={plateLabel(plate)}
             title={say`Own plate: ${plateLabel(plate)}${plate.guests > 1 ? say`, ${plate.guests} guests` : ''}`}
@@ -83,16 +83,16 @@ export default function ShoppingList() {
         )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
-        {say`In all ${format.money(plan.sum.price)}`}
+        {say`In all ${format.money(sum.price)}`}
       </p>
-      {plan.sum.agreed !== null && (
-        <p className="text-right text-[13pt] font-bold">{say`Agreed: ${format.money(plan.sum.agreed)}`}</p>
+      {sum.agreed !== null && (
+        <p className="text-right text-[13pt] font-bold">{say`Agreed: ${format.money(sum.agreed)}`}</p>
       )}
       <p className="text-right text-[10.5pt]">
-        {document.order.drinks === 'suggested' && say`Drinks are suggested and not in the sum. `}
+        {drinksAreSuggested && say`Drinks are suggested and not in the sum. `}
         {say`Own plates, ${serviceWords(plan.brief)} are in the sum; jars are charged by the share used.`}
-        {plan.sum.remaining !== null && plan.sum.remaining < 0 && (
-          <strong className="block">{say`${format.money(-plan.sum.remaining)} over the budget of ${format.money(plan.sum.budget!)}`}</strong>
+        {sum.remaining !== null && sum.remaining < 0 && (
+          <strong className="block">{say`${format.money(-sum.remaining)} over the budget of ${format.money(sum.budget!)}`}</strong>
         )}
       </p>
     </>

@@ -1,14 +1,12 @@
-import type { Main, OrderBody, Told } from '@rotula/core';
+import { menuOf, type Main, type OrderBody, type Told } from '@rotula/core';
 import { Check, RotateCcw } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { TypedText } from '../ui/TypedText';
 import { IconButton } from '../ui/IconButton';
-import { sentence } from '../words';
-import { toldWord } from '../words/menu';
+import { pointSentence, toldWord } from '../words/menu';
 import { say } from '../language/say';
-import { useMenu } from './useMenu';
 
 type TellingOf = OrderBody['telling'][string];
 
@@ -17,8 +15,9 @@ const isProposal = ({ words }: Told) => words.some(({ from }) => from === 'model
 
 /** What menu and cards say of each good: words and one thing to tell; what the model proposes is marked until it is accepted. */
 export function Telling() {
-  const { plan, document } = useWorkbench();
-  const menu = useMenu();
+  const { plan, document, counter } = useWorkbench();
+  const { order: now } = document;
+  const menu = useMemo(() => menuOf(plan, now, counter), [plan, now, counter]);
   const open = menu.told.filter(isProposal);
   const [shown, setShown] = useState(open.length > 0);
   const set = (name: string, ids: readonly string[], part: (told: Told) => Partial<TellingOf>) =>
@@ -89,7 +88,7 @@ function Row({
 }) {
   const { document, format } = useWorkbench();
   const own = document.order.telling[main.id];
-  const point = told.point ? sentence(told.point, format) : '';
+  const point = told.point ? pointSentence(told.point, format) : '';
   const words = told.words.map(toldWord).join(', ');
   return (
     <li

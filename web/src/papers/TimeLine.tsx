@@ -1,22 +1,18 @@
-import { paceOf, printedWords } from '@rotula/core';
+import type { PaperData } from '@rotula/core';
 import { addMinutes, lightFormat } from 'date-fns';
-import { useWorkbench } from '../frame/context';
 import { say } from '../language/say';
 import { OwnWords } from './cards/parts';
-import { HeldWhileUnknown } from './Held';
+import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
-import { useMenu } from './useMenu';
 
 /** For the host of a seated tasting: when each good is served, what is poured with it, what to say before it. */
-export default function TimeLine() {
-  const { plan, document, format } = useWorkbench();
-  const { told } = useMenu();
-  const { brief } = document.order;
-  const pace = paceOf(plan.walk, plan.desserts, plan.flight, plan.brief);
+export default function TimeLine({ data: pace }: { data: PaperData<'time-line'> }) {
+  const { order, format } = usePaper();
+  const { brief } = order;
   const at = (minutes: number) =>
     format.time(lightFormat(addMinutes(new Date(brief.servingAt), minutes), "yyyy-MM-dd'T'HH:mm"));
   return (
-    <HeldWhileUnknown paper="time line">
+    <>
       <SheetHead title={say`Time line for the host`} />
       <table className="w-full text-[12pt]" aria-label={say`Time line for the host`}>
         <thead>
@@ -27,27 +23,24 @@ export default function TimeLine() {
           </tr>
         </thead>
         <tbody>
-          {pace.steps.map(({ at: minutes, good: main, pours, cleanse }, i) => (
+          {pace.steps.map(({ at: minutes, number, good: main, words, pours, cleanse }) => (
             <tr key={main.id} className="border-b border-black/30 align-top">
               <td className="py-[1.5mm] font-bold">{at(minutes)}</td>
               <td className="py-[1.5mm]">
                 {cleanse && (
                   <span className="block text-[10pt]">
-                    {plan.cleanser
-                      ? say`First a bite of ${plan.cleanser.name} (${format.grams(plan.relief?.each ?? 0)} a head) and water.`
+                    {pace.cleanser
+                      ? say`First a bite of ${pace.cleanser.name} (${format.grams(pace.cleanserEach)} a head) and water.`
                       : say`First a sip of water.`}
                   </span>
                 )}
                 <strong>
-                  {i + 1} {main.name}
+                  {number} {main.name}
                 </strong>
                 , {main.style}
-                <OwnWords
-                  className="text-[10pt]"
-                  words={printedWords(told.find(({ goodId }) => goodId === main.id)?.words)}
-                />
+                <OwnWords className="text-[10pt]" words={words} />
               </td>
-              <td className="py-[1.5mm]">{pours ? pours.name : i > 0 ? say`the glass stays` : '–'}</td>
+              <td className="py-[1.5mm]">{pours ? pours.name : number > 1 ? say`the glass stays` : '–'}</td>
             </tr>
           ))}
           <tr>
@@ -62,6 +55,6 @@ export default function TimeLine() {
         {pace.poured.map(({ drink, ml }) => say`${drink.name}: ${format.ml(ml)}. `).join('')}
         {say`Nobody is poured who drives, is pregnant or under age; something without alcohol stands beside.`}
       </p>
-    </HeldWhileUnknown>
+    </>
   );
 }

@@ -6,9 +6,7 @@ import { lazy } from 'react';
 import { HOUSE, LONG, order, show } from '../testing/day';
 import '../testing/threads';
 
-const PackingList = lazy(() => import('./PackingList'));
-const CustomerClock = lazy(() => import('./CustomerClock'));
-const Quote = lazy(() => import('./Quote'));
+const PaperView = lazy(async () => ({ default: (await import('./PaperView')).PaperView }));
 
 afterEach(cleanup);
 
@@ -17,7 +15,7 @@ const boxes = order({}, { role: 'box', limits });
 const packed = async () => within(await screen.findByRole('table', { name: 'What travels' }, LONG));
 
 test('boxes travel packed and closed, with their pots, and whoever eats apart has their own', async () => {
-  show(<PackingList />, boxes);
+  show(<PaperView paper="packing-list" />, boxes);
   const list = await packed();
   expect(list.getByText('Boxes, packed and closed')).toBeTruthy();
   expect(list.getAllByText(/^10 × .*lidded pot: /).length).toBeGreaterThan(0);
@@ -25,7 +23,7 @@ test('boxes travel packed and closed, with their pots, and whoever eats apart ha
   expect(list.queryByText(/household|knife|blades/)).toBeNull();
   cleanup();
   // The same food on a board travels with what a board needs.
-  show(<PackingList />, order({}, { limits }));
+  show(<PaperView paper="packing-list" />, order({}, { limits }));
   const board = await packed();
   expect(board.getByText(/with a damp cloth/)).toBeTruthy();
   expect(board.getByText(/plate of .*vegetarian/)).toBeTruthy();
@@ -33,12 +31,12 @@ test('boxes travel packed and closed, with their pots, and whoever eats apart ha
 });
 
 test('the customer’s clock tells the own plate from the board; the quote charges boxes and hires none', async () => {
-  show(<CustomerClock />, order({}, { limits }));
+  show(<PaperView paper="customer-clock" />, order({}, { limits }));
   expect(
     (await screen.findAllByText('; own plate: vegetarian', { exact: false }, LONG)).length,
   ).toBeGreaterThan(0);
   cleanup();
-  show(<Quote />, boxes, { ...HOUSE, boxPrice: 90 as never });
+  show(<PaperView paper="quote" />, boxes, { ...HOUSE, boxPrice: 90 as never });
   expect(await screen.findByText('Work and boxes', {}, LONG)).toBeTruthy();
   expect(document.body.textContent).toContain('€10.80');
 });

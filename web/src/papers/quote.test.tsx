@@ -6,7 +6,7 @@ import { lazy } from 'react';
 import { counter, HOUSE, LONG, order, show } from '../testing/day';
 import '../testing/threads';
 
-const Quote = lazy(() => import('./Quote'));
+const PaperView = lazy(async () => ({ default: (await import('./PaperView')).PaperView }));
 
 afterEach(cleanup);
 
@@ -15,7 +15,7 @@ const money = (text: string | null) => Number(text!.replace(/[^0-9.]/g, ''));
 test('a quote shows the laid board, names what is on it, and its rows add up to the price', async () => {
   const asked = order();
   const house = { ...HOUSE, wage: 3000 as never };
-  show(<Quote />, asked, house);
+  show(<PaperView paper="quote" />, asked, house);
   expect(await screen.findByRole('img', { name: 'The board as it is laid' }, LONG)).toBeTruthy();
   const rows = within(screen.getByRole('table', { name: 'What it costs' })).getAllByRole('row');
   const total = document.querySelector('[data-total]')!.textContent;
@@ -31,13 +31,13 @@ test('a quote shows the laid board, names what is on it, and its rows add up to 
 });
 
 test('an agreed price stands in place of the sum; suggested drinks are named without one', async () => {
-  show(<Quote />, order({}, {}, undefined, { agreed: 12_300 }));
+  show(<PaperView paper="quote" />, order({}, {}, undefined, { agreed: 12_300 }));
   expect(await screen.findByText('The price agreed', {}, LONG)).toBeTruthy();
   expect(money(document.querySelector('[data-total]')!.textContent)).toBe(123);
   expect(document.body.textContent).toContain('not in the price');
 });
 
 test('with nothing picked there is nothing to offer', async () => {
-  show(<Quote />, order({}, {}, []));
+  show(<PaperView paper="quote" />, order({}, {}, []));
   expect(await screen.findByText(/nothing to offer yet/, {}, LONG)).toBeTruthy();
 });

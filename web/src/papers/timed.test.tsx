@@ -6,15 +6,13 @@ import { LONG, order, show } from '../testing/day';
 import '../testing/threads';
 
 // Loaded when they are shown, after the stand-in.
-const RunSheet = lazy(() => import('./RunSheet'));
-const OffLabels = lazy(() => import('./OffLabels'));
-const CustomerClock = lazy(() => import('./CustomerClock'));
+const PaperView = lazy(async () => ({ default: (await import('./PaperView')).PaperView }));
 const OrderHeader = lazy(async () => ({ default: (await import('../frame/OrderHeader')).OrderHeader }));
 
 afterEach(cleanup);
 
 test('papers wait for the searched day, then hold its times', async () => {
-  show(<RunSheet />, order());
+  show(<PaperView paper="run-sheet" />, order());
   expect((await screen.findByRole('status', {}, LONG)).textContent).toContain('being timed');
   expect(await screen.findByText('By the clock', {}, LONG)).toBeTruthy();
   expect(screen.getByText('Hands 2')).toBeTruthy();
@@ -22,11 +20,11 @@ test('papers wait for the searched day, then hold its times', async () => {
 
 test('each wave has a label with the end of its safe time, and the customer a clock by the fridge', async () => {
   const long = { ...order({}, { hours: 3 }), extras: ['yoghurt-dip'] };
-  show(<OffLabels />, long);
+  show(<PaperView paper="off-labels" />, long);
   const labels = await screen.findAllByText(/^off by \d\d:\d\d$/, {}, LONG);
   expect(labels).toHaveLength(2);
   cleanup();
-  show(<CustomerClock />, long);
+  show(<PaperView paper="customer-clock" />, long);
   expect(await screen.findByText('Out of the fridge', {}, LONG)).toBeTruthy();
   expect(screen.getAllByText(/^Yoghurt/)).toHaveLength(2);
   const times = screen
@@ -38,7 +36,7 @@ test('each wave has a label with the end of its safe time, and the customer a cl
 
 test('where the safe time is over before it is served the header is red, and the customer gets no clock', async () => {
   const far = order({}, { travelMinutes: 150, hours: 2 });
-  show(<CustomerClock />, far);
+  show(<PaperView paper="customer-clock" />, far);
   const alert = await screen.findByRole('alert', {}, LONG);
   expect(alert.textContent).toMatch(/No clock for the customer yet.*Halyard/);
   expect(screen.queryByRole('table')).toBeNull();

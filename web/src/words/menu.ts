@@ -1,7 +1,8 @@
-import type { Aroma, Fact, ToldWord } from '@rotula/core';
+import type { Aroma, Fact, Reason, ToldWord } from '@rotula/core';
 import { AROMA_WORDS } from './pair';
 import { ageWords } from './labels';
-import { alsoSay } from './sentence';
+import type { Format } from '../ui/format';
+import { alsoSay, sentence } from './sentence';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
 
@@ -49,6 +50,9 @@ const RARE_MILKS: Readonly<Record<string, string>> = {
 };
 
 alsoSay(pointWords);
+
+/** The one thing to say of a good. Asked for here, so that its words are there wherever it is said. */
+export const pointSentence = (point: Reason, format: Format): string => sentence(point, format);
 
 /** A word that tells a good: a person's own as it is written, the model's in the language of the page. */
 export const toldWord = ({ text, from }: ToldWord): string =>

@@ -1,19 +1,16 @@
-import { guestCards, plateCards, type GuestCard } from '@rotula/core';
+import type { GuestCard, PaperData } from '@rotula/core';
 import { useState, type ComponentType } from 'react';
-import { useWorkbench } from '../../frame/context';
 import { Choice } from '../../ui/Choice';
 import { plateLabel } from '../../words';
 import { say } from '../../language/say';
-import { HeldWhileUnknown } from '../Held';
-import { Telling } from '../Telling';
-import { useMenu } from '../useMenu';
+import { usePaper } from '../context';
 import { OwnPlateCard } from './OwnPlateCard';
 import { BottleStrip, Flag, FullCard, SlateCard, Tent } from './shapes';
 
 interface Shape {
   readonly label: string;
   readonly grid: string;
-  readonly Draw: ComponentType<{ card: GuestCard }>;
+  readonly Draw: ComponentType<{ card: GuestCard; steps: PaperData<'cards'>['steps'] }>;
   /** Only for what is poured. */
   readonly bottles?: true;
 }
@@ -29,12 +26,11 @@ const SHAPES = {
 type ShapeId = keyof typeof SHAPES;
 
 /** Cards to stand beside each good and bottle and on each own plate: short enough to read standing. */
-export default function GuestCards() {
-  const { plan } = useWorkbench();
-  const menu = useMenu();
+export default function GuestCards({ data: { cards: all, plates, steps } }: { data: PaperData<'cards'> }) {
+  const { tools } = usePaper();
   const [id, setId] = useState<ShapeId>('card');
   const { Draw, grid, bottles }: Shape = SHAPES[id];
-  const cards = guestCards(plan, menu).filter(({ good }) => !bottles || good.kind === 'drink');
+  const cards = all.filter(({ good }) => !bottles || good.kind === 'drink');
   return (
     <>
       <div className="no-print mb-6">
@@ -46,27 +42,25 @@ export default function GuestCards() {
           onChange={setId}
         />
       </div>
-      <HeldWhileUnknown paper="cards">
-        <Telling />
-        <div className={`paper-grid grid gap-[8mm] p-[4mm] ${grid}`}>
-          {cards.map((card) => (
-            <div key={card.good.id} className="paper-card cut-marks" data-card={card.good.id}>
-              <Draw card={card} />
+      {tools}
+      <div className={`paper-grid grid gap-[8mm] p-[4mm] ${grid}`}>
+        {cards.map((card) => (
+          <div key={card.good.id} className="paper-card cut-marks" data-card={card.good.id}>
+            <Draw card={card} steps={steps} />
+          </div>
+        ))}
+        {!bottles &&
+          plates.map((card) => (
+            <div
+              key={plateLabel(card.plate)}
+              className="paper-card cut-marks"
+              data-plate-card={plateLabel(card.plate)}
+            >
+              <OwnPlateCard card={card} />
             </div>
           ))}
-          {!bottles &&
-            plateCards(plan).map((card) => (
-              <div
-                key={plateLabel(card.plate)}
-                className="paper-card cut-marks"
-                data-plate-card={plateLabel(card.plate)}
-              >
-                <OwnPlateCard card={card} />
-              </div>
-            ))}
-        </div>
-        {cards.length === 0 && <p>{say`Nothing is poured with this order.`}</p>}
-      </HeldWhileUnknown>
+      </div>
+      {cards.length === 0 && <p>{say`Nothing is poured with this order.`}</p>}
     </>
   );
 }

@@ -1,13 +1,14 @@
-import type { GuestCard } from '@rotula/core';
+import type { GuestCard, PaperData } from '@rotula/core';
 import type { ReactNode } from 'react';
-import { useWorkbench } from '../../frame/context';
-import { guestFaces, sentence } from '../../words';
+import { guestFaces } from '../../words';
+import { pointSentence } from '../../words/menu';
 import { say } from '../../language/say';
+import { usePaper } from '../context';
 import { ageOf, Allergens, fromWords, notesOf, OwnWords, placeOf, StepNumber, withSteps } from './parts';
 
 /** All there is to say, to stand beside a good. */
 export function FullCard({ card }: { card: GuestCard }) {
-  const { format } = useWorkbench();
+  const { format } = usePaper();
   const { good, point, tryWith } = card;
   return (
     <article className="flex min-h-[74mm] flex-col p-[4mm]">
@@ -24,7 +25,7 @@ export function FullCard({ card }: { card: GuestCard }) {
           .filter(Boolean)
           .join(' · ')}
       </p>
-      {point && <p className="mt-[1.5mm] text-[12pt] leading-snug">{sentence(point, format)}</p>}
+      {point && <p className="mt-[1.5mm] text-[12pt] leading-snug">{pointSentence(point, format)}</p>}
       <p className="mt-[1mm] mb-[2mm] text-[11pt] leading-snug">
         {tryWith.length > 0 && say`Try with ${format.list(tryWith)}.`}
         {withSteps(card)}
@@ -100,11 +101,10 @@ export function SlateCard({ card }: { card: GuestCard }) {
 }
 
 /** A strip that goes round a bottle and is glued at the dashed end: what it is, and which steps it is poured with. */
-export function BottleStrip({ card }: { card: GuestCard }) {
-  const { plan } = useWorkbench();
-  const names = plan.walk.steps
+export function BottleStrip({ card, steps }: { card: GuestCard; steps: PaperData<'cards'>['steps'] }) {
+  const names = steps
     .filter(({ number }) => card.goesWith.includes(number))
-    .map(({ number, main }) => `${number} ${main.name}`);
+    .map(({ number, name }) => `${number} ${name}`);
   return (
     <article className="flex min-h-[42mm]">
       <div className="flex flex-1 flex-col justify-center p-[4mm] pl-[8mm]">

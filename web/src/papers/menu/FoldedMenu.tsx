@@ -1,22 +1,18 @@
-import type { Menu } from '@rotula/core';
+import type { PaperData } from '@rotula/core';
 import { useContext, type ReactNode } from 'react';
-import { useWorkbench } from '../../frame/context';
 import { say } from '../../language/say';
 import { PAGE_SIZES, PageSize } from '../page';
-import { useMenu } from '../useMenu';
-import { Bites, menuCards, MenuFoot, MenuHead, MenuStep } from './parts';
+import { Bites, MenuFoot, MenuHead, MenuStep } from './parts';
 
 /** A sheet on its side, printed on both and folded in the middle: cover and back outside, the tasting inside. */
-export function FoldedMenu() {
-  const { plan } = useWorkbench();
+export function FoldedMenu({ menu }: { menu: PaperData<'tasting-menu'> }) {
   const size = useContext(PageSize);
-  const menu = useMenu();
-  const cards = menuCards(plan, menu);
-  const half = Math.ceil(cards.length / 2);
+  const { steps } = menu;
+  const half = Math.ceil(steps.length / 2);
   if (half > MOST_A_PAGE)
     return (
       <p className="text-ink">
-        {say`${cards.length} steps are too many for a folded menu that can be read: print it on one sheet.`}
+        {say`${steps.length} steps are too many for a folded menu that can be read: print it on one sheet.`}
       </p>
     );
   const scale = Math.min(1, ROOMY / half);
@@ -30,15 +26,15 @@ export function FoldedMenu() {
           left={
             <>
               <Bites bites={menu.bites} />
-              <MenuFoot />
+              <MenuFoot menu={menu} />
             </>
           }
           right={<MenuHead />}
         />
         <Side
           name={say`inside`}
-          left={<Steps menu={menu} cards={cards.slice(0, half)} scale={scale} />}
-          right={<Steps menu={menu} cards={cards.slice(half)} scale={scale} />}
+          left={<Steps menu={menu} steps={steps.slice(0, half)} scale={scale} />}
+          right={<Steps menu={menu} steps={steps.slice(half)} scale={scale} />}
         />
       </div>
     </>
@@ -50,17 +46,17 @@ const ROOMY = 3.2;
 const MOST_A_PAGE = 5;
 
 const Steps = ({
-  cards,
-  menu,
+  steps,
+  menu: { cleanser },
   scale,
 }: {
-  cards: ReturnType<typeof menuCards>;
-  menu: Menu;
+  steps: PaperData<'tasting-menu'>['steps'];
+  menu: PaperData<'tasting-menu'>;
   scale: number;
 }) => (
   <ol className="space-y-[4mm]" style={{ zoom: scale }}>
-    {cards.map((card) => (
-      <MenuStep key={card.good.id} card={card} menu={menu} />
+    {steps.map((step) => (
+      <MenuStep key={step.card.good.id} step={step} cleanser={cleanser} />
     ))}
   </ol>
 );

@@ -1,19 +1,18 @@
+import type { PaperData } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
-import { useWorkbench } from '../../frame/context';
 import { Choice } from '../../ui/Choice';
 import { say } from '../../language/say';
-import { HeldWhileUnknown } from '../Held';
-import { Telling } from '../Telling';
-import { useMenu } from '../useMenu';
+import { usePaper } from '../context';
 import { FoldedMenu } from './FoldedMenu';
-import { Bites, menuCards, MenuFoot, MenuHead, MenuStep } from './parts';
+import { Bites, MenuFoot, MenuHead, MenuStep } from './parts';
 
 const FORMS = { sheet: say`One sheet`, folded: say`Folded` } as const;
 type Form = keyof typeof FORMS;
 
 /** For the guests: the tasting in its order, what each is like, what to eat and drink beside it, and the bites to try. */
-export default function TastingMenu() {
+export default function TastingMenu({ data }: { data: PaperData<'tasting-menu'> }) {
+  const { tools } = usePaper();
   const [form, setForm] = useState<Form>('sheet');
   return (
     <>
@@ -26,10 +25,8 @@ export default function TastingMenu() {
           onChange={setForm}
         />
       </div>
-      <HeldWhileUnknown paper="menu">
-        <Telling />
-        {form === 'folded' ? <FoldedMenu /> : <OneSheet />}
-      </HeldWhileUnknown>
+      {tools}
+      {form === 'folded' ? <FoldedMenu menu={data} /> : <OneSheet menu={data} />}
     </>
   );
 }
@@ -39,26 +36,24 @@ const ONE_COLUMN = 4;
 const ROOMY = 8;
 const SMALLEST = 0.8;
 
-function OneSheet() {
-  const { plan } = useWorkbench();
-  const menu = useMenu();
-  const cards = menuCards(plan, menu);
+function OneSheet({ menu }: { menu: PaperData<'tasting-menu'> }) {
+  const { steps } = menu;
   return (
-    <div className={clsx('mx-auto text-center', cards.length <= ONE_COLUMN && 'max-w-[150mm]')}>
+    <div className={clsx('mx-auto text-center', steps.length <= ONE_COLUMN && 'max-w-[150mm]')}>
       <MenuHead />
       <ol
         className={clsx(
           'mt-[4mm] grid gap-x-[8mm] gap-y-[2.5mm]',
-          cards.length > ONE_COLUMN && 'grid-cols-2',
+          steps.length > ONE_COLUMN && 'grid-cols-2',
         )}
-        style={{ zoom: Math.max(SMALLEST, Math.min(0.9, ROOMY / cards.length)) }}
+        style={{ zoom: Math.max(SMALLEST, Math.min(0.9, ROOMY / steps.length)) }}
       >
-        {cards.map((card) => (
-          <MenuStep key={card.good.id} card={card} menu={menu} />
+        {steps.map((step) => (
+          <MenuStep key={step.card.good.id} step={step} cleanser={menu.cleanser} />
         ))}
       </ol>
       <Bites bites={menu.bites} />
-      <MenuFoot />
+      <MenuFoot menu={menu} />
     </div>
   );
 }

@@ -1,0 +1,121 @@
+import {
+  PAPERS,
+  printed,
+  type LaidBoard,
+  type Layout,
+  type PaperGround,
+  type PaperId,
+  type PaperNeed,
+  type Timing,
+} from '@rotula/core';
+import { lazy, Suspense, useMemo, type ComponentType, type ReactNode } from 'react';
+import { useWorkbench } from '../frame/context';
+import { useDay } from '../frame/useDay';
+import { say } from '../language/say';
+import { useLayout } from '../optimiser/useLayout';
+import { paperBench, PaperContext } from './context';
+import { DRAWINGS } from './drawings';
+import { Held } from './Held';
+import { Telling } from './Telling';
+
+const LATE = Object.fromEntries(
+  Object.entries(DRAWINGS).map(([id, drawing]) => [id, lazy(drawing as () => Promise<never>)]),
+) as unknown as Record<PaperId, ComponentType<{ data: unknown }>>;
+
+/** A paper of the order in hand: what it needs is searched first, and what holds it is said in its place. */
+export function PaperView({ paper }: { paper: PaperId }) {
+  const { needs, takes = [] } = PAPERS[paper];
+  const asks = (need: PaperNeed) => needs.includes(need) || takes.includes(need);
+  const { plan } = useWorkbench();
+  const draw = (day: Timing | null, layouts: ReadonlyMap<string, Layout>) => (
+    <Drawn paper={paper} day={day} layouts={layouts} />
+  );
+  const laid = (day: Timing | null): ReactNode =>
+    asks('layouts') ? (
+      <WithLayouts boards={plan.boards.laid} found={NONE_LAID}>
+        {(layouts) => draw(day, layouts)}
+      </WithLayouts>
+    ) : (
+      draw(day, NONE_LAID)
+    );
+  return asks('day') ? <WithDay waits={needs.includes('day')}>{laid}</WithDay> : laid(null);
+}
+
+const NONE_LAID: ReadonlyMap<string, Layout> = new Map();
+
+/** A paper with times on it waits for the searched day: a quick answer is not printed. */
+function WithDay({ waits, children }: { waits: boolean; children: (day: Timing | null) => ReactNode }) {
+  const { timing, fault } = useDay();
+  if (timing.exact) return children(timing);
+  if (!waits || timing.standing.length === 0) return children(null);
+  return <p role="status">{fault ?? say`The day is being timed …`}</p>;
+}
+
+/** Each board laid, one after the other told to the next. */
+function WithLayouts({
+  boards,
+  found,
+  children,
+}: {
+  boards: readonly LaidBoard[];
+  found: ReadonlyMap<string, Layout>;
+  children: (layouts: ReadonlyMap<string, Layout>) => ReactNode;
+}) {
+  const [board, ...rest] = boards;
+  if (!board) return children(found);
+  return (
+    <WithLayout key={board.key} board={board}>
+      {(layout) => (
+        <WithLayouts boards={rest} found={layout ? new Map([...found, [board.key, layout]]) : found}>
+          {children}
+        </WithLayouts>
+      )}
+    </WithLayout>
+  );
+}
+
+function WithLayout({
+  board,
+  children,
+}: {
+  board: LaidBoard;
+  children: (layout: Layout | null) => ReactNode;
+}) {
+  const { answer, fault } = useLayout(board);
+  if (!board.question) return children(null);
+  if (!answer) return <p role="status">{fault ?? say`The board is being laid …`}</p>;
+  return children(answer);
+}
+
+function Drawn({
+  paper,
+  day,
+  layouts,
+}: {
+  paper: PaperId;
+  day: Timing | null;
+  layouts: ReadonlyMap<string, Layout>;
+}) {
+  const { document, plan, house, format, goods, counter, shelf } = useWorkbench();
+  const { id, order } = document;
+  const bench = useMemo(
+    () => paperBench({ orderId: id, order, plan, house, format, tools: <Telling /> }, goods),
+    [id, order, plan, house, format, goods],
+  );
+  const made = useMemo(() => {
+    const ground: PaperGround = { plan, order, house, counter, shelf, day, layouts };
+    return printed(paper, ground);
+  }, [paper, plan, order, house, counter, shelf, day, layouts]);
+  const Draw = LATE[paper];
+  return (
+    <PaperContext value={bench}>
+      {'held' in made ? (
+        <Held paper={paper} hold={made.held} />
+      ) : (
+        <Suspense fallback={null}>
+          <Draw data={made.data} />
+        </Suspense>
+      )}
+    </PaperContext>
+  );
+}

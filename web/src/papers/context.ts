@@ -1,0 +1,41 @@
+import type { Good, House, OrderBody, Plan } from '@rotula/core';
+import { createContext, useContext, type ReactNode } from 'react';
+import type { Format } from '../ui/format';
+import { wallClock } from '../ui/wallClock';
+
+/** What every paper is drawn with, beside its own data: on the screen, and where nobody has one. */
+export interface PaperBench {
+  readonly orderId: string;
+  readonly order: OrderBody;
+  readonly plan: Plan;
+  readonly house: House;
+  readonly format: Format;
+  /** A minute from serving, as the clock on the wall where it is served shows it. */
+  readonly time: (minutes: number) => string;
+  readonly namesOf: (ids: readonly string[]) => string;
+  /** What is set on the screen beside a paper for guests, and never printed. */
+  readonly tools?: ReactNode;
+}
+
+export const PaperContext = createContext<PaperBench | null>(null);
+
+export function usePaper(): PaperBench {
+  const bench = useContext(PaperContext);
+  if (!bench) throw new Error('usePaper is for what is drawn on a paper');
+  return bench;
+}
+
+/** The bench of an order's papers. */
+export function paperBench(
+  given: Omit<PaperBench, 'time' | 'namesOf'>,
+  goods: ReadonlyMap<string, Good>,
+): PaperBench {
+  const { house, format } = given;
+  const { servingAt, timeZone } = given.order.brief;
+  const { wall } = wallClock(servingAt, timeZone ?? house.timeZone);
+  return {
+    ...given,
+    time: (minutes) => format.time(wall(minutes)),
+    namesOf: (ids) => format.list(ids.map((id) => goods.get(id)?.name ?? id)),
+  };
+}
