@@ -27,97 +27,107 @@ declare module '../units/reason.js' {
   }
 }
 
-/** Where warming, safe time and the day's work collide; one piece of advice a wave names its tightest good. */
-export function clockAdvice(timing: Timing & { readonly asked: TimingAsked }): Reason[] {
-  const { outings, standing, day, asked, tasks } = timing;
-  const { party, way, boxed } = asked;
-  const names = (says: Outing['says']) => {
-    const found = outings.filter((one) => one.wave.number === 1 && one.plate === null && one.says === says);
-    return found.map(({ good }) => good.name);
-  };
+type Asked = Timing & { readonly asked: TimingAsked };
+
+const highest = <T>(of: readonly T[], value: (one: T) => number): T | null =>
+  of.reduce<T | null>((a, b) => (a && value(a) >= value(b) ? a : b), null);
+
+/** Of each wave the good that stands out too long by most: ready so long after it left the cold, eaten or taken off so long after. */
+const outTooLong = ({ outings, asked: { party } }: Asked): Reason[] =>
+  party.waves.flatMap(({ number }) => {
+    const over = outings.filter(
+      ({ wave, short, plate }) => wave.number === number && short > 0 && plate === null,
+    );
+    const worst = highest(over, ({ short }) => short);
+    if (!worst) return [];
+    const figures = {
+      good: worst.good.name,
+      wave: number,
+      ready: minutes(worst.needs),
+      stands: minutes(worst.off - worst.wave.on),
+      safe: minutes(worst.most),
+      over: minutes(worst.short),
+      served: worst.atTable.heart,
+    };
+    return [reason('out-too-long', figures, { subject: worst.key })];
+  });
+
+/** Of each wave the good whose safe time ends by most before the wave does; what warming and standing ask is told before. */
+const safeTimeEndsFirst = ({ standing, asked: { party } }: Asked): Reason[] =>
+  party.waves.flatMap(({ number, on }) => {
+    const early = standing.filter(
+      (one) =>
+        one.wave.number === number && one.early > (isOuting(one) ? one.short : 0) && one.safeUntil > on,
+    );
+    const worst = highest<Standing>(early, (one) => one.early);
+    if (!worst) return [];
+    const figures = {
+      good: worst.good.name,
+      wave: number,
+      out: minutes(on - worst.out),
+      early: minutes(worst.early),
+    };
+    return [reason('safe-time-ends-first', figures, { subject: worst.key })];
+  });
+
+/** What warming with the whole board comes to: goods that are then too cold or too warm. */
+function withTheBoard({ outings, asked: { way, boxed } }: Asked): Reason[] {
+  if (way !== 'whole board') return [];
+  const names = (says: Outing['says']) =>
+    outings
+      .filter((one) => one.wave.number === 1 && one.plate === null && one.says === says)
+      .map(({ good }) => good.name);
   const [cold, warm] = [names('too cold'), names('too warm')];
   return [
-    ...party.waves.flatMap(({ number }) => {
-      const over = outings.filter(
-        ({ wave, short, plate }) => wave.number === number && short > 0 && plate === null,
-      );
-      const worst = over.reduce<Outing | null>((a, b) => (a && a.short >= b.short ? a : b), null);
-      return worst
-        ? [
-            reason(
-              'out-too-long',
-              {
-                good: worst.good.name,
-                wave: number,
-                ready: minutes(worst.needs),
-                stands: minutes(worst.off - worst.wave.on),
-                safe: minutes(worst.most),
-                over: minutes(worst.short),
-                served: worst.atTable.heart,
-              },
-              { subject: worst.key },
-            ),
-          ]
-        : [];
-    }),
-    ...party.waves.flatMap(({ number, on }) => {
-      const early = standing.filter(
-        // What warming and standing ask is told before.
-        (one) =>
-          one.wave.number === number && one.early > (isOuting(one) ? one.short : 0) && one.safeUntil > on,
-      );
-      const worst = early.reduce<Standing | null>((a, b) => (a && a.early >= b.early ? a : b), null);
-      return worst
-        ? [
-            reason(
-              'safe-time-ends-first',
-              {
-                good: worst.good.name,
-                wave: number,
-                out: minutes(on - worst.out),
-                early: minutes(worst.early),
-              },
-              { subject: worst.key },
-            ),
-          ]
-        : [];
-    }),
-    ...outings
-      .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
-      .map(({ good, band }) =>
-        reason(
-          'never-warm-enough',
-          { good: good.name, low: celsius(band!.low), room: celsius(party.room) },
-          { subject: good.id },
-        ),
-      ),
-    ...(way === 'whole board' && cold.length > 0
-      ? [reason('too-cold-with-the-board', { goods: cold, boxed })]
-      : []),
-    ...(way === 'whole board' && warm.length > 0
-      ? [reason('too-warm-with-the-board', { goods: warm, boxed })]
-      : []),
-    ...outings
-      .filter(
-        ({ fatAt, off, wave, plate }) => fatAt !== null && fatAt < off && wave.number === 1 && plate === null,
-      )
-      .map(({ good, fatAt, out }) =>
-        reason(
-          'fat-shows',
-          { good: good.name, after: minutes(Math.max(0, fatAt! - out)) },
-          { subject: good.id },
-        ),
-      ),
-    ...(day.cost.tooEarly > 0
-      ? [
-          reason('work-begun-too-early', {
-            tooEarly: minutes(day.cost.tooEarly),
-            hands: asked.room.hands,
-          }),
-        ]
-      : []),
-    ...tasks
-      .filter(({ kind }) => kind === 'oven' && asked.room.ovens === 0)
-      .map(({ goods: [id] }) => reason('no-oven', { good: id! }, { subject: id! })),
+    ...(cold.length > 0 ? [reason('too-cold-with-the-board', { goods: cold, boxed })] : []),
+    ...(warm.length > 0 ? [reason('too-warm-with-the-board', { goods: warm, boxed })] : []),
   ];
 }
+
+const neverWarm = ({ outings, asked: { party } }: Asked): Reason[] =>
+  outings
+    .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
+    .map(({ good, band }) =>
+      reason(
+        'never-warm-enough',
+        { good: good.name, low: celsius(band!.low), room: celsius(party.room) },
+        { subject: good.id },
+      ),
+    );
+
+const fatShows = ({ outings }: Asked): Reason[] =>
+  outings
+    .filter(
+      ({ fatAt, off, wave, plate }) => fatAt !== null && fatAt < off && wave.number === 1 && plate === null,
+    )
+    .map(({ good, fatAt, out }) =>
+      reason(
+        'fat-shows',
+        { good: good.name, after: minutes(Math.max(0, fatAt! - out)) },
+        { subject: good.id },
+      ),
+    );
+
+const begunTooEarly = ({ day: { cost }, asked: { room } }: Asked): Reason[] =>
+  cost.tooEarly > 0
+    ? [reason('work-begun-too-early', { tooEarly: minutes(cost.tooEarly), hands: room.hands })]
+    : [];
+
+const noOven = ({ tasks, asked: { room } }: Asked): Reason[] =>
+  tasks
+    .filter(({ kind }) => kind === 'oven' && room.ovens === 0)
+    .map(({ goods: [id] }) => reason('no-oven', { good: id! }, { subject: id! }));
+
+/** In the order in which they are told. */
+const CHECKS: readonly ((timing: Asked) => readonly Reason[])[] = [
+  outTooLong,
+  safeTimeEndsFirst,
+  neverWarm,
+  withTheBoard,
+  fatShows,
+  begunTooEarly,
+  noOven,
+];
+
+/** Where warming, safe time and the day's work collide; one piece of advice a wave names its tightest good. */
+export const clockAdvice = (timing: Asked): Reason[] => CHECKS.flatMap((check) => check(timing));

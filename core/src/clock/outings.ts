@@ -88,6 +88,19 @@ function askOf(asked: OutingsAsked, main: Main, wave: WaveTimes, thing: Thing): 
   };
 }
 
+/** When it leaves the cold, where this is when warming wants it to. Minutes from serving. */
+function leavesAt(
+  { party, way, mostBefore, setsOff }: OutingsAsked,
+  wave: WaveTimes,
+  wanted: number,
+): number {
+  // Safe comes before warm: it leaves the cold no sooner than it may, and is laid before it stands there.
+  const safe = Math.min(wave.on - STRAIGHT, wanted);
+  // Nobody is there to take it out before the work may begin.
+  const there = Math.min(wave.on - STRAIGHT, Math.max(safe, earliest(party, way), -(mostBefore ?? Infinity)));
+  return wave.number === 1 && carriedOpen(party, way) ? Math.min(there, setsOff!) : there;
+}
+
 /** Every good of every wave: when it leaves the cold, and when it must be gone. */
 export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
   const { mains, party, way } = asked;
@@ -129,14 +142,7 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
     const { wave, most } = found;
     const needs = leadOf(found.warming);
     const wanted = whole !== null && wave.number === 1 ? whole : Math.max(wave.on - needs, wave.off - most);
-    // Safe comes before warm: it leaves the cold no sooner than it may, and is laid before it stands there.
-    const safe = Math.min(wave.on - STRAIGHT, wanted);
-    // Nobody is there to take it out before the work may begin.
-    const there = Math.min(
-      wave.on - STRAIGHT,
-      Math.max(safe, earliest(party, way), -(asked.mostBefore ?? Infinity)),
-    );
-    const out = wave.number === 1 && carriedOpen(party, way) ? Math.min(there, asked.setsOff!) : there;
+    const out = leavesAt(asked, wave, wanted);
     return outAt(
       {
         ...found,

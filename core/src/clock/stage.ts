@@ -1,4 +1,4 @@
-import { isBoxed, safetyOf, USUAL_PRACTICE } from '../brief/index.js';
+import { isBoxed, safetyOf, USUAL_PRACTICE, type House } from '../brief/index.js';
 import { type Caution, keepsCold } from '../care/index.js';
 import { isCompanion, isMain, type Main } from '../counter/index.js';
 import { OVEN_HEATS, OVEN_TRAYS, rectangle } from '../cut/index.js';
@@ -9,7 +9,7 @@ import { asFood, mainThing, PLAIN, type Thing } from '../lay/index.js';
 import { reason } from '../units/index.js';
 import { clockAdvice } from './advice.js';
 import { clockRow } from './row.js';
-import { stage, type Fields } from '../stage/index.js';
+import { stage, type Fields, type Parts } from '../stage/index.js';
 
 declare module '../stage/stage.js' {
   interface Parts {
@@ -48,75 +48,109 @@ const byGood = (readings: Fields['clock']['readings']): TimingAsked['readings'] 
 const minutesBetween = (from: string, to: string): number =>
   Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000);
 
+type Read = Pick<Parts, 'brief' | 'pick' | 'cut' | 'portion' | 'lay' | 'table'>;
+type Part<K extends keyof TimingAsked> = Pick<TimingAsked, K>;
+
+/** What is served, and as what it lies there while it warms. */
+function servedOf(
+  {
+    pick: { mains },
+    cut: { cuts },
+    portion: { portions, waves },
+    lay: { boards },
+    table,
+    brief: { brief },
+  }: Read,
+  many: number,
+): Part<'mains' | 'cuts' | 'lies' | 'plates' | 'beside' | 'companions'> {
+  const onBoard = new Map(
+    [...boards.laid.flatMap(({ things }) => things), ...boards.between].map(
+      (thing) => [thing.id, asFood(thing)] as const,
+    ),
+  );
+  const onPlates = table.ownPlates.flatMap(({ lines }, plate) =>
+    lines.flatMap(({ good, net }) => (net > 0 ? [{ plate, good, net }] : [])),
+  );
+  return {
+    mains,
+    cuts,
+    lies: Object.fromEntries(
+      mains.map((main, i) => [
+        main.id,
+        onBoard.get(main.id) ??
+          mainThing({ main, cut: cuts[i]!, step: 0, share: waves.first }, [], brief, many),
+      ]),
+    ),
+    plates: onPlates.flatMap(({ plate, good, net }) =>
+      isMain(good) ? [{ plate, main: good, thing: onPlate(good, net) }] : [],
+    ),
+    beside: [
+      ...portions.companions.map(({ good, net }) => ({ plate: null, good, net })),
+      ...onPlates,
+    ].flatMap(({ plate, good, net }) =>
+      isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate, good }] : [],
+    ),
+    companions: portions.companions.flatMap(({ good, net }) => (isCompanion(good) ? [{ good, net }] : [])),
+  };
+}
+
+/** How it warms where nobody said: one by one at the shop, as a board where it travels, there where it travels cold. */
+const usualWay = ({ journey }: TimingAsked['party'], boxed: boolean): TimingAsked['way'] =>
+  !journey ? 'one by one' : journey.chilled && !boxed ? 'where it is served' : 'whole board';
+
+/** Hands, benches, cars and ovens, and where boards find room, as the person said or the house has them. */
+function roomOf(
+  set: Fields['clock'],
+  house: Pick<House, 'hands' | 'ovens'>,
+  boards: number,
+): Part<'room' | 'places'> {
+  const hands = set.hands ?? house.hands;
+  return {
+    places: {
+      boards,
+      inCold: Math.min(boards, set.coldPlaces ?? boards),
+      inCar: Math.min(boards, set.carPlaces ?? boards),
+    },
+    room: {
+      hands,
+      // A place for each pair of hands, unless somebody said.
+      benches: set.benches ?? hands,
+      // Each car has somebody to drive it.
+      cars: Math.min(set.cars, hands),
+      ovens: set.ovens ?? house.ovens,
+      trays: OVEN_TRAYS,
+      heats: OVEN_HEATS,
+    },
+  };
+}
+
 export const clockStage = stage(clockRow, {
   derive: ({ order, house, goods }, parts): ClockPart => {
     const { clock: set } = order;
     const { brief } = parts.brief;
-    const { mains } = parts.pick;
-    const { cuts } = parts.cut;
-    const { portions, waves, drinks } = parts.portion;
+    const { waves, drinks } = parts.portion;
     const { choice, laid, between } = parts.lay.boards;
     const party = partyOf(brief, waves, set.chilled);
     const many = choice?.many ?? 1;
-    const boards = Math.max(1, many * laid.length);
     // A box is packed before it leaves.
     const boxed = isBoxed(brief);
-    const onBoard = new Map(
-      [...laid.flatMap(({ things }) => things), ...between].map(
-        (thing) => [thing.id, asFood(thing)] as const,
-      ),
-    );
     const asked: TimingAsked = {
-      mains,
-      cuts,
-      lies: Object.fromEntries(
-        mains.map((main, i) => [
-          main.id,
-          onBoard.get(main.id) ??
-            mainThing({ main, cut: cuts[i]!, step: 0, share: waves.first }, [], brief, many),
-        ]),
-      ),
+      ...servedOf(parts, many),
+      ...roomOf(set, house, Math.max(1, many * laid.length)),
       firstShare: waves.first,
       party,
-      plates: parts.table.ownPlates.flatMap(({ lines }, plate) =>
-        lines.flatMap(({ good, net }) =>
-          isMain(good) && net > 0 ? [{ plate, main: good, thing: onPlate(good, net) }] : [],
-        ),
-      ),
-      beside: [
-        ...portions.companions.flatMap(({ good, net }) =>
-          isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate: null, good }] : [],
-        ),
-        ...parts.table.ownPlates.flatMap(({ lines }, plate) =>
-          lines.flatMap(({ good, net }) =>
-            isCompanion(good) && net > 0 && keepsCold(good) ? [{ plate, good }] : [],
-          ),
-        ),
-      ],
-      way:
-        set.way ??
-        (party.journey
-          ? party.journey.chilled && !boxed
-            ? 'where it is served'
-            : 'whole board'
-          : 'one by one'),
+      way: set.way ?? usualWay(party, boxed),
       safety: safetyOf(brief, house, set.keeper === 'customer'),
       film: house.film,
       coldBelow: set.coldBelow,
       inPaper: set.inPaper,
       targets: set.targets,
       readings: byGood(set.readings),
-      companions: portions.companions.flatMap(({ good, net }) => (isCompanion(good) ? [{ good, net }] : [])),
       drinks: order.drinks === 'with the order' ? drinks : [],
       boxed,
       boards: laid.map(({ key, things }) => ({ key, things })),
       between,
       many,
-      places: {
-        boards,
-        inCold: Math.min(boards, set.coldPlaces ?? boards),
-        inCar: Math.min(boards, set.carPlaces ?? boards),
-      },
       hot: set.hot.flatMap(({ id, way }) => {
         const good = goods.get(id);
         return good ? [{ good, way }] : [];
@@ -125,16 +159,6 @@ export const clockStage = stage(clockRow, {
       own: set.minutes,
       moved: set.moved,
       dropped: set.dropped,
-      room: {
-        hands: set.hands ?? house.hands,
-        // A place for each pair of hands, unless somebody said.
-        benches: set.benches ?? set.hands ?? house.hands,
-        // Each car has somebody to drive it.
-        cars: Math.min(set.cars, set.hands ?? house.hands),
-        ovens: set.ovens ?? house.ovens,
-        trays: OVEN_TRAYS,
-        heats: OVEN_HEATS,
-      },
       mostBefore: set.earliest === null ? null : Math.max(0, -minutesBetween(brief.servingAt, set.earliest)),
     };
     return { timing: { ...timingOf(asked), asked } };

@@ -6,37 +6,52 @@ import type { MeatAnimal, Milk } from './words.js';
 /** Mid of the range for close-textured cheese and dry-cured meat (practice.csv: 1030-1130 and 1050-1120 kg/m3). */
 const USUAL_DENSITY = 1.08e-3;
 
-/**
- * Volume of a whole piece in mm3, from its measures; null when a measure it needs is not known.
- * A wedge is a sector of a wheel with `diameter` and `height`, told by its weight, so it has no volume of its own.
- */
+type Measure = 'diameter' | 'height' | 'length' | 'width';
+interface Solid {
+  readonly needs: readonly Measure[];
+  readonly volume: (of: Readonly<Record<Measure, number>>) => number;
+}
+
+const disc = (diameter: number): number => (Math.PI * diameter * diameter) / 4;
+const cylinder = (share: number): Solid => ({
+  needs: ['diameter', 'height'],
+  volume: ({ diameter, height }) => share * disc(diameter) * height,
+});
+const ROD: Solid = {
+  needs: ['diameter', 'length'],
+  volume: ({ diameter, length }) => disc(diameter) * length,
+};
+const BOX: Solid = {
+  needs: ['length', 'width', 'height'],
+  volume: ({ length, width, height }) => length * width * height,
+};
+
+/** mm3 by shape. A wedge is a sector of a wheel with its measures, told by its weight, so it has no volume of its own; no more has what is sliced. */
+const SOLIDS: Readonly<Record<Form['shape'], Solid | null>> = {
+  wheel: cylinder(1),
+  drum: cylinder(1),
+  tub: cylinder(1),
+  'half wheel': cylinder(1 / 2),
+  'quarter wheel': cylinder(1 / 4),
+  log: ROD,
+  'whole sausage': ROD,
+  ball: { needs: ['diameter'], volume: ({ diameter }) => (Math.PI * diameter ** 3) / 6 },
+  // A frustum whose top is half as wide as its base: V = h/3 (A + a + sqrt(A a)).
+  pyramid: {
+    needs: ['width', 'height'],
+    volume: ({ width: w, height }) => (height / 3) * (w * w + (w * w) / 4 + (w * w) / 2),
+  },
+  square: BOX,
+  block: BOX,
+  wedge: null,
+  sliced: null,
+};
+
+/** Volume of a whole piece in mm3, from its measures; null when a measure it needs is not known. */
 export function volumeOf(form: Form): number | null {
-  const { shape, diameter: d, height: h, length: l, width: w } = form;
-  const disc = d === null ? null : (Math.PI * d * d) / 4;
-  switch (shape) {
-    case 'wheel':
-    case 'drum':
-    case 'tub':
-      return disc !== null && h !== null ? disc * h : null;
-    case 'half wheel':
-      return disc !== null && h !== null ? (disc * h) / 2 : null;
-    case 'quarter wheel':
-      return disc !== null && h !== null ? (disc * h) / 4 : null;
-    case 'log':
-    case 'whole sausage':
-      return disc !== null && l !== null ? disc * l : null;
-    case 'ball':
-      return d !== null ? (Math.PI * d ** 3) / 6 : null;
-    case 'pyramid':
-      // A frustum whose top is half as wide as its base: V = h/3 (A + a + sqrt(A a)).
-      return w !== null && h !== null ? (h / 3) * (w * w + (w * w) / 4 + (w * w) / 2) : null;
-    case 'square':
-    case 'block':
-      return l !== null && w !== null && h !== null ? l * w * h : null;
-    case 'wedge':
-    case 'sliced':
-      return null;
-  }
+  const solid = SOLIDS[form.shape];
+  if (!solid || solid.needs.some((measure) => form[measure] === null)) return null;
+  return solid.volume(form as Readonly<Record<Measure, number>>);
 }
 
 /** Grams per mm3 of a whole piece: its weight over its volume, or the usual density where the volume is not known. */

@@ -82,53 +82,69 @@ export function stepsOf(main: Main, cut: Cut, ahead: Ahead): Reason[] {
   return steps;
 }
 
-function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
-  const { wheel, answer } = cut;
+/** How what is cut comes off the wheel, the block or the shelf. */
+function takingSteps(cheese: Cheese, { wheel, answer, styleId, gross }: Cut, copies: number): Reason[] {
   const about = { subject: cheese.id };
-  const rind = cheese.rind.kind;
-  const copies = Math.max(1, Math.ceil((answer?.copies ?? 1) - 1e-9));
-  if (isBaked(cut)) return [reason('bake-whole', { pieces: copies }, about)];
-  const steps: Reason[] = [];
-  if (CUT_COLD.includes(cheese.texture) && cut.knife !== 'none') steps.push(reason('cut-cold', {}, about));
-  if (wheel) {
-    if (wheel.facing >= 1) steps.push(reason('face-the-dry-side', { off: grams(wheel.facing) }, about));
-    const stock = answer!.stock;
-    const part = millimetres(stock.height);
-    if (wheel.way === 'halved in height') steps.push(reason('halve-the-height', { at: part }, about));
-    if (wheel.way === 'disc, then wedge') steps.push(reason('disc-by-wire', { high: part }, about));
-    steps.push(
-      wheel.way === 'the rest of it'
-        ? reason('take-the-rest', { grams: grams(wheel.grams) }, about)
-        : reason(
-            'mark-the-rim',
-            {
-              chord: millimetres(wheel.chordMm),
-              arc: millimetres(wheel.arcMm),
-              degrees: wheel.angle,
-              tolerance: grams(wheel.tolerance.grams),
-            },
-            about,
-          ),
-    );
-  } else if (answer && answer.stock.kind === 'box' && answer.stock.ends < 2)
-    steps.push(reason('slab-off-the-end', { long: millimetres(answer.stock.length) }, about));
-  else if (answer && cut.styleId !== 'pearls')
-    steps.push(reason('take-whole', { pieces: copies, used: grams(cut.gross) }, about));
-  if (cut.trim >= 1)
-    steps.push(
-      reason(
-        'rind-off',
+  if (wheel) return [...facing(wheel, answer!.stock.height, about), fromTheWheel(wheel, about)];
+  if (!answer) return [];
+  if (answer.stock.kind === 'box' && answer.stock.ends < 2)
+    return [reason('slab-off-the-end', { long: millimetres(answer.stock.length) }, about)];
+  return styleId === 'pearls' ? [] : [reason('take-whole', { pieces: copies, used: grams(gross) }, about)];
+}
+
+type About = { readonly subject: string };
+type Wheel = NonNullable<Cut['wheel']>;
+
+/** The dry side off, and the wheel made lower where only a disc of it is cut. @param height of what is cut, mm */
+const facing = ({ facing: off, way }: Wheel, height: number, about: About): Reason[] => [
+  ...(off >= 1 ? [reason('face-the-dry-side', { off: grams(off) }, about)] : []),
+  ...(way === 'halved in height' ? [reason('halve-the-height', { at: millimetres(height) }, about)] : []),
+  ...(way === 'disc, then wedge' ? [reason('disc-by-wire', { high: millimetres(height) }, about)] : []),
+];
+
+const fromTheWheel = (wheel: Wheel, about: About): Reason =>
+  wheel.way === 'the rest of it'
+    ? reason('take-the-rest', { grams: grams(wheel.grams) }, about)
+    : reason(
+        'mark-the-rim',
         {
-          rind,
-          mm: millimetres(answer!.stock.trim),
-          grams: grams(cut.trim),
-          faces: cut.handle > 0 ? 'above and below' : 'all round',
+          chord: millimetres(wheel.chordMm),
+          arc: millimetres(wheel.arcMm),
+          degrees: wheel.angle,
+          tolerance: grams(wheel.tolerance.grams),
         },
         about,
-      ),
-    );
-  if (cut.handle >= 1) steps.push(reason('handle-left', { grams: grams(cut.handle) }, about));
-  steps.push(
+      );
+
+/** What of its rind comes off, and where a handle of it is left. */
+const rindSteps = ({ rind, id }: Cheese, { trim, handle, answer }: Cut): Reason[] => [
+  ...(trim >= 1
+    ? [
+        reason(
+          'rind-off',
+          {
+            rind: rind.kind,
+            mm: millimetres(answer!.stock.trim),
+            grams: grams(trim),
+            faces: handle > 0 ? 'above and below' : 'all round',
+          },
+          { subject: id },
+        ),
+      ]
+    : []),
+  ...(handle >= 1 ? [reason('handle-left', { grams: grams(handle) }, { subject: id })] : []),
+];
+
+function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
+  const { answer } = cut;
+  const about = { subject: cheese.id };
+  const copies = Math.max(1, Math.ceil((answer?.copies ?? 1) - 1e-9));
+  if (isBaked(cut)) return [reason('bake-whole', { pieces: copies }, about)];
+  const isCutCold = CUT_COLD.includes(cheese.texture) && cut.knife !== 'none';
+  return [
+    ...(isCutCold ? [reason('cut-cold', {}, about)] : []),
+    ...takingSteps(cheese, cut, copies),
+    ...rindSteps(cheese, cut),
     reason(
       'divide',
       {
@@ -142,9 +158,8 @@ function cheeseSteps(cheese: Cheese, cut: Cut): Reason[] {
       },
       about,
     ),
-  );
-  if (!LOOSE.includes(cut.look)) steps.push(reason('show-face', { face: showFaceOf(cheese, cut) }, about));
-  return steps;
+    ...(LOOSE.includes(cut.look) ? [] : [reason('show-face', { face: showFaceOf(cheese, cut) }, about)]),
+  ];
 }
 
 function meatSteps(cut: Cut, subject: string): Reason[] {

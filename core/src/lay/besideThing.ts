@@ -30,6 +30,35 @@ const DRIPS: readonly Companion['role'][] = ['honey', 'preserve'];
 /** What carries the rest to the mouth. */
 export const isCarrier = ({ role }: Companion): boolean => role === 'cracker' || role === 'bread';
 
+/** Its pieces, how high they lie, and the ground that they cover, mm and mm2: loose as it is cut, or in its vessel. */
+function lyingOf(
+  good: Companion,
+  net: number,
+  vessel: Thing['vessel'],
+  produce: ReturnType<typeof produceCut>,
+) {
+  const usual = LOOSE[good.role] ?? LOOSE_USUAL;
+  const layers = FANNED.includes(produce.form) ? FAN_LAYERS : usual.layers;
+  const { piece } = produce;
+  if (vessel)
+    return { pieces: 1, area: areaOf(vessel.outline), height: vessel.height, outline: vessel.outline };
+  const pieces = produce.pieces ?? Math.max(1, Math.round(net / (piece?.grams ?? 8)));
+  const isCounted = piece && (piece.grams !== null || produce.pieces !== null);
+  return {
+    pieces,
+    area: isCounted ? (areaOf(piece.outline) * pieces) / usual.covers / layers : net * BY_WEIGHT,
+    height: Math.max(8, (piece?.height ?? 15) * Math.min(2, layers)),
+    outline: piece?.outline ?? rectangle(-9, -7, 9, 7),
+  };
+}
+
+/** What only what lies loose does to its neighbours. */
+const looseTraits = (good: Companion) => ({
+  wet: good.juice >= 7 || good.role === 'brine',
+  rolls: good.rolls || ROLLS.includes(good.role),
+  runs: RUNS.test(`${good.name} ${good.style}`),
+});
+
 /** A companion as it lies on one board: in its vessel, or loose as a patch. */
 export function besideThing(
   good: Companion,
@@ -40,37 +69,20 @@ export function besideThing(
 ): Thing {
   const produce = produceCut(good, net);
   const vessel = vesselFor(good, net, produce.piece === null, brief, vessels);
-  const piece = produce.piece;
-  const usual = LOOSE[good.role] ?? LOOSE_USUAL;
-  const { covers } = usual;
-  const layers = FANNED.includes(produce.form) ? FAN_LAYERS : usual.layers;
-  const own = piece ? areaOf(piece.outline) : 0;
-  const pieces = vessel ? 1 : (produce.pieces ?? Math.max(1, Math.round(net / (piece?.grams ?? 8))));
-  const area = vessel
-    ? areaOf(vessel.outline)
-    : piece && (piece.grams !== null || produce.pieces !== null)
-      ? (own * pieces) / covers / layers
-      : net * BY_WEIGHT;
   return {
     id: good.id,
     name: good.name,
     lies: vessel ? 'vessel' : 'patch',
-    outline: vessel?.outline ?? piece?.outline ?? rectangle(-9, -7, 9, 7),
-    area,
-    height: vessel?.height ?? Math.max(8, (piece?.height ?? 15) * Math.min(2, layers)),
+    ...lyingOf(good, net, vessel, produce),
     grams: net,
-    pieces,
     colours: good.colours,
     traits: {
       ...PLAIN,
       kind: 'companion',
-      wet: vessel === null && (good.juice >= 7 || good.role === 'brine'),
+      ...(vessel ? { drips: DRIPS.includes(good.role) } : looseTraits(good)),
       crisp: isCarrier(good),
       carrier: isCarrier(good),
-      rolls: vessel === null && (good.rolls || ROLLS.includes(good.role)),
-      runs: vessel === null && RUNS.test(`${good.name} ${good.style}`),
       avoided: isAvoided(good, brief.limits),
-      drips: vessel !== null && DRIPS.includes(good.role),
       late: produce.when !== 'ahead',
       cold: keepsCold(good),
       colour: good.colours[0]!,

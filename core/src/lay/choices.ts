@@ -79,6 +79,128 @@ function isAsked(surface: Brief['surface'], spread: Spread, boards: readonly Boa
 /** Areas that the things of each part cover when so many stand there, each complete. mm2 a board */
 export type Covers = (spread: Spread, many: number) => ReadonlyMap<PartKey, number>;
 
+/** How far hands reach over it, mm. */
+const farOf = ({ round, length, width }: Board, sides: number) =>
+  (round ? length : width) / (sides === 1 ? 1 : 2);
+
+/** What is asked of the boards, and what is wanted of each way to lay them. */
+interface Asking {
+  readonly brief: Brief;
+  readonly sides: 1 | 2 | 4;
+  readonly heads: number;
+  /** Guests who walk round like two boards that are alike. */
+  readonly twins: boolean;
+}
+
+/** Off the fullness that the manner asks for. Fuller than was asked is still laid as long as the fullest manner is; beyond that it crowds. */
+function offBand(fullness: number, manner: Brief['manner']): number {
+  const [low, high] = BANDS[manner];
+  return (
+    Math.max(0, low - fullness) +
+    Math.max(0, fullness - high) +
+    2 * Math.max(0, fullness - Math.max(high, BANDS.lavish[1]))
+  );
+}
+
+const missOf = ({ board, fullness }: Part, { brief, sides }: Asking): number =>
+  offBand(fullness, brief.manner) + (Math.max(0, farOf(board, sides) - REACH) / 1000) * OUT_OF_REACH;
+
+const partOf = (key: PartKey, board: Board, covered: ReadonlyMap<PartKey, number>): Part => ({
+  key,
+  board,
+  fullness: (covered.get(key) ?? 0) / boardArea(board),
+});
+
+/** What one board more costs, in the points of a miss: nothing where many were asked for. */
+const oneMoreOf = ({ surface }: Brief, spread: Spread, parts: readonly Part[]): number =>
+  surface === 'several small boards' || parts.some(({ board }) => isBox(board)) || spread === 'tiers'
+    ? 0
+    : ONE_MORE;
+
+function choiceOf(spread: Spread, parts: readonly Part[], many: number, asking: Asking): BoardChoice {
+  const { brief, sides, twins } = asking;
+  const boards = parts.map(({ board }) => board);
+  const area = boards.reduce((sum, board) => sum + boardArea(board), 0);
+  const asked = isAsked(brief.surface, spread, boards, many);
+  return {
+    id: idOf(spread, boards[0]!, many),
+    spread,
+    parts,
+    many,
+    fullness: parts.reduce((sum, { board, fullness }) => sum + fullness * boardArea(board), 0) / area,
+    fits: parts.every(({ fullness }) => fullness <= FULLEST),
+    reach: Math.max(...boards.map((board) => farOf(board, sides))),
+    asked,
+    misses:
+      parts.reduce((sum, part) => sum + missOf(part, asking), 0) / parts.length +
+      oneMoreOf(brief, spread, parts) * (many * parts.length - 1) +
+      (asked ? 0 : NOT_ASKED) +
+      (spread === 'by kind' ? KINDS_APART : 0) +
+      (twins && many === 1 ? 1 : 0),
+  };
+}
+
+const upTo = (most: number) => Array.from({ length: Math.min(most, MOST_BOARDS) }, (_, i) => i + 1);
+
+/** All on boards that are alike: one, or as many as the shop has and are not bare. */
+function together(
+  boards: readonly Board[],
+  covers: Covers,
+  asking: Asking,
+  chosen: string | null,
+): BoardChoice[] {
+  const [low] = BANDS[asking.brief.manner];
+  const alike = (board: Board, many: number) =>
+    choiceOf('together', [partOf('all', board, covers('together', many))], many, asking);
+  return boards.flatMap((board) => {
+    if (isBox(board)) return [alike(board, Math.max(1, asking.heads))];
+    const ways: BoardChoice[] = [];
+    for (const many of upTo(board.count)) {
+      // Where one board fewer lies bare already, one more is no way to lay it, but for who chose it.
+      const isBare = many > ALWAYS_ASKED && ways.at(-1)!.fullness < low / 2;
+      if (!isBare || idOf('together', board, many) === chosen) ways.push(alike(board, many));
+    }
+    return ways;
+  });
+}
+
+/** For each kind the board that comes nearest to the manner, of those that are left. */
+function byKind(boards: readonly Board[], covers: Covers, asking: Asking): BoardChoice[] {
+  if (boards.some(isBox) || boards.every(({ thick }) => thick === 0)) return [];
+  const covered = covers('by kind', 1);
+  if ([...covered.values()].some((area) => area === 0)) return [];
+  const { surface } = asking.brief;
+  const left = new Map(boards.map((board) => [board.id, board.count]));
+  const parts = PARTS['by kind'].flatMap((key) => {
+    const [best] = boards
+      .filter(({ id }) => left.get(id)! > 0)
+      .map((board) => partOf(key, board, covered))
+      .sort(
+        (a, b) =>
+          Number(a.fullness > FULLEST) - Number(b.fullness > FULLEST) ||
+          Number(!isOfStuff(surface, a.board)) - Number(!isOfStuff(surface, b.board)) ||
+          missOf(a, asking) - missOf(b, asking) ||
+          (a.board.id < b.board.id ? -1 : 1),
+      );
+    if (best) left.set(best.board.id, left.get(best.board.id)! - 1);
+    return best ? [best] : [];
+  });
+  return parts.length === PARTS['by kind'].length ? [choiceOf('by kind', parts, 1, asking)] : [];
+}
+
+function tiers(boards: readonly Board[], covers: Covers, asking: Asking): BoardChoice[] {
+  if (asking.brief.surface !== 'tiered stand' || boards.some(isBox)) return [];
+  return upTo(MOST_BOARDS).map((many) => {
+    const covered = covers('tiers', many);
+    return choiceOf(
+      'tiers',
+      PARTS.tiers.map((key, i) => partOf(key, TIERS[i]!, covered)),
+      many,
+      asking,
+    );
+  });
+}
+
 /**
  * Every way to lay it, the best first: the fullness that the manner asks for on the fewest boards, of the stuff that was
  * asked for, within reach.
@@ -91,106 +213,16 @@ export function boardChoices(
   covers: Covers,
   chosen: string | null = null,
 ): BoardChoice[] {
-  const [low, high] = BANDS[brief.manner];
   const heads = headsAtBoard(brief);
-  const twins = brief.table === 'walk around' && heads > TWINS_FROM;
-  const farOf = ({ round, length, width }: Board) => (round ? length : width) / (sides === 1 ? 1 : 2);
-  // Fuller than was asked is still laid as long as the fullest manner is; beyond that it crowds.
-  const offBand = (fullness: number): number =>
-    Math.max(0, low - fullness) +
-    Math.max(0, fullness - high) +
-    2 * Math.max(0, fullness - Math.max(high, BANDS.lavish[1]));
-  const missOf = ({ board, fullness }: Part): number =>
-    offBand(fullness) + (Math.max(0, farOf(board) - REACH) / 1000) * OUT_OF_REACH;
-  const partOf = (key: PartKey, board: Board, covered: ReadonlyMap<PartKey, number>): Part => ({
-    key,
-    board,
-    fullness: (covered.get(key) ?? 0) / boardArea(board),
-  });
-  const choiceOf = (spread: Spread, parts: readonly Part[], many: number): BoardChoice => {
-    const area = parts.reduce((sum, { board }) => sum + boardArea(board), 0);
-    const boardsMore = many * parts.length - 1;
-    const asked = isAsked(
-      brief.surface,
-      spread,
-      parts.map(({ board }) => board),
-      many,
-    );
-    const oneMore =
-      brief.surface === 'several small boards' ||
-      parts.some(({ board }) => isBox(board)) ||
-      spread === 'tiers'
-        ? 0
-        : ONE_MORE;
-    return {
-      id: idOf(spread, parts[0]!.board, many),
-      spread,
-      parts,
-      many,
-      fullness: parts.reduce((sum, { board, fullness }) => sum + fullness * boardArea(board), 0) / area,
-      fits: parts.every(({ fullness }) => fullness <= FULLEST),
-      reach: Math.max(...parts.map(({ board }) => farOf(board))),
-      asked,
-      misses:
-        parts.reduce((sum, part) => sum + missOf(part), 0) / parts.length +
-        oneMore * boardsMore +
-        (asked ? 0 : NOT_ASKED) +
-        (spread === 'by kind' ? KINDS_APART : 0) +
-        (twins && many === 1 ? 1 : 0),
-    };
-  };
-  const upTo = (most: number) => Array.from({ length: Math.min(most, MOST_BOARDS) }, (_, i) => i + 1);
-  const alike = (board: Board, many: number) =>
-    choiceOf('together', [partOf('all', board, covers('together', many))], many);
-  const together = boards.flatMap((board) => {
-    if (isBox(board)) return [alike(board, Math.max(1, heads))];
-    const ways: BoardChoice[] = [];
-    for (const many of upTo(board.count)) {
-      // Where one board fewer lies bare already, one more is no way to lay it, but for who chose it.
-      const isBare = many > ALWAYS_ASKED && ways.at(-1)!.fullness < low / 2;
-      if (!isBare || idOf('together', board, many) === chosen) ways.push(alike(board, many));
-    }
-    return ways;
-  });
-  return [...together, ...byKind(), ...tiers()].sort(
+  const asking: Asking = { brief, sides, heads, twins: brief.table === 'walk around' && heads > TWINS_FROM };
+  return [
+    ...together(boards, covers, asking, chosen),
+    ...byKind(boards, covers, asking),
+    ...tiers(boards, covers, asking),
+  ].sort(
     (a, b) =>
       Number(b.fits) - Number(a.fits) || a.misses - b.misses || a.many - b.many || (a.id < b.id ? -1 : 1),
   );
-
-  /** For each kind the board that comes nearest to the manner, of those that are left. */
-  function byKind(): BoardChoice[] {
-    if (boards.some(isBox) || boards.every(({ thick }) => thick === 0)) return [];
-    const covered = covers('by kind', 1);
-    if ([...covered.values()].some((area) => area === 0)) return [];
-    const left = new Map(boards.map((board) => [board.id, board.count]));
-    const parts = PARTS['by kind'].flatMap((key) => {
-      const [best] = boards
-        .filter(({ id }) => left.get(id)! > 0)
-        .map((board) => partOf(key, board, covered))
-        .sort(
-          (a, b) =>
-            Number(a.fullness > FULLEST) - Number(b.fullness > FULLEST) ||
-            Number(!isOfStuff(brief.surface, a.board)) - Number(!isOfStuff(brief.surface, b.board)) ||
-            missOf(a) - missOf(b) ||
-            (a.board.id < b.board.id ? -1 : 1),
-        );
-      if (best) left.set(best.board.id, left.get(best.board.id)! - 1);
-      return best ? [best] : [];
-    });
-    return parts.length === PARTS['by kind'].length ? [choiceOf('by kind', parts, 1)] : [];
-  }
-
-  function tiers(): BoardChoice[] {
-    if (brief.surface !== 'tiered stand' || boards.some(isBox)) return [];
-    return upTo(MOST_BOARDS).map((many) => {
-      const covered = covers('tiers', many);
-      return choiceOf(
-        'tiers',
-        PARTS.tiers.map((key, i) => partOf(key, TIERS[i]!, covered)),
-        many,
-      );
-    });
-  }
 }
 
 /** So many ways are told, and what each would cost: a shop with hundreds of boards has thousands. */

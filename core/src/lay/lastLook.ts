@@ -54,6 +54,16 @@ const GAP = 90;
 const PALE = 82;
 const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
 
+interface Seen {
+  readonly layout: Layout;
+  /** What is eaten of what lies there, and where each lies. */
+  readonly food: readonly Thing[];
+  readonly at: ReadonlyMap<string, Layout['placed'][number]>;
+  readonly board: Board;
+  readonly brief: Brief;
+  readonly school: ColourSchool;
+}
+
 /** A last look at a board that is laid: what to mend with a button, and what is good. */
 export function lastLook(
   layout: Layout,
@@ -64,82 +74,79 @@ export function lastLook(
 ): { readonly looks: Look[]; readonly praise: Praise[] } {
   const at = new Map(layout.placed.map((place) => [place.id, place]));
   const food = things.filter(({ traits, id }) => traits.kind !== 'tool' && at.has(id));
+  const seen: Seen = { layout, food, at, board, brief, school };
+  return {
+    looks: [...gaps(seen), ...pale(seen), ...oneColour(seen), ...unopened(seen)],
+    praise: praises(seen),
+  };
+}
+
+function praises({ layout, food, brief }: Seen): Praise[] {
   const told = new Set(layout.told.map(({ reason: { rule } }) => rule));
   const [low, high] = BANDS[brief.manner];
-  return {
-    looks: [...gaps(), ...pale(), ...oneColour(), ...unopened()],
-    praise: (
-      [
-        ['what must hold, holds', layout.told.every(({ hard }) => !hard)],
-        ['what belongs together touches', !told.has('apart-from-its-company')],
-        [
-          'the walk runs clockwise',
-          food.some(({ traits }) => traits.step !== null) && !told.has('against-the-walk'),
-        ],
-        [
-          'bread is near what is soft',
-          food.some(({ traits }) => traits.soft) &&
-            food.some(({ traits }) => traits.carrier) &&
-            !told.has('no-bread-in-reach'),
-        ],
-        ['every hand reaches all of it', !told.has('out-of-reach')],
-        ['nothing rolls', food.some(({ traits }) => traits.rolls) && !told.has('rolls-near-the-rim')],
-        ['as full as it should be', layout.covered >= low && layout.covered <= high],
-      ] as const
-    ).flatMap(([praise, holds]) => (holds ? [praise] : [])),
-  };
+  const some = (trait: 'soft' | 'carrier' | 'rolls') => food.some(({ traits }) => traits[trait]);
+  const holds: readonly (readonly [Praise, boolean])[] = [
+    ['what must hold, holds', layout.told.every(({ hard }) => !hard)],
+    ['what belongs together touches', !told.has('apart-from-its-company')],
+    [
+      'the walk runs clockwise',
+      food.some(({ traits }) => traits.step !== null) && !told.has('against-the-walk'),
+    ],
+    ['bread is near what is soft', some('soft') && some('carrier') && !told.has('no-bread-in-reach')],
+    ['every hand reaches all of it', !told.has('out-of-reach')],
+    ['nothing rolls', some('rolls') && !told.has('rolls-near-the-rim')],
+    ['as full as it should be', layout.covered >= low && layout.covered <= high],
+  ];
+  return holds.flatMap(([praise, is]) => (is ? [praise] : []));
+}
 
-  function gaps(): Look[] {
-    const { x, y, r } = layout.gap;
-    if (brief.manner === 'plain' || 2 * r < GAP || layout.covered >= high) return [];
-    const area = Math.PI * r * r;
-    const fillers = food
-      .filter(({ lies, traits, area: own }) => lies === 'patch' && traits.kind === 'companion' && own > 0)
-      .sort((a, b) => a.grams / a.area - b.grams / b.area || (a.id < b.id ? -1 : 1));
-    const [filler] = fillers;
-    if (!filler) return [];
-    const half = { x: board.length / 2, y: (board.round ? board.length : board.width) / 2 };
-    return [
-      {
-        by: 'fill',
-        reason: reason('gap-without-filler', {
-          hour: onClock({ x, y }, half).hour,
-          across: millimetres(Math.round(2 * r)),
-          filler: filler.name,
-          fillerId: baseOf(filler),
-          grams: grams(Math.ceil((area * filler.grams) / filler.area)),
-        }),
-      },
-    ];
-  }
+function gaps({ layout, food, board, brief }: Seen): Look[] {
+  const { x, y, r } = layout.gap;
+  const [, high] = BANDS[brief.manner];
+  if (brief.manner === 'plain' || 2 * r < GAP || layout.covered >= high) return [];
+  const area = Math.PI * r * r;
+  const fillers = food
+    .filter(({ lies, traits, area: own }) => lies === 'patch' && traits.kind === 'companion' && own > 0)
+    .sort((a, b) => a.grams / a.area - b.grams / b.area || (a.id < b.id ? -1 : 1));
+  const [filler] = fillers;
+  if (!filler) return [];
+  const half = { x: board.length / 2, y: (board.round ? board.length : board.width) / 2 };
+  return [
+    {
+      by: 'fill',
+      reason: reason('gap-without-filler', {
+        hour: onClock({ x, y }, half).hour,
+        across: millimetres(Math.round(2 * r)),
+        filler: filler.name,
+        fillerId: baseOf(filler),
+        grams: grams(Math.ceil((area * filler.grams) / filler.area)),
+      }),
+    },
+  ];
+}
 
-  function pale(): Look[] {
-    if (food.length < 2 * THIRDS.length) return [];
-    return THIRDS.flatMap((third, i): Look[] => {
-      const here = food.filter(({ id }) => Math.floor(3 * (at.get(id)!.x / board.length + 0.5)) === i);
-      const area = here.reduce((sum, one) => sum + one.area, 0);
-      const light = here.reduce((sum, one) => sum + one.area * lab(one.traits.colour).l, 0);
-      return area > 0 && light / area > PALE
-        ? [{ by: 'garnish', reason: reason('pale-side', { third }) }]
-        : [];
-    });
-  }
+function pale({ food, at, board }: Seen): Look[] {
+  if (food.length < 2 * THIRDS.length) return [];
+  return THIRDS.flatMap((third, i): Look[] => {
+    const here = food.filter(({ id }) => Math.floor(3 * (at.get(id)!.x / board.length + 0.5)) === i);
+    const area = here.reduce((sum, one) => sum + one.area, 0);
+    const light = here.reduce((sum, one) => sum + one.area * lab(one.traits.colour).l, 0);
+    return area > 0 && light / area > PALE ? [{ by: 'garnish', reason: reason('pale-side', { third }) }] : [];
+  });
+}
 
-  function oneColour(): Look[] {
-    const colours = [...new Set(food.flatMap(({ colours: own }) => own.slice(0, 1)))];
-    const apart = colours.some((a, i) => colours.slice(i + 1).some((b) => colourGap(a, b) >= SEEN_APART));
-    return school === 'echo' || food.length < 3 || apart
-      ? []
-      : [{ by: 'garnish', reason: reason('all-of-one-colour', NONE) }];
-  }
+function oneColour({ food, school }: Seen): Look[] {
+  const colours = [...new Set(food.flatMap(({ colours: own }) => own.slice(0, 1)))];
+  const apart = colours.some((a, i) => colours.slice(i + 1).some((b) => colourGap(a, b) >= SEEN_APART));
+  return school === 'echo' || food.length < 3 || apart
+    ? []
+    : [{ by: 'garnish', reason: reason('all-of-one-colour', NONE) }];
+}
 
-  /** Guests hesitate before an untouched board (trade, section 7). */
-  function unopened(): Look[] {
-    const cheeses = food.filter(({ traits }) => traits.kind === 'cheese');
-    if (cheeses.length === 0 || cheeses.some(({ lies }) => lies !== 'whole')) return [];
-    const largest = [...cheeses].sort((a, b) => b.grams - a.grams)[0]!;
-    return [
-      { by: 'open', reason: reason('nothing-opened', { good: largest.name }, { subject: largest.id }) },
-    ];
-  }
+/** Guests hesitate before an untouched board (trade, section 7). */
+function unopened({ food }: Seen): Look[] {
+  const cheeses = food.filter(({ traits }) => traits.kind === 'cheese');
+  if (cheeses.length === 0 || cheeses.some(({ lies }) => lies !== 'whole')) return [];
+  const largest = [...cheeses].sort((a, b) => b.grams - a.grams)[0]!;
+  return [{ by: 'open', reason: reason('nothing-opened', { good: largest.name }, { subject: largest.id }) }];
 }

@@ -41,6 +41,20 @@ export const DISH_RIM = 15;
 /** A card beside what is too soft to stick one into (trade, section 7). */
 const CARD = 55 * 30;
 
+/** How much of its own area a patch of this cut covers: folds overlap, piles stand on each other. */
+const coverOf = ({ fold, styleId }: Cut): number =>
+  fold ? (OVERLAPPING.includes(styleId) ? SHINGLED : FOLDED) : PILED_CUTS.includes(styleId) ? PILED : STACKED;
+
+/** What of a cheese its neighbours feel: nothing of this of a meat. */
+const cheeseTraits = (main: Main) =>
+  main.kind === 'cheese'
+    ? {
+        soft: softnessOf(main) >= 7,
+        strong: main.texture === 'washed' || main.texture === 'blue' || main.sense.funk >= 6,
+        wet: main.paste === 'wet',
+      }
+    : { soft: false, strong: false, wet: false };
+
 /** A cheese or meat as it lies in the first wave, for one of so many boards that are alike. */
 export function mainThing(
   { main, cut, step, share, hot = false }: LaidMain,
@@ -51,24 +65,17 @@ export function mainThing(
   const stands = cut.whole || hot;
   const grams = (cut.net * (stands ? 1 : share)) / boards;
   const pieces = stands ? 1 : Math.max(1, Math.round((cut.pieces * share) / boards));
-  const soft = main.kind === 'cheese' && softnessOf(main) >= 7;
   const outline = cut.fold ? foldOutline(cut) : cut.outline;
-  const covers = cut.fold
-    ? OVERLAPPING.includes(cut.styleId)
-      ? SHINGLED
-      : FOLDED
-    : PILED_CUTS.includes(cut.styleId)
-      ? PILED
-      : STACKED;
-  const own = areaOf(outline);
   const standing = wholeOutline(main, grams, hot ? null : cut);
   const whole = hot ? widened(standing.outline, DISH_RIM) : standing.outline;
+  const traits = cheeseTraits(main);
+  const area = stands ? areaOf(whole) : (areaOf(outline) * pieces) / coverOf(cut);
   return {
     id: main.id,
     name: main.name,
     lies: stands ? 'whole' : 'patch',
     outline: stands ? whole : outline,
-    area: (stands ? areaOf(whole) : (own * pieces) / covers) + (soft && main.kind === 'cheese' ? CARD : 0),
+    area: area + (traits.soft ? CARD : 0),
     height: cut.fold ? Math.max(25, cut.height) : stands ? (main.form.height ?? cut.height) : cut.height,
     grams,
     pieces,
@@ -77,12 +84,8 @@ export function mainThing(
       ...PLAIN,
       kind: main.kind,
       step,
-      soft,
-      strong:
-        main.kind === 'cheese' &&
-        (main.texture === 'washed' || main.texture === 'blue' || main.sense.funk >= 6),
+      ...traits,
       delicate: isDelicate(main.sense),
-      wet: main.kind === 'cheese' && main.paste === 'wet',
       rolls: cut.styleId === 'pearls',
       avoided: isAvoided(main, brief.limits),
       leans: LEANING.includes(cut.styleId),

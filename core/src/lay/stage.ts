@@ -7,7 +7,7 @@ import { bellsFor, underBells } from './bells.js';
 import { bestWays, boardChoices } from './choices.js';
 import { boardsFor, isBox, type Board } from './boards.js';
 import { fillOf } from './fill.js';
-import { garnishOf, garnishThings, mayDecorate } from './garnish.js';
+import { garnishOf, garnishThings, mayDecorate, type Garnish } from './garnish.js';
 import { isCarrier } from './besideThing.js';
 import { judgedAsKept } from './judgement.js';
 import { layEffort } from './effort.js';
@@ -25,7 +25,7 @@ import { pathOf } from '../walk/index.js';
 import { layAdvice } from './advice.js';
 import { money, remembered } from '../units/index.js';
 import { layRow } from './row.js';
-import { stage, type Fields } from '../stage/index.js';
+import { stage, type Fields, type Ground, type Parts } from '../stage/index.js';
 
 declare module '../stage/stage.js' {
   interface Parts {
@@ -81,112 +81,156 @@ const unfitGarnish = (
 const standsBetween = ({ main, cut, hot }: LaidMain, boards: number): boolean =>
   hot === true && Math.max(1, Math.round(cut.net / main.form.grams)) < boards;
 
-export const layStage = stage(layRow, {
-  derive: ({ order, counter, goods }, parts): LayPart => {
-    const { brief } = parts.brief;
-    const { mains } = parts.pick;
-    const { cuts, serving } = parts.cut;
-    const { portions, waves } = parts.portion;
-    const { walk, desserts } = parts.walk;
-    const { pairs } = parts.pair;
-    const all = portions.companions.flatMap(({ good, net }) =>
-      isCompanion(good) ? [{ good, net: net * waves.first }] : [],
-    );
-    const boxed = isBoxed(brief);
-    const breadApart =
-      order.lay.bread === null ? boardEatersOf(brief) >= BREAD_APART_FROM : order.lay.bread === 'apart';
-    const apart = breadApart && !boxed ? all.filter(({ good }) => isCarrier(good)) : [];
-    const beside = all.filter((entry) => !apart.includes(entry));
-    const steps = new Map(walk.steps.map(({ main, number }) => [main.id, number]));
-    const company = new Map(
-      [...pairs.byGood].map(([id, slots]) => [
-        id,
-        slots
-          .flatMap(({ match }) =>
-            match && match.score > 0 && match.beside.kind === 'companion' && !isCarrier(match.beside)
-              ? [match]
-              : [],
-          )
-          .sort((a, b) => b.score - a.score)
-          .slice(0, BESIDE_EACH)
-          .map(({ beside: best }) => best.id),
-      ]),
-    );
-    const garnish = garnishOf(order.lay.garnish, goods, brief);
-    const baked = new Set(order.clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [id] : [])));
-    const pieces = mains.map((main, i): LaidMain => ({
-      main,
-      cut: cuts[i]!,
-      step: steps.get(main.id) ?? 0,
-      share: waves.first,
-      hot: baked.has(main.id),
-    }));
-    const thingsFor = remembered((boards: number): readonly Thing[] => {
-      const bare = thingsOf({
-        mains: pieces.filter((piece) => !standsBetween(piece, boards)),
-        beside,
-        pairs: company,
-        brief,
-        vessels: new Vessels(counter, boards),
-        serving,
-        boards,
-        schools: order.lay.schools,
-      });
-      const { bells, dividers } = order.lay;
-      const covered = bells.length > 0 ? underBells(bare, bells, bellsFor(bare, counter, boards)) : bare;
-      const things = dividers.length > 0 ? behindDividers(covered, dividers) : covered;
-      return [...things, ...garnishThings(garnish, boards)];
+type Read = Pick<Parts, 'brief' | 'pick' | 'pair' | 'portion' | 'cut' | 'walk'>;
+
+/** Of what Pair chose, which lies edge to edge with each good, by its id. */
+const companyOf = ({ pairs }: Read['pair']): ReadonlyMap<string, readonly string[]> =>
+  new Map(
+    [...pairs.byGood].map(([id, slots]) => [
+      id,
+      slots
+        .flatMap(({ match }) =>
+          match && match.score > 0 && match.beside.kind === 'companion' && !isCarrier(match.beside)
+            ? [match]
+            : [],
+        )
+        .sort((a, b) => b.score - a.score)
+        .slice(0, BESIDE_EACH)
+        .map(({ beside: best }) => best.id),
+    ]),
+  );
+
+/** Companions of the first wave: those on the board, and bread where it has a station of its own. */
+function companionsOf({ brief: { brief }, portion: { portions, waves } }: Read, { lay }: Fields) {
+  const all = portions.companions.flatMap(({ good, net }) =>
+    isCompanion(good) ? [{ good, net: net * waves.first }] : [],
+  );
+  const breadApart = lay.bread === null ? boardEatersOf(brief) >= BREAD_APART_FROM : lay.bread === 'apart';
+  const apart = breadApart && !isBoxed(brief) ? all.filter(({ good }) => isCarrier(good)) : [];
+  return { beside: all.filter((entry) => !apart.includes(entry)), apart: apart.map(({ good }) => good) };
+}
+
+/** Cheeses and meats as they lie there, with their step of the tasting. */
+function piecesOf(
+  { pick: { mains }, cut: { cuts }, portion, walk: { walk } }: Read,
+  { clock }: Fields,
+): LaidMain[] {
+  const steps = new Map(walk.steps.map(({ main, number }) => [main.id, number]));
+  const baked = new Set(clock.hot.flatMap(({ id, way }) => (hotRow(way).dish ? [id] : [])));
+  return mains.map((main, i) => ({
+    main,
+    cut: cuts[i]!,
+    step: steps.get(main.id) ?? 0,
+    share: portion.waves.first,
+    hot: baked.has(main.id),
+  }));
+}
+
+/** What lies on so many boards that are alike, under its bells and behind its dividers. */
+const thingsOn = (
+  { order, counter }: Ground,
+  parts: Read,
+  pieces: readonly LaidMain[],
+  beside: ReturnType<typeof companionsOf>['beside'],
+  garnish: readonly Garnish[],
+) => {
+  const pairs = companyOf(parts.pair);
+  return remembered((boards: number): readonly Thing[] => {
+    const bare = thingsOf({
+      mains: pieces.filter((piece) => !standsBetween(piece, boards)),
+      beside,
+      pairs,
+      brief: parts.brief.brief,
+      vessels: new Vessels(counter, boards),
+      serving: parts.cut.serving,
+      boards,
+      schools: order.lay.schools,
     });
-    const areas = remembered((spread: Spread) =>
-      remembered(
-        (many: number) =>
-          new Map(
-            [...partsOf(thingsFor(many), spread, order.lay.sent)].map(([key, things]) => [
-              key,
-              things.reduce((sum, { area }) => sum + area, 0),
-            ]),
-          ),
-      ),
+    const { bells, dividers } = order.lay;
+    const covered = bells.length > 0 ? underBells(bare, bells, bellsFor(bare, counter, boards)) : bare;
+    const things = dividers.length > 0 ? behindDividers(covered, dividers) : covered;
+    return [...things, ...garnishThings(garnish, boards)];
+  });
+};
+
+/** The area of what lies on each part of a way to lay it, mm². */
+const areasOf = (thingsFor: (boards: number) => readonly Thing[], { lay }: Fields) => {
+  const areas = remembered((spread: Spread) =>
+    remembered(
+      (many: number) =>
+        new Map(
+          [...partsOf(thingsFor(many), spread, lay.sent)].map(([key, things]) => [
+            key,
+            things.reduce((sum, { area }) => sum + area, 0),
+          ]),
+        ),
+    ),
+  );
+  return (spread: Spread, many: number) => areas(spread)(many);
+};
+
+/** What the search of one board is asked; null: nothing lies on it. */
+const questionOf = (
+  things: readonly Thing[],
+  board: Board,
+  { lay }: Fields,
+  { brief: { brief }, walk: { walk, desserts } }: Read,
+): LayQuestion | null =>
+  things.length === 0
+    ? null
+    : {
+        things,
+        board,
+        carried: brief.travelMinutes > 0,
+        sides: sidesOf(brief),
+        apart: brief.apart > 0,
+        schools: lay.schools,
+        // In a box nobody walks.
+        towards: isBoxed(brief)
+          ? {}
+          : Object.fromEntries(pathOf(walk, desserts).map(({ goodId, degrees }) => [goodId, degrees])),
+        pins: lay.pins,
+        seed: lay.seed,
+        steps: layEffort(things.length),
+      };
+
+/** The ways to lay it, the best first, each with what would fill it, and the one that is taken. */
+function choicesOf(
+  { order, counter }: Ground,
+  { brief: { brief }, pick: { mains } }: Read,
+  thingsFor: (boards: number) => readonly Thing[],
+  beside: readonly Companion[],
+) {
+  const { choice: asked } = order.lay;
+  const covers = areasOf(thingsFor, order);
+  const ways =
+    mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), sidesOf(brief), covers, asked);
+  const choices = bestWays(ways, asked).map((way) => ({
+    ...way,
+    fill: fillOf(brief, way, thingsFor(way.many), beside),
+  }));
+  return { choices, choice: choices.find(({ id }) => id === asked) ?? choices[0] ?? null };
+}
+
+export const layStage = stage(layRow, {
+  derive: (ground, parts): LayPart => {
+    const { order, counter, goods } = ground;
+    const { brief } = parts.brief;
+    const { beside, apart } = companionsOf(parts, order);
+    const garnish = garnishOf(order.lay.garnish, goods, brief);
+    const pieces = piecesOf(parts, order);
+    const thingsFor = thingsOn(ground, parts, pieces, beside, garnish);
+    const { choices, choice } = choicesOf(
+      ground,
+      parts,
+      thingsFor,
+      beside.map(({ good }) => good),
     );
-    const covers = (spread: Spread, many: number) => areas(spread)(many);
-    const sides = sidesOf(brief);
-    const ways =
-      mains.length === 0
-        ? []
-        : boardChoices(brief, boardsFor(brief, counter), sides, covers, order.lay.choice);
-    const choices = bestWays(ways, order.lay.choice).map((way) => ({
-      ...way,
-      fill: fillOf(
-        brief,
-        way,
-        thingsFor(way.many),
-        beside.map(({ good }) => good),
-      ),
-    }));
-    const choice = choices.find(({ id }) => id === order.lay.choice) ?? choices[0] ?? null;
     const lies = choice ? partsOf(thingsFor(choice.many), choice.spread, order.lay.sent) : new Map();
-    // In a box nobody walks.
-    const towards = boxed
-      ? {}
-      : Object.fromEntries(pathOf(walk, desserts).map(({ goodId, degrees }) => [goodId, degrees]));
     const laid = (choice?.parts ?? []).map((part): LaidBoard => {
       const things: readonly Thing[] = lies.get(part.key) ?? [];
       const { board } = part;
-      const question: LayQuestion | null =
-        things.length > 0
-          ? {
-              things,
-              board,
-              carried: brief.travelMinutes > 0,
-              sides,
-              apart: brief.apart > 0,
-              schools: order.lay.schools,
-              towards,
-              pins: order.lay.pins,
-              seed: order.lay.seed,
-              steps: layEffort(things.length),
-            }
-          : null;
+      const question = questionOf(things, board, order, parts);
       return {
         ...part,
         things,
@@ -200,7 +244,7 @@ export const layStage = stage(layRow, {
     const between = pieces
       .filter((piece) => choice && standsBetween(piece, choice.many))
       .map((piece) => mainThing(piece, [], brief, 1));
-    return { boards: { choices, choice, laid, garnish, apart: apart.map(({ good }) => good), between } };
+    return { boards: { choices, choice, laid, garnish, apart, between } };
   },
   advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }) =>
     mains.length === 0 ? [] : layAdvice(brief, boards, mains.length, unfitGarnish(order, goods, brief)),

@@ -130,31 +130,32 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
   };
   /** By depth and place; what a candidate adds never grows while others come to be chosen. */
   const adds = Array.from({ length: most }, () => new Float64Array(n));
-  const grow = (from: number, spent: number, bits: number) => {
+  /** The last one: what it adds is all there is to know of it. */
+  const growLast = (from: number, now: Float64Array, value: number, bits: number) => {
+    const depth = most - 1;
+    const above = adds[depth - 1]!;
+    for (let place = from; place < n; place++) {
+      const c = order[place]!;
+      const wanted = floor[most]! - mostBits - value;
+      if (depth > 1 && above[place]! < wanted - TINY) continue;
+      const add = addOf(c, now, depth);
+      if (!(add >= wanted)) continue;
+      if (nodes >= limit) {
+        gap = Math.max(gap, couldBe(value + add + mostBits - Math.max(floor[most]!, -1e9)));
+        continue;
+      }
+      chosen.push(c);
+      visit(value + add, bits | brings[c]!);
+      chosen.pop();
+    }
+  };
+  const grow = (from: number, spent: number, bits: number): void => {
     const depth = chosen.length;
     if (depth === most) return;
     const now = served[depth]!;
     const value = valueOf(now, depth) - spent;
     const own = adds[depth]!;
-    if (depth > 0 && depth === most - 1) {
-      // The last one: what it adds is all there is to know of it.
-      const above = adds[depth - 1]!;
-      for (let place = from; place < n; place++) {
-        const c = order[place]!;
-        const wanted = floor[most]! - mostBits - value;
-        if (depth > 1 && above[place]! < wanted - TINY) continue;
-        const add = addOf(c, now, depth);
-        if (!(add >= wanted)) continue;
-        if (nodes >= limit) {
-          gap = Math.max(gap, couldBe(value + add + mostBits - Math.max(floor[most]!, -1e9)));
-          continue;
-        }
-        chosen.push(c);
-        visit(value + add, bits | brings[c]!);
-        chosen.pop();
-      }
-      return;
-    }
+    if (depth > 0 && depth === most - 1) return growLast(from, now, value, bits);
     // What each further candidate would add to what is chosen; a set of such sums adds no more than its parts.
     for (let place = from; place < n; place++) own[place] = addOf(order[place]!, now, depth);
     const mostAdds = own.slice(from).sort().reverse();

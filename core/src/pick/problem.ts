@@ -161,6 +161,26 @@ function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): Locks {
   return { locked, hitches };
 }
 
+const tooManyLocks = (kind: Main['kind'], held: readonly Main[], kinds: number): Hitch[] =>
+  held.length > kinds
+    ? [
+        reason(
+          'more-locks-than-kinds',
+          { kind, locked: held.length, kinds },
+          { subject: subjectOf(held.map((m) => m.id)) },
+        ),
+      ]
+    : [];
+
+/** The school of covering has more places than cheeses are asked for. */
+function schoolTooLarge({ schools }: Brief, cheeses: number): Hitch[] {
+  const school = schools.cover!;
+  const places = COVERS[school];
+  return cheeses > 0 && cheeses < places.length
+    ? [reason('school-needs-more-kinds', { cheeses, school, places: places.map(({ id }) => id) })]
+    : [];
+}
+
 /** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
 export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wishes: Wishes): Problem {
   const { brief, counter } = onCounter(settled(asked, house), shelf, wishes.locked);
@@ -169,20 +189,15 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
   const targets = targetsOf(brief, served, house);
   const all = served.filter(isMain);
   const { locked, hitches: lockHitches } = locksOf(wishes, all, brief);
-  const hitches = [...lockHitches];
-  const count = (kind: Main['kind'], kinds: number): number => {
-    const held = all.filter((m) => m.kind === kind && locked.has(m.id));
-    if (held.length > kinds)
-      hitches.push(
-        reason(
-          'more-locks-than-kinds',
-          { kind, locked: held.length, kinds },
-          { subject: subjectOf(held.map((m) => m.id)) },
-        ),
-      );
-    return Math.max(kinds, held.length);
+  const held = {
+    cheese: all.filter((m) => m.kind === 'cheese' && locked.has(m.id)),
+    meat: all.filter((m) => m.kind === 'meat' && locked.has(m.id)),
   };
-  const counts = { cheese: count('cheese', targets.cheeses.kinds), meat: count('meat', targets.meats.kinds) };
+  const kinds = { cheese: targets.cheeses.kinds, meat: targets.meats.kinds };
+  const counts = {
+    cheese: Math.max(kinds.cheese, held.cheese.length),
+    meat: Math.max(kinds.meat, held.meat.length),
+  };
   const out = new Set(wishes.leftOut);
   const barred = new Set(targets.excluded.map(({ goodId }) => goodId));
   const mains = all
@@ -195,15 +210,6 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
           isAvailable(m, grossIn(targets, counts, m), date)),
     )
     .sort(byId);
-  const places = COVERS[brief.schools.cover!];
-  if (counts.cheese > 0 && counts.cheese < places.length)
-    hitches.push(
-      reason('school-needs-more-kinds', {
-        cheeses: counts.cheese,
-        school: brief.schools.cover!,
-        places: places.map((p) => p.id),
-      }),
-    );
   const budget = budgetTotal(brief);
   // Work and hire come off first; of the rest own plates take their share; companions are kept back from the board's.
   const service = serviceEstimate(brief, house, counts.cheese + counts.meat);
@@ -225,7 +231,12 @@ export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wi
     purse: purse === null ? null : Math.max(0, purse),
     // Rounded up: a budget of so much must pay for it.
     inAll: (cost) => money(Math.ceil(service + plates * (cost + beside))),
-    hitches,
+    hitches: [
+      ...lockHitches,
+      ...tooManyLocks('cheese', held.cheese, kinds.cheese),
+      ...tooManyLocks('meat', held.meat, kinds.meat),
+      ...schoolTooLarge(brief, counts.cheese),
+    ],
   };
 }
 

@@ -17,21 +17,27 @@ export interface Question {
   readonly rawOnly?: boolean;
 }
 
-/**
- * The question as columns of numbers: item i is `mains[i]`. Says the same as measure(); a test holds them together.
- * @param question its brief has the schools settled; `mains` is sorted by id, so that ties go to the earlier id
- */
-export function instanceOf(question: Question): Instance {
-  const { brief, mains, counts, locked } = question;
-  const ready = readyFor(brief, counts);
-  const most = Math.max(counts.cheese, counts.meat);
+interface Bands {
+  /** How many there are, and of each what 0 to `most` members are worth, one row after the other. */
+  readonly bands: number;
+  readonly worth: readonly number[];
+  /** 1: it is of a dial's axis. */
+  readonly ofDial: readonly number[];
+  /** What is worth something whatever is picked. */
+  readonly base: number;
+  /** By item its bands, with its share of each. */
+  readonly perItem: readonly (readonly [band: number, share: number][])[];
+}
+
+/** Every class of every part as a band: a row of what its members are worth, concave. */
+function bandsOf({ brief, mains, counts, rawOnly }: Question, most: number): Bands {
   const worth: number[] = [];
   const ofDial: number[] = [];
   let bands = 0;
   let base = 0;
   const perItem: [band: number, share: number][][] = mains.map(() => []);
-  for (const { part, scale } of ready.parts) {
-    const weight = question.rawOnly ? (part.of === 'axis' ? 1 : 0) : scale;
+  for (const { part, scale } of readyFor(brief, counts).parts) {
+    const weight = rawOnly ? (part.of === 'axis' ? 1 : 0) : scale;
     if (weight === 0) continue;
     const index = new Map<string, number>();
     const bandIndex = (id: string): number => {
@@ -54,6 +60,17 @@ export function instanceOf(question: Question): Instance {
       for (const id in shares) perItem[i]!.push([bandIndex(id), shares[id]!]);
     });
   }
+  return { bands, worth, ofDial, base, perItem };
+}
+
+/**
+ * The question as columns of numbers: item i is `mains[i]`. Says the same as measure(); a test holds them together.
+ * @param question its brief has the schools settled; `mains` is sorted by id, so that ties go to the earlier id
+ */
+export function instanceOf(question: Question): Instance {
+  const { brief, mains, counts, locked } = question;
+  const most = Math.max(counts.cheese, counts.meat);
+  const { bands, worth, ofDial, base, perItem } = bandsOf(question, most);
   const felt = bandsThatMatter(perItem, worth, bands, most);
   const kept = perItem.map((list) => list.filter(([band]) => felt[band]! >= 0));
   const start = new Int32Array(mains.length + 1);

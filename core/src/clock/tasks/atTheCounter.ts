@@ -5,6 +5,18 @@ import { LATE, task, type Task, type TasksAsked } from './task.js';
 /** Cards are written before the last rush. The house's own figure. */
 const CARDS_BEFORE = 15;
 
+/** What browns or dries is got ready late. */
+function besideTask({ good, net }: TasksAsked['companions'][number]): Task {
+  const { seconds, when } = produceCut(good, net);
+  return task({
+    id: `beside:${good.id}`,
+    kind: ['fruit', 'vegetable', 'bread'].includes(good.role) ? 'wash and cut' : 'fill',
+    minutes: seconds / 60,
+    goods: [good.id],
+    within: when === 'ahead' ? null : LATE[when],
+  });
+}
+
 /** Work that is done in one go at the counter before anything is laid. */
 export function atTheCounter({ mains, cuts, companions, minutes, inPaper, hot }: TasksAsked): Task[] {
   // What is baked whole is made ready for the oven instead.
@@ -48,17 +60,7 @@ export function atTheCounter({ mains, cuts, companions, minutes, inPaper, hot }:
           }),
         ]
       : []),
-    ...companions.map(({ good, net }) => {
-      const produce = produceCut(good, net);
-      const late = produce.when === 'ahead' ? null : LATE[produce.when];
-      return task({
-        id: `beside:${good.id}`,
-        kind: ['fruit', 'vegetable', 'bread'].includes(good.role) ? 'wash and cut' : 'fill',
-        minutes: produce.seconds / 60,
-        goods: [good.id],
-        within: late,
-      });
-    }),
+    ...companions.map(besideTask),
     ...(mains.length > 0
       ? [
           task({

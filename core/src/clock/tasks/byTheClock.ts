@@ -5,21 +5,26 @@ import { LATE, task, type Task, type TasksAsked } from './task.js';
 /** Goods that leave the cold within so many minutes of each other are fetched in one go. */
 const TOGETHER = 5;
 
+/** What leaves the cold at about the same time for the same wave is fetched in one go. */
+function fetchedTogether(all: readonly Standing[]): Standing[][] {
+  const groups: Standing[][] = [];
+  for (const one of [...all].sort((a, b) => a.out - b.out || (a.key < b.key ? -1 : 1))) {
+    const open = groups.at(-1);
+    if (open && one.out - open[0]!.out <= TOGETHER && open[0]!.wave.number === one.wave.number)
+      open.push(one);
+    else groups.push([one]);
+  }
+  return groups;
+}
+
 /** What the clock itself says: when each good leaves the cold, when each wave is brought and taken away. */
 export function byTheClock({ outings, standing, party, boxed, minutes }: TasksAsked): Task[] {
   // A bowl of what is served cold leaves it as it is laid or brought.
   const fetched = standing.filter(({ servedCold, plate }) => !servedCold || plate !== null);
-  const groups: Standing[][] = [];
-  for (const outing of fetched.sort((a, b) => a.out - b.out || (a.key < b.key ? -1 : 1))) {
-    const open = groups.at(-1);
-    if (open && outing.out - open[0]!.out <= TOGETHER && open[0]!.wave.number === outing.wave.number)
-      open.push(outing);
-    else groups.push([outing]);
-  }
   const board = standing.filter(({ plate }) => plate === null);
   const waves = party.waves.filter(({ number }) => board.some(({ wave }) => wave.number === number));
   return [
-    ...groups.map((group) =>
+    ...fetchedTogether(fetched).map((group) =>
       task({
         id: `out:${group[0]!.key}`,
         kind: 'take out',

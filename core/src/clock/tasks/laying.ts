@@ -29,107 +29,136 @@ function worksOf(things: readonly Thing[], each: (thing: Thing) => number): Read
   return works;
 }
 
-/** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
-export function laying(asked: TasksAsked): Task[] {
-  const { boards, between, many, cuts, minutes, way, outings, party, hot, places, boardOut } = asked;
-  const things = boards.flatMap((board) => board.things);
-  const once = ({ lies }: Thing) =>
-    lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch;
-  const travels = party.journey !== null;
-  const there = travels && way === 'where it is served';
-  const atPlace = there ? ['set-up'] : [];
-  // What has no room in the cold is out of it from when it is laid; a cold van takes it in again.
-  const straight = straightShare(places);
-  const straightFrom =
-    straight > 0 && boardOut !== null
-      ? -(party.journey?.chilled ? Math.min(party.journey.leaves, boardOut) : boardOut)
-      : null;
-  // A bowl of what is kept cold is set down last, however it is filled.
+/** On which boards a piece of work is done: on all, on those that go back into the cold, on those that find no room there. */
+type On = 'all' | 'in the cold' | 'straight';
+
+/** What one step of the build lays together. */
+interface Group {
+  readonly id: string;
+  readonly goods: readonly string[];
+  readonly late: boolean;
+}
+
+/** What is kept cold is set down last, however it is filled; what only softens is laid late. */
+function groupsOf(step: BuildStep, works: ReadonlyMap<string, Work>, { hot, standing }: TasksAsked): Group[] {
+  const goods = [...works.keys()].filter((id) => works.get(id)!.step === step);
+  const isLate = (id: string) => works.get(id)!.late;
+  // What is laid before it must leave the cold is out longer than it needs: each cheese and meat is work of its own.
+  if (step === 'cheeses' || step === 'meats')
+    return goods.map((id) => ({
+      id: `lay:${id}`,
+      goods: [id],
+      late: isLate(id) || outOfTheOven(id, hot) !== null,
+    }));
   const idsOf = (asks: (one: Standing) => boolean) =>
-    new Set(asked.standing.filter(asks).map(({ good }) => good.id));
+    new Set(standing.filter(asks).map(({ good }) => good.id));
   const cold = idsOf(({ servedCold }) => servedCold);
   const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
-  // What is laid straight before it leaves is built by itself.
-  const ready = { all: new Set<string>(), 'in the cold': new Set<string>(), straight: new Set<string>() };
+  return [
+    ...[false, true].map((late) => ({
+      id: `lay:${step}${late ? ':late' : ''}`,
+      goods: goods.filter((id) => !cold.has(id) && (soft.has(id) || isLate(id)) === late),
+      late,
+    })),
+    { id: `lay:${step}:cold`, goods: goods.filter((id) => cold.has(id)), late: true },
+  ].filter(({ goods: some }) => some.length > 0);
+}
+
+/** What has no room in the cold is out of it from when it is laid, minutes before serving; a cold van takes it in again. null: there is room. */
+function straightFrom({ places, boardOut, party }: TasksAsked): number | null {
+  if (straightShare(places) === 0 || boardOut === null) return null;
+  return -(party.journey?.chilled ? Math.min(party.journey.leaves, boardOut) : boardOut);
+}
+
+/** The work of one group, on these boards. */
+function layWork(
+  asked: TasksAsked,
+  { id, goods, late }: Group,
+  step: BuildStep,
+  on: On,
+  of: { readonly minutes: number; readonly before: readonly string[]; readonly due: number | null },
+): Task {
+  const { cuts, hot } = asked;
+  const isCold = asked.standing.some(({ good, servedCold }) => servedCold && good.id === goods[0]);
+  const { travels, there } = whereLaid(asked);
+  return task({
+    id: on === 'straight' ? `${id}:straight` : id,
+    boards: on === 'all' ? null : on,
+    kind: isCold ? 'lay cold' : 'lay',
+    step,
+    hot: hot.find(({ good }) => goods.includes(good.id))?.way ?? null,
+    goods,
+    minutes: of.minutes,
+    after: [
+      ...new Set([
+        ...goods.map((good) => outOfTheOven(good, hot) ?? readyOf(good, cuts)),
+        ...of.before,
+        ...(there ? ['set-up'] : []),
+      ]),
+    ],
+    within: late && !(travels && !there) ? LATE[isCold ? 'cold' : 'lay'] : null,
+    due: of.due,
+  });
+}
+
+const whereLaid = ({ party, way }: TasksAsked) => {
+  const travels = party.journey !== null;
+  return { travels, there: travels && way === 'where it is served' };
+};
+
+/** Garnish comes last of all, but for what comes from the oven. */
+function garnishing(asked: TasksAsked, laid: readonly Task[]): Task[] {
+  const greens = asked.boards.flatMap(({ things }) => things.filter((thing) => stepOf(thing) === 'garnish'));
+  if (greens.length === 0) return [];
+  const { travels, there } = whereLaid(asked);
+  return [
+    task({
+      id: 'garnish',
+      kind: 'garnish',
+      minutes: asked.minutes.garnish * asked.many,
+      goods: [...new Set(greens.map(baseOf))],
+      after: laid.filter(({ kind, hot }) => kind === 'lay' && hot === null).map(({ id }) => id),
+      within: travels && !there ? null : LATE.garnish,
+    }),
+  ];
+}
+
+/** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
+export function laying(asked: TasksAsked): Task[] {
+  const { boards, between, many, minutes, way, outings, places } = asked;
+  const once = ({ lies }: Thing) =>
+    lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch;
+  const things = boards.flatMap((board) => board.things);
   const works = new Map([...worksOf(things, (thing) => many * once(thing)), ...worksOf(between, once)]);
-  const isLate = (id: string) => works.get(id)!.late;
+  const straight = straightShare(places);
+  const from = straightFrom(asked);
+  // What is laid straight before it leaves is built by itself.
+  const ready: Record<On, Set<string>> = { all: new Set(), 'in the cold': new Set(), straight: new Set() };
   const tasks = LAID_IN.flatMap((step) => {
-    const goods = [...works.keys()].filter((id) => works.get(id)!.step === step);
-    if (goods.length === 0) return [];
-    // What is laid before it must leave the cold is out longer than it needs: each cheese and meat is work of its own.
-    const groups =
-      step === 'cheeses' || step === 'meats'
-        ? goods.map((id) => ({
-            id: `lay:${id}`,
-            goods: [id],
-            late: isLate(id) || outOfTheOven(id, hot) !== null,
-          }))
-        : [
-            ...[false, true].map((late) => ({
-              id: `lay:${step}${late ? ':late' : ''}`,
-              goods: goods.filter((id) => !cold.has(id) && (soft.has(id) || isLate(id)) === late),
-              late,
-            })),
-            { id: `lay:${step}:cold`, goods: goods.filter((id) => cold.has(id)), late: true },
-          ];
     const before = {
       all: [...ready.all],
       'in the cold': [...ready['in the cold']],
       straight: [...ready.straight],
     };
-    return groups.flatMap(({ id, goods: laid, late }) => {
-      if (laid.length === 0) return [];
+    return groupsOf(step, works, asked).flatMap((group) => {
       const outing = outings.find(
-        ({ good, wave, plate }) => good.id === laid[0] && wave.number === 1 && plate === null,
+        ({ good, wave, plate }) => good.id === group.goods[0] && wave.number === 1 && plate === null,
       );
-      const work = laid.reduce((sum, good) => sum + works.get(good)!.minutes, 0);
-      const lay = (on: keyof typeof ready, share: number, due: number | null) => {
-        const as = on === 'straight' ? `${id}:straight` : id;
-        if (!late) ready[on].add(as);
-        return task({
-          id: as,
-          boards: on === 'all' ? null : on,
-          kind: cold.has(laid[0]!) ? 'lay cold' : 'lay',
-          step,
-          hot: hot.find(({ good }) => laid.includes(good.id))?.way ?? null,
-          goods: laid,
-          minutes: share * work,
-          after: [
-            ...new Set([
-              ...laid.map((good) => outOfTheOven(good, hot) ?? readyOf(good, cuts)),
-              ...before[on],
-              ...atPlace,
-            ]),
-          ],
-          within: late && !(travels && !there) ? LATE[cold.has(laid[0]!) ? 'cold' : 'lay'] : null,
-          due,
-        });
+      const work = group.goods.reduce((sum, good) => sum + works.get(good)!.minutes, 0);
+      const lay = (on: On, share: number, due: number | null) => {
+        const made = layWork(asked, group, step, on, { minutes: share * work, before: before[on], due });
+        if (!group.late) ready[on].add(made.id);
+        return made;
       };
-      if (straightFrom === null) {
+      if (from === null) {
         const due = way === 'whole board' || !outing || outing.out >= 0 ? null : -outing.out;
         return [lay('all', 1, due)];
       }
       return [
         ...(straight < 1 ? [lay('in the cold', 1 - straight, null)] : []),
-        lay('straight', straight, straightFrom),
+        lay('straight', straight, from),
       ];
     });
   });
-  const greens = things.filter((thing) => stepOf(thing) === 'garnish');
-  return [
-    ...tasks,
-    ...(greens.length > 0
-      ? [
-          task({
-            id: 'garnish',
-            kind: 'garnish',
-            minutes: minutes.garnish * many,
-            goods: [...new Set(greens.map(baseOf))],
-            // What comes from the oven comes last of all.
-            after: tasks.filter(({ kind, hot: way }) => kind === 'lay' && way === null).map(({ id }) => id),
-            within: travels && !there ? null : LATE.garnish,
-          }),
-        ]
-      : []),
-  ];
+  return [...tasks, ...garnishing(asked, tasks)];
 }

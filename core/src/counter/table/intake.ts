@@ -151,6 +151,43 @@ export const totalAfter = (intake: Intake, counter: readonly Good[]): number =>
 export type OnProgress = (done: number, all: number) => boolean;
 const TELL_EVERY = 500;
 
+/** Rows of lots by the id of their good. They are read first, those of goods one at a time: of a long file only a few are held at once. */
+function lotRowsOf(
+  heads: readonly { readonly isLot: boolean; readonly id: string }[],
+  read: (i: number) => ReadRow,
+): ReadonlyMap<string, readonly ReadRow[]> {
+  const lots = new Map<string, ReadRow[]>();
+  heads.forEach(({ isLot, id }, i) => {
+    if (!isLot) return;
+    const own = lots.get(id);
+    if (own) own.push(read(i));
+    else lots.set(id, [read(i)]);
+  });
+  return lots;
+}
+
+/** The good that a row gives, on top of the one it names on the counter; else why there is none. */
+function readGood(
+  row: ReadRow,
+  find: ReturnType<typeof finder>,
+  lots: readonly ReadRow[],
+  minorPerUnit: number,
+): { readonly good: Good; readonly before: Good | null } | { readonly says: string; readonly name: string } {
+  const before = find(row);
+  if (before === 'several')
+    return { says: `several goods are called “${row.name}”: give the id or the code`, name: row.name };
+  if (!before && row.kind === '') {
+    const what = row.id || row.code || row.name || 'this row';
+    return { says: `${what} is not on the counter, and a new good needs a kind`, name: row.name };
+  }
+  // Only lots of a known good: its own row is as it is.
+  const own = row.isLot ? null : before && !row.id ? { ...row, fields: withoutNames(row) } : row;
+  const parsed = goodFrom(own, lots, before, minorPerUnit);
+  return 'says' in parsed
+    ? { says: parsed.says, name: row.name || (before?.name ?? '') }
+    : { good: parsed.good, before };
+}
+
 /**
  * Take a table in. A row of goods may be followed by rows of its lots (same id, with a `lot.id`). A row without a kind
  * that names a known good changes only the columns that the table has, as a price list does.
@@ -168,51 +205,24 @@ export function intakeOfTable(
 ): Intake | null {
   const find = finder(counter);
   const readRow = rowReader(headings, decimal);
-  const names = rowNames(headings);
-  const heads = body.map(names);
-  // Rows of lots are read first, those of goods one at a time: of a long file only a few are held at once.
-  const lotsById = new Map<string, ReadRow[]>();
-  heads.forEach(({ isLot, id }, i) => {
-    if (!isLot) return;
-    const row = readRow(body[i]!, i + 2);
-    const own = lotsById.get(id);
-    if (own) own.push(row);
-    else lotsById.set(id, [row]);
-  });
+  const heads = body.map(rowNames(headings));
+  const read = (i: number) => readRow(body[i]!, i + 2);
+  const lotsById = lotRowsOf(heads, read);
   const goodIds = new Set(heads.flatMap(({ isLot, id }) => (isLot ? [] : [id])));
   const rows: IntakeRow[] = [];
   const seen = new Set<string>();
   for (const [i, head] of heads.entries()) {
     if (i % TELL_EVERY === 0 && onProgress(i, heads.length)) return null;
     if (head.isLot && (goodIds.has(head.id) || seen.has(head.id))) continue;
-    const row = readRow(body[i]!, i + 2);
-    const before = find(row);
-    if (before === 'several') {
-      rows.push(
-        refused(
-          row.line,
-          row.id,
-          row.name,
-          `several goods are called “${row.name}”: give the id or the code`,
-        ),
-      );
-      continue;
+    const row = read(i);
+    const made = readGood(row, find, lotsById.get(row.id) ?? [], minorPerUnit);
+    if ('says' in made) rows.push(refused(row.line, row.id, made.name, made.says));
+    else if (seen.has(made.good.id))
+      rows.push(refused(row.line, row.id, row.name, `${made.good.id} stands twice in this file`));
+    else {
+      seen.add(made.good.id);
+      rows.push(rowOf(row.line, made.good, made.before));
     }
-    if (!before && row.kind === '') {
-      const what = row.id || row.code || row.name || 'this row';
-      rows.push(
-        refused(row.line, row.id, row.name, `${what} is not on the counter, and a new good needs a kind`),
-      );
-      continue;
-    }
-    // Only lots of a known good: its own row is as it is.
-    const own = row.isLot ? null : before && !row.id ? { ...row, fields: withoutNames(row) } : row;
-    const parsed = goodFrom(own, lotsById.get(row.id) ?? [], before, minorPerUnit);
-    if ('says' in parsed) rows.push(refused(row.line, row.id, row.name || (before?.name ?? ''), parsed.says));
-    else if (seen.has(parsed.good.id))
-      rows.push(refused(row.line, row.id, row.name, `${parsed.good.id} stands twice in this file`));
-    else rows.push(rowOf(row.line, parsed.good, before));
-    if (!('says' in parsed)) seen.add(parsed.good.id);
   }
   onProgress(heads.length, heads.length);
   return tally(rows);

@@ -114,6 +114,32 @@ const complaint = (faults: readonly [Fault, ...Fault[]], prefix = ''): string =>
 
 const isKind = (kind: string): kind is GoodKind => (GOOD_KINDS as readonly string[]).includes(kind);
 
+type Says = { readonly says: string };
+
+/** The kind of a row, told by itself or by the good that is already there. */
+function kindFrom(row: ReadRow | null, before: Good | null): { readonly kind: GoodKind } | Says {
+  const kind = row?.kind || before?.kind || '';
+  if (!isKind(kind))
+    return {
+      says: kind ? `kind: there is no kind “${kind}”` : 'kind: say cheese, meat, companion, drink or ware',
+    };
+  if (before && before.kind !== kind)
+    return { says: `kind: ${before.name} is a ${before.kind} on this counter` };
+  return { kind };
+}
+
+function lotsFrom(rows: readonly ReadRow[], kind: GoodKind): { readonly lots: Lot[] } | Says {
+  const lots: Lot[] = [];
+  for (const row of rows) {
+    const tree: Tree = {};
+    lay(tree, row, kind);
+    const checked = checkedDocument(Lot, tree.lot);
+    if ('faults' in checked) return { says: complaint(checked.faults, `line ${row.line}, lot: `) };
+    lots.push(checked.document);
+  }
+  return { lots };
+}
+
 /**
  * The good that a row of goods and its rows of lots describe, on top of the good that is already there (null: a new
  * one). Columns that the table does not have stay as they were; the lots are replaced where it has rows of lots.
@@ -124,15 +150,11 @@ export function goodFrom(
   before: Good | null,
   minorPerUnit: number,
 ): Parsed {
-  const kind = row?.kind || before?.kind || '';
-  if (!isKind(kind))
-    return {
-      says: kind ? `kind: there is no kind “${kind}”` : 'kind: say cheese, meat, companion, drink or ware',
-    };
-  if (before && before.kind !== kind)
-    return { says: `kind: ${before.name} is a ${before.kind} on this counter` };
-  const wrong = [row, ...lotRows].flatMap((r) => r?.wrong ?? []);
-  if (wrong.length > 0) return { says: wrong[0]! };
+  const named = kindFrom(row, before);
+  if ('says' in named) return named;
+  const { kind } = named;
+  const [wrong] = [row, ...lotRows].flatMap((r) => r?.wrong ?? []);
+  if (wrong !== undefined) return { says: wrong };
   const tree = structuredClone(before ?? { kind }) as unknown as Tree;
   if (row) {
     lay(tree, row, kind);
@@ -142,15 +164,9 @@ export function goodFrom(
   }
   // Lots are replaced only where the file has rows of lots: an empty column of lots is no word on them.
   if (lotRows.length > 0) {
-    const lots: unknown[] = [];
-    for (const lotRow of lotRows) {
-      const lotTree: Tree = {};
-      lay(lotTree, lotRow, kind);
-      const checked = checkedDocument(Lot, lotTree.lot);
-      if ('faults' in checked) return { says: complaint(checked.faults, `line ${lotRow.line}, lot: `) };
-      lots.push(checked.document);
-    }
-    tree.lots = lots;
+    const read = lotsFrom(lotRows, kind);
+    if ('says' in read) return read;
+    tree.lots = read.lots;
   }
   if (row && kind !== 'ware') withEstimates(tree, row, before);
   const checked = checkedDocument<unknown>(SCHEMAS[kind], tree);
