@@ -72,7 +72,7 @@ describe('out-of-the-cold', () => {
     expect(new Set(mixed.outings.filter(({ wave }) => wave.number === 1).map(({ out }) => out)).size).toBe(1);
     // But for the minutes in which it is laid.
     for (const { early } of mixed.outings) expect(early).toBeLessThanOrEqual(5);
-    const told = whole.advice.filter(({ rule }) => rule.endsWith('with the board'));
+    const told = whole.advice.filter(({ rule }) => rule.endsWith('with-the-board'));
     expect(told.length).toBeGreaterThan(0);
     expect(told.every(({ figures }) => (figures as { boxed: boolean }).boxed)).toBe(false);
   });

@@ -29,7 +29,7 @@ describe.each(WAYS)('boxes for one, by %j', (way) => {
     expect(timing.tasks.some(({ kind }) => kind === 'break the ice')).toBe(false);
     // Nobody is told to take out one by one what is packed together.
     const together = made({ ...way, travelMinutes: 30 }).advice.filter(({ rule }) =>
-      /with the board$/.test(rule),
+      /with-the-board$/.test(rule),
     );
     expect(together.every(({ figures }) => (figures as { boxed: boolean }).boxed)).toBe(true);
     expect(together.length).toBeGreaterThan(0);

@@ -88,7 +88,7 @@ describe('plan', () => {
       counter.filter((g) => g.id !== 'halyard'),
     );
     expect(p.missing).toEqual(['halyard']);
-    expect(p.advice.some((a) => reasonKey(a) === 'not on the counter halyard')).toBe(true);
+    expect(p.advice.some((a) => reasonKey(a) === 'not-on-the-counter halyard')).toBe(true);
   });
 
   test('advice can be left, and stays visible as left', () => {

@@ -55,7 +55,7 @@ describe('the lot that is served is judged, at the serving day', () => {
     const { portions, ownPlates } = planOf(9000);
     const board = portions.mains[0]!.gross;
     const all = board + ownPlates[0]!.lines.find((line) => line.good.id === 'aged')!.gross;
-    const says = (first: number) => planOf(first).cautions.some((c) => reasonKey(c) === 'next lot aged');
+    const says = (first: number) => planOf(first).cautions.some((c) => reasonKey(c) === 'next-lot aged');
     expect([says(all), says(all - 1), says(board)]).toEqual([false, true, true]);
   });
   test('an old lot of a young cheese is against MAO inhibitors, a raw lot of a pasteurised one against risk', () => {
@@ -78,7 +78,7 @@ describe('the strict side', () => {
     (what) => {
       expect(fitsOf(fish, what)).toBe('no');
       const caution = cautionsFor({ ...table, limits: [{ ...newLimit(what), reach: 'card' }] }, [fish]).find(
-        (c) => reasonKey(c) === `guest at risk ${what} smoked fish`,
+        (c) => reasonKey(c) === `guest-at-risk ${what} smoked fish`,
       );
       expect(caution).toMatchObject({
         goods: ['trout'],
@@ -96,9 +96,9 @@ describe('the strict side', () => {
     ['pate and raw sausage', aMeat('g', { process: 'raw spreadable' })],
   ])('a small child at the table brings the row %s', (row, good) => {
     const idsOf = (who: object) => cautionsFor({ ...table, ...who }, [good]).map(reasonKey);
-    expect(idsOf({ under5: 1 })).toContain(`guest at risk risk:young ${row}`);
-    expect(idsOf({ infants: 1 })).toContain(`guest at risk risk:young ${row}`);
-    expect(idsOf({})).not.toContain(`guest at risk risk:young ${row}`);
+    expect(idsOf({ under5: 1 })).toContain(`guest-at-risk risk:young ${row}`);
+    expect(idsOf({ infants: 1 })).toContain(`guest-at-risk risk:young ${row}`);
+    expect(idsOf({})).not.toContain(`guest-at-risk risk:young ${row}`);
   });
 
   // Source: clinical reports on starfruit intoxication in kidney disease, from memory.
