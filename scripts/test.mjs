@@ -77,16 +77,22 @@ if (await setUp('install', ensureInstalled)) {
       'server/src',
       'web/src',
     ]);
-    await check('unused exports and files', bin('knip'), ['--include', 'exports,files', '--no-progress']);
+    await check('unused code, undeclared packages', bin('knip'), [
+      '--include',
+      'exports,files,dependencies,unlisted,unresolved',
+      '--no-progress',
+    ]);
   })();
   await check('types', TSC, ['-b', '--builders', '1', 'core', 'server', 'web', 'e2e']);
+  // Tests of the server ask what is built of it, and of the web what draws papers.
+  const isBuilt = await setUp('build', ensureBuilt);
   await jest('unit', 'jest.config.mjs');
   // Those that touch dates once more, as if it were another day: no check may depend on the day on which it runs.
   if (await setUp('clock', ensureFakeTime))
     for (const row of DATES.filter((one) => SHORT.includes(one.name)))
       await jest(`unit, ${row.name}`, 'jest.config.mjs', under(row), datedTests());
   await looks;
-  if ((await setUp('build', ensureBuilt)) && (await browser))
+  if (isBuilt && (await browser))
     await jest('interface', 'e2e/jest.config.mjs', { SE_OFFLINE: 'true', SE_AVOID_STATS: 'true' });
 }
 rmSync(scratch, { recursive: true, force: true });

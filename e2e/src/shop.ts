@@ -1,5 +1,7 @@
+import { rmSync } from 'node:fs';
 import { By, error, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { openBrowser } from '../../scripts/lib/browser.mjs';
+import { demoFolder } from '../../scripts/lib/demoData.mjs';
 import { startServer } from '../../scripts/lib/server.mjs';
 
 const PATIENCE_MS = 30_000;
@@ -31,9 +33,11 @@ export class Shop {
   ) {}
 
   static async open(options: { width?: number; height?: number; downloads?: string } = {}): Promise<Shop> {
-    const server = await startServer();
+    const data = demoFolder();
+    const server = await startServer({ data });
+    const throwAway = async () => rmSync(data, { recursive: true, force: true });
     const { driver, close } = await openBrowser(options);
-    return new Shop(driver, server.address, server.directory, [close, server.close]);
+    return new Shop(driver, server.address, server.directory, [close, server.close, throwAway]);
   }
 
   async close() {

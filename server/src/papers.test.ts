@@ -15,7 +15,7 @@ beforeAll(async () => {
   ] as const)
     await request(shop.server)
       .post('/api/orders')
-      .send({ id, title: `The ${id}`, brief, selection: { goods } })
+      .send({ id, title: `The ${id}`, brief, selection: { goods }, pairKinds: 2 })
       .expect(201);
 }, 60_000);
 afterAll(() => shop.stop());

@@ -13,4 +13,4 @@ const show = () =>
   );
 // What cannot be had is said by the page that wants it.
 // What was kept of a page before is in hand before it is drawn.
-Promise.allSettled([codeFor(location.pathname), tabsAreKnown]).then(show);
+void Promise.allSettled([codeFor(location.pathname), tabsAreKnown]).then(show);

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { isDrink, type Drink } from '../counter/index.js';
-import { aBrief, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
 import { USUAL_PRACTICE } from '../brief/index.js';
 import { drinkPortions, poursPerHead } from './drinks.js';

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBrief, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
 import { besideTotal } from './index.js';
 import { House } from '../brief/house.js';
 import { PRACTICE_FIGURES, practiceWith, USUAL_PRACTICE, wrongFigures } from '../brief/practice.js';

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { boardGroupsOf, boardEatersOf } from '../brief/index.js';
 import { newLimit } from '../care/index.js';
-import { aBrief, aCheese, aCompanion } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion } from '../testing/goods.js';
 import { splitAmong } from './split.js';
 
 const gluten = (guests: number) => ({

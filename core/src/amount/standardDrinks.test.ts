@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBrief, aCompanion } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCompanion } from '../testing/goods.js';
 import { carbohydratePerAdult } from './carbohydrate.js';
 import { ukUnits, usStandardDrinks } from './standardDrinks.js';
 

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { aBrief, aCheese, aCompanion, cheeses } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, cheeses } from '../testing/goods.js';
 import { grams } from '../units/index.js';
 import { besideEstimate, besideTotal } from './beside.js';
 import { netGrams } from './share.js';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { Brief } from '../brief/index.js';
-import { aBrief, aCheese, cheeses, meats, subsets } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, cheeses, meats, subsets } from '../testing/goods.js';
 import { axesOf, tiles } from './axes.js';
 import { bestFill, DECAY, fillValue } from './fill.js';
 import { measure } from './measure.js';

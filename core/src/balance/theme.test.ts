@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBrief, aCheese, aMeat } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aMeat } from '../testing/goods.js';
 import { axesOf } from './axes.js';
 import { heldAxes, keepsTheme } from './theme.js';
 

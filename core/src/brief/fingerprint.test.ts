@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { canonicalText, hashOf } from '../units/index.js';
 import { newLimit } from '../care/index.js';
-import { aBrief } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
 import { briefFingerprint } from './fingerprint.js';
 
 const base = briefFingerprint(aBrief());

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBrief, aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { isCheese } from '../counter/index.js';
 import { Brief } from './brief.js';
 import { House } from './house.js';

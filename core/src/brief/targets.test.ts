@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { newLimit } from '../care/index.js';
 import { isCheese } from '../counter/index.js';
-import { aBrief, aMeat, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aMeat, demoCounter } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
 import { ROLES, type Role } from './roles.js';
 import { budgetTotal } from './heads.js';

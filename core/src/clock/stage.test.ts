@@ -6,7 +6,7 @@ import { dayWays, EXACTLY, shiftsOf, timingOf } from './index.js';
 import { roughly } from './warming/warm.js';
 import { anyShop } from '../testing/anyShop.js';
 import { counter, GOODS, HOUSE, made, order, outing, startOf, type Clock } from '../testing/day.js';
-import { aBrief } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
 import { clockWays, plan } from '../testing/planned.js';
 
 describe('out-of-the-cold', () => {

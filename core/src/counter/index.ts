@@ -127,3 +127,4 @@ export { densityOfMade, pasteDensity } from './density.js';
 export { facesOf, type Face } from './faces.js';
 export { trimOf } from './rind.js';
 export { estimatedSense, reestimated, tastedScale } from './estimate.js';
+export { counterFile, CounterFile, CounterHead } from './counterFile.js';

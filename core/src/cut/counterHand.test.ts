@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, type Brief } from '../brief/index.js';
 import { isCompanion, isMain, isWare, type Good, type Main } from '../counter/index.js';
-import { aBrief, aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
 import { aheadOf } from './ahead.js';
 import { cutsFor } from './cuts.js';

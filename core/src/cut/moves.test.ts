@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan, setPortion } from '../testing/planned.js';
 import { aimedAt, makeUp, overSoFar, unweigh, weigh } from './moves.js';
 

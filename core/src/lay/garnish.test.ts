@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { goodsById } from '../counter/index.js';
-import { aBrief, aCompanion } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCompanion } from '../testing/goods.js';
 import { garnishOf, garnishThings, garnishVerdict as verdictFor } from './garnish.js';
 
 const rosemary = aCompanion('rosemary', {

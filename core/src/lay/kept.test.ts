@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { layOut } from './layout.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan, type OrderBody } from '../testing/planned.js';
 
 /** A board that a person kept: judged within the plan, however the order goes on. */

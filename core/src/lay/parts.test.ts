@@ -10,7 +10,9 @@ import { PATTERN_RULES } from './rules/patternRules.js';
 import { USUAL_SCHOOLS } from './schools.js';
 import { arrange, type Arrangement } from './solve.js';
 import { baseOf } from './thing.js';
-import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan, usesGood } from '../testing/planned.js';
 
 /** Boards that differ: by kind, and the tiers of a stand. */

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
-import { aBrief, aCheese, aMeat, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aMeat, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { reasonKey, stepFrom } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
 import { type OrderBody } from './order.js';

@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import { House, isBoxed } from '../brief/index.js';
 import { newLimit } from '../care/index.js';
 import { plateKit } from '../lay/ownPlates.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan } from './plan.js';
 import { sumRows } from './sumRows.js';
 

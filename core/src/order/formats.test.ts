@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, HOUSE_FORMAT } from '../brief/index.js';
-import { GOOD_FORMAT, LOT_FORMAT, type Good } from '../counter/index.js';
+import { counterFile, CounterFile, GOOD_FORMAT, LOT_FORMAT, type Good } from '../counter/index.js';
 import { stepFrom, upgraded, versionOf } from '../units/index.js';
 import { ORDER_FORMAT } from './format.js';
 import { aCompanion, demoCounter } from '../testing/goods.js';
-import { counterFile, CounterFile, OrderFile } from './order.js';
+import { OrderFile } from './order.js';
 
 const FORMATS = [ORDER_FORMAT, HOUSE_FORMAT, GOOD_FORMAT, LOT_FORMAT];
 const broughtFrom = (version: number, order: object): unknown => {

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { newLimit } from '../care/index.js';
-import { aBrief, anOrder } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { anOrder } from '../testing/orders.js';
 import { holdBack } from './holdBack.js';
 import { OrderBody } from './order.js';
 

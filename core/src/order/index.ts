@@ -1,7 +1,4 @@
 export {
-  counterFile,
-  CounterFile,
-  CounterHead,
   NewOrder,
   Order,
   OrderBody,

@@ -2,7 +2,9 @@ import { expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House } from '../brief/index.js';
 import { isDrink } from '../counter/index.js';
 import { bottlesFor, scoreOf, weightsOf } from '../pair/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan } from './plan.js';
 import { snapshotOf } from '../pick/index.js';
 

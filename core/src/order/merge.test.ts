@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { aBrief, anOrder } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { anOrder } from '../testing/orders.js';
 import { mergeByStage, proposedSides, sameOrder, STAGE_NAMES, stageDifferences } from './merge.js';
 import type { OwnerId } from '../stage/index.js';
 import { OrderBody } from './order.js';

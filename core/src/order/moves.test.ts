@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { goodsById, isMain, type Good } from '../counter/index.js';
-import { aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { aCheese, aCompanion, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import {
   addByHand,
   addExtra,

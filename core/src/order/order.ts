@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { Brief, House } from '../brief/index.js';
-import { Counter, GOOD_FORMAT, upgradedGoods, type Good } from '../counter/index.js';
+import { Counter } from '../counter/index.js';
 import { DEFAULT_NODE_LIMIT, Search, Locks } from '../pick/index.js';
-import { upgraded, type Format, type Upgraded, versionOf } from '../units/index.js';
+import { fileHead, liftedFile, upgraded, versionOf } from '../units/index.js';
 import { orderFields } from './fields.js';
 import { ORDER_FORMAT } from './format.js';
 
@@ -27,55 +27,16 @@ export type Order = z.infer<typeof Order>;
 export const NewOrder = OrderBody.partial({ title: true });
 export type NewOrder = z.infer<typeof NewOrder>;
 
-/** The head of every file: what it is, and in which format. */
-const headOf = (format: string, wrong: string) =>
-  z.looseObject({
-    format: z.literal(format, wrong),
-    formatVersion: z.number('the file does not say its "formatVersion"').int(),
-  });
-
-/** A step that brings part of a file to today's format, or says why it cannot. */
-function lifted<F extends { formatVersion: number }>(
-  format: Format,
-  lift: (file: F) => Upgraded,
-  part: string,
-): (file: F, ctx: z.RefinementCtx) => unknown {
-  return (file, ctx) => {
-    const up = lift(file);
-    if ('document' in up)
-      return {
-        format: (file as { format?: unknown }).format,
-        formatVersion: versionOf(format),
-        [part]: up.document,
-      };
-    ctx.addIssue({ code: 'custom', path: ['formatVersion'], message: up.says });
-    return z.NEVER;
-  };
-}
-
 /** The file format of one order; a file of an earlier format is upgraded as it is read. */
-export const OrderFile = headOf(
+export const OrderFile = fileHead(
   'rotula.order',
   'this is not an order file: its "format" is not "rotula.order"',
 )
-  .transform(lifted(ORDER_FORMAT, (file) => upgraded(ORDER_FORMAT, file.order, file.formatVersion), 'order'))
+  .transform(
+    liftedFile(ORDER_FORMAT, (file) => upgraded(ORDER_FORMAT, file.order, file.formatVersion), 'order'),
+  )
   .pipe(z.object({ format: z.literal('rotula.order'), formatVersion: z.number(), order: OrderBody }));
 export type OrderFile = z.infer<typeof OrderFile>;
-
-export const CounterHead = headOf(
-  'rotula.counter',
-  'this is not a counter file: its "format" is not "rotula.counter"',
-);
-export const CounterFile = CounterHead.transform(
-  lifted(GOOD_FORMAT, (file) => upgradedGoods(file.goods, file.formatVersion), 'goods'),
-).pipe(z.object({ format: z.literal('rotula.counter'), formatVersion: z.number(), goods: Counter }));
-
-/** The counter as a file that comes back without loss. */
-export const counterFile = (goods: readonly Good[]) => ({
-  format: 'rotula.counter',
-  formatVersion: versionOf(GOOD_FORMAT),
-  goods,
-});
 
 export const orderFile = (order: OrderBody): OrderFile => ({
   format: 'rotula.order',

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { blankGood, servedGood, type Good } from '../counter/index.js';
-import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { aTable } from '../testing/tables.js';
 import { cleanserFor } from '../walk/index.js';
 import { cautionsFor, exclusionsOf, fitsLimit, LIMITS, newLimit, reachOf } from '../care/index.js';

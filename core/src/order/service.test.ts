@@ -3,7 +3,9 @@ import { House } from '../brief/index.js';
 import { newLimit } from '../care/index.js';
 import { plan } from './plan.js';
 import { solve, problemOf, NO_WISHES } from '../pick/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plateShare, serviceEstimate } from '../amount/index.js';
 
 const house = House.parse({ wage: 1800, boardHire: 500 });

@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import { DEFAULT_HOUSE, House } from '../brief/index.js';
 import { PROCEDURES } from '../care/index.js';
 import { changeTo, CounterChange, goodsById } from '../counter/index.js';
-import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan } from './plan.js';
 
 /** Where nothing is said the strict side holds, on every screen and paper alike. */

@@ -1,6 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { House } from '../brief/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan } from './plan.js';
 import { sumRows } from './sumRows.js';
 

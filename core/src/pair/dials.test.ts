@@ -13,7 +13,9 @@ import { isCheese, isMain, type Cheese, type Main } from '../counter/index.js';
 import { homeOf, measure, originsOf, surpriseOf } from '../balance/index.js';
 import { gentlerFor, NO_WISHES, pick } from '../pick/index.js';
 import { isDivisive, LENSES, tagsOf } from '../sense/index.js';
-import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan } from '../testing/planned.js';
 import { besideSteps, cheeseFor } from './index.js';
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { newLimit } from '../care/index.js';
-import { aBrief, aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { carries, LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
 import { readLenses } from './lensReading.js';
 

@@ -3,7 +3,9 @@ import { newLimit } from '../care/index.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { allergensOf, GLUTEN_CEREALS, Lot } from '../counter/index.js';
 import { plan, type Plan } from '../order/index.js';
-import { aBrief, aCheese, aCompanion, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import {
   cutSheet,
   guestCards,

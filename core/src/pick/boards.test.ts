@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, settled } from '../brief/index.js';
 import type { Cheese, Texture } from '../counter/index.js';
-import { aBrief, aCheese } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese } from '../testing/goods.js';
 import { reference } from '../testing/reference.js';
 import { measure } from '../balance/measure.js';
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import type { Main } from '../counter/index.js';
-import { aBrief, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
 import { alternativesTo } from './alternatives.js';
 import { instanceOf } from './question.js';
 import { valueOf } from '../solve/instance.js';

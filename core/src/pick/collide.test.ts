@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { newLimit } from '../care/index.js';
 import { Brief, DEFAULT_HOUSE, House } from '../brief/index.js';
-import { aBrief, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
 import { findCollisions, troubleOf, type Oracle } from './collide.js';
 import { fits } from './wishes.js';
 

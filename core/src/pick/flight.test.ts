@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { ageOn, baseId, goodsById, isCheese, lineOf, withAges, type Cheese } from '../counter/index.js';
-import { aBrief, aCheese, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan, takeProposal } from '../testing/planned.js';
 import { NO_WISHES, pick, troubleOf } from './index.js';
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { House } from '../brief/index.js';
-import { aBrief, cheeses, meats, subsets } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { cheeses, meats, subsets } from '../testing/goods.js';
 import { enumerator } from '../solve/enumerate.js';
 import { bundled } from '../solve/bundles.js';
 import { canFinish, gainer, startSet } from '../solve/greedy.js';

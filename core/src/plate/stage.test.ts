@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import { chokingRowOf, fitsLimit, LIMITS, newLimit, riskOf } from '../care/index.js';
 import { boardEatersOf, boardGroupsOf, DEFAULT_HOUSE, eatersOf } from '../brief/index.js';
 import { isMain, type Companion, type Good } from '../counter/index.js';
-import { aBrief, aCheese, aCompanion, aMeat, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { plan } from '../testing/planned.js';
 
 const counter = demoCounter();

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, targetsOf } from '../brief/index.js';
 import type { Good, Main } from '../counter/index.js';
-import { aBrief, aCheese, aCompanion, aMeat } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aCompanion, aMeat } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
 import { mainsNet } from '../amount/index.js';
 import { cutsFor, cutTableOf } from '../cut/index.js';

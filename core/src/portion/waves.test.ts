@@ -2,7 +2,8 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_HOUSE, safetyOf } from '../brief/index.js';
 import type { Main } from '../counter/index.js';
-import { aBrief, aCheese, aMeat } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCheese, aMeat } from '../testing/goods.js';
 import { grams } from '../units/index.js';
 import { goneAfter, hoursUntil, overWaves, wavesFor } from './waves.js';
 

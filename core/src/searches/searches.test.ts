@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { foundOut, plan, PlanRequest } from '../order/index.js';
-import { aBrief, anOrder, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { demoCounter } from '../testing/goods.js';
+import { anOrder } from '../testing/orders.js';
 import { NoQuestion, runSearch, SEARCHES, SEARCH_IDS, searchFingerprint, type SearchId } from './index.js';
 
 const shop = { counter: demoCounter(), house: DEFAULT_HOUSE };

@@ -3,7 +3,9 @@ import { LIMITS } from '../care/index.js';
 import { DEFAULT_HOUSE, House, ROLES, SETTINGS, SURFACES } from '../brief/index.js';
 import { isCompanion, isDrink, isMain, type Good } from '../counter/index.js';
 import type { OrderBody } from '../order/order.js';
-import { aBrief, aCheese, anOrder, demoCounter } from './goods.js';
+import { aBrief } from './briefs.js';
+import { aCheese, demoCounter } from './goods.js';
+import { anOrder } from './orders.js';
 
 /** Any order in any shop, for what must hold of every plan: nobody or two hundred guests, every limit, bare counters. */
 

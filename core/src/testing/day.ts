@@ -2,7 +2,9 @@ import { DEFAULT_HOUSE, type House } from '../brief/index.js';
 import type { Timing } from '../clock/index.js';
 import type { OrderBody } from '../order/order.js';
 import { plan } from '../order/plan.js';
-import { aBrief, anOrder, demoCounter } from './goods.js';
+import { aBrief } from './briefs.js';
+import { demoCounter } from './goods.js';
+import { anOrder } from './orders.js';
 
 /** An order whose day the tests ask about, in a house with two pairs of hands. */
 

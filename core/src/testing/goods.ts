@@ -1,18 +1,16 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import {
-  Brief,
   Cheese,
   Companion,
   CounterFile,
   Meat,
   MEAT_ANIMALS,
   MILKS,
-  OrderBody,
   TEXTURES,
   type Good,
   type Main,
-} from '../index.js';
+} from '../counter/index.js';
 
 /** Goods for tests, with everything that a test does not care about filled in. */
 
@@ -105,12 +103,6 @@ export const aCompanion = (id: string, more: Loose = {}, sense: Loose = {}): Com
     allergens: { rest: 'free' },
     ...more,
   });
-
-export const aBrief = (more: Loose = {}): Brief =>
-  Brief.parse({ servingAt: '2026-11-28T18:30', guests: { adults: 12 }, ...more });
-
-export const anOrder = (more: Loose = {}): OrderBody =>
-  OrderBody.parse({ title: 'a test', brief: aBrief(), ...more });
 
 /**
  * Cheeses with correlated traits, as on a real counter: fresh is young and mild, cow dominates.

@@ -5,7 +5,9 @@ import { discsOf, gapOf, insideOf, movedDiscs, patchDisc } from '../lay/geometry
 import { layOut } from '../lay/layout.js';
 import { chance } from '../units/index.js';
 import { plan } from '../order/plan.js';
-import { aBrief, anOrder, demoCounter } from './goods.js';
+import { aBrief } from './briefs.js';
+import { demoCounter } from './goods.js';
+import { anOrder } from './orders.js';
 
 /** A board of a seeded order, as its plan asks for it. */
 export interface SeededBoard {

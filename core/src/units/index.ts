@@ -26,6 +26,7 @@ export {
 } from './reason.js';
 export { interpolate } from './interpolate.js';
 export { canonicalText, hashOf, sameValue } from './canonical.js';
+export { fileHead, liftedFile } from './file.js';
 export { type Format, type FormatVersion, stepFrom, type Upgraded, upgraded, versionOf } from './upgrade.js';
 export { checkedDocument, type Fault, faultWords, type Read, readDocument } from './read.js';
 export { addDays, dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';

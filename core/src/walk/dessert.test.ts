@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { isCompanion, isDrink, isMain, type Drink } from '../counter/index.js';
-import { aBrief, aCompanion, demoCounter } from '../testing/goods.js';
+import { aBrief } from '../testing/briefs.js';
+import { aCompanion, demoCounter } from '../testing/goods.js';
 import { reliefOf } from './cleanser.js';
 import { dessertsFor, dessertSteps, endsTasting } from './dessert.js';
 import { pathOf } from './path.js';

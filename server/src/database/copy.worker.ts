@@ -6,7 +6,7 @@ import { DATA_FILE, makeCopy } from './copies.js';
 /** Makes one copy in a thread of its own: a large shop takes seconds, and everybody else goes on reading and writing. */
 const { directory, now } = workerData as { directory: string; now: string };
 const client = createClient({ url: `file:${join(directory, DATA_FILE)}` });
-makeCopy(client, directory, now)
+void makeCopy(client, directory, now)
   .then(
     (file) => ({ file }),
     (fault: unknown) => ({ trouble: fault instanceof Error ? fault.message : String(fault) }),

@@ -4,7 +4,9 @@ import { House, layOut, millimetres, newLimit, plan, reason, type OrderBody } fr
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
-import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { aBrief } from '../../../core/src/testing/briefs';
+import { demoCounter } from '../../../core/src/testing/goods';
+import { anOrder } from '../../../core/src/testing/orders';
 import { BoardDrawing } from '../drawing/BoardDrawing';
 import { onBench } from '../testing/bench';
 import { BoardFields } from './BoardFields';

@@ -3,7 +3,8 @@ import { afterEach, expect, jest, test } from '@jest/globals';
 import { House, type Ask, type OrderBody, type Pick, type Trouble, type WayOut } from '@rotula/core';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { useState } from 'react';
-import { aBrief, anOrder } from '../../../core/src/testing/goods';
+import { aBrief } from '../../../core/src/testing/briefs';
+import { anOrder } from '../../../core/src/testing/orders';
 
 const nothing: Pick = {
   goodIds: null,

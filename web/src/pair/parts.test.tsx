@@ -13,7 +13,9 @@ import {
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { aBrief } from '../../../core/src/testing/briefs';
+import { demoCounter } from '../../../core/src/testing/goods';
+import { anOrder } from '../../../core/src/testing/orders';
 import { useWorkbench } from '../frame/context';
 import { onBench } from '../testing/bench';
 import { signed } from '../ui/format';

@@ -1,7 +1,9 @@
 import { House, type OrderBody } from '@rotula/core';
 import { Suspense, type ReactNode } from 'react';
 import { SWRConfig } from 'swr';
-import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { aBrief } from '../../../core/src/testing/briefs';
+import { demoCounter } from '../../../core/src/testing/goods';
+import { anOrder } from '../../../core/src/testing/orders';
 import { onBench } from './bench';
 
 /** A day that the tests look at, in a house with two pairs of hands; each part may wait for what it loads. */

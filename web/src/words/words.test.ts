@@ -17,7 +17,9 @@ import {
   type Reason,
   type Task,
 } from '@rotula/core';
-import { aBrief, anOrder, demoCounter } from '../../../core/src/testing/goods';
+import { aBrief } from '../../../core/src/testing/briefs';
+import { demoCounter } from '../../../core/src/testing/goods';
+import { anOrder } from '../../../core/src/testing/orders';
 import { reference } from '../../../core/src/testing/reference';
 import { formatFor } from '../ui/format';
 import {

@@ -1,0 +1,5 @@
+import { fillDemo } from '../scripts/lib/demoData.mjs';
+
+export default async function before() {
+  globalThis.throwDemoAway = await fillDemo();
+}
