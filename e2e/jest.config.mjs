@@ -9,6 +9,7 @@ export default {
   testEnvironment: 'node',
   testMatch: ['<rootDir>/e2e/src/**/*.test.ts'],
   testTimeout: 90_000,
+  testSequencer: '<rootDir>/e2e/longestFirst.mjs',
   globalSetup: '<rootDir>/e2e/before.mjs',
   globalTeardown: '<rootDir>/e2e/after.mjs',
   transform,

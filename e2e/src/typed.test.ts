@@ -12,9 +12,9 @@ beforeAll(async () => {
 });
 afterAll(() => shop.close());
 
-/** Fields in which something is typed; what finds one of many is none: nothing of it stays. */
+/** Fields in which something is typed; what finds one of many is none, plain as it is before its list comes: nothing of it stays. */
 const FIELDS = `return [...document.querySelectorAll('main input, main textarea, aside input')].filter((e) =>
-  e.offsetParent && !e.disabled && !e.readOnly && e.role !== 'combobox' && e.getAttribute('role') !== 'combobox' &&
+  e.offsetParent && !e.disabled && !e.readOnly && !('finds' in e.dataset) && e.role !== 'combobox' && e.getAttribute('role') !== 'combobox' &&
   !['range', 'checkbox', 'radio', 'file', 'hidden'].includes(e.type))`;
 
 interface Shown {

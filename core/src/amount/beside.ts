@@ -8,7 +8,7 @@ import {
   type BesideFigure,
   type Brief,
 } from '../brief/index.js';
-import { isCompanion, type Companion, type CompanionRole, type Good } from '../counter/index.js';
+import { isCompanion, type Companion, type CompanionRole, type Served } from '../counter/index.js';
 import { purchase } from './buy.js';
 
 /** Which figure of the practice tables each role of a companion draws on; roles that share one split it. */
@@ -74,7 +74,7 @@ const median = (sorted: readonly number[]): number => sorted[Math.floor((sorted.
  * What the companions will cost, before any is chosen: for each figure of the practice table, its grams at the
  * median price of what this counter has and the limits allow. The optimiser keeps this back from the budget.
  */
-export function besideEstimate(brief: Brief, counter: readonly Good[]): Money {
+export function besideEstimate(brief: Brief, counter: Served): Money {
   const allowed = counter.filter(isCompanion).filter((good) => exclusionsOf(good, brief.limits).length === 0);
   const costs = USUALLY_BESIDE.map((what) => {
     const kindsOfIt = what === 'bread' ? breadKinds(brief) : 1;

@@ -1,4 +1,4 @@
-import { isMain, type Good, type Main } from '../counter/index.js';
+import { isMain, type Main, type Served } from '../counter/index.js';
 
 /** Where a board comes from: the countries, and how much is of the home ground and how much travelled. */
 export interface Origins {
@@ -20,7 +20,7 @@ function counted(words: readonly string[]): { country: string; goods: number }[]
 }
 
 /** Home ground: where most of this counter is from. */
-export const homeOf = (counter: readonly Good[]): string =>
+export const homeOf = (counter: Served): string =>
   counted(counter.filter(isMain).map(({ origin }) => origin.country))[0]?.country ?? '';
 
 export function originsOf(mains: readonly Main[], home: string): Origins {

@@ -1,4 +1,4 @@
-import { mainMilk, type Good, type Main } from '../counter/index.js';
+import { mainMilk, type Main, type Served } from '../counter/index.js';
 import { sightOf } from '../sense/index.js';
 import { reason, rememberedBy, type Reason } from '../units/index.js';
 
@@ -32,7 +32,7 @@ const RARE = 0.2;
 const TOLD = 2;
 
 /** How many goods of a kind have each trait; a counter is counted once. */
-const countsOn = rememberedBy((counter: readonly Good[]) => {
+const countsOn = rememberedBy((counter: Served) => {
   const of = (kind: Main['kind']) => {
     const kin = counter.filter((good): good is Main => good.kind === kind);
     const counts = new Map<string, number>();
@@ -44,7 +44,7 @@ const countsOn = rememberedBy((counter: readonly Good[]) => {
 });
 
 /** Why a surprise is one: its rarest traits among the goods of its kind on this counter; null for what is no surprise. */
-export function surpriseOf(main: Main, counter: readonly Good[]): Reason<'the-surprise'> | null {
+export function surpriseOf(main: Main, counter: Served): Reason<'the-surprise'> | null {
   if (main.known !== 'surprise') return null;
   const { counts, many } = countsOn(counter)[main.kind];
   const share = (trait: Oddity) => (counts.get(keyOf(trait)) ?? 0) / Math.max(1, many);

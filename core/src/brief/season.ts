@@ -1,4 +1,4 @@
-import type { Good } from '../counter/index.js';
+import type { Good, Served } from '../counter/index.js';
 import { rememberedBy } from '../units/index.js';
 import type { Brief } from './brief.js';
 
@@ -79,7 +79,7 @@ export const outOfSeason = (good: Good, day: SeasonDay): boolean =>
   seasonOf(good) !== null && !inSeason(good, day);
 
 /** What of a counter is at its best on the day, by kind and name; goods that are good all year are not named. */
-export const inSeasonOn = (counter: readonly Good[], day: SeasonDay): Good[] =>
+export const inSeasonOn = (counter: Served, day: SeasonDay): Good[] =>
   counter
     .filter((good) => inSeason(good, day))
     .sort((a, b) => a.kind.localeCompare(b.kind) || a.name.localeCompare(b.name));

@@ -2,7 +2,7 @@ import type { Brief } from './brief.js';
 import type { House } from './house.js';
 import { practiceWith } from './practice.js';
 import { isSouthern } from './season.js';
-import { meantLine, withAges, type Good } from '../counter/index.js';
+import { meantLine, withAges, type Counted } from '../counter/index.js';
 
 /** A brief in which every school is chosen: the order's own, else the house's. A flight leaves no place to a cover. */
 export function settled(brief: Brief, house: House): Brief {
@@ -26,9 +26,9 @@ export function settled(brief: Brief, house: House): Brief {
  */
 export function onCounter(
   brief: Brief,
-  counter: readonly Good[],
+  counter: Counted,
   ids: readonly string[],
-): { brief: Brief; counter: readonly Good[] } {
+): { brief: Brief; counter: Counted } {
   const { flight, servingAt } = brief;
   const line = flight?.kind === 'vertical' ? meantLine(counter, flight.of, servingAt) : null;
   return {

@@ -8,6 +8,7 @@ import {
   type Good,
   type Main,
   type Texture,
+  type Served,
 } from '../counter/index.js';
 import type { Brief } from './brief.js';
 import type { Flight } from './words.js';
@@ -69,7 +70,7 @@ function mostTasted(brief: Brief, kind: Main['kind']): number {
 }
 
 /** How many cheeses a flight can be of: each age of the line, or one of each maker of the style. */
-function inFlight({ flight, limits }: Brief, counter: readonly Good[]): number {
+function inFlight({ flight, limits }: Brief, counter: Served): number {
   const of = counter
     .filter(isCheese)
     .filter((cheese) => (flight!.kind === 'vertical' ? isOfLine : isOfStyle)(cheese, flight!.of))
@@ -77,7 +78,7 @@ function inFlight({ flight, limits }: Brief, counter: readonly Good[]): number {
   return flight!.kind === 'vertical' ? of.length : new Set(of.map(({ maker, id }) => maker || id)).size;
 }
 
-function cheeseKinds(brief: Brief, house: House, people: number, counter: readonly Good[]): [number, Reason] {
+function cheeseKinds(brief: Brief, house: House, people: number, counter: Served): [number, Reason] {
   const { cheeses } = brief.kinds;
   if (cheeses !== null) return [cheeses, reason('kinds-as-asked', { kind: 'cheese', kinds: cheeses })];
   const { low, high, usual: odd } = rowFor(practiceOf(brief).cheeseKinds, people);
@@ -130,7 +131,7 @@ function perHead(kind: Main['kind'], kinds: number, brief: Brief, house: House):
 }
 
 /** What the limits keep off the board, of a whole counter; worked out again only when the limits are others. */
-const excludedOn = rememberedBy((counter: readonly Good[]) => {
+const excludedOn = rememberedBy((counter: Served) => {
   let last: { limits: string; excluded: Targets['excluded'] } | null = null;
   return (limits: Brief['limits']): Targets['excluded'] => {
     const key = canonicalText(limits);
@@ -143,7 +144,7 @@ const excludedOn = rememberedBy((counter: readonly Good[]) => {
 });
 
 /** The targets of a brief on a counter. Pure; the goods' order does not matter to the figures. */
-export function targetsOf(brief: Brief, counter: readonly Good[], house: House): Targets {
+export function targetsOf(brief: Brief, counter: Served, house: House): Targets {
   const people = heads(brief);
   const eating = headsThatEat(brief);
   const eaters = eatersOf(brief);

@@ -67,7 +67,17 @@ export {
   Sense,
   type Ware,
 } from './good.js';
-export { goodsById, isCheese, isCompanion, isDrink, isMain, isMeat, isWare } from './kinds.js';
+export {
+  goodsById,
+  type Counted,
+  type Served,
+  isCheese,
+  isCompanion,
+  isDrink,
+  isMain,
+  isMeat,
+  isWare,
+} from './kinds.js';
 export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';
 export { familyCheck, sweetnessWords } from './classes.js';
 export { type Age, ageIn } from './age.js';

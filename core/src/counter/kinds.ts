@@ -13,3 +13,12 @@ export const isWare = (good: Good): good is Ware => good.kind === 'ware';
 export const goodsById: (counter: readonly Good[]) => ReadonlyMap<string, Good> = rememberedBy(
   (counter: readonly Good[]) => new Map(counter.map((good) => [good.id, good])),
 );
+
+declare const as: unique symbol;
+/**
+ * Goods as they lie on the counter and were counted, with all their lots: what plans and searches start from; each ages and ripens them to
+ * its own day. Never taken for goods as served: those would age twice.
+ */
+export type Counted = readonly Good[] & { readonly [as]?: 'counted' };
+/** Goods as they are on the serving day of an order: with the lots that it takes, and what it keeps of them. What screens and rules read. */
+export type Served = readonly Good[] & { readonly [as]?: 'served' };

@@ -1,7 +1,7 @@
 import { lastOf, rememberedByBoth } from '../units/index.js';
 import { agedSense } from './ageing.js';
 import type { Good, Main } from './good.js';
-import { isMain } from './kinds.js';
+import { isMain, type Counted, type Served } from './kinds.js';
 import { ageOn, lotOn } from './lots.js';
 import { ripened } from './ripening.js';
 
@@ -10,7 +10,7 @@ import { ripened } from './ripening.js';
  * the lot that will be cut. Every stage after the brief reads this, so what is judged (lactose, medicine, raw milk) and
  * what is tasted is the lot on the board, not the usual case of the good.
  */
-export const servedOn: (counter: readonly Good[], date: string) => readonly Good[] = lastOf((counter, date) =>
+export const servedOn: (counter: Counted, date: string) => Served = lastOf((counter, date) =>
   counter.map((good) => servedGood(good, date)),
 );
 
@@ -47,11 +47,11 @@ function agedTo<M extends Main>(main: M, ageDays: number): M {
 export type LotChoices = Readonly<Record<string, string>>;
 
 /** The counter with the chosen lots alone; a choice whose lot is no longer there is passed over. */
-export function withLots(counter: readonly Good[], choices: LotChoices): readonly Good[] {
+export function withLots(counter: Counted, choices: LotChoices): Counted {
   return Object.keys(choices).length === 0 ? counter : choosing(counter, choices);
 }
 
-const choosing = rememberedByBoth((counter: readonly Good[], choices: LotChoices): readonly Good[] =>
+const choosing = rememberedByBoth((counter: Counted, choices: LotChoices): Counted =>
   counter.map((good) => {
     const lot = good.lots.find((l) => l.id === choices[good.id]);
     return lot ? { ...good, lots: [lot] } : good;

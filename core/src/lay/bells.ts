@@ -1,4 +1,4 @@
-import { waresOn, type Good, type Ware } from '../counter/index.js';
+import { waresOn, type Ware, type Served } from '../counter/index.js';
 import { boundsOf, sector } from '../cut/index.js';
 import { asFood, baseOf, type Thing } from './thing.js';
 
@@ -22,7 +22,7 @@ function acrossOf({ lies, outline, area }: Thing): number {
 }
 
 /** Bells for what is strong, the shop's own where there is one for each board that is large enough; none where nothing delicate lies there. */
-export function bellsFor(things: readonly Thing[], counter: readonly Good[], boards = 1): Bell[] {
+export function bellsFor(things: readonly Thing[], counter: Served, boards = 1): Bell[] {
   if (!things.some(({ traits }) => traits.delicate)) return [];
   const left = waresOn(counter)
     .filter(({ use, diameter }) => use === 'bell' && diameter !== null)

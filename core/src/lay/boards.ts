@@ -1,5 +1,5 @@
 import { isBoxed, type Brief } from '../brief/index.js';
-import { waresOn, type Good, type Ware } from '../counter/index.js';
+import { waresOn, type Ware, type Served } from '../counter/index.js';
 import { rememberedBy } from '../units/index.js';
 
 /** A board as something to lie on; round by its diameter, else length by width. mm. */
@@ -88,12 +88,12 @@ function boardOf(ware: Ware): Board[] {
     : [];
 }
 
-const shopBoards = rememberedBy((counter: readonly Good[]) =>
+const shopBoards = rememberedBy((counter: Served) =>
   waresOn(counter).flatMap((ware) => (ware.use === 'board' ? boardOf(ware) : [])),
 );
 
 /** What an order may be laid on: boxes, a bare table, or the boards of customer and shop; the tiers of a stand are a way of their own. */
-export function boardsFor(brief: Brief, counter: readonly Good[]): Board[] {
+export function boardsFor(brief: Brief, counter: Served): Board[] {
   if (isBoxed(brief)) return BOXES;
   if (brief.surface === 'bare table') {
     const { length, width } = brief.tableSize ?? TABLE;

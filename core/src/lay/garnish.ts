@@ -9,6 +9,7 @@ import {
   type Companion,
   type GarnishStem,
   type Good,
+  type Served,
 } from '../counter/index.js';
 import { sector } from '../cut/index.js';
 import { grams } from '../units/index.js';
@@ -74,7 +75,7 @@ const kindOf = (text: string): Kind | null => {
 
 const isGarnish = ({ role }: Companion): boolean => role === 'garnish';
 /** What of the counter is there to decorate with. */
-export const garnishShelf = (counter: readonly Good[]): readonly Companion[] =>
+export const garnishShelf = (counter: Served): readonly Companion[] =>
   companionsOn(counter).filter(isGarnish);
 
 /**
@@ -83,7 +84,7 @@ export const garnishShelf = (counter: readonly Good[]): readonly Companion[] =>
  */
 export function garnishVerdict(
   text: string,
-  counter: readonly Good[],
+  counter: Served,
   brief: Brief,
 ): { readonly good: Companion } | { readonly refused: GarnishRefusal } {
   const verdict = garnishStem(text);

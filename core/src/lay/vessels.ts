@@ -1,5 +1,5 @@
 import { isBoxed, type Brief } from '../brief/index.js';
-import { waresOn, type Companion, type Good, type Ware } from '../counter/index.js';
+import { waresOn, type Companion, type Ware, type Served } from '../counter/index.js';
 import { sector, type Polygon } from '../cut/index.js';
 import { remembered, rememberedBy } from '../units/index.js';
 
@@ -72,7 +72,7 @@ const TOOLS: Partial<Record<Companion['role'], VesselTool>> = {
 };
 
 /** Bowls of the counter whose content and width are known, the smallest first. */
-const bowlsOf = rememberedBy((counter: readonly Good[]) =>
+const bowlsOf = rememberedBy((counter: Served) =>
   waresOn(counter)
     .filter(({ use, ml, diameter }) => use === 'bowl' && ml !== null && diameter !== null)
     .sort((a, b) => a.ml! - b.ml! || (a.id < b.id ? -1 : 1))
@@ -84,7 +84,7 @@ export class Vessels {
   private readonly left: { readonly ware: Ware; count: number }[];
 
   constructor(
-    counter: readonly Good[],
+    counter: Served,
     private readonly boards = 1,
   ) {
     this.left = bowlsOf(counter).map((bowl) => ({ ...bowl }));

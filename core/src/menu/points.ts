@@ -2,11 +2,11 @@ import { surpriseOf } from '../balance/index.js';
 import {
   ageOn,
   animalsIn,
-  type Good,
   type Main,
   type Cheese,
   type MeatAnimal,
   type Milk,
+  type Served,
 } from '../counter/index.js';
 import { days, NONE, reason, type Days, type Reason, type Rule, type Rules } from '../units/index.js';
 
@@ -140,7 +140,7 @@ const inWords = (main: Main, text: string): Reason =>
  */
 export function pointsFor(
   mains: readonly Main[],
-  counter: readonly Good[],
+  counter: Served,
   on: string,
   byHand: Readonly<Record<string, string | null | undefined>>,
 ): ReadonlyMap<string, Reason> {

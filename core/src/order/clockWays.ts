@@ -1,7 +1,7 @@
 import type { House } from '../brief/index.js';
 import { COLD_AT_MOST, roomOf, type Brief } from '../brief/index.js';
 import { isOuting, runsOf, type Standing } from '../clock/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 import { MOST_WAVES } from '../portion/index.js';
 import { celsius, type Celsius, type Minutes, minutes } from '../units/index.js';
 import type { OrderBody } from './order.js';
@@ -124,7 +124,7 @@ function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
  * Ways out where a good would be out too long, the best first: each change of the order is planned through, and only what
  * makes the good fit better is offered. Quick answers throughout.
  */
-export function clockWays(order: OrderBody, shelf: readonly Good[], house: House, key: string): ClockWay[] {
+export function clockWays(order: OrderBody, shelf: Counted, house: House, key: string): ClockWay[] {
   const now = plan(order, shelf, house);
   const found = (of: Plan) => of.timing.standing.find((one) => one.key === key);
   const outing = found(now);

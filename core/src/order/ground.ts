@@ -1,11 +1,11 @@
 import { onCounter, settled, type House } from '../brief/index.js';
-import { goodsById, servedOn, withLots, type Good } from '../counter/index.js';
+import { goodsById, servedOn, withLots, type Good, type Counted } from '../counter/index.js';
 import type { OrderBody } from './order.js';
 import { heldCounter } from '../pick/index.js';
 import type { Ground } from '../stage/index.js';
 
 /** The shop as this order meets it on its day. A finished order keeps its house, and nothing new gets into it. */
-export function groundOf(order: OrderBody, onShelf: readonly Good[], ofHouse: House): Ground {
+export function groundOf(order: OrderBody, onShelf: Counted, ofHouse: House): Ground {
   const { selection, snapshot } = order;
   const finished = order.state === 'finished';
   const house = (finished && snapshot.house) || ofHouse;

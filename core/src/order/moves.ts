@@ -1,5 +1,5 @@
 import { onCounter } from '../brief/index.js';
-import { goodsById, type Good } from '../counter/index.js';
+import { goodsById, type Counted } from '../counter/index.js';
 import { briefFingerprint } from '../brief/index.js';
 import type { OrderBody } from './order.js';
 import { ROW_LIST } from './rows.js';
@@ -86,11 +86,11 @@ export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
 });
 
 /** The counter with those ages of a cheese apart that this order tells apart. */
-export const toldApart = (order: OrderBody, counter: readonly Good[]): readonly Good[] =>
+export const toldApart = (order: OrderBody, counter: Counted): Counted =>
   onCounter(order.brief, counter, [...goodsOf(order), ...Object.keys(order.snapshot.goods)]).counter;
 
 /** Take the counter of today: prices, contents and verdicts as they are now; goods that left stay as they were kept. */
-export function refreshed(order: OrderBody, counter: readonly Good[]): OrderBody {
+export function refreshed(order: OrderBody, counter: Counted): OrderBody {
   const now = goodsById(toldApart(order, counter));
   const gone = Object.fromEntries(Object.entries(order.snapshot.goods).filter(([id]) => !now.has(id)));
   return { ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } };

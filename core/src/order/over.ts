@@ -1,6 +1,15 @@
 import { purchase, usualPurchase } from '../amount/index.js';
 import { exclusionsOf } from '../care/index.js';
-import { isCompanion, isMain, servedOn, type Companion, type Good, type Main } from '../counter/index.js';
+import {
+  isCompanion,
+  isMain,
+  servedOn,
+  type Companion,
+  type Good,
+  type Main,
+  type Counted,
+  type Served,
+} from '../counter/index.js';
 import { jarsOf, type Portion } from '../portion/index.js';
 import { grams, type Grams } from '../units/index.js';
 import type { OrderBody } from './order.js';
@@ -27,7 +36,7 @@ const WORTH_SAYING = 5;
 const CLEARLY_LESS = 20;
 
 /** Everything that is bought or cut and not eaten, though it could be: where it goes, and what would leave less. */
-export function overOf(order: OrderBody, plan: Plan, shelf: readonly Good[]): Over[] {
+export function overOf(order: OrderBody, plan: Plan, shelf: Counted): Over[] {
   const counter = servedOn(shelf, plan.brief.servingAt);
   const { mains, companions } = plan.portions;
   const fromPacks = [...mains, ...companions].flatMap((portion): Over[] => {
@@ -62,7 +71,7 @@ function leastLeft({ left }: Portion, candidates: readonly Candidate[]): Candida
   return best && best.left <= Math.min(left / 2, left - CLEARLY_LESS) ? best : null;
 }
 
-function mainsInstead(order: OrderBody, plan: Plan, counter: readonly Good[], main: Main): Candidate[] {
+function mainsInstead(order: OrderBody, plan: Plan, counter: Served, main: Main): Candidate[] {
   if (order.selection.locked.includes(main.id)) return [];
   const { total, kinds } = main.kind === 'cheese' ? plan.targets.cheeses : plan.targets.meats;
   return ofItsKind(order, plan, counter, main).map((good) => ({
@@ -72,12 +81,7 @@ function mainsInstead(order: OrderBody, plan: Plan, counter: readonly Good[], ma
 }
 
 /** Of a companion only the same thing in another pack: what goes with the board is the pairing's to say. */
-function companionsInstead(
-  plan: Plan,
-  counter: readonly Good[],
-  { net }: Portion,
-  companion: Companion,
-): Candidate[] {
+function companionsInstead(plan: Plan, counter: Served, { net }: Portion, companion: Companion): Candidate[] {
   return counter
     .filter(isCompanion)
     .filter(

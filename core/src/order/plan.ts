@@ -1,6 +1,6 @@
 import type { Caution } from '../care/index.js';
 import { budgetTotal, headsThatEat, type House } from '../brief/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 import { money, reason, reasonKey, type Money, type Reason } from '../units/index.js';
 import { groundOf } from './ground.js';
 import type { OrderBody } from './order.js';
@@ -43,16 +43,11 @@ export interface Plan extends StageParts {
 }
 
 /** Derive the whole plan. Pure and quick; it never searches, and asking twice gives the same plan. */
-export const plan = (order: OrderBody, shelf: readonly Good[], house: House): Plan =>
+export const plan = (order: OrderBody, shelf: Counted, house: House): Plan =>
   planWith(STAGES, order, shelf, house);
 
 /** The plan of an order with these stages, each after those that it reads. */
-export function planWith(
-  stages: readonly AnyStage[],
-  order: OrderBody,
-  shelf: readonly Good[],
-  house: House,
-): Plan {
+export function planWith(stages: readonly AnyStage[], order: OrderBody, shelf: Counted, house: House): Plan {
   const ground = groundOf(order, shelf, house);
   const parts = {} as Record<string, object>;
   for (const row of inReadingOrder(stages)) parts[row.id] = row.derive(ground, parts as never);

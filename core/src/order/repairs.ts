@@ -1,7 +1,7 @@
 import { BESIDE_OF, besidePerAdult, purchase, usualPurchase } from '../amount/index.js';
 import { measurer } from '../balance/index.js';
 import { mid, USUAL_PRACTICE, type House } from '../brief/index.js';
-import { servedOn, type Good, type Main } from '../counter/index.js';
+import { servedOn, type Good, type Main, type Counted, type Served } from '../counter/index.js';
 import { grams, money, type Money } from '../units/index.js';
 import { dropExtra, leaveOut, swap } from './moves.js';
 import type { OrderBody } from './order.js';
@@ -42,7 +42,7 @@ const WORTH = 0.1;
  * The ways back into the budget, cheapest loss first: each is planned out, so that what it does to balance and money is what
  * happens when it is taken. Nothing when the order is within its budget, or has none.
  */
-export function repairsOf(order: OrderBody, shelf: readonly Good[], house: House): Repair[] {
+export function repairsOf(order: OrderBody, shelf: Counted, house: House): Repair[] {
   const now = plan(order, shelf, house);
   const over = -(now.sum.remaining ?? 0);
   if (over <= 0) return [];
@@ -95,7 +95,7 @@ function lowEnd(order: OrderBody, { brief, portions }: Plan): Draft[] {
 }
 
 /** For each place the cheaper good of its kind, family and limits that leaves the best board. */
-function cheaper(order: OrderBody, now: Plan, counter: readonly Good[]): Draft[] {
+function cheaper(order: OrderBody, now: Plan, counter: Served): Draft[] {
   const { brief, mains, targets } = now;
   const measure = measurer(brief);
   const priceOf = (main: Main) => {

@@ -1,5 +1,5 @@
 import { keptHouse as houseToKeep, type House } from '../brief/index.js';
-import { goodsById, type Good } from '../counter/index.js';
+import { goodsById, type Counted } from '../counter/index.js';
 import { toldApart } from './moves.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
@@ -8,7 +8,7 @@ import type { SnapshotEntry } from '../pick/index.js';
 import { chosenIn } from './uses.js';
 
 /** Everything that a plan uses. */
-const usedIn = (order: OrderBody, counter: readonly Good[], house: House): string[] => {
+const usedIn = (order: OrderBody, counter: Counted, house: House): string[] => {
   const { onTable } = plan(order, counter, house);
   return [...new Set([...chosenIn(order), ...onTable.map(({ id }) => id)])];
 };
@@ -18,7 +18,7 @@ const usedIn = (order: OrderBody, counter: readonly Good[], house: House): strin
  * longer used goes, and an order that is finished keeps everything on its table, and its house. The same document when
  * nothing is to be done.
  */
-export function settledOrder(order: OrderBody, counter: readonly Good[], house: House): OrderBody {
+export function settledOrder(order: OrderBody, counter: Counted, house: House): OrderBody {
   const finished = order.state === 'finished';
   const { goods: kept, house: keptHouse } = order.snapshot;
   if (finished && keptHouse) {

@@ -1,5 +1,5 @@
 import type { House } from '../brief/index.js';
-import type { Good } from '../counter/index.js';
+import type { Good, Counted } from '../counter/index.js';
 import { money, type Money } from '../units/index.js';
 import { takeOff } from './moves.js';
 import type { OrderBody } from './order.js';
@@ -20,13 +20,7 @@ const pairingOf = ({ pairs }: Plan): number =>
   [...pairs.byGood.values()].flat().reduce((sum, { match }) => sum + (match?.score ?? 0), 0);
 
 /** Planned out, so that what is said is what happens when it is taken off. */
-export function withoutIt(
-  order: OrderBody,
-  now: Plan,
-  shelf: readonly Good[],
-  house: House,
-  id: string,
-): WithoutIt {
+export function withoutIt(order: OrderBody, now: Plan, shelf: Counted, house: House, id: string): WithoutIt {
   const then = plan(takeOff(order, id), shelf, house);
   const had = new Set(now.pairs.set.map(({ beside }) => beside.id));
   return {

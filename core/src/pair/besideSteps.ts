@@ -1,6 +1,13 @@
 import { mayOffer } from '../care/index.js';
 import { outOfSeason, type Brief } from '../brief/index.js';
-import { companionsOn, type Companion, type CompanionRole, type Good, type Main } from '../counter/index.js';
+import {
+  companionsOn,
+  type Companion,
+  type CompanionRole,
+  type Good,
+  type Main,
+  type Served,
+} from '../counter/index.js';
 import { scoreOf } from './rank.js';
 import { tagsOf, type Tag } from '../sense/index.js';
 import { companionCost } from './lensReading.js';
@@ -29,7 +36,7 @@ const STEP_ROLES: readonly (readonly CompanionRole[])[] = [
 export function besideSteps(
   mains: readonly Main[],
   onBoard: readonly Good[],
-  counter: readonly Good[],
+  counter: Served,
   brief: Brief,
 ): BesideStep[] {
   const has = new Set(onBoard.flatMap(tagsOf));

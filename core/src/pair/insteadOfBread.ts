@@ -1,12 +1,12 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
 import { outOfSeason, type Brief } from '../brief/index.js';
-import { companionsOn, isCompanion, type Companion, type Good } from '../counter/index.js';
+import { companionsOn, isCompanion, type Companion, type Good, type Served } from '../counter/index.js';
 
 /** Of vegetables and nuts without much sugar so many are named. */
 const LOW_CARB_NAMED = 3;
 
 /** What stands in for bread where few carbohydrates are eaten: on the board first; only what the limits allow. */
-export function insteadOfBread(brief: Brief, beside: readonly Good[], counter: readonly Good[]): Companion[] {
+export function insteadOfBread(brief: Brief, beside: readonly Good[], counter: Served): Companion[] {
   const company = { ...brief.guests, limits: brief.limits };
   const fits = (good: Good): good is Companion =>
     isCompanion(good) &&

@@ -1,7 +1,7 @@
 import { mayOffer } from '../care/index.js';
 import { BESIDE_OF, besideTotal, purchase } from '../amount/index.js';
 import { outOfSeason, type Brief } from '../brief/index.js';
-import { companionsOn, type Companion, type Good } from '../counter/index.js';
+import { companionsOn, type Companion, type Good, type Served } from '../counter/index.js';
 import { carries, LENSES, type Lens, type Tag } from '../sense/index.js';
 import { grams } from '../units/index.js';
 
@@ -33,7 +33,7 @@ export function companionCost(companion: Companion, brief: Brief): number {
 }
 
 /** What the board shows under each lens, what is missing, and the cheapest fix the limits allow. */
-export function readLenses(onBoard: readonly Good[], counter: readonly Good[], brief: Brief): LensReading[] {
+export function readLenses(onBoard: readonly Good[], counter: Served, brief: Brief): LensReading[] {
   const allowed = companionsOn(counter)
     .filter((c) => !onBoard.includes(c) && mayOffer(c, { ...brief.guests, limits: brief.limits }))
     .filter((c) => !(brief.season && outOfSeason(c, brief)))

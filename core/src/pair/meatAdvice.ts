@@ -1,5 +1,5 @@
 import type { Brief } from '../brief/index.js';
-import { isCheese, isMeat, type Good, type Main } from '../counter/index.js';
+import { isCheese, isMeat, type Main, type Served } from '../counter/index.js';
 import { bestOffer } from '../pick/index.js';
 import { reason, type Reason } from '../units/index.js';
 import { cheeseFor } from './meats.js';
@@ -11,7 +11,7 @@ declare module '../units/reason.js' {
 }
 
 /** Meats of a board without a cheese that suits them, each with a meat that would have one. Common practice, no source. */
-export function lonelyMeats(mains: readonly Main[], brief: Brief, counter: readonly Good[]): Reason[] {
+export function lonelyMeats(mains: readonly Main[], brief: Brief, counter: Served): Reason[] {
   const cheeses = mains.filter(isCheese);
   if (cheeses.length === 0) return [];
   return mains.filter(isMeat).flatMap((meat) => {

@@ -1,4 +1,4 @@
-import type { Good, Main } from '../counter/index.js';
+import type { Main, Served } from '../counter/index.js';
 import { lately, sameValue, type Reason } from '../units/index.js';
 import type { Brief, House, PairWord } from '../brief/index.js';
 import { boardSet, mustsOf, type BoardSet, type SetInput } from './boardSet.js';
@@ -44,7 +44,7 @@ export interface Pairs {
 
 export interface PairsInput {
   readonly mains: readonly Main[];
-  readonly counter: readonly Good[];
+  readonly counter: Served;
   readonly brief: Brief;
   readonly choices: PairChoices;
   readonly house: PairHouse;

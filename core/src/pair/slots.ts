@@ -2,7 +2,14 @@ import { BESIDE_OF, besidePerAdult } from '../amount/index.js';
 import { exclusionsOf, hasHoney } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
 import { drinkersOf, outOfSeason } from '../brief/index.js';
-import { companionsOn, drinksOn, type CompanionRole, type Drink, type Good } from '../counter/index.js';
+import {
+  companionsOn,
+  drinksOn,
+  type CompanionRole,
+  type Drink,
+  type Good,
+  type Served,
+} from '../counter/index.js';
 import { canonicalText, rememberedBy } from '../units/index.js';
 import type { Beside } from './facts.js';
 
@@ -73,7 +80,7 @@ const inSlot = (good: Good, slot: Slot): good is Beside =>
   SHELVES.some((shelf) => shelf.slot === slot && shelf.holds(good));
 
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
-export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief): readonly Beside[] {
+export function candidatesFor(slot: Slot, counter: Served, brief: Brief): readonly Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
   const { limits, season, south, servingAt, role } = brief;
   const asked = canonicalText([limits, season, south ?? false, servingAt, role, brief.guests.infants > 0]);
@@ -81,7 +88,7 @@ export function candidatesFor(slot: Slot, counter: readonly Good[], brief: Brief
 }
 
 /** The candidates of a counter, slot by slot; worked out again only when limits, day season or role are others. */
-const candidatesOf = rememberedBy((counter: readonly Good[]) => {
+const candidatesOf = rememberedBy((counter: Served) => {
   const shelf: readonly Beside[] = [...companionsOn(counter), ...drinksOn(counter)];
   const forSlot = (slot: Slot) => {
     const pool = shelf.filter((good) => inSlot(good, slot));

@@ -1,4 +1,4 @@
-import { gramsOnHand, type Good, type Main } from '../counter/index.js';
+import { gramsOnHand, type Good, type Main, type Counted } from '../counter/index.js';
 import type { OrderBody, Plan } from '../order/index.js';
 import { ofItsKind } from '../pick/index.js';
 import { distanceIn } from '../sense/index.js';
@@ -19,7 +19,7 @@ const liesThere = (good: Good, on: string): boolean =>
   (gramsOnHand(good, on) ?? 0) > 0 || good.lots.some(({ pieces }) => pieces > 0);
 
 /** The list to shop from later: what was on the table in the order of tasting, and for each good the nearest of its kind on the counter. */
-export function laterList(plan: Plan, order: OrderBody, counter: readonly Good[]): LaterLine[] {
+export function laterList(plan: Plan, order: OrderBody, counter: Counted): LaterLine[] {
   const on = plan.servingAt;
   const nearest = (main: Main): Main | null =>
     ofItsKind(order, plan, counter, main)

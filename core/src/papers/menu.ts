@@ -1,4 +1,4 @@
-import type { Good } from '../counter/index.js';
+import type { Served } from '../counter/index.js';
 import { bitesFor, pointsFor, wordsFor, type Bite, type ToldWord } from '../menu/index.js';
 import type { OrderBody, Plan } from '../order/index.js';
 import { SLOTS, type Beside, type Match, type Slot } from '../pair/index.js';
@@ -26,7 +26,7 @@ export interface Menu {
 const BESIDE = SLOTS.filter((slot) => !['bread', 'drink', 'no-alcohol'].includes(slot));
 
 /** What guests are told on menu and cards: words, one thing to say, what to try and drink with it, and the bites to announce. */
-export function menuOf(plan: Plan, order: OrderBody, counter: readonly Good[]): Menu {
+export function menuOf(plan: Plan, order: OrderBody, counter: Served): Menu {
   const mains = plan.walk.steps.map(({ main }) => main);
   const set = <V>(of: (id: string) => V) => Object.fromEntries(mains.map(({ id }) => [id, of(id)]));
   const words = wordsFor(

@@ -1,6 +1,6 @@
 import type { House } from '../brief/index.js';
 import type { Timing } from '../clock/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted, Good, Served } from '../counter/index.js';
 import type { Layout } from '../lay/index.js';
 import type { OrderBody, Plan } from '../order/index.js';
 
@@ -14,8 +14,8 @@ export interface PaperGround {
   readonly order: OrderBody;
   readonly house: House;
   /** The counter as this order takes it, and as it lies there with every lot. */
-  readonly counter: readonly Good[];
-  readonly shelf: readonly Good[];
+  readonly counter: Served;
+  readonly shelf: Counted;
   /** The searched day; null where it was not asked for or is not found yet. */
   readonly day: Timing | null;
   /** Boards as they are laid, by their key; none where they were not asked for. */

@@ -1,5 +1,5 @@
 import type { Brief, House } from '../brief/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 import { instanceOf, type Question } from './question.js';
 import { measure, type Balance } from '../balance/index.js';
 import { optimise } from '../solve/index.js';
@@ -40,7 +40,7 @@ const overlap = (
 export function alternativesTo(
   best: Pick,
   asked: Brief,
-  counter: readonly Good[],
+  counter: Counted,
   house: House,
   wishes: Wishes,
   options: { nodeLimit: number; onFound?: (found: readonly Alternative[]) => boolean },

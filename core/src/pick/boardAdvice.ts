@@ -1,6 +1,6 @@
 import { isSameness, type Balance } from '../balance/index.js';
 import { isTimid, type Brief, type Targets } from '../brief/index.js';
-import { isCheese, mainMilk, MILKS, type Good, type Main, type Milk } from '../counter/index.js';
+import { isCheese, mainMilk, MILKS, type Main, type Milk, type Served } from '../counter/index.js';
 import { bridgeFor, otherMilkFor, reliefFor } from './offers.js';
 import { NONE, reason, subjectOf, type Reason } from '../units/index.js';
 
@@ -20,7 +20,7 @@ interface Board {
   readonly targets: Targets;
   readonly mains: readonly Main[];
   readonly balance: Balance;
-  readonly counter: readonly Good[];
+  readonly counter: Served;
 }
 
 /** What a careful eye would say of a board, each with the good that would mend it. Common practice, no source. */

@@ -1,5 +1,5 @@
 import type { House } from '../brief/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 import { fits, leastBudget, mostKinds, wishesOf, type Ask, type Wish, type WishWord } from './wishes.js';
 
 /**
@@ -103,7 +103,7 @@ export interface Trouble {
 }
 
 /** Why nothing fits an ask, and the cheapest ways out of it. Guests' allergy, medical and religious limits stay. */
-export function troubleOf(ask: Ask, counter: readonly Good[], house: House): Trouble {
+export function troubleOf(ask: Ask, counter: Counted, house: House): Trouble {
   const names = new Map(counter.map((good) => [good.id, good.name]));
   const wishes = wishesOf(ask, house, (id) => names.get(id) ?? id);
   const askKeeping = (kept: readonly number[]): Ask =>
@@ -126,7 +126,7 @@ export function troubleOf(ask: Ask, counter: readonly Good[], house: House): Tro
 }
 
 /** Let wishes go, as little as helps: the budget only up to what is needed, the kinds only down to what can be had. */
-function wayOut(letGo: readonly Wish[], ask: Ask, counter: readonly Good[], house: House): WayOut | null {
+function wayOut(letGo: readonly Wish[], ask: Ask, counter: Counted, house: House): WayOut | null {
   const whole = letGo.filter(({ word }) => word.of !== 'budget' && word.of !== 'kinds');
   const words = whole.map((wish) => wish.word);
   let now = whole.reduce((a, wish) => wish.loosen(a), ask);

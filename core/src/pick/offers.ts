@@ -5,9 +5,9 @@ import {
   mainMilk,
   verdictOf,
   type Cheese,
-  type Good,
   type Main,
   type Verdict,
+  type Served,
 } from '../counter/index.js';
 import { isDivisive, isStrong } from '../sense/index.js';
 import { isAvailable } from './problem.js';
@@ -26,7 +26,7 @@ const KNOWN_RANK = { 'safe bet': 0, usual: 1, surprise: 2 };
 
 /** The best good of a counter that may be offered and is wanted: the nearest first, then the best found, then the best known. */
 export function bestOffer(
-  counter: readonly Good[],
+  counter: Served,
   mains: readonly Main[],
   brief: Brief,
   wanted: (main: Main) => boolean,
@@ -64,7 +64,7 @@ const RELIEF: Partial<Record<SamenessRule, (main: Main) => boolean>> = {
 /** A good that would give relief; null when the counter has none, or the rule asks for none. */
 export function reliefFor(
   rule: SamenessRule,
-  counter: readonly Good[],
+  counter: Served,
   mains: readonly Main[],
   brief: Brief,
 ): Main | null {
@@ -75,7 +75,7 @@ export function reliefFor(
 /** A cheese of another milk than this. */
 export const otherMilkFor = (
   milk: string,
-  counter: readonly Good[],
+  counter: Served,
   mains: readonly Main[],
   brief: Brief,
 ): Main | null =>
@@ -89,7 +89,7 @@ export const otherMilkFor = (
 /** A cheese whose strength lies between two, the nearer the middle the better. */
 export function bridgeFor(
   [from, to]: readonly [number, number],
-  counter: readonly Good[],
+  counter: Served,
   mains: readonly Main[],
   brief: Brief,
 ): Main | null {
@@ -104,12 +104,7 @@ const GENTLER = 1.5;
  * The gentler version of a good that divides people: of its own family or build, clearly milder or less pungent and not
  * strong; the same milk before another. Null for a good that does not divide, or when there is none.
  */
-export function gentlerFor(
-  main: Main,
-  counter: readonly Good[],
-  mains: readonly Main[],
-  brief: Brief,
-): Main | null {
+export function gentlerFor(main: Main, counter: Served, mains: readonly Main[], brief: Brief): Main | null {
   if (!isDivisive(main)) return null;
   const alike = (other: Main) =>
     isCheese(main)

@@ -1,4 +1,4 @@
-import type { Good, Main } from '../counter/index.js';
+import type { Main, Counted } from '../counter/index.js';
 import type { Brief, House } from '../brief/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import { instanceOf } from './question.js';
@@ -56,7 +56,7 @@ export const namesOf = (mains: readonly Main[], set: readonly number[]): string[
 /** Propose the best selection on this counter for a brief and the person's wishes. Same question, same answer. */
 export const pick = (
   brief: Brief,
-  counter: readonly Good[],
+  counter: Counted,
   house: House,
   wishes: Wishes,
   options: PickOptions,

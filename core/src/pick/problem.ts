@@ -1,5 +1,13 @@
 import { exclusionsOf, type Exclusion } from '../care/index.js';
-import { gramsOnHand, isMain, lotOn, servedOn, type Cheese, type Good, type Main } from '../counter/index.js';
+import {
+  gramsOnHand,
+  isMain,
+  lotOn,
+  servedOn,
+  type Cheese,
+  type Main,
+  type Counted,
+} from '../counter/index.js';
 import { besideEstimate, plateShare, serviceEstimate, usualPurchase } from '../amount/index.js';
 import {
   budgetTotal,
@@ -182,7 +190,7 @@ function schoolTooLarge({ schools }: Brief, cheeses: number): Hitch[] {
 }
 
 /** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
-export function problemOf(asked: Brief, shelf: readonly Good[], house: House, wishes: Wishes): Problem {
+export function problemOf(asked: Brief, shelf: Counted, house: House, wishes: Wishes): Problem {
   const { brief, counter } = onCounter(settled(asked, house), shelf, wishes.locked);
   const date = brief.servingAt;
   const served = servedOn(counter, date);

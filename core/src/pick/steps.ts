@@ -1,5 +1,5 @@
 import type { Brief, House } from '../brief/index.js';
-import type { Good, Main } from '../counter/index.js';
+import type { Main, Counted } from '../counter/index.js';
 import { cheapestSet } from './cheapest.js';
 import { instanceOf } from './question.js';
 import { valueOf } from '../solve/index.js';
@@ -43,7 +43,7 @@ const KNEE_RATIO = 0.5;
  */
 export function priceSteps(
   brief: Brief,
-  counter: readonly Good[],
+  counter: Counted,
   house: House,
   wishes: Wishes,
   options: { nodeLimit: number; onStep?: (steps: readonly PriceStep[]) => boolean },
@@ -135,7 +135,7 @@ export interface OneMore {
 /** One more cheese and one more meat, the total grams as they are; null where none can be had. */
 export function oneMore(
   brief: Brief,
-  counter: readonly Good[],
+  counter: Counted,
   house: House,
   wishes: Wishes,
   options: { nodeLimit: number },

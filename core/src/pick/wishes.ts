@@ -7,7 +7,7 @@ import {
   type House,
   type Role,
 } from '../brief/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 import { type Money } from '../units/index.js';
 import { cheapestSet } from './cheapest.js';
 import { problemOf, type Wishes } from './problem.js';
@@ -132,14 +132,14 @@ export const wishesOf = (ask: Ask, house: House, nameOf: (id: string) => string)
   WISH_ROWS.flatMap((row) => row({ ...ask, house, nameOf }));
 
 /** Is there any selection at all that keeps the ask? Exact: the cheapest one settles it. */
-export function fits(ask: Ask, counter: readonly Good[], house: House): boolean {
+export function fits(ask: Ask, counter: Counted, house: House): boolean {
   const problem = problemOf(ask.brief, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
   return cheapest !== null && (problem.purse === null || cheapest.cost <= problem.purse);
 }
 
 /** The least budget, in all, at which the rest of an ask can be had; null when money does not help. */
-export function leastBudget(ask: Ask, counter: readonly Good[], house: House): Money | null {
+export function leastBudget(ask: Ask, counter: Counted, house: House): Money | null {
   const problem = problemOf({ ...ask.brief, budget: null }, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
   return cheapest && problem.inAll(cheapest.cost);
@@ -149,7 +149,7 @@ export function leastBudget(ask: Ask, counter: readonly Good[], house: House): M
 export function mostKinds(
   what: 'cheeses' | 'meats',
   ask: Ask,
-  counter: readonly Good[],
+  counter: Counted,
   house: House,
 ): number | null {
   const asked = problemOf(ask.brief, counter, house, ask.wishes).targets[what].kinds;

@@ -7,6 +7,7 @@ import {
   type CompanionRole,
   type Good,
   type Main,
+  type Served,
 } from '../counter/index.js';
 import { scoresBeside } from '../pair/index.js';
 import { remembered, rememberedBy, shareOut } from '../units/index.js';
@@ -14,7 +15,7 @@ import { lineOf, type PlateLine, type Table } from './line.js';
 import { BESIDE_PARTS, IN_PLACE } from './parts.js';
 
 /** The companions of a counter by their role. */
-const shelfOf = rememberedBy((counter: readonly Good[]) =>
+const shelfOf = rememberedBy((counter: Served) =>
   remembered((role: CompanionRole) => companionsOn(counter).filter((good) => good.role === role)),
 );
 

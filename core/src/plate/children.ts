@@ -1,6 +1,14 @@
 import { chokingRowOf, mayOffer, riskOf, type SafeForm } from '../care/index.js';
 import { boardEatersOf, childShareOf, type Brief } from '../brief/index.js';
-import { companionsOn, isCompanion, isMain, type Companion, type Good, type Main } from '../counter/index.js';
+import {
+  companionsOn,
+  isCompanion,
+  isMain,
+  type Companion,
+  type Good,
+  type Main,
+  type Served,
+} from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
 import { rankedOn } from './ranked.js';
 
@@ -30,7 +38,7 @@ interface Shared {
 export function childLinesFor(
   onBoard: readonly Shared[],
   beside: readonly Good[],
-  counter: readonly Good[],
+  counter: Served,
   brief: Brief,
 ): ChildLine[] {
   const { under5, infants } = brief.guests;
@@ -65,7 +73,7 @@ const shelfOf = (good: Good): string => (isCompanion(good) ? good.role : good.ki
 function insteadOf(
   good: Main | Companion,
   lots: readonly Shared[],
-  counter: readonly Good[],
+  counter: Served,
   brief: Brief,
 ): Main | Companion | null {
   const company = { ...brief.guests, limits: brief.limits };

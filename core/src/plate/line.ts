@@ -1,6 +1,6 @@
 import { grossFor } from '../amount/index.js';
 import type { Brief, Targets } from '../brief/index.js';
-import type { Companion, Good, Main } from '../counter/index.js';
+import type { Companion, Good, Main, Served } from '../counter/index.js';
 import { grams, NONE, reason, type Grams, type Reason } from '../units/index.js';
 
 type PlateRule = 'from-the-board-cut-first' | 'as-the-board' | 'for-this-guest' | 'in-place-of';
@@ -27,7 +27,7 @@ export interface Table {
   readonly targets: Targets;
   readonly mains: readonly Main[];
   readonly beside: readonly Good[];
-  readonly counter: readonly Good[];
+  readonly counter: Served;
 }
 
 /** So many net grams of a good, from the board where it lies there. */

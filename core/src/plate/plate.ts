@@ -17,6 +17,7 @@ import {
   type Drink,
   type Good,
   type Main,
+  type Served,
 } from '../counter/index.js';
 import { ALCOHOL_FREE_ABV } from '../pair/index.js';
 import { measurer } from '../balance/index.js';
@@ -57,9 +58,8 @@ export function ownPlatesFor(table: Table): OwnPlate[] {
 }
 
 /** Which goods of a counter suit a guest, told once for as long as neither changes; of the last few guests. */
-const verdictsOn = (counter: readonly Good[], guest: string): Map<Good, boolean> =>
-  verdictsOf(counter)(guest);
-const verdictsOf = rememberedBy((_counter: readonly Good[]) =>
+const verdictsOn = (counter: Served, guest: string): Map<Good, boolean> => verdictsOf(counter)(guest);
+const verdictsOf = rememberedBy((_counter: Served) =>
   lately(
     (_guest: string) => new Map<Good, boolean>(),
     (a, b) => a === b,

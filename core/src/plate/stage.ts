@@ -1,7 +1,7 @@
 import { allergensOnTable, cautionsFor, type TableAllergens } from '../care/index.js';
 import { costAt } from '../amount/index.js';
 import { drinkersOf, safetyOf, type Brief } from '../brief/index.js';
-import { goodsById, withLots, type Good } from '../counter/index.js';
+import { goodsById, withLots, type Good, type Served } from '../counter/index.js';
 import { childLinesFor, type ChildLine } from './children.js';
 import { ownPlatesFor, type OwnPlate } from './plate.js';
 import { platePurchases } from './money.js';
@@ -29,7 +29,7 @@ export interface TablePart {
 }
 
 /** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
-const oiledBoards = rememberedBy((counter: readonly Good[]): readonly Good[] =>
+const oiledBoards = rememberedBy((counter: Served): readonly Good[] =>
   counter.filter(
     (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
   ),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Brief, House } from '../brief/index.js';
 import type { Timing, TimingAsked } from '../clock/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 import type { Layout, LayQuestion } from '../lay/index.js';
 import { PickRequest, PlanRequest, type ClockWay, type OrderBody } from '../order/index.js';
 import type { Alternative, Found, OneMore, Pick, PriceStep, Trouble, Wishes } from '../pick/index.js';
@@ -10,7 +10,7 @@ import type { Alternative, Found, OneMore, Pick, PriceStep, Trouble, Wishes } fr
 export interface PickQuestion {
   readonly brief: Brief;
   readonly wishes: Wishes;
-  readonly counter: readonly Good[];
+  readonly counter: Counted;
   readonly house: House;
   /** Nodes of branch and bound at the most. */
   readonly nodeLimit: number;
@@ -18,7 +18,7 @@ export interface PickQuestion {
 
 export interface WaysQuestion {
   readonly order: OrderBody;
-  readonly counter: readonly Good[];
+  readonly counter: Counted;
   readonly house: House;
   /** The good's id and the number of its wave or plate, as `Standing.key` has it. */
   readonly key: string;

@@ -1,10 +1,10 @@
 import type { z } from 'zod';
 import type { House } from '../brief/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted } from '../counter/index.js';
 
 /** What a search is run in: the counter as it is today, and the settings of the house. */
 export interface Shop {
-  readonly counter: readonly Good[];
+  readonly counter: Counted;
   readonly house: House;
 }
 

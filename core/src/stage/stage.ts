@@ -1,5 +1,5 @@
 import type { Caution } from '../care/index.js';
-import type { Good } from '../counter/index.js';
+import type { Counted, Good, Served } from '../counter/index.js';
 import type { Grams, Money, Reason } from '../units/index.js';
 import type { Fields } from './fields.js';
 
@@ -10,11 +10,11 @@ import type { Fields } from './fields.js';
 export interface Ground {
   readonly order: Fields;
   /** The counter as it is today, with those ages of a cheese apart that the order tells apart. */
-  readonly shelf: readonly Good[];
+  readonly shelf: Counted;
   /** The same as the order holds it: kept goods as they were kept, with all their lots. */
-  readonly held: readonly Good[];
+  readonly held: Counted;
   /** The same as it will be served: with the lots that the order takes, aged to the day. */
-  readonly counter: readonly Good[];
+  readonly counter: Served;
   readonly goods: ReadonlyMap<string, Good>;
   /** May this good come in by itself? A finished order takes nothing new. */
   readonly stands: ((good: Good) => boolean) | null;

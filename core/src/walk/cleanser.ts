@@ -1,7 +1,7 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
 import { boardEatersOf, outOfSeason, type Brief } from '../brief/index.js';
 import { purchase, type Purchase } from '../amount/index.js';
-import { isCompanion, type Companion, type Good } from '../counter/index.js';
+import { isCompanion, type Companion, type Good, type Served } from '../counter/index.js';
 import { grams, rememberedBy } from '../units/index.js';
 import type { WalkStep } from './walk.js';
 
@@ -16,11 +16,7 @@ const CLEANS: readonly ((good: Companion) => boolean)[] = [
  * What is offered between two strong steps: something on the board before something that is not, something that suits
  * everybody before something that suits only the board; null when nothing on the counter may be offered (then water).
  */
-export function cleanserFor(
-  beside: readonly Good[],
-  counter: readonly Good[],
-  brief: Brief,
-): Companion | null {
+export function cleanserFor(beside: readonly Good[], counter: Served, brief: Brief): Companion | null {
   const company = { ...brief.guests, limits: brief.limits };
   const may = (good: Companion) => mayOffer(good, company) && !(brief.season && outOfSeason(good, brief));
   const onBoard = new Set(beside.map(({ id }) => id));

@@ -7,6 +7,7 @@ import {
   type Companion,
   type Drink,
   type Good,
+  type Served,
 } from '../counter/index.js';
 import { drinkSense } from '../sense/index.js';
 import { rememberedBy } from '../units/index.js';
@@ -46,18 +47,14 @@ export function dessertSteps(asked: readonly Good[], after: number): DessertStep
 
 const isChocolate = (good: Good): good is Companion => isCompanion(good) && good.role === 'chocolate';
 /** The bitterest first. */
-const chocolatesOn = rememberedBy((counter: readonly Good[]) =>
+const chocolatesOn = rememberedBy((counter: Served) =>
   companionsOn(counter)
     .filter(isChocolate)
     .sort((a, b) => b.sense.bitter - a.sense.bitter || (a.id < b.id ? -1 : 1)),
 );
 
 /** What could end this walk: of what stands on the board all that may, and the best chocolate of the counter where the board has none. */
-export function dessertsFor(
-  beside: readonly Good[],
-  counter: readonly Good[],
-  brief: Brief,
-): (Companion | Drink)[] {
+export function dessertsFor(beside: readonly Good[], counter: Served, brief: Brief): (Companion | Drink)[] {
   const onBoard = beside.filter(endsTasting);
   if (onBoard.some(isChocolate)) return onBoard;
   const company = { ...brief.guests, limits: brief.limits };

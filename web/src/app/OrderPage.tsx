@@ -1,4 +1,4 @@
-import { goodsById, onCounter, withLots, type Good, type House, type Order } from '@rotula/core';
+import { groundOf, onCounter, withLots, type Good, type House, type Order } from '@rotula/core';
 import { lazy, Suspense, use, useEffect, useMemo, useRef, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useCounter, useHouse, useOrder, useSentPlan, useTakings, useWhatIsLeft } from '../api/shop';
@@ -73,20 +73,16 @@ function OpenOrder({
     () => onCounter(order.brief, onShelf, order.selection.goods ?? []).counter,
     [order.brief, onShelf, order.selection.goods],
   );
-  const counter = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
+  const { counter, goods } = useMemo(() => groundOf(order, shelf, house), [order, shelf, house]);
+  const stock = useMemo(() => withLots(shelf, order.selection.lots), [shelf, order.selection.lots]);
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
   // Of the document as it was opened: what is saved since has another version, and a draft.
   const [first] = useState({ sent, version: loaded.version });
   const { plan, planned } = usePlan(order, shelf, house, planner, first);
   useLeftOutAhead(planned, order, loadedShelf, house, stage === 'pick');
-  const kept = order.snapshot.goods;
-  const goods = useMemo(
-    () => goodsById([...Object.values(kept).map(({ good }) => good), ...counter]),
-    [counter, kept],
-  );
   const format = useMemo(() => formatFor(house), [house]);
-  const reach = useReach(order.brief, counter, house);
-  const proposal = useProposal({ document, counter, house });
+  const reach = useReach(order.brief, stock, house);
+  const proposal = useProposal({ document, counter: stock, house });
   useFirstProposal(order.selection.goods === null, proposal.askFirst);
   const find = useFindBox();
   const actions = useMemo(
@@ -123,7 +119,20 @@ function OpenOrder({
   const focus = plan.mains.find((main) => main.id === focusId) ?? plan.walk.steps[0]?.main ?? null;
   return (
     <WorkbenchContext
-      value={{ document, plan, counter, shelf, goods, house, format, reach, proposal, focus, setFocus }}
+      value={{
+        document,
+        plan,
+        counter,
+        shelf,
+        stock,
+        goods,
+        house,
+        format,
+        reach,
+        proposal,
+        focus,
+        setFocus,
+      }}
     >
       <StageBoundary name={screen.path}>
         <Suspense fallback={<main className="p-8" />}>

@@ -17,11 +17,11 @@ export function SchoolShort() {
 }
 
 function Short({ cover, places }: { cover: string; places: readonly string[] }) {
-  const { plan, document, counter, house, format } = useWorkbench();
+  const { plan, document, stock, house, format } = useWorkbench();
   const { order } = document;
   const kinds = plan.targets.cheeses.kinds;
-  const { answer } = useSearch('more', questionKey(order, house, counter), {
-    question: () => pickQuestion(order, counter, house, CURVE_NODE_LIMIT),
+  const { answer } = useSearch('more', questionKey(order, house, stock), {
+    question: () => pickQuestion(order, stock, house, CURVE_NODE_LIMIT),
     lane: 'choices',
     beside: true,
   });

@@ -1,4 +1,4 @@
-import type { Good, House, Main, Pick, Plan } from '@rotula/core';
+import type { Counted, Good, House, Main, Pick, Plan, Served } from '@rotula/core';
 import { createContext, useContext } from 'react';
 import type { Format } from '../ui/format';
 import type { Proposal } from '../optimiser/useProposal';
@@ -8,10 +8,11 @@ import type { OrderDocument } from './useOrderDocument';
 export interface Workbench {
   readonly document: OrderDocument;
   readonly plan: Plan;
-  /** As this order takes it: with the lots that were chosen. */
-  readonly counter: readonly Good[];
-  /** With every lot there is. */
-  readonly shelf: readonly Good[];
+  /** As it is on the serving day, with the lots that were chosen and what the order keeps: what screens read. */
+  readonly counter: Served;
+  /** As it lies there now: what searches and plans start from. `shelf` has every lot, `stock` those that were chosen. */
+  readonly shelf: Counted;
+  readonly stock: Counted;
   readonly goods: ReadonlyMap<string, Good>;
   readonly house: House;
   readonly format: Format;

@@ -1,7 +1,7 @@
-import { briefFingerprint, type Good, type House, type OrderBody, type PickQuestion } from '@rotula/core';
+import { briefFingerprint, type Counted, type House, type OrderBody, type PickQuestion } from '@rotula/core';
 
 /** Changes when the answer of the optimiser could: brief, wishes, schools of the house, the counter. */
-export function questionKey({ brief, selection }: OrderBody, house: House, counter: readonly Good[]): string {
+export function questionKey({ brief, selection }: OrderBody, house: House, counter: Counted): string {
   const wishes = [...selection.locked, '|', ...selection.leftOut].join(' ');
   return [briefFingerprint(brief), wishes, houseKey(house), stampOf(counter)].join(' ');
 }
@@ -9,7 +9,7 @@ export function questionKey({ brief, selection }: OrderBody, house: House, count
 /** The question of a search over the counter, with the order's own wishes. */
 export const pickQuestion = (
   { brief, selection }: OrderBody,
-  counter: readonly Good[],
+  counter: Counted,
   house: House,
   nodeLimit: number,
 ): PickQuestion => ({ brief, wishes: selection, counter, house, nodeLimit });
@@ -19,9 +19,9 @@ export const houseKey = ({ amountSchool, parity, cover, aim, company, country, p
   JSON.stringify([amountSchool, parity, cover, aim, company, country, practice]);
 
 /** A counter that was changed (a price, a verdict, a lot) is another array: number them, so that a key can tell them apart. */
-const stamps = new WeakMap<readonly Good[], number>();
+const stamps = new WeakMap<Counted, number>();
 let last = 0;
-export function stampOf(counter: readonly Good[]): number {
+export function stampOf(counter: Counted): number {
   const known = stamps.get(counter) ?? ++last;
   stamps.set(counter, known);
   return known;

@@ -2,7 +2,7 @@ import { DEFAULT_NODE_LIMIT, takeProposal } from '@rotula/core';
 import type {
   Ask,
   Found,
-  Good,
+  Counted,
   Hitch,
   House,
   OrderBody,
@@ -54,7 +54,7 @@ export function useProposal({
   house,
 }: {
   document: Changeable;
-  counter: readonly Good[];
+  counter: Counted;
   house: House;
 }): Proposal {
   const { order, change } = document;

@@ -3,7 +3,7 @@ import {
   DEFAULT_NODE_LIMIT,
   NO_WISHES,
   type Brief,
-  type Good,
+  type Counted,
   type House,
   type Pick,
 } from '@rotula/core';
@@ -11,7 +11,7 @@ import { houseKey, stampOf } from './question';
 import { useSearch } from './useSearch';
 
 /** The best selection that this counter holds for a brief, with nothing locked: what the dial can reach. */
-export function useReach(brief: Brief, counter: readonly Good[], house: House): Pick | null {
+export function useReach(brief: Brief, counter: Counted, house: House): Pick | null {
   const key = ['reach', briefFingerprint(brief), houseKey(house), stampOf(counter)].join(' ');
   return useSearch('pick', key, {
     question: () => ({ brief, wishes: NO_WISHES, counter, house, nodeLimit: DEFAULT_NODE_LIMIT }),

@@ -2,7 +2,6 @@ import {
   isMain,
   rankBeside,
   rankGoods,
-  servedGood,
   takeOff,
   withoutIt,
   type Companion,
@@ -33,11 +32,8 @@ export default function TurnedRound({ id, onBack }: { id: string; onBack: () => 
   );
   const picked = useMemo(() => new Set(plan.mains.map((main) => main.id)), [plan.mains]);
   const elsewhere = useMemo(
-    () =>
-      counter
-        .filter((good): good is Main => isMain(good) && !picked.has(good.id))
-        .map((good) => servedGood(good, plan.brief.servingAt)),
-    [counter, picked, plan.brief.servingAt],
+    () => counter.filter((good): good is Main => isMain(good) && !picked.has(good.id)),
+    [counter, picked],
   );
   const without = useMemo(
     () => (stands ? withoutIt(order, plan, shelf, house, id) : null),

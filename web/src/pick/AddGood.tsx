@@ -1,4 +1,4 @@
-import { addByHand, bringBack, exclusionsOf, isMain, MOST_MAINS, servedGood, type Main } from '@rotula/core';
+import { addByHand, bringBack, exclusionsOf, isMain, MOST_MAINS, type Main } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { Finder } from '../ui/Finder';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -11,7 +11,7 @@ export function AddGood() {
   const { order, change } = document;
   const isFull = (order.selection.goods?.length ?? 0) >= MOST_MAINS;
   const addable = counter.filter(isMain).filter((main) => !plan.mains.some((m) => m.id === main.id));
-  const refused = (main: Main) => exclusionsOf(servedGood(main, order.brief.servingAt), order.brief.limits);
+  const refused = (main: Main) => exclusionsOf(main, order.brief.limits);
   return (
     <div className="mt-3 space-y-3">
       <Finder

@@ -24,12 +24,12 @@ const PriceCurve = lazy(() => import('./PriceCurve'));
 
 /** What more or less money would buy: the best raw value for each budget, the knees named, and one more kind. */
 export function Money() {
-  const { document, counter, house, goods, format, plan } = useWorkbench();
+  const { document, stock, house, goods, format, plan } = useWorkbench();
   const { order } = document;
-  const key = questionKey(order, house, counter);
+  const key = questionKey(order, house, stock);
   const [shown, setShown] = useState<number | null>(null);
   const { answer, soFar, working, fault } = useSearch('money', key, {
-    question: () => pickQuestion(order, counter, house, CURVE_NODE_LIMIT),
+    question: () => pickQuestion(order, stock, house, CURVE_NODE_LIMIT),
     lane: 'choices',
     beside: true,
   });
@@ -37,13 +37,13 @@ export function Money() {
   const step = steps[shown ?? -1];
   // What is on the board now, costed the way the curve is: each good at its usual share, the companions estimated.
   const now = useMemo(() => {
-    const problem = problemOf(order.brief, counter, house, order.selection);
+    const problem = problemOf(order.brief, stock, house, order.selection);
     const cost = costIn(problem.targets, problem.counts);
     return {
       cost: problem.inAll(plan.mains.reduce<number>((sum, main) => sum + cost(main), 0)),
       raw: plan.balance.raw,
     };
-  }, [order.brief, order.selection, counter, house, plan.mains, plan.balance.raw]);
+  }, [order.brief, order.selection, stock, house, plan.mains, plan.balance.raw]);
   const names = (ids: readonly string[]) =>
     ids.map((id) => (goods.get(id) as Main | undefined)?.name ?? id).join(', ');
   return (

@@ -12,11 +12,11 @@ import { say } from '../language/say';
 
 /** Truly different selections: each the best among those that share at most half of the cheeses. */
 export function Others() {
-  const { document, counter, house, goods, plan } = useWorkbench();
+  const { document, stock, house, goods, plan } = useWorkbench();
   const { order } = document;
-  const key = questionKey(order, house, counter);
+  const key = questionKey(order, house, stock);
   const { answer, working, fault } = useSearch('alternatives', key, {
-    question: () => pickQuestion(order, counter, house, DEFAULT_NODE_LIMIT),
+    question: () => pickQuestion(order, stock, house, DEFAULT_NODE_LIMIT),
     lane: 'choices',
     beside: true,
   });

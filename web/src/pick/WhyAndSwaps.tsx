@@ -40,12 +40,12 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
   order: OrderBody;
   onGhost: (cheese: Cheese | null) => void;
 }) {
-  const { counter, house, document, format, setFocus } = useWorkbench();
+  const { stock, house, document, format, setFocus } = useWorkbench();
   const { brief, selection } = order;
   const { mains, brief: settledBrief } = plan;
   const problem = useMemo(
-    () => problemOf(brief, counter, house, { locked: [], leftOut: selection.leftOut }),
-    [brief, counter, house, selection.leftOut],
+    () => problemOf(brief, stock, house, { locked: [], leftOut: selection.leftOut }),
+    [brief, stock, house, selection.leftOut],
   );
   const swapsOf = useMemo(() => swapper(problem), [problem]);
   const all = useMemo(() => swapsOf(mains), [swapsOf, mains]);

@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import { goodsById, House, plan, type Good, type OrderBody } from '@rotula/core';
+import { groundOf, House, plan, type Good, type OrderBody } from '@rotula/core';
 import { render } from '@testing-library/react';
 import { useState, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
@@ -23,6 +23,7 @@ export function onBench(
       setOrder(edit);
     };
     const made = plan(order, counter, house);
+    const ground = groundOf(order, counter, house);
     const bench = {
       document: {
         id: 'x',
@@ -34,9 +35,10 @@ export function onBench(
         saving: { state: 'saved', refused: [], conflict: null },
       },
       plan: made,
-      counter,
+      counter: ground.counter,
       shelf: counter,
-      goods: goodsById(counter),
+      stock: counter,
+      goods: ground.goods,
       house,
       format: formatFor(house),
       reach: null,

@@ -30,6 +30,7 @@ export function Finder<T>(props: FinderProps<T>) {
       <input
         ref={plain}
         id={id}
+        data-finds
         aria-label={label}
         placeholder={placeholder}
         disabled={disabled}
