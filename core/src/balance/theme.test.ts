@@ -14,7 +14,7 @@ const blend = aCheese('b', {
   ],
 });
 
-// Source: trade, "theme and flight are opposites".
+// Source: common practice, no source, "theme and flight are opposites".
 describe('a theme holds one axis, and only its goods may be picked', () => {
   test('one milk through and through; meats are not asked', () => {
     const milk = theme('milk', 'goat');

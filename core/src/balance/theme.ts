@@ -4,7 +4,7 @@ import { sightOf } from '../sense/index.js';
 import { CHEESE_AXIS_IDS, type AxisId } from './axisIds.js';
 
 /**
- * A theme holds one axis and lets the others carry the variety; a flight holds all but one (trade: theme and flight
+ * A theme holds one axis and lets the others carry the variety; a flight holds all but one (common practice: theme and flight
  * are opposites). What is held has no weight, and only goods that keep it may be picked.
  */
 

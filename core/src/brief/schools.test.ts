@@ -8,7 +8,7 @@ import { COVERS, COVER_SCHOOLS } from './schools.js';
 import { inSeason, outOfSeason, seasonOf } from './season.js';
 import { settled } from './settle.js';
 
-// Source: trade, section 3, schools of cover.
+// Source: common practice, no source, schools of cover.
 describe('schools of cover', () => {
   const cheeses = demoCounter().filter(isCheese);
   test.each(COVER_SCHOOLS)('every place of "%s" can be filled on the demo counter', (school) => {

@@ -132,7 +132,7 @@ test('only limits that reach the board exclude, each with its reason', () => {
   });
 });
 
-// Source: trade, "hidden contents": allergens and diets look inside.
+// Source: common practice, no source, "hidden contents": allergens and diets look inside.
 test('what is inside is no vegetarian’s, no teetotaller’s and no milk allergic’s, whatever is declared', () => {
   const safe = { rennet: 'none', casing: 'none', gelatine: 'none', blood: 'no', alcohol: 'no', honey: 'no' };
   const meat = (ingredients: string[]) => aMeat('m', { contents: { ...safe, ingredients } });

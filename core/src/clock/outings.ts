@@ -8,7 +8,7 @@ import { courseOf, warm, type Reading, type Reckon, type WarmAsk, type Warming }
 import { targetOf, type Band } from './warming/targets.js';
 import type { WarmingWay } from './words.js';
 
-/** From the cold of a walk-in or the counter's case (trade, section 15). */
+/** From the cold of a walk-in or the counter's case (docs/trade.md). */
 const COLD_START = 4;
 /** Whole pieces stay in their paper until so long before they are served: faces dry. The house's own figure. */
 const UNWRAPPED_BEFORE = 20;

@@ -183,7 +183,7 @@ describe('what the work keeps to', () => {
     expect(ids({ earliest: '2027-06-12T18:00', hands: 1 })).toContain('one pair of hands more');
     expect(ids({ earliest: '2027-06-12T18:00', hands: 1 })).not.toContain('one place at the bench more');
   });
-  // Trade, section 14: a hot dish 60 mm from anything cold, its room kept from the start.
+  // Common practice, no source: a hot dish 60 mm from anything cold, its room kept from the start.
   test('on the board a place of its dish waits for it, away from what is cold', () => {
     const bake = { hot: [{ id: 'halyard', way: 'baked' as const }] };
     // On one board: of two that are alike the one disc stands between (layKept.test.ts).
@@ -216,7 +216,7 @@ describe('what the work keeps to', () => {
     expect(made().cuts.flatMap(({ others }) => others)).not.toContain('baked whole');
     expect(of.timing.tasks.some(({ id }) => id === 'cut:halyard' || id === 'unwrap:halyard')).toBe(false);
   });
-  // Common practice, no source (trade, sections 8 and 15): a disc at 220 degrees, toast at 190.
+  // Common practice, no source (docs/trade.md): a disc at 220 degrees, toast at 190.
   test('one oven does one heat after the other', () => {
     const hot = [
       { id: 'halyard', way: 'baked' as const },
@@ -230,7 +230,7 @@ describe('what the work keeps to', () => {
     expect(apart(1)).toBeGreaterThanOrEqual(15);
     expect(apart(2)).toBeLessThan(15);
   });
-  // Common practice, no source (trade, section 15): three hours in the cold or half an hour in iced water.
+  // Common practice, no source (docs/trade.md): three hours in the cold or half an hour in iced water.
   test('bottles go into iced water where there is no time for the cold', () => {
     const chill = (earliest: string | null) =>
       made(

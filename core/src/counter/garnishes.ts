@@ -1,4 +1,4 @@
-/** What may decorate a board, by name; what is not on the list is refused. Source: trade, sections 12 and 14. */
+/** What may decorate a board, by name; what is not on the list is refused. Source: common practice, no source. */
 
 /** Herbs, seeds, zest and petals that are eaten. */
 const GARNISH_STEMS = [
@@ -30,7 +30,7 @@ const GARNISH_STEMS = [
 ] as const;
 export type GarnishStem = (typeof GARNISH_STEMS)[number];
 
-/** Among the poisonous (trade, section 12): a warning with its name, never the rule; what is not on the list is refused all the same. */
+/** Among the poisonous (docs/trade.md): a warning with its name, never the rule; what is not on the list is refused all the same. */
 const POISONOUS = [
   'holly',
   'mistletoe',

@@ -26,7 +26,7 @@ describe('which lot is cut', () => {
     expect(gramsOnHand(aCheese('x', { lots }), TASTED)).toBe(1000);
     expect(gramsOnHand(aCheese('x'), TASTED)).toBeNull();
   });
-  // Source: trade, "the lot opened first goes first, unless it is not ready".
+  // Source: common practice, no source, "the lot opened first goes first, unless it is not ready".
   test('an opened lot that is not ready waits', () => {
     const young = { id: 'y', grams: 500, opened: true, verdict: verdict('young') };
     expect(cut([young, { id: 'r', grams: 500, verdict: verdict('ready') }])).toBe('r');

@@ -208,7 +208,7 @@ test('pieces are counted where the weight of one is known', () => {
   expect(produceCut(aCompanion('x'), 300).pieces).toBeNull();
 });
 
-// Common practice, no source (trade table, "Pieces"): two bites are up to 120 mm long with the other two measures within 40 mm.
+// Common practice, no source (docs/trade.md): two bites are up to 120 mm long with the other two measures within 40 mm.
 test('a slice of bread is parted until it is two bites, a wide cracker is snapped, and each says so', () => {
   const slice = aCompanion('b', { role: 'bread', piece: { grams: 16, length: 85, width: 70, height: 10 } });
   const cut = produceCut(slice, 160);

@@ -22,7 +22,7 @@ export interface HotRow {
 }
 
 /**
- * Trade, sections 8 and 15 (common practice, no source): a double disc, half of the filling inside and half on top, 10 min
+ * Common practice, no source: a double disc, half of the filling inside and half on top, 10 min
  * at 220 degrees, to the table within 15 min under its lid, eaten from 5 min after; grapes 30 min at 230, cooled 20; toast 8
  * at 190. How long each stays good is the house's own figure.
  */

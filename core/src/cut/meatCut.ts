@@ -10,7 +10,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** Casing off; the slicer set up; a slice on the slicer, seconds (trade table). */
+/** Casing off; the slicer set up; a slice on the slicer, seconds (docs/trade.md). */
 const SECONDS = { casing: 60, slicer: 180, slice: 2 };
 
 export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut {

@@ -62,7 +62,7 @@ export interface CutStyle {
   readonly piece: number;
   /** Of what is cut, the share that stays on knife, wire, board and fingers. Common practice, no source. */
   readonly loss: number;
-  /** Work of one piece, seconds, by practised hands (trade table). */
+  /** Work of one piece, seconds, by practised hands (docs/trade.md). */
   readonly seconds: number;
   /** The stock cut so that a piece weighs about so much. */
   readonly divide: (stock: Stock, grams: number) => Division;

@@ -35,7 +35,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** Higher than this nothing is carried on a board (trade, section 14: the highest zone). mm */
+/** Higher than this nothing is carried on a board (docs/trade.md: the highest zone). mm */
 const TALL = 80;
 
 /**

@@ -15,7 +15,7 @@ const garnishVerdict = (text: string, from: Parameters<typeof verdictFor>[1], br
 
 const counter = [rosemary, aCompanion('jam', { role: 'preserve' })];
 
-// Source: trade, section 12: only what is known by species and comes from a food supplier; the poisonous by name.
+// Source: common practice, no source: only what is known by species and comes from a food supplier; the poisonous by name.
 // Source: Regulation (EU) 1169/2011 Annex II names sesame; an allergy at this board clears the whole of it.
 test('what a guest of this board must not have decorates it never, though it is on the list', () => {
   const sesame = aCompanion('sesame', {

@@ -34,7 +34,7 @@ const petal = (...stems: GarnishStem[]): Kind => ({ stems, grams: 0.3, across: 3
 const pinch = (...stems: GarnishStem[]): Kind => ({ stems, grams: 2, across: 40, stemOut: false });
 
 /**
- * The allowlist: herbs by the sprig, seeds, zest and edible petals (trade, sections 12 and 14; weights are the house's own). What is not on it is refused.
+ * The allowlist: herbs by the sprig, seeds, zest and edible petals (docs/trade.md; weights are the house's own). What is not on it is refused.
  */
 const GARNISHES: readonly Kind[] = [
   herb('rosemary', 1.5, 90),
@@ -80,7 +80,7 @@ export const garnishShelf = (counter: Served): readonly Companion[] =>
 
 /**
  * May this decorate a board? Only what is on the allowlist and on the counter, from a food supplier: florist's flowers and
- * household greens may be sprayed or poisonous. Source: trade, section 12.
+ * household greens may be sprayed or poisonous. Source: common practice, no source.
  */
 export function garnishVerdict(
   text: string,

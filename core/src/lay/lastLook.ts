@@ -143,7 +143,7 @@ function oneColour({ food, school }: Seen): Look[] {
     : [{ by: 'garnish', reason: reason('all-of-one-colour', NONE) }];
 }
 
-/** Guests hesitate before an untouched board (trade, section 7). */
+/** Guests hesitate before an untouched board (docs/trade.md). */
 function unopened({ food }: Seen): Look[] {
   const cheeses = food.filter(({ traits }) => traits.kind === 'cheese');
   if (cheeses.length === 0 || cheeses.some(({ lies }) => lies !== 'whole')) return [];

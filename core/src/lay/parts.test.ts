@@ -89,7 +89,7 @@ describe('a stand of tiers', () => {
   });
 });
 
-// Source: trade, section 14: a loaded board of 60 cm weighs 8 to 12 kg (common practice); one of 76 cm that is a third full of food is near it.
+// Source: common practice, no source: a loaded board of 60 cm weighs 8 to 12 kg (common practice); one of 76 cm that is a third full of food is near it.
 test('a loaded board weighs what it should', () => {
   const { laid } = boardsOf({});
   for (const { board, weight, things } of laid) {
@@ -134,7 +134,7 @@ describe('schools of laying', () => {
     things.filter(({ traits }) => traits.kind !== 'tool').reduce((sum, one) => sum + one.grams, 0);
   const copies = (things: ReturnType<typeof all>) =>
     things.filter(({ id, traits }) => id.includes('--') && traits.kind === 'companion').length;
-  // Trade, section 7: repeat a thing at two or three places on a walk-around board, cluster it once on a tasting board.
+  // Common practice, no source: repeat a thing at two or three places on a walk-around board, cluster it once on a tasting board.
   test('in one place nothing lies twice; scattered more does, on a seated table too; no gram is lost', () => {
     expect(copies(all('clustered'))).toBe(0);
     expect(copies(all('scattered'))).toBeGreaterThan(copies(all('as the table asks')));
@@ -203,7 +203,7 @@ describe('schools of laying', () => {
       expect(misses(laid)).toBeLessThan(0.6 * mean);
     }
   });
-  // Trade, section 7: mirrored, in three areas or along a diagonal; common practice, no source.
+  // Common practice, no source: mirrored, in three areas or along a diagonal; common practice, no source.
   test.each([
     ['as they go', ['bosun-ham'], 1],
     ['one patch', ['bosun-ham'], 1],

@@ -60,11 +60,11 @@ const cost = (rule: string, a: Thing, b: Thing, gap: number, ground = GROUND) =>
   pair(rule).of(a, b, ground) ? Math.max(0, pair(rule).cost(at(a, 0), at(b, gap + 60), gap)) : 0;
 
 describe('two things', () => {
-  // Distances: trade, section 14 (washed rind from what is delicate 150 mm, wet from crisp a bowl's width; common practice).
+  // Distances: docs/trade.md (washed rind from what is delicate 150 mm, wet from crisp a bowl's width; common practice).
   test.each([
     ['strong-beside-delicate', thing('a', { strong: true }), thing('b', { delicate: true }), 100, 160],
     ['wet-beside-crisp', thing('a', { wet: true }), thing('b', { crisp: true }), 40, 90],
-    // Trade, section 14: a hot dish 60 mm from anything cold.
+    // Common practice, no source: a hot dish 60 mm from anything cold.
     ['hot-beside-cold', thing('a', { hot: true }), thing('b', { cold: true }), 40, 61],
     ['juice-on-pale', thing('a', { runs: true }), thing('b', { colour: '#fdf8ea' }), 5, 20],
     ['avoided-beside-suited', thing('a', { avoided: true }), thing('b'), 10, 40],
@@ -164,7 +164,7 @@ const place = (rule: string, one: Placed, ground = GROUND) =>
   PLACE_RULES.find((row) => row.rule === rule)!.cost(one, ground);
 
 describe('one thing', () => {
-  // Source: trade, section 14: 40 mm from an edge without a rim, 80 when carried; bowls 20; a hand reaches 350 mm.
+  // Source: common practice, no source: 40 mm from an edge without a rim, 80 when carried; bowls 20; a hand reaches 350 mm.
   test('what rolls keeps off the rim, further when it is carried; a rim holds it', () => {
     const nuts = at(thing('n', { rolls: true }), 315);
     expect(place('rolls-near-the-rim', nuts)).toBeGreaterThan(0);
@@ -199,7 +199,7 @@ describe('one thing', () => {
     expect(place('against-the-walk', meat)).toBeGreaterThan(2);
     expect(place('against-the-walk', at(thing('a'), -200, 0, 90), mirrored)).toBeGreaterThan(2);
   });
-  // Trade, section 14: whole pieces may stand at the rim, cut face outwards.
+  // Common practice, no source: whole pieces may stand at the rim, cut face outwards.
   test('a cut face looks at the nearest guest; in the middle of a round it is seen from anywhere', () => {
     const cut = (x: number, y: number, turn: number): Placed => ({
       ...at(thing('c', { face: 0 }), x, y),
@@ -268,7 +268,7 @@ describe('the whole board', () => {
   });
 });
 
-// Trade, section 14: a knife's width, 30 mm, beside every whole piece (common practice).
+// Common practice, no source: a knife's width, 30 mm, beside every whole piece (common practice).
 describe('room for the knife', () => {
   const cheese = at(thing('c'), 0);
   const knife = at(thing('c--knife', { kind: 'tool' }, { beside: ['c'] }), 0, 80);

@@ -1,4 +1,4 @@
-/** Schools of laying, where practitioners disagree (trade, section 7). */
+/** Schools of laying, where practitioners disagree (docs/trade.md). */
 
 /** Neighbours differ in colour, or echo each other. */
 export const COLOUR_SCHOOLS = ['contrast', 'echo'] as const;

@@ -47,9 +47,9 @@ const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
         ? OTHER_FACTS.table
         : (SURFACE_FACTS[board.material] ?? []);
 
-/** From so many guests on bread has a station of its own: it stays dry, and the board is less crowded (trade, section 7). */
+/** From so many guests on bread has a station of its own: it stays dry, and the board is less crowded (docs/trade.md). */
 const BREAD_APART_FROM = 16;
-/** Each good lies edge to edge with so many of what Pair chose for it, the best first (trade, section 14). */
+/** Each good lies edge to edge with so many of what Pair chose for it, the best first (docs/trade.md). */
 const BESIDE_EACH = 2;
 
 /** From how many sides hands come: as the brief says, or by the kind of table. */

@@ -179,7 +179,7 @@ describe('the order file', () => {
   });
 });
 
-// Source: trade, "in-house ageing": the same cheese is sold at several ages; age counts to the serving day.
+// Source: common practice, no source, "in-house ageing": the same cheese is sold at several ages; age counts to the serving day.
 test('an order takes the lot that was chosen: its age, its price, its ripeness', () => {
   const lots = [
     { id: 'young', grams: 9000, madeOn: '2026-09-01', opened: true },

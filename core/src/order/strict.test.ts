@@ -102,7 +102,7 @@ test('with an infant no honey comes by itself, whatever is picked; by hand it st
   expect(byHand.cautions.find((c) => c.rule === 'honey-for-infants')!.goods).toEqual(['rape-field']);
 });
 
-// Source: trade, section 12: only what is known by species and comes from a food supplier.
+// Source: common practice, no source: only what is known by species and comes from a food supplier.
 describe('a garnish that is poisonous or not known', () => {
   const herb = (name: string) => aCompanion('herb', { role: 'garnish', name, style: 'fresh' });
   test.each([

@@ -27,7 +27,7 @@ const proposed = (more: Record<string, unknown>): Main[] => {
 };
 const STEPS = [1, 2, 3, 4, 5];
 
-// Source: trade, section 1: "timid guests want cow's milk and a known name; adventurous ones want the pungent and the odd".
+// Source: common practice, no source: "timid guests want cow's milk and a known name; adventurous ones want the pungent and the odd".
 describe('how adventurous', () => {
   test('the more timid, the more of the cheeses are cow’s milk and the less pungent they are', () => {
     // Over tables of several sizes: a single board of a few cheeses may tie.
@@ -101,7 +101,7 @@ test('the size of a table is read where it is the board', () => {
 });
 
 describe('season', () => {
-  // Source: trade: strawberries are a thing of May to July; in the southern half of November to January.
+  // Source: common practice, no source: strawberries are a thing of May to July; in the southern half of November to January.
   test('the southern year is turned by six months', () => {
     const strawberries = aCompanion('s', { role: 'fruit', style: 'strawberries' });
     const at = (country: string, servingAt: string) =>
@@ -159,7 +159,7 @@ describe('the surprise and the optional', () => {
   });
 });
 
-// Source: trade, section 2, "Five tastes over the whole board": drinks stand beside it; section 8: "spicy" is a family.
+// Source: common practice, no source, "Five tastes over the whole board": drinks stand beside it; section 8: "spicy" is a family.
 test('a drink brings no taste to the board; spicy is a family of companions', () => {
   const wine = counter.find((good) => good.kind === 'drink')!;
   const tastes: readonly string[] = LENSES.find(({ id }) => id === 'tastes')!.tags;
@@ -214,7 +214,7 @@ describe('advice on the whole board names what would mend it', () => {
 });
 
 describe('money beside the cheese', () => {
-  // Source: trade, section 1, money: after kinds and a second meat come rarer cheese and nuts.
+  // Source: common practice, no source, money: after kinds and a second meat come rarer cheese and nuts.
   test('nuts are the first step, each step names a good not yet there, its cost and what it brings', () => {
     const p = plan(
       anOrder({ selection: { goods: ['halyard', 'slate-quay', 'bosun-ham'] } }),

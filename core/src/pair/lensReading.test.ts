@@ -10,7 +10,7 @@ const counter = demoCounter();
 const brief = aBrief();
 
 describe('tags', () => {
-  // Source: trade, "double duty counts once in each (a seed cracker is bready and crunchy)".
+  // Source: common practice, no source, "double duty counts once in each (a seed cracker is bready and crunchy)".
   test('double duty counts in each', () => {
     const cracker = aCompanion('seed-cracker', { role: 'cracker', crunch: 8, juice: 0 });
     expect(tagsOf(cracker)).toEqual(expect.arrayContaining(['bready', 'crunchy', 'crisp']));

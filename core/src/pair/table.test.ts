@@ -37,7 +37,7 @@ describe('drinks for the table', () => {
         expect(worst[i]!.score).toBe(Math.min(...board.map((main) => scoreOf(main, drink))));
       });
   });
-  // Source: trade, section 5: "sequence: fresh white, or a sharp beer, early; red, then fortified late".
+  // Source: common practice, no source: "sequence: fresh white, or a sharp beer, early; red, then fortified late".
   test('light and dry come first, fortified and sweet last', () => {
     const [, , three] = bottlesFor(
       board,
@@ -74,7 +74,7 @@ describe('neighbours', () => {
         expect(scoreOf(main, beside)).toBeGreaterThanOrEqual(0);
       }
   });
-  // Source: trade, section 13: "a companion stronger than what it stands by hides it: ... hot meat ... beside delicate cheese".
+  // Source: common practice, no source: "a companion stronger than what it stands by hides it: ... hot meat ... beside delicate cheese".
   test('a hot meat next to a whey cheese hides it; next to an aged cheddar it does not', () => {
     const told = (...ids: string[]) =>
       hiddenNeighbours(of(...ids)).map(({ hidden, by }) => [hidden.id, by.id]);

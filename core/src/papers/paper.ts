@@ -52,6 +52,12 @@ export interface Paper<Data> {
 /** A paper as data, or why there is none. */
 export type Printed<Data> = { readonly held: Hold } | { readonly data: Data };
 
+/** What a row gives of an order: its data, or why it is held. */
+export function printedBy<Data>({ hold, data }: Paper<Data>, ground: PaperGround): Printed<Data> {
+  const held = hold?.(ground) ?? null;
+  return held ? { held } : { data: data(ground) };
+}
+
 /** The exact day of a paper that waits for it. @throws Error when it was not searched: a fault of whoever asks */
 export function dayOf({ day }: PaperGround): Timing {
   if (!day) throw new Error('this paper needs the searched day');

@@ -7,7 +7,7 @@ import { laterPaper } from './later.js';
 import { menuPaper } from './menuPaper.js';
 import { offLabelsPaper } from './offLabels.js';
 import { packingPaper } from './packing.js';
-import type { PaperGround, Printed } from './paper.js';
+import { printedBy, type Paper, type PaperGround, type Printed } from './paper.js';
 import { quotePaper } from './quote.js';
 import { runSheetPaper } from './runSheet.js';
 import { shoppingPaper } from './shopping.js';
@@ -36,8 +36,5 @@ export const PAPER_IDS = Object.keys(PAPERS) as PaperId[];
 export const isPaper = (id: string): id is PaperId => Object.hasOwn(PAPERS, id);
 
 /** A paper as data, or why it is held. */
-export function printed<I extends PaperId>(id: I, ground: PaperGround): Printed<PaperData<I>> {
-  const { hold, data } = PAPERS[id];
-  const held = hold?.(ground) ?? null;
-  return held ? { held } : { data: data(ground) as PaperData<I> };
-}
+export const printed = <I extends PaperId>(id: I, ground: PaperGround): Printed<PaperData<I>> =>
+  printedBy(PAPERS[id] as unknown as Paper<PaperData<I>>, ground);

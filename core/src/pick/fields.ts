@@ -3,7 +3,7 @@ import { ByGood, GoodId } from '../counter/index.js';
 import { NO_SNAPSHOT } from './snapshot.js';
 import { Snapshot } from './snapshotSchema.js';
 
-/** Cheeses and meats that one board can hold; more overwhelms long before (trade: 5 to 7), and needs a second order. */
+/** Cheeses and meats that one board can hold; more overwhelms long before (common practice: 5 to 7), and needs a second order. */
 export const MOST_MAINS = 24;
 
 const Selection = z.object({

@@ -17,7 +17,7 @@ const proposed = (brief: ReturnType<typeof aBrief>, shelf = counter) => {
 const agesOf = (mains: readonly Cheese[], brief = aBrief()) =>
   mains.map((cheese) => ageOn(cheese, brief.servingAt)).sort((a, b) => a - b);
 
-// Source: trade, "flight: a vertical is one cheese at several ages, a face-off one style from several makers".
+// Source: common practice, no source, "flight: a vertical is one cheese at several ages, a face-off one style from several makers".
 describe('a vertical', () => {
   test('is one line of one maker, at ages that differ', () => {
     const mains = proposed(briefOf('vertical', 'Harrow'));

@@ -197,7 +197,7 @@ describe('schools', () => {
     });
   });
 
-  // Source: trade, "a number taught and a number used differ": three kinds cannot fill five families.
+  // Source: common practice, no source, "a number taught and a number used differ": three kinds cannot fill five families.
   test('three kinds cannot fill five families: that is said, and three places are filled', () => {
     const house = House.parse({ cover: 'five families' });
     const { goodIds, hitches } = pick(

@@ -25,7 +25,7 @@ describe('an own plate is food', () => {
   });
 
   test('its grams are the usual share of the role; cheese and meat come from the board where it suits', () => {
-    // A drink with no dinner: 85 to 115 g of cheese and 50 to 60 g of meat an adult (trade table); mid 100 and 55.
+    // A drink with no dinner: 85 to 115 g of cheese and 50 to 60 g of meat an adult (docs/trade.md); mid 100 and 55.
     const [plate] = planOf({ limits: [onPlate('allergen:gluten')] }).ownPlates;
     const sum = (part: string) =>
       plate!.lines.filter((l) => l.part === part).reduce((all, l) => all + l.net, 0);
@@ -69,7 +69,7 @@ describe('an own plate is food', () => {
   });
 });
 
-// Source: trade, section 2: six of twelve guests on an own plate are not fed from the board.
+// Source: common practice, no source: six of twelve guests on an own plate are not fed from the board.
 test('the board stops feeding those who eat from their own plate', () => {
   const all = planOf({ guests: { adults: 12 } });
   const half = planOf({ guests: { adults: 12 }, limits: [{ ...onPlate('diet:vegan'), guests: 6 }] });

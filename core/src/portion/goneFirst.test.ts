@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { aCheese, aCompanion, aMeat } from '../testing/goods.js';
 import { goneFirst } from './goneFirst.js';
 
-// Trade, section 15 (common practice, no source): the safe bet, the ham and the bread run out first.
+// Common practice, no source: the safe bet, the ham and the bread run out first.
 test('the safe bet, the dry ham and the bread; not the surprise, the salami or the crackers', () => {
   const goods = [
     aCheese('bet', { known: 'safe bet' }),

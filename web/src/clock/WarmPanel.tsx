@@ -11,7 +11,7 @@ import { WaysOut } from './WaysOut';
 
 const WarmCurve = lazy(() => import('./WarmCurve'));
 
-/** Minutes out of the cold as four schools say, and the sizes for which each is right (trade, sections 8 and 15). */
+/** Minutes out of the cold as four schools say, and the sizes for which each is right (docs/trade.md). */
 const SCHOOLS = [
   { low: 0, high: 22, says: () => say`15 minutes: right for slices and small cubes` },
   { low: 22, high: 50, says: () => say`30 to 60 minutes: right for small pieces` },

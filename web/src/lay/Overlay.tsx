@@ -73,7 +73,7 @@ function Walk({ layout, things, board }: OverlayProps) {
   return <Broken points={steps} colour="#8f4a0e" wide={wide / 110} dash={`${wide / 30} ${wide / 50}`} />;
 }
 
-/** Three zones of height (trade, section 14). */
+/** Three zones of height (docs/trade.md). */
 const [LOW, MIDDLE] = [30, 80];
 const ZONES = ['#33607a', '#8f4a0e', '#a23b2a'] as const;
 const zoneOf = (height: number): string => ZONES[height < LOW ? 0 : height <= MIDDLE ? 1 : 2];

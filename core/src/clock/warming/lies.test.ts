@@ -27,7 +27,7 @@ const shaped = (shape: 'pyramid' | 'square') =>
   aCheese('a', { form: { shape, grams: 220, diameter: null, height: 65, length: SIDE, width: SIDE } });
 
 describe('how a good lies', () => {
-  // Trade, section 8: a face on wood takes about 4 W/m2K against 8 in air.
+  // Common practice, no source: a face on wood takes about 4 W/m2K against 8 in air.
   test('wood below takes half, a cold surface nothing', () => {
     const below = (lying: Partial<Lying>) => {
       const { body } = warmerOf(shaped('square'), thing('whole', 1, 65), { ...LYING, ...lying });

@@ -6,7 +6,7 @@ export interface Band {
   readonly high: number;
 }
 
-/** On the plate (trade, section 15; common practice, no source). */
+/** On the plate (docs/trade.md; common practice, no source). */
 const CHEESES: Record<string, Band> = {
   fresh: { low: 8, high: 12 },
   soft: { low: 13, high: 16 },
@@ -22,7 +22,7 @@ const CHEESES: Record<string, Band> = {
 const STRETCHED: Band = { low: 14, high: 18 };
 const DRY_CURED: Band = { low: 16, high: 21 };
 const COOKED: Band = { low: 10, high: 16 };
-/** Above this its fat shows on the surface (trade, section 15). */
+/** Above this its fat shows on the surface (docs/trade.md). */
 export const FAT_SHOWS = 22;
 
 /** null: straight from the cold, smoked fish and pâté. */

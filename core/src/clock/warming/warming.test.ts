@@ -242,7 +242,7 @@ describe('films and rooms that change', () => {
 });
 
 describe('film to still air', () => {
-  // Trade, section 15: radiation about 5 W/m2K and natural convection by size: a lone 20 mm cube 13, a wheel 9.
+  // Common practice, no source: radiation about 5 W/m2K and natural convection by size: a lone 20 mm cube 13, a wheel 9.
   test('a small cube takes more than a wheel', () => {
     const cube = filmOf(20 * Math.sqrt(6 / Math.PI), 8, 21);
     const wheel = filmOf(190, 8, 21);

@@ -128,7 +128,7 @@ test('fish is smoked as a matter of course, a meat that is smoked is told as smo
   expect(companyFamiliesOf(good<Meat>('turkey-stick'))).toContain('meat, smoky');
 });
 
-// Source: trade, section 5 ("washed rind: citrus", "blue: sweet or fortified wine"; a red on bloomy clashes).
+// Source: common practice, no source ("washed rind: citrus", "blue: sweet or fortified wine"; a red on bloomy clashes).
 test('a custom is a reason like others: it says whose it is, and the score is still the sum', () => {
   const match = matchOf(good<Main>('halyard'), good<Drink>('spray-brut'));
   const said = match.reasons.find(({ rule }) => rule === 'by-custom')!;
