@@ -3,7 +3,7 @@ import { existsSync, mkdirSync, readdirSync, rmSync, truncateSync, writeFileSync
 import { join } from 'node:path';
 import { createClient } from '@libsql/client';
 import request from 'supertest';
-import { Good, Order } from '@rotula/core';
+import { Good, GOOD_FORMAT, HOUSE_FORMAT, Order, versionOf } from '@rotula/core';
 import { copiesOf, DATA_FILE } from './database/copies.js';
 import { openDatabase } from './database/database.js';
 import { restoreCopy } from './database/restore.js';
@@ -102,6 +102,52 @@ describe('documents of format 1, as they lay in SQLite', () => {
     await sqlOn(data, 'DELETE FROM lots');
     const { server } = await shopOn(data);
     expect((await request(server).get('/api/counter')).body.goods).toEqual([]);
+  });
+});
+
+describe('documents of format 12, as they lay in SQLite', () => {
+  const v12Shop = async () => {
+    const data = folder();
+    await (await shopOn(data)).stop();
+    open.length = 0;
+    for (const table of ['orders', 'house'])
+      for (const row of storedRows('v12', table)) {
+        const columns = Object.keys(row);
+        await sqlOn(
+          data,
+          `REPLACE INTO ${table} (${columns.join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
+          columns.map((column) => row[column] as string),
+        );
+      }
+    return (await shopOn(data)).server;
+  };
+  test('what was left by a rule’s words stays left by its slug, and what the house learnt still weighs', async () => {
+    const server = await v12Shop();
+    const { body: order } = await request(server).get('/api/orders/boatyard-launch-supper').expect(200);
+    expect(Order.parse(order)).toEqual(order);
+    expect(order.adviceLeft).toEqual([
+      { rule: 'out-too-long', subject: 'halyard#1' },
+      { rule: 'out-too-long', subject: 'kestrel-ash#2' },
+      {
+        rule: 'kept-board-breaks',
+        subject: 'overlaps halyard tarpot, strong-beside-delicate cinder-ewe meadow-pearls',
+      },
+    ]);
+    const { body: plan } = await request(server).post('/api/plan').send({ order }).expect(200);
+    const left = plan.advice.filter((one: { left: boolean }) => one.left);
+    expect(left.map(({ rule }: { rule: string }) => rule)).toEqual(['out-too-long', 'out-too-long']);
+    const { body: house } = await request(server).get('/api/house').expect(200);
+    expect(house.learnt.weights).toEqual({ 'acid-cuts-fat': 0.5, 'sweet-as-it-asks': 1.25 });
+  });
+  test('a finished order keeps its goods and its house, which say their own format now', async () => {
+    const server = await v12Shop();
+    const [, was] = storedRows('v12', 'orders').map(({ doc }) => JSON.parse(String(doc)));
+    expect(was.snapshot.format).toBeUndefined();
+    const { body: order } = await request(server).get('/api/orders/quiet-board-for-two').expect(200);
+    expect(order.snapshot.format).toEqual({ good: versionOf(GOOD_FORMAT), house: versionOf(HOUSE_FORMAT) });
+    expect(Object.keys(order.snapshot.goods)).toEqual(Object.keys(was.snapshot.goods));
+    expect(order.snapshot.house).toMatchObject({ name: was.snapshot.house.name });
+    expect(order.snapshot.house.learnt.weights).toHaveProperty('acid-cuts-fat', 0.5);
   });
 });
 

@@ -39,7 +39,7 @@ declare module '../units/reason.js' {
     'out-of-the-cold': TimeOut;
     'out-in-the-heat': TimeOut;
     /** A guest's limit that does not clear the board, and how far it reaches. */
-    'guest-s-limit': { what: string; guests: number; reach: Reach; asked: Reach };
+    'guests-limit': { what: string; guests: number; reach: Reach; asked: Reach };
     'guest-at-risk': { what: string; row: RiskRowId };
   }
 }
@@ -177,7 +177,7 @@ function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
       const source =
         severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said';
       const why = reason(
-        'guest-s-limit',
+        'guests-limit',
         { what, guests, reach: reachOf(limit), asked },
         { subject: what, source },
       );

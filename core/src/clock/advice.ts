@@ -5,7 +5,7 @@ import { celsius, minutes, reason, type Celsius, type Minutes, type Reason } fro
 
 declare module '../units/reason.js' {
   interface Rules {
-    /** One a wave, naming the tightest good: ready so long after it left the cold, eaten or taken off so long after. */
+    /** Minutes to warm (`ready`) and on the table (`stands`) of the wave's worst good, against its safe time; `over`: by how much. */
     'out-too-long': {
       good: string;
       wave: number;
@@ -15,7 +15,7 @@ declare module '../units/reason.js' {
       over: Minutes;
       served: Celsius;
     };
-    /** It leaves the cold so long before serving that it must be off before its wave ends. */
+    /** `out`: minutes out of the cold before its wave; `early`: minutes by which its safe time ends before the wave. */
     'safe-time-ends-first': { good: string; wave: number; out: Minutes; early: Minutes };
     'safe-time-over-when-served': { goods: readonly string[] };
     'never-warm-enough': { good: string; low: Celsius; room: Celsius };
@@ -32,7 +32,7 @@ type Asked = Timing & { readonly asked: TimingAsked };
 const highest = <T>(of: readonly T[], value: (one: T) => number): T | null =>
   of.reduce<T | null>((a, b) => (a && value(a) >= value(b) ? a : b), null);
 
-/** Of each wave the good that stands out too long by most: ready so long after it left the cold, eaten or taken off so long after. */
+/** For each wave the good whose warming and standing together exceed its safe time the most. */
 const outTooLong = ({ outings, asked: { party } }: Asked): Reason[] =>
   party.waves.flatMap(({ number }) => {
     const over = outings.filter(
@@ -52,7 +52,7 @@ const outTooLong = ({ outings, asked: { party } }: Asked): Reason[] =>
     return [reason('out-too-long', figures, { subject: worst.key })];
   });
 
-/** Of each wave the good whose safe time ends by most before the wave does; what warming and standing ask is told before. */
+/** For each wave the good whose safe time ends the longest before the wave, beyond what `outTooLong` says of it. */
 const safeTimeEndsFirst = ({ standing, asked: { party } }: Asked): Reason[] =>
   party.waves.flatMap(({ number, on }) => {
     const early = standing.filter(
@@ -118,7 +118,7 @@ const noOven = ({ tasks, asked: { room } }: Asked): Reason[] =>
     .filter(({ kind }) => kind === 'oven' && room.ovens === 0)
     .map(({ goods: [id] }) => reason('no-oven', { good: id! }, { subject: id! }));
 
-/** In the order in which they are told. */
+/** Checks, in the order of their advice. */
 const CHECKS: readonly ((timing: Asked) => readonly Reason[])[] = [
   outTooLong,
   safeTimeEndsFirst,

@@ -94,7 +94,7 @@ function servedOf(
   };
 }
 
-/** How it warms where nobody said: one by one at the shop, as a board where it travels, there where it travels cold. */
+/** The way of warming when none is set: each good alone at the shop; the whole board when it travels; on the spot when it travels chilled. */
 const usualWay = ({ journey }: TimingAsked['party'], boxed: boolean): TimingAsked['way'] =>
   !journey ? 'one by one' : journey.chilled && !boxed ? 'where it is served' : 'whole board';
 

@@ -94,7 +94,7 @@ describe('one thing to say', () => {
     const points = pointsFor([surprise, noted], counter, DAY, {});
     expect(points.get(surprise.id)!.rule).toBe('the-surprise');
     expect(points.get('n')).toMatchObject({
-      rule: 'in-the-shop-s-words',
+      rule: 'in-the-shops-words',
       figures: { text: 'Turned by hand each week.' },
     });
     const own = pointsFor([surprise], counter, DAY, { [surprise.id]: 'Mine.' });

@@ -54,7 +54,7 @@ declare module '../units/reason.js' {
     'ripened-as-a-sausage': { age: Days };
     'from-one-place': { region: string };
     /** The shop's own note, or what a person wrote for this order. */
-    'in-the-shop-s-words': { text: string };
+    'in-the-shops-words': { text: string };
   }
 }
 
@@ -132,7 +132,7 @@ const OWN_DATA = 'the good’s own data';
 /** The first sentence of a note. */
 const firstSentence = (text: string): string => /^.*?[.!?](?=\s|$)|^.+/s.exec(text.trim())?.[0] ?? '';
 const inWords = (main: Main, text: string): Reason =>
-  reason('in-the-shop-s-words', { text }, { subject: main.id, source: 'the shop' });
+  reason('in-the-shops-words', { text }, { subject: main.id, source: 'the shop' });
 
 /**
  * One thing to say of each good of a menu: what a person wrote, why the surprise surprises, the shop's own note, or the most telling fact that

@@ -3,10 +3,10 @@
  * under the old name is left under the slug. Whoever renames a rule after this adds a version.
  */
 
-/** "strong beside delicate" was named so; it is strong-beside-delicate. */
-const slugAt13 = (rule: string): string => rule.replace(/[^a-z0-9]+/g, '-');
+/** The slug of a rule's old name: strong-beside-delicate for "strong beside delicate". */
+const slugAt13 = (rule: string): string => rule.replaceAll('’', '').replace(/[^a-z0-9]+/g, '-');
 
-/** Rules of laying whose names stood in the subject of a kept board that breaks. */
+/** Old names of the rules of laying that the subject of "kept board breaks" lists. */
 const LAYING_AT_13 = [
   'strong beside delicate',
   'wet beside crisp',

@@ -102,7 +102,7 @@ export const cutSheetPaper: Paper<CutSheet> = {
     return {
       plates: platesToCut(plan, house),
       byCard: plan.cautions.filter(
-        ({ rule, subject }) => rule === 'guest-s-limit' && !plated.has(subject as never),
+        ({ rule, subject }) => rule === 'guests-limit' && !plated.has(subject as never),
       ),
       stations: stations(plan),
       produce: produceLines(plan),

@@ -89,7 +89,7 @@ function jumpAdvice({ mains, brief, counter }: Board): Reason[] {
   });
 }
 
-/** In the order in which they are told. */
+/** Checks, in the order of their advice. */
 const CHECKS: readonly ((board: Board) => readonly Reason[])[] = [
   kindsAdvice,
   safeBetAdvice,

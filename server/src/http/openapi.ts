@@ -9,136 +9,29 @@ import {
   PAPER_IDS,
   PlanRequest,
   SEARCH_IDS,
-  SEARCHES,
-  SessionBody,
-  SessionId,
-  type SearchId,
 } from '@rotula/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { PAPER_FORMS } from '../planning/jobs.js';
+import {
+  json,
+  body,
+  Refusal,
+  refused,
+  missing,
+  bounded,
+  Taking,
+  Copies,
+  id,
+  PaperList,
+  Unreadable,
+  stored,
+  Derived,
+  versioned,
+  searched,
+  Session,
+} from './openapiParts.js';
 import { CreateOrder, CreateTasting, SaveHouse, SaveOrder, SaveTasting, StoredHouse } from './bodies.js';
-
-const json = (schema: z.ZodType, description: string) => ({
-  description,
-  content: { 'application/json': { schema } },
-});
-const body = (schema: z.ZodType) => ({ required: true, content: { 'application/json': { schema } } });
-const Refusal = z.object({
-  status: z.number(),
-  message: z.string(),
-  problems: z.array(z.object({ field: z.string(), says: z.string() })).optional(),
-});
-const refused = json(Refusal, 'The request is wrong; `problems` names each field.');
-const missing = json(Refusal, 'There is no such document.');
-/** What is worked out in threads, within bounds. */
-const bounded = {
-  429: json(Refusal, 'Too many questions wait; `Retry-After` says in how many seconds to come back'),
-  503: json(Refusal, 'It took too long or needed too much memory: no answer, and no shorter one instead'),
-};
-const Taking = z.object({
-  id: z.string(),
-  order: z.string(),
-  goodId: z.string(),
-  lot: z.string(),
-  grams: z.number(),
-  at: z.string(),
-});
-const Copies = z.object({
-  folder: z.string(),
-  last: z.string().nullable(),
-  count: z.number(),
-  trouble: z.string().nullable(),
-});
-const id = { path: z.object({ id: OrderId }) };
-const PaperList = z.object({ papers: z.array(z.object({ id: z.enum(PAPER_IDS), for: z.string() })) });
-const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
-const stored = (of: string) => ({
-  summary: `${of} as it is stored, as a file; also what cannot be read`,
-  requestParams: id,
-  responses: { 200: { description: 'The file' }, 404: missing },
-});
-/** What a plan derives is an open record here: its shape is the Plan type of core (docs/formats.md). */
-const Derived = z.looseObject({});
-
-/** The paths of documents that are saved over the version they were made from and can be taken back. */
-const versioned = (of: {
-  readonly path: string;
-  readonly one: string;
-  readonly list: z.ZodType;
-  readonly lists: string;
-  readonly news: string;
-  readonly document: z.ZodType;
-  readonly create: z.ZodType;
-  readonly save: z.ZodType;
-}): ZodOpenApiPathsObject => ({
-  [of.path]: {
-    get: {
-      summary: of.lists,
-      responses: { 200: json(of.list, 'All of them; what cannot be read stands apart with its reason') },
-    },
-    post: {
-      summary: of.news,
-      requestBody: body(of.create),
-      responses: { 201: json(of.document, 'As stored'), 400: refused },
-    },
-  },
-  [`${of.path}/{id}`]: {
-    get: {
-      summary: `One ${of.one}`,
-      requestParams: id,
-      responses: { 200: json(of.document, `The ${of.one}`), 400: refused, 404: missing },
-    },
-    put: {
-      summary: 'Save over the version it was made from',
-      requestParams: id,
-      requestBody: body(of.save),
-      responses: {
-        200: json(of.document, 'As stored, with the next version'),
-        400: refused,
-        404: missing,
-        409: json(Refusal.extend({ current: of.document }), 'Saved elsewhere since; the current document'),
-      },
-    },
-    delete: {
-      summary: 'Delete it; it can be taken back',
-      requestParams: id,
-      responses: { 204: { description: 'Gone' }, 404: missing },
-    },
-  },
-  [`${of.path}/{id}/stored`]: { get: stored(`One ${of.one}`) },
-  [`${of.path}/{id}/restore`]: {
-    post: {
-      summary: 'Take a deleted one back, under its own id',
-      requestParams: id,
-      responses: { 200: json(of.document, 'As it was'), 404: missing },
-    },
-  },
-});
-
-/** A search of core's table, with all that it asks and answers. */
-const searched = (id: SearchId) => {
-  const { finds, request, answer } = SEARCHES[id];
-  return {
-    post: {
-      summary: `${finds}; stateless, the same question has the same answer and fingerprint`,
-      requestBody: body(request),
-      responses: {
-        200: json(
-          z.object({ fingerprint: z.string(), seed: z.number().optional() }).and(answer),
-          'What was found',
-        ),
-        400: refused,
-        ...bounded,
-      },
-    },
-  };
-};
-
-/** A session as it is answered. */
-const Session = SessionBody.and(
-  z.object({ id: SessionId, version: z.number().int(), updatedAt: z.string() }),
-);
 
 const paths: ZodOpenApiPathsObject = {
   '/api/counter': {

@@ -40,7 +40,7 @@ export function Cautions() {
 /** The short form for stages whose slate is full: how many, and the guests' own ones in full. */
 export function GuestCautions() {
   const { plan, format } = useWorkbench();
-  const own = plan.cautions.filter((caution) => caution.rule === 'guest-s-limit');
+  const own = plan.cautions.filter((caution) => caution.rule === 'guests-limit');
   return (
     <>
       {own.map((caution) => (

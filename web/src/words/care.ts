@@ -88,9 +88,9 @@ export const timeOutWords = (safety: Safety, { minutes, celsius }: Format): stri
 };
 
 export const cautionWords: WordsOf<
-  CautionRule | 'guest-s-limit' | 'guest-at-risk' | 'next-lot' | 'changed-on-the-counter'
+  CautionRule | 'guests-limit' | 'guest-at-risk' | 'next-lot' | 'changed-on-the-counter'
 > = {
-  'guest-s-limit': ({ what, guests, reach, asked }) => {
+  'guests-limit': ({ what, guests, reach, asked }) => {
     const who = `${capital(limitLabel(what))}, ${guests === 1 ? say`one guest` : say`${guests} guests`}.`;
     if (reach === 'card') return say`${who} The cards say which; they choose for themselves.`;
     return asked === 'card' ? `${who} ${NOT_BY_CARD} ${OWN_PLATE}` : `${who} ${OWN_PLATE}`;

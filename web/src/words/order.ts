@@ -32,7 +32,7 @@ export const adviceWords: WordsOf<
   | 'wet-on-salt'
   | 'garnish-kept-off'
   | 'laid-in-a-dim-room'
-  | 'in-the-shop-s-words'
+  | 'in-the-shops-words'
   | 'too-little-to-clear-the-palate'
   | 'nothing-touches'
   | 'travels'
@@ -98,7 +98,7 @@ export const adviceWords: WordsOf<
     say`${good} was asked for as garnish, and a guest must not have it, or it is poisonous or not known: it is kept off the board.`,
   'laid-in-a-dim-room': () =>
     say`In a dim room cards are larger and light colours lie at the rim; candles stand away from dry herbs and sleeves.`,
-  'in-the-shop-s-words': ({ text }) => text,
+  'in-the-shops-words': ({ text }) => text,
   'hidden-by-its-neighbour': ({ good, by }) =>
     say`${by} stands next to ${good} and hides it: taste them apart, with water between.`,
   'low-carb': ({ guests, instead, each, bread }, { list, grams }) => {

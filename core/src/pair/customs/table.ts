@@ -10,7 +10,7 @@ export interface Custom {
 }
 
 /**
- * What has long been eaten together, by family. Common practice, no source; common practice, no source. It says which families
+ * What has long been eaten together, by family. Common practice, no source. It says which families
  * are told of together; how much that weighs is fitted, and what happens in the mouth speaks beside it.
  */
 // prettier-ignore
