@@ -25,6 +25,7 @@ const ROOMS = [
   'order',
   'papers',
   'searches',
+  'api',
 ];
 
 const roomRules = ROOMS.slice(0, -1).map((room, i) => ({
@@ -73,7 +74,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         pathNot:
-          '^(core/src/|node_modules/(zod|tinyqueue|devalue|d3-color|culori|bessel|safe-stable-stringify)/)',
+          '^(core/src/|node_modules/(zod|tinyqueue|d3-color|culori|bessel|safe-stable-stringify)/)',
       },
     },
     {

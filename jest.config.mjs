@@ -22,7 +22,7 @@ const shared = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse|tinyqueue|devalue|culori|d3-[a-z]+)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse|tinyqueue|culori|d3-[a-z]+)/)'],
 };
 
 const project = (name) => ({

@@ -21,3 +21,4 @@ export * from './ledger/index.js';
 export * from './order/index.js';
 export * from './papers/index.js';
 export * from './searches/index.js';
+export * from './api/index.js';

@@ -6,7 +6,7 @@ import { ROOT } from './setup.mjs';
 /** How much JavaScript each page needs, gzipped, by the manifest of the build. */
 
 const ORDER_PAGE = 'src/app/OrderPage.tsx';
-const PLANNER = 'src/frame/planner.ts';
+const PLANNER = 'src/frame/plannerCode.ts';
 /** Pages by the sources that they are asked for with; all but the first are told by what they need beyond it. */
 const FIRST = ['src/book/Preview.tsx'];
 const PAGES = {

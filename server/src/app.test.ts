@@ -6,15 +6,26 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import fc from 'fast-check';
 import request from 'supertest';
+import type { z } from 'zod';
 import {
   changeTo,
+  Copies,
+  CounterAnswer,
   goodMark,
   goodsById,
   groundOf,
   inverseOf,
+  Order,
+  OrdersAnswer,
+  PapersAnswer,
   plan,
+  PlanAnswer,
+  PreviewAnswer,
   readPlan,
   SEARCH_IDS,
+  SessionsAnswer,
+  StoredHouse,
+  TakingsAnswer,
   type CounterChange,
   type Good,
   type Taking,
@@ -192,6 +203,22 @@ describe('an order', () => {
   });
 });
 
+test.each([
+  ['/api/counter', CounterAnswer],
+  ['/api/counter/taken', TakingsAnswer],
+  ['/api/copies', Copies],
+  ['/api/house', StoredHouse],
+  ['/api/orders', OrdersAnswer],
+  ['/api/tastings', SessionsAnswer],
+  ['/api/orders/boatyard-launch-supper', Order],
+  ['/api/orders/boatyard-launch-supper/papers', PapersAnswer],
+  ['/api/orders/boatyard-launch-supper/plan', PlanAnswer],
+  ['/api/orders/boatyard-launch-supper/preview', PreviewAnswer],
+])('what %s answers is what its schema says', async (path, schema) => {
+  const { body } = await request(server).get(path).expect(200);
+  expect((schema as z.ZodType).safeParse(body)).toEqual({ success: true, data: body });
+});
+
 describe('a stored order comes with its plan', () => {
   test('whole, with the version it was made of, and its goods are those of the counter', async () => {
     const id = 'boatyard-launch-supper';
@@ -202,9 +229,10 @@ describe('a stored order comes with its plan', () => {
       .get(`/api/orders/${id}/plan`)
       .expect(200)
       .expect('Content-Type', /json/);
-    const sent = readPlan(answer.body, groundOf(order, goods, house).goods)!;
-    expect(sent.version).toBe(version);
-    expect(sent.plan).toEqual(plan(order, goods, house));
+    expect(answer.body.version).toBe(version);
+    expect(PlanAnswer.parse(answer.body)).toEqual(answer.body);
+    const read = readPlan(answer.body, groundOf(order, goods, house).goods);
+    expect(read).toEqual(plan(order, goods, house));
   });
   test('an order that is not there has none', async () => {
     await request(server).get('/api/orders/no-such-order/plan').expect(404);
@@ -219,8 +247,9 @@ describe('plan and pick are stateless', () => {
     expect((await request(server).post('/api/pick').send(ask)).body).toEqual(first.body);
     const order = { title: 'x', brief, selection: { goods: first.body.goodIds } };
     const plan = await request(server).post('/api/plan').send({ order }).expect(200);
-    expect(plan.body.mains).toEqual(first.body.goodIds);
-    expect(plan.body.walk.steps).toHaveLength(first.body.goodIds.length);
+    expect(plan.body.version).toBeNull();
+    expect(plan.body.plan.mains.map((main: { $good: string }) => main.$good)).toEqual(first.body.goodIds);
+    expect(plan.body.plan.walk.steps).toHaveLength(first.body.goodIds.length);
   });
   test('a search is kept by the fingerprint of its inputs, and a change of the counter makes it another question', async () => {
     const ask = { brief, search: { seed: 7, nodeLimit: 12000 } };

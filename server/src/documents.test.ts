@@ -71,7 +71,7 @@ describe('documents of format 1, as they lay in SQLite', () => {
     const { server } = await shopOn(await v1Folder());
     const { body: order } = await request(server).get('/api/orders/boatyard-launch-supper').expect(200);
     const plan = await request(server).post('/api/plan').send({ order }).expect(200);
-    expect(plan.body.briefChanged).toBe(false);
+    expect(plan.body.plan.briefChanged).toBe(false);
   });
 
   test('a checked copy is made before the change, and one command brings it back', async () => {
@@ -133,7 +133,9 @@ describe('documents of format 12, as they lay in SQLite', () => {
         subject: 'overlaps halyard tarpot, strong-beside-delicate cinder-ewe meadow-pearls',
       },
     ]);
-    const { body: plan } = await request(server).post('/api/plan').send({ order }).expect(200);
+    const {
+      body: { plan },
+    } = await request(server).post('/api/plan').send({ order }).expect(200);
     const left = plan.advice.filter((one: { left: boolean }) => one.left);
     expect(left.map(({ rule }: { rule: string }) => rule)).toEqual(['out-too-long', 'out-too-long']);
     const { body: house } = await request(server).get('/api/house').expect(200);

@@ -130,6 +130,7 @@ export {
   intakeOfTable,
   totalAfter,
 } from './table/intake.js';
+export { byId, isGood, type ById } from './byId.js';
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { named } from './named.js';
 export { compositionOf, type KnownComposition } from './compositionOf.js';

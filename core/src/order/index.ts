@@ -16,10 +16,9 @@ export { type Side, mergeByStage, proposedSides, sameOrder, stageDifferences } f
 export { type History, did, redo, startHistory, undo } from './history.js';
 export { type Advice, type Plan, plan } from './plan.js';
 export { groundOf } from './ground.js';
-export { readPlan, writtenPlan } from './sentPlan.js';
+export { readPlan, writtenPlan, type Written, type WrittenPlan } from './writtenPlan.js';
 export { STAGES } from './stages.js';
 export { inReadingOrder, inStrip, ROW_LIST, ROWS } from './rows.js';
-export { foundOut, planOut, type PlanOut } from './planOut.js';
 export { type Preview, type VitalFigures, previewOf, vitalFigures } from './preview.js';
 export { settledOrder } from './settled.js';
 export {

@@ -6,7 +6,8 @@ import { demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
 import { grams, money, reason, type Grams, type Rule } from '../units/index.js';
 import { plan, planWith } from './plan.js';
-import { planOut } from './planOut.js';
+import { groundOf } from './ground.js';
+import { readPlan, writtenPlan } from './writtenPlan.js';
 import { inReadingOrder, inStrip } from './rows.js';
 import { stage } from '../stage/index.js';
 import { STAGES } from './stages.js';
@@ -82,8 +83,12 @@ describe('a stage is one row', () => {
     ]);
     expect(after.mains).toEqual(before.mains);
     // What the API answers is built from the rows too: the new one is in it, its goods by their ids.
-    expect(planOut(after)).toMatchObject({ boxes, mains: ['halyard', 'tarpot', 'bosun-ham'] });
-    expect(planOut(after).lines.at(-1)).toMatchObject({ stage: 'box', good: counter[0]!.id });
+    const { goods } = groundOf(order, counter, DEFAULT_HOUSE);
+    const answer = writtenPlan(after, goods);
+    expect(answer.plan).toMatchObject({ boxes, mains: [{ $good: 'halyard' }, { $good: 'tarpot' }, {}] });
+    expect(answer.plan.lines.at(-1)).toMatchObject({ stage: 'box', good: { $good: counter[0]!.id } });
+    expect(answer.stages.box).toEqual(['weight', 'boxes']);
+    expect(readPlan(answer, goods)).toEqual(after);
   });
   test('each comes after those that it reads, whatever the order of the rows', () => {
     const rows = inReadingOrder([...STAGES].reverse());
@@ -126,13 +131,17 @@ describe('any order, counter and house give a plan', () => {
   test('no throw, no NaN, no negative amount, and the same plan twice', () => {
     fc.assert(
       fc.property(anyShop, ({ order, shelf, house: ofHouse }) => {
-        const p = planOut(plan(order, shelf, ofHouse));
+        const written = () => {
+          const { goods } = groundOf(order, shelf, ofHouse);
+          return writtenPlan(plan(order, shelf, ofHouse), goods).plan;
+        };
+        const p = written();
         expect(numbersIn(p).filter(([, n]) => !Number.isFinite(n))).toEqual([]);
         for (const { amount, cost } of p.lines) {
           expect(amount ?? 0).toBeGreaterThanOrEqual(0);
           expect(cost ?? 0).toBeGreaterThanOrEqual(0);
         }
-        expect(JSON.stringify(planOut(plan(order, shelf, ofHouse)))).toBe(JSON.stringify(p));
+        expect(JSON.stringify(written())).toBe(JSON.stringify(p));
       }),
       { numRuns: 30 },
     );

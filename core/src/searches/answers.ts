@@ -5,7 +5,7 @@ import { Brief } from '../brief/index.js';
 
 const Open = z.looseObject({});
 
-const WhyJson = z.object({
+export const ReasonJson = z.object({
   rule: z.string(),
   subject: z.string(),
   effect: z.number(),
@@ -13,20 +13,20 @@ const WhyJson = z.object({
   source: z.string(),
 });
 
+export const AxisJson = z.object({
+  id: z.string(),
+  kind: z.string(),
+  raw: z.number(),
+  best: z.number(),
+  bands: z.array(z.object({ id: z.string(), worth: z.number(), filled: z.number() })),
+  held: z.boolean(),
+});
+
 const BalanceJson = z.object({
   raw: z.number(),
   best: z.number(),
   dial: z.number(),
-  axes: z.array(
-    z.object({
-      id: z.string(),
-      kind: z.string(),
-      raw: z.number(),
-      best: z.number(),
-      bands: z.array(z.object({ id: z.string(), worth: z.number(), filled: z.number() })),
-      held: z.boolean(),
-    }),
-  ),
+  axes: z.array(AxisJson),
   quality: z.number(),
   fit: z.number(),
   sameness: z.number(),
@@ -34,7 +34,7 @@ const BalanceJson = z.object({
   contrast: z.number().nullable(),
   value: z.number(),
   parts: z.record(z.string(), z.number()),
-  remarks: z.array(WhyJson),
+  remarks: z.array(ReasonJson),
 });
 
 const Ids = z.array(z.string());
@@ -46,8 +46,8 @@ export const PickJson = z.object({
   /** null: nothing is known of how much better it could be. */
   gap: z.number().nullable(),
   nodes: z.number(),
-  hitches: z.array(WhyJson),
-  reasons: z.array(WhyJson),
+  hitches: z.array(ReasonJson),
+  reasons: z.array(ReasonJson),
 });
 
 export const AlternativesJson = z.object({
@@ -90,7 +90,7 @@ export const MoneyJson = z.object({
       raw: z.number(),
       goodIds: Ids,
       proven: z.boolean(),
-      knee: WhyJson.nullable(),
+      knee: ReasonJson.nullable(),
     }),
   ),
   more: z.array(OneMoreJson),
@@ -109,7 +109,7 @@ export const LayoutJson = z.object({
       short: z.number(),
     }),
   ),
-  told: z.array(z.object({ reason: WhyJson, hard: z.boolean() })),
+  told: z.array(z.object({ reason: ReasonJson, hard: z.boolean() })),
   score: z.number(),
   covered: z.number(),
   gap: Spot.extend({ r: z.number() }),

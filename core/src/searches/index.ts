@@ -1,3 +1,4 @@
+export { AxisJson, ReasonJson } from './answers.js';
 export { NoQuestion, type Shop } from './search.js';
 export {
   LayRequest,

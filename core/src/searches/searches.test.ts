@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
-import { foundOut, plan, PlanRequest } from '../order/index.js';
+import { byId } from '../counter/index.js';
+import { plan, PlanRequest } from '../order/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
@@ -35,7 +36,7 @@ function answerTo<K extends SearchId>(id: K, sent: unknown): unknown {
   const asked = question(request.parse(sent), shop);
   // A board is laid roughly: its shape is asked here, not its beauty.
   const quick = 'steps' in asked ? { ...asked, steps: 1500 } : asked;
-  return JSON.parse(JSON.stringify(foundOut(runSearch(id, quick))));
+  return JSON.parse(JSON.stringify(byId(runSearch(id, quick))));
 }
 
 describe.each(SEARCH_IDS)('%s', (id) => {

@@ -1,6 +1,6 @@
+import { SaveHouse } from '@rotula/core';
 import { Body, Controller, Get, Header, Put } from '@nestjs/common';
 import { checked } from '../http/checked.js';
-import { SaveHouse } from '../http/bodies.js';
 import { HouseService } from './house.service.js';
 
 @Controller('api/house')

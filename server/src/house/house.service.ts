@@ -1,11 +1,10 @@
 import { ConflictException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { DEFAULT_HOUSE, House, HOUSE_FORMAT, versionOf } from '@rotula/core';
+import { DEFAULT_HOUSE, House, HOUSE_FORMAT, versionOf, type StoredHouse } from '@rotula/core';
 import { DATABASE } from '../database/database.module.js';
 import type { Database } from '../database/database.js';
 import { documentOf, storedFile } from '../database/documents.js';
 import { house } from '../database/schema.js';
 import { readable } from '../database/storedText.js';
-import type { StoredHouse } from '../http/bodies.js';
 
 /** Before anybody saved one. */
 const NONE: StoredHouse = { ...DEFAULT_HOUSE, version: 0, unreadable: null };

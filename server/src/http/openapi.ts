@@ -1,47 +1,43 @@
 import {
-  Counter,
+  ChangeAnswer,
+  Copies,
+  CounterAnswer,
   CounterChange,
   CounterLine,
+  CreateOrder,
+  CreateTasting,
   House,
   Order,
   OrderBody,
   OrderId,
+  OrdersAnswer,
+  PAPER_FORMS,
   PAPER_IDS,
+  PaperAnswer,
+  PapersAnswer,
+  PlanAnswer,
   PlanRequest,
+  PreviewAnswer,
+  Refusal,
+  SaveHouse,
+  SaveOrder,
+  SaveTasting,
   SEARCH_IDS,
+  SessionAnswer,
+  SessionsAnswer,
+  StoredHouse,
+  TakingsAnswer,
 } from '@rotula/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
-import { PAPER_FORMS } from '../planning/jobs.js';
-import {
-  json,
-  body,
-  Refusal,
-  refused,
-  missing,
-  bounded,
-  Taking,
-  Copies,
-  id,
-  PaperList,
-  Unreadable,
-  stored,
-  Derived,
-  versioned,
-  searched,
-  Session,
-} from './openapiParts.js';
-import { CreateOrder, CreateTasting, SaveHouse, SaveOrder, SaveTasting, StoredHouse } from './bodies.js';
+import { body, bounded, id, json, missing, refused, searched, stored, versioned } from './openapiParts.js';
 
 const paths: ZodOpenApiPathsObject = {
   '/api/counter': {
     get: {
       summary: 'Every good with its lots',
       responses: {
-        200: json(
-          z.object({ goods: Counter, unreadable: z.array(Unreadable) }),
-          'The counter; what cannot be read stands apart with its reason',
-        ),
+        200: json(CounterAnswer, 'The counter; what cannot be read stands apart with its reason'),
       },
     },
   },
@@ -50,7 +46,7 @@ const paths: ZodOpenApiPathsObject = {
       summary: 'Put goods and take goods away in one step, all or nothing; its inverse undoes it',
       requestBody: body(CounterChange),
       responses: {
-        200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
+        200: json(ChangeAnswer, 'How many goods were written'),
         400: refused,
         409: json(
           Refusal.extend({ stale: z.array(z.string()) }),
@@ -64,7 +60,7 @@ const paths: ZodOpenApiPathsObject = {
       summary: 'The same in lines of JSON, for an import: its name first, then one good a line',
       requestBody: { required: true, content: { 'application/x-ndjson': { schema: CounterLine } } },
       responses: {
-        200: json(z.object({ put: z.number(), removed: z.number() }), 'How many goods were written'),
+        200: json(ChangeAnswer, 'How many goods were written'),
         400: refused,
         409: json(Refusal.extend({ stale: z.array(z.string()) }), 'Changed elsewhere since'),
       },
@@ -88,7 +84,7 @@ const paths: ZodOpenApiPathsObject = {
       summary:
         'What orders cut off the lots: what is left of one is its count less these since it was counted',
       responses: {
-        200: json(z.object({ takings: z.array(Taking) }), 'Every weighing of the orders that stand'),
+        200: json(TakingsAnswer, 'Every weighing of the orders that stand'),
       },
     },
   },
@@ -114,7 +110,7 @@ const paths: ZodOpenApiPathsObject = {
   ...versioned({
     path: '/api/orders',
     one: 'order',
-    list: z.object({ orders: z.array(Order), unreadable: z.array(Unreadable) }),
+    list: OrdersAnswer,
     lists: 'All orders, the earliest serving first',
     news: 'A new order; a head count and a time are enough',
     document: Order,
@@ -125,7 +121,7 @@ const paths: ZodOpenApiPathsObject = {
     get: {
       summary: 'Which papers there are, and for whom',
       requestParams: id,
-      responses: { 200: json(PaperList, 'The papers'), 404: missing },
+      responses: { 200: json(PapersAnswer, 'The papers'), 404: missing },
     },
   },
   '/api/orders/{id}/papers/{paper}': {
@@ -139,7 +135,7 @@ const paths: ZodOpenApiPathsObject = {
         200: {
           description: 'The paper',
           content: {
-            'application/json': { schema: z.looseObject({ paper: z.string(), for: z.string() }) },
+            'application/json': { schema: PaperAnswer },
             'text/plain': { schema: z.string() },
           },
         },
@@ -154,32 +150,31 @@ const paths: ZodOpenApiPathsObject = {
       summary:
         'What a stored order comes to: its board in the order of tasting, its balance and vital figures',
       requestParams: id,
-      responses: { 200: json(Derived, 'The preview'), 404: missing, ...bounded },
+      responses: { 200: json(PreviewAnswer, 'The preview'), 404: missing, ...bounded },
     },
   },
   '/api/orders/{id}/plan': {
     get: {
-      summary:
-        'The plan of a stored order, as its page shows it first: every value once, goods by their ids (POST /api/plan is easier to read)',
+      summary: 'The plan of a stored order, with the version that it is made of',
       requestParams: id,
-      responses: { 200: json(z.array(z.unknown()), 'The plan'), 404: missing, ...bounded },
+      responses: { 200: json(PlanAnswer, 'The plan'), 404: missing, ...bounded },
     },
   },
   ...versioned({
     path: '/api/tastings',
     one: 'tasting',
-    list: z.object({ sessions: z.array(Session), unreadable: z.array(Unreadable) }),
+    list: SessionsAnswer,
     lists: 'All tasting sessions, the latest first',
     news: 'A new session: a drink, its probes and who tastes',
-    document: Session,
+    document: SessionAnswer,
     create: CreateTasting,
     save: SaveTasting,
   }),
   '/api/plan': {
     post: {
-      summary: 'Derive the whole plan of an order; stateless, never searches',
+      summary: 'Derive the whole plan of an order that comes along; stateless, never searches',
       requestBody: body(PlanRequest),
-      responses: { 200: json(Derived, 'The plan'), 400: refused, ...bounded },
+      responses: { 200: json(PlanAnswer, 'The plan'), 400: refused, ...bounded },
     },
   },
   ...Object.fromEntries(SEARCH_IDS.map((id) => [`/api/search/${id}`, searched(id)])),

@@ -1,4 +1,4 @@
-import { OrderId, PAPER_IDS, SEARCHES, SessionBody, SessionId, type SearchId } from '@rotula/core';
+import { OrderId, Refusal, SEARCHES, type SearchId } from '@rotula/core';
 import { z } from 'zod';
 import type { ZodOpenApiPathsObject } from 'zod-openapi';
 
@@ -9,11 +9,6 @@ export const json = (schema: z.ZodType, description: string) => ({
   content: { 'application/json': { schema } },
 });
 export const body = (schema: z.ZodType) => ({ required: true, content: { 'application/json': { schema } } });
-export const Refusal = z.object({
-  status: z.number(),
-  message: z.string(),
-  problems: z.array(z.object({ field: z.string(), says: z.string() })).optional(),
-});
 export const refused = json(Refusal, 'The request is wrong; `problems` names each field.');
 export const missing = json(Refusal, 'There is no such document.');
 /** What is worked out in threads, within bounds. */
@@ -21,31 +16,12 @@ export const bounded = {
   429: json(Refusal, 'Too many questions wait; `Retry-After` says in how many seconds to come back'),
   503: json(Refusal, 'It took too long or needed too much memory: no answer, and no shorter one instead'),
 };
-export const Taking = z.object({
-  id: z.string(),
-  order: z.string(),
-  goodId: z.string(),
-  lot: z.string(),
-  grams: z.number(),
-  at: z.string(),
-});
-export const Copies = z.object({
-  folder: z.string(),
-  last: z.string().nullable(),
-  count: z.number(),
-  trouble: z.string().nullable(),
-});
 export const id = { path: z.object({ id: OrderId }) };
-export const PaperList = z.object({ papers: z.array(z.object({ id: z.enum(PAPER_IDS), for: z.string() })) });
-export const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
 export const stored = (of: string) => ({
   summary: `${of} as it is stored, as a file; also what cannot be read`,
   requestParams: id,
   responses: { 200: { description: 'The file' }, 404: missing },
 });
-/** What a plan derives is an open record here: its shape is the Plan type of core (docs/formats.md). */
-export const Derived = z.looseObject({});
-
 /** The paths of documents that are saved over the version they were made from and can be taken back. */
 export const versioned = (of: {
   readonly path: string;
@@ -119,8 +95,3 @@ export const searched = (id: SearchId) => {
     },
   };
 };
-
-/** A session as it is answered. */
-export const Session = SessionBody.and(
-  z.object({ id: SessionId, version: z.number().int(), updatedAt: z.string() }),
-);

@@ -1,7 +1,6 @@
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post, Put } from '@nestjs/common';
-import { OrderId } from '@rotula/core';
+import { OrderId, CreateOrder, SaveOrder } from '@rotula/core';
 import { checked } from '../http/checked.js';
-import { CreateOrder, SaveOrder } from '../http/bodies.js';
 import { OrdersService } from './orders.service.js';
 
 @Controller('api/orders')

@@ -1,4 +1,4 @@
-import type { Good, House, Order, OrderBody, PaperId, Searched, SearchId } from '@rotula/core';
+import type { Good, House, Order, OrderBody, PaperForm, PaperId, Searched, SearchId } from '@rotula/core';
 
 /**
  * The counter of a question: asked along, or the shop's own, which the worker reads itself (thousands of goods make no trip).
@@ -8,10 +8,8 @@ export type Shelf = { readonly asked: readonly Good[] } | { readonly stored: num
 
 /** What is asked of the threads, by name; each is worked out from the question alone. */
 export interface Jobs {
-  /** The plan of an order, as the API answers it. */
-  readonly plan: { readonly order: OrderBody; readonly house: House; readonly shelf: Shelf };
-  /** The same of a stored order, as a page reads it. */
-  readonly sentPlan: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
+  /** The plan of an order; of a stored one with its version. */
+  readonly plan: { readonly order: OrderBody | Order; readonly house: House; readonly shelf: Shelf };
   /** What a stored order comes to, small. */
   readonly preview: { readonly order: Order; readonly house: House; readonly shelf: Shelf };
   /** A paper of a stored order, with the day and the boards searched where it needs them. */
@@ -35,10 +33,6 @@ export interface Jobs {
 
 /** What a search found, as JSON text, or why there is nothing to search. */
 export type SearchReply = { readonly found: string } | { readonly refused: string };
-
-/** As data (JSON, goods by their ids), or as it is read off the printed paper. */
-export const PAPER_FORMS = ['data', 'text'] as const;
-export type PaperForm = (typeof PAPER_FORMS)[number];
 
 export type JobName = keyof Jobs;
 export type Job<K extends JobName = JobName> = K extends JobName

@@ -1,11 +1,10 @@
 import { BadRequestException, Controller, Get, NotFoundException, Param, Query, Res } from '@nestjs/common';
-import { isPaper, OrderId, PAPER_IDS, PAPERS } from '@rotula/core';
+import { isPaper, OrderId, PAPER_FORMS, PAPER_IDS, PAPERS, type PaperForm } from '@rotula/core';
 import type { Response } from 'express';
 import { CounterService } from '../counter/counter.service.js';
 import { checked } from '../http/checked.js';
 import { HouseService } from '../house/house.service.js';
 import { OrdersService } from '../orders/orders.service.js';
-import { PAPER_FORMS, type PaperForm } from './jobs.js';
 import { hungUp } from './hungUp.js';
 import { Planners } from './planners.js';
 

@@ -1,12 +1,11 @@
 import { pathToFileURL } from 'node:url';
 import {
-  foundOut,
+  byId,
   groundOf,
   lately,
   NoQuestion,
   PAPERS,
   plan,
-  planOut,
   previewOf,
   printed,
   refuseInWords,
@@ -16,6 +15,7 @@ import {
   writtenPlan,
   type Good,
   type House,
+  type Order,
   type OrderBody,
   type PaperGround,
   type PaperId,
@@ -61,11 +61,18 @@ async function goodsOf(shelf: Shelf, dataDirectory: string, own: readonly string
   return left({ goods: known.goods, takings: await takings.all(), own: own.join('\n') });
 }
 
+/** The document of an order, and the version of a stored one. */
+function unstored(order: OrderBody | Order): { body: OrderBody; version: number | null } {
+  if (!('version' in order)) return { body: order, version: null };
+  const { id: _, version, updatedAt: __, ...body } = order;
+  return { body, version };
+}
+
 const ownOf = ({ cutting }: Jobs['plan']['order']) => cutting.entries.map(({ id }) => id);
 
 function searched<K extends SearchId>(id: K, request: Searched[K]['request'], shop: Shop): SearchReply {
   try {
-    return { found: JSON.stringify(foundOut(runSearch(id, SEARCHES[id].question(request, shop)))) };
+    return { found: JSON.stringify(byId(runSearch(id, SEARCHES[id].question(request, shop)))) };
   } catch (fault) {
     // Its class would not survive the way out of the thread.
     if (fault instanceof NoQuestion) return { refused: fault.message };
@@ -96,25 +103,23 @@ function paperGround(id: PaperId, order: OrderBody, house: House, shelf: readonl
 }
 
 const RUNS: { readonly [K in JobName]: (ask: Jobs[K], dataDirectory: string) => Promise<unknown> } = {
-  plan: async ({ order, house, shelf }, data) =>
-    JSON.stringify(planOut(plan(order, await goodsOf(shelf, data, ownOf(order)), house))),
-  sentPlan: async ({ order, house, shelf }, data) => {
-    const { id: _, version, updatedAt: __, ...body } = order;
+  plan: async ({ order, house, shelf }, data) => {
+    const { body, version } = unstored(order);
     const counter = await goodsOf(shelf, data, ownOf(body));
     const { goods } = groundOf(body, counter, house);
-    return writtenPlan({ version, plan: plan(body, counter, house) }, goods);
+    return JSON.stringify(writtenPlan(plan(body, counter, house), goods, version));
   },
   preview: async ({ order, house, shelf }, data) => {
     const counter = await goodsOf(shelf, data, ownOf(order));
     return JSON.stringify(previewOf(plan(order, counter, house), counter));
   },
   paper: async ({ id, as, order, house, shelf, printer }, data) => {
-    const { id: orderId, version: _, updatedAt: __, ...body } = order;
+    const { body } = unstored(order);
     const ground = paperGround(id, body, house, await goodsOf(shelf, data, ownOf(body)));
     if (as === 'data')
-      return JSON.stringify({ paper: id, for: PAPERS[id].for, ...foundOut(printed(id, ground)) });
+      return JSON.stringify({ paper: id, for: PAPERS[id].for, ...byId(printed(id, ground)) });
     const { paperText } = (await import(pathToFileURL(printer).href)) as { paperText: PaperText };
-    return paperText(id, ground, orderId);
+    return paperText(id, ground, order.id);
   },
   search: async ({ id, request, house, shelf }, data) => {
     const own = 'order' in request ? ownOf(request.order) : [];

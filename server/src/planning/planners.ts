@@ -38,7 +38,7 @@ export class Planners implements OnApplicationShutdown {
   }
 
   /** @returns the answer as JSON text */
-  plan = <K extends 'plan' | 'sentPlan' | 'preview'>(name: K, ask: Jobs[K], hungUp: AbortSignal) =>
+  plan = <K extends 'plan' | 'preview'>(name: K, ask: Jobs[K], hungUp: AbortSignal) =>
     this.quick.run(name, ask, hungUp) as Promise<string>;
 
   /** A paper takes a search or two: it stands in their queue. */

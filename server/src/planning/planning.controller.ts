@@ -33,14 +33,14 @@ export class PlanningController {
     return this.planners.plan('preview', await this.stored(id), hungUp(response));
   }
 
-  /** The plan of a stored order, whole: a page shows it until it plans for itself. */
+  /** The plan of a stored order: a page shows it until it plans for itself. */
   @Get('orders/:id/plan')
   @Header('Content-Type', 'application/json')
   async planOf(
     @Param('id', checked(OrderId)) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
-    return this.planners.plan('sentPlan', await this.stored(id), hungUp(response));
+    return this.planners.plan('plan', await this.stored(id), hungUp(response));
   }
 
   @Post('plan')

@@ -1,7 +1,6 @@
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post, Put } from '@nestjs/common';
-import { SessionId } from '@rotula/core';
+import { SessionId, CreateTasting, SaveTasting } from '@rotula/core';
 import { checked } from '../http/checked.js';
-import { CreateTasting, SaveTasting } from '../http/bodies.js';
 import { TastingsService } from './tastings.service.js';
 
 @Controller('api/tastings')

@@ -1,15 +1,21 @@
 import {
   linesOf,
+  type ChangeAnswer,
+  type Copies,
+  type CounterAnswer,
   type CounterChange,
-  type Good,
+  type CreateOrder,
   type House,
-  type NewOrder,
   type Order,
   type OrderBody,
+  type OrdersAnswer,
   type Preview,
   type Session,
   type SessionBody,
-  type Taking,
+  type SessionsAnswer,
+  type StoredHouse,
+  type TakingsAnswer,
+  type WrittenPlan,
 } from '@rotula/core';
 
 /** A refusal of the server: what it says is already worded for the person. Status 0: it does not answer. */
@@ -28,16 +34,6 @@ export class ApiError extends Error {
     return this.status === 0 || this.status === 429 || this.status >= 500;
   }
 }
-
-/** What is stored and cannot be read, with its reason. */
-export interface Unreadable {
-  readonly id: string;
-  readonly name: string;
-  readonly says: string;
-}
-
-/** The settings with the version they were made from. */
-export type StoredHouse = House & { readonly version: number; readonly unreadable: string | null };
 
 interface Ask {
   readonly body?: unknown;
@@ -99,26 +95,26 @@ export function changeOfLines(text: string): CounterChange {
 const KEEPALIVE_BYTES = 60_000;
 
 export const api = {
-  counter: () => ask<{ goods: Good[]; unreadable: Unreadable[] }>('GET', '/api/counter'),
-  takings: () => ask<{ takings: Taking[] }>('GET', '/api/counter/taken'),
+  counter: () => ask<CounterAnswer>('GET', '/api/counter'),
+  takings: () => ask<TakingsAnswer>('GET', '/api/counter/taken'),
   changeCounter: (change: CounterChange) =>
     // An import comes in lines whatever its size: the server makes a copy of the shop before it.
     change.put.length + change.remove.length < IN_LINES_FROM && !written.has(change)
-      ? ask<{ put: number; removed: number }>('POST', '/api/counter/changes', { body: change })
-      : ask<{ put: number; removed: number }>('POST', '/api/counter/changes/lines', {
+      ? ask<ChangeAnswer>('POST', '/api/counter/changes', { body: change })
+      : ask<ChangeAnswer>('POST', '/api/counter/changes/lines', {
           body: written.get(change) ?? [...linesOf(change)].join('\n'),
           type: 'application/x-ndjson',
         }),
   house: () => ask<StoredHouse>('GET', '/api/house'),
   saveHouse: (version: number, house: House) =>
     ask<StoredHouse>('PUT', '/api/house', { body: { version, house } }),
-  orders: () => ask<{ orders: Order[]; unreadable: Unreadable[] }>('GET', '/api/orders'),
+  orders: () => ask<OrdersAnswer>('GET', '/api/orders'),
   order: (id: string) => ask<Order>('GET', `/api/orders/${encodeURIComponent(id)}`),
   /** Its plan as `writtenPlan` writes it. */
-  plan: (id: string) => ask<unknown[]>('GET', `/api/orders/${encodeURIComponent(id)}/plan`),
+  plan: (id: string) => ask<WrittenPlan>('GET', `/api/orders/${encodeURIComponent(id)}/plan`),
   preview: (id: string) => ask<Preview>('GET', `/api/orders/${id}/preview`),
   /** Asking twice with one id makes one order. */
-  create: (order: Partial<NewOrder> & { id?: string }) => ask<Order>('POST', '/api/orders', { body: order }),
+  create: (order: Partial<CreateOrder>) => ask<Order>('POST', '/api/orders', { body: order }),
   save: (id: string, version: number, order: OrderBody, leaving = false) => {
     const body = { version, order };
     const keepalive = leaving && JSON.stringify(body).length < KEEPALIVE_BYTES;
@@ -126,9 +122,9 @@ export const api = {
   },
   remove: (id: string) => ask<undefined>('DELETE', `/api/orders/${id}`),
   restore: (id: string) => ask<Order>('POST', `/api/orders/${id}/restore`),
-  copies: () => ask<CopiesTold>('GET', '/api/copies'),
-  makeCopy: () => ask<CopiesTold>('POST', '/api/copies'),
-  tastings: () => ask<{ sessions: Session[]; unreadable: Unreadable[] }>('GET', '/api/tastings'),
+  copies: () => ask<Copies>('GET', '/api/copies'),
+  makeCopy: () => ask<Copies>('POST', '/api/copies'),
+  tastings: () => ask<SessionsAnswer>('GET', '/api/tastings'),
   tasting: (id: string) => ask<Session>('GET', `/api/tastings/${id}`),
   createTasting: (session: SessionBody) => ask<Session>('POST', '/api/tastings', { body: session }),
   saveTasting: (id: string, version: number, session: SessionBody) =>
@@ -136,15 +132,6 @@ export const api = {
   removeTasting: (id: string) => ask<undefined>('DELETE', `/api/tastings/${id}`),
   restoreTasting: (id: string) => ask<Session>('POST', `/api/tastings/${id}/restore`),
 };
-
-/** How the copies of the shop stand. */
-export interface CopiesTold {
-  readonly folder: string;
-  /** ISO; null: there is none yet. */
-  readonly last: string | null;
-  readonly count: number;
-  readonly trouble: string | null;
-}
 
 /** Where a stored document is had as a file, whether it can be read or not. */
 export const storedUrl = (what: 'orders' | 'counter' | 'tastings', id: string): string =>

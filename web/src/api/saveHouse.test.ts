@@ -1,6 +1,6 @@
 import { afterEach, expect, jest, test } from '@jest/globals';
-import { DEFAULT_HOUSE, type House } from '@rotula/core';
-import { api, ApiError, type StoredHouse } from './client';
+import { DEFAULT_HOUSE, type House, type StoredHouse } from '@rotula/core';
+import { api, ApiError } from './client';
 import { saveHouse } from './saveHouse';
 
 const stored = (version: number, more: Partial<House> = {}): StoredHouse => ({

@@ -1,6 +1,6 @@
-import type { House } from '@rotula/core';
+import type { House, StoredHouse } from '@rotula/core';
 import { mutate } from 'swr';
-import { api, ApiError, type StoredHouse } from './client';
+import { api, ApiError } from './client';
 
 /** Both of us changed the same setting since the same version: the person says which stands. */
 export interface HouseClash {

@@ -1,7 +1,16 @@
-import { changed, withTaken, type CounterChange, type Good, type Order, type Taking } from '@rotula/core';
+import {
+  changed,
+  withTaken,
+  type CounterAnswer,
+  type CounterChange,
+  type Good,
+  type OrdersAnswer,
+  type StoredHouse,
+  type Taking,
+} from '@rotula/core';
 import { useMemo } from 'react';
 import useSWR, { preload } from 'swr';
-import { api, type StoredHouse, type Unreadable } from './client';
+import { api } from './client';
 
 /** The counter and the house change seldom: asked once, kept until something here changes them. */
 const steady = { revalidateOnFocus: false, revalidateIfStale: false };
@@ -12,17 +21,12 @@ export const setWaiting = (changes: readonly CounterChange[]) => {
   waiting = changes;
 };
 
-export interface Shelf {
-  readonly goods: Good[];
-  readonly unreadable: Unreadable[];
-}
-
-const readShelf = async (): Promise<Shelf> => {
+const readShelf = async (): Promise<CounterAnswer> => {
   const { goods, unreadable } = await api.counter();
   return { goods: waiting.reduce<Good[]>((now, change) => changed(change, now), goods), unreadable };
 };
 
-export const useShelf = () => useSWR<Shelf>('counter', readShelf, steady);
+export const useShelf = () => useSWR<CounterAnswer>('counter', readShelf, steady);
 
 /** The goods of the counter that can be read. */
 export function useCounter() {
@@ -48,7 +52,7 @@ const NONE: readonly { readonly id: string }[] = [];
 const NO_TAKINGS: readonly Taking[] = [];
 
 export const useHouse = () => useSWR<StoredHouse>('house', api.house, steady);
-export const useBook = () => useSWR<{ orders: Order[]; unreadable: Unreadable[] }>('orders', api.orders);
+export const useBook = () => useSWR<OrdersAnswer>('orders', api.orders);
 
 export function useOrders() {
   const { data, error } = useBook();
@@ -60,7 +64,7 @@ export const useOrder = (id: string) =>
   useSWR(['order', id] as const, readOrder, { revalidateOnFocus: false, revalidateIfStale: true });
 const readOrder = ([, id]: readonly [string, string]) => api.order(id);
 
-/** The plan of an order as the server makes it, in writing (null: not wanted); without it the page plans for itself. */
+/** The plan of an order as the server makes it, in writing (`id` null: not wanted); without it the page plans for itself. */
 export const useSentPlan = (id: string | null) =>
   useSWR(id && (['plan', id] as const), readPlanOf, {
     revalidateOnFocus: false,

@@ -1,23 +1,32 @@
-import { groundOf, onCounter, withLots, type Good, type House, type Order } from '@rotula/core';
+import {
+  groundOf,
+  onCounter,
+  withLots,
+  type Good,
+  type House,
+  type Order,
+  type WrittenPlan,
+} from '@rotula/core';
 import { lazy, Suspense, use, useEffect, useMemo, useRef, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useCounter, useHouse, useOrder, useSentPlan, useTakings, useWhatIsLeft } from '../api/shop';
 import { isKept } from '../frame/draft';
 import { useFindBox } from '../frame/FindBox';
-import { schema, schemaIsHere } from '../frame/schema';
+import { schema } from '../frame/schema';
 import { StageBoundary } from '../frame/StageBoundary';
 import { Trouble } from '../frame/Trouble';
 import { useProposal } from '../optimiser/useProposal';
 import { useReach } from '../optimiser/useReach';
 import { formatFor } from '../ui/format';
 import { aheadOfTime } from '../ui/aheadOfTime';
+import { useLateCode } from '../ui/lateCode';
 import { undoKeys } from '../ui/UndoRedo';
 import { useKeys } from '../ui/useKeys';
 import { WorkbenchContext } from '../frame/context';
 import { TABS } from '../frame/stages';
 import { useOrderDocument } from '../frame/useOrderDocument';
 import { useLeftOutAhead, usePlan } from '../frame/usePlan';
-import { plannerIsHere, usePlanner } from '../frame/plannerComes';
+import { planner } from '../frame/planner';
 import { say } from '../language/say';
 import { STAGE_SCREENS } from './stageScreens';
 
@@ -32,12 +41,12 @@ export default function OrderPage() {
   const house = useHouse();
   const takings = useTakings();
   // A draft is another document than the server planned.
-  const sent = useSentPlan(plannerIsHere() || isKept(id) ? null : id);
+  const sent = useSentPlan(planner.code() || isKept(id) ? null : id);
   const error = order.error ?? counter.error ?? house.error ?? takings.error;
   const isHere = order.data && counter.data && house.data && takings.data;
   if (error && !isHere) return <Trouble error={error} />;
   if (!isHere || order.data!.id !== id || sent.isLoading) return null;
-  if (isKept(id) && schema() === null) use(schemaIsHere);
+  if (isKept(id) && schema.code() === null) use(schema.come());
   return (
     <OpenOrder
       key={id}
@@ -58,12 +67,13 @@ function OpenOrder({
   loaded: Order;
   counter: readonly Good[];
   house: House;
-  sent: unknown[] | null;
+  sent: WrittenPlan | null;
 }) {
   const { stage } = useParams();
   const navigate = useNavigate();
-  const { planner, trouble } = usePlanner();
-  const document = useOrderDocument(loaded, loadedShelf, house, planner);
+  useLateCode(schema);
+  const late = useLateCode(planner);
+  const document = useOrderDocument(loaded, loadedShelf, house, late.is === 'ready' ? late.code : null);
   const [focusId, setFocus] = useState<string | null>(null);
   const [keysShown, setKeysShown] = useState(false);
   const { order } = document;
@@ -78,8 +88,15 @@ function OpenOrder({
   // The plan takes the whole shelf: it knows which lots the order takes, and what it keeps of goods that left.
   // Of the document as it was opened: what is saved since has another version, and a draft.
   const [first] = useState({ sent, version: loaded.version });
-  const { plan, planned } = usePlan(order, shelf, house, planner, first);
-  useLeftOutAhead(planned, order, loadedShelf, house, stage === 'pick');
+  const planning = usePlan(order, shelf, house, late, first);
+  const { plan } = planning;
+  useLeftOutAhead(
+    planning.is === 'ready' ? planning.plans : null,
+    order,
+    loadedShelf,
+    house,
+    stage === 'pick',
+  );
   const format = useMemo(() => formatFor(house), [house]);
   const reach = useReach(order.brief, stock, house);
   const proposal = useProposal({ document, counter: stock, house });
@@ -137,7 +154,7 @@ function OpenOrder({
       <StageBoundary name={screen.path}>
         <Suspense fallback={<main className="p-8" />}>
           {/* The page can be read without what plans; what is changed could not be shown. */}
-          {trouble && document.steps > 0 ? <Fault of={trouble} /> : <Screen />}
+          {planning.is === 'gone' && document.steps > 0 ? <Fault of={planning.why} /> : <Screen />}
         </Suspense>
       </StageBoundary>
       <Suspense fallback={null}>

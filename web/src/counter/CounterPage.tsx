@@ -1,9 +1,8 @@
-import { goodsById, isMain, type Good } from '@rotula/core';
+import { goodsById, isMain, type Good, type Unreadable } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { Download, FileInput, FlaskConical, Plus } from 'lucide-react';
 import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import type { Unreadable } from '../api/client';
 import { useHouse, useShelf, useWhatIsLeft } from '../api/shop';
 import { Brand } from '../frame/Brand';
 import { useFindKey } from '../frame/FindBox';

@@ -1,9 +1,9 @@
-import { changeTo, CounterChange, goodsById, removalOf, type Good } from '@rotula/core';
+import { changeTo, CounterChange, goodsById, removalOf, type CounterAnswer, type Good } from '@rotula/core';
 import { useSyncExternalStore } from 'react';
 import toast from 'react-hot-toast';
 import { mutate } from 'swr';
 import { api, ApiError } from '../api/client';
-import { setWaiting, type Shelf } from '../api/shop';
+import { setWaiting } from '../api/shop';
 import { keepWaiting, takeUpWaiting } from './waiting';
 import { tabsAreKnown } from '../ui/tab';
 import { typingVisit } from '../ui/typing';
@@ -59,7 +59,7 @@ async function carryOut(
   visit: string | null = null,
 ): Promise<{ readonly back: Step; readonly change: CounterChange } | null> {
   let made: { change: CounterChange; back: Step } | undefined;
-  await mutate<Shelf>(
+  await mutate<CounterAnswer>(
     'counter',
     (shelf) => {
       if (!shelf) return shelf;

@@ -1,5 +1,6 @@
 import { Download } from 'lucide-react';
-import { storedUrl, type Unreadable } from '../api/client';
+import type { Unreadable } from '@rotula/core';
+import { storedUrl } from '../api/client';
 import { say } from '../language/say';
 
 /** Stored documents that cannot be read: each with the reason and a way to have it as a file. The others work on. */

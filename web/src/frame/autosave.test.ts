@@ -2,7 +2,7 @@ import { afterEach, beforeAll, beforeEach, expect, jest, test } from '@jest/glob
 import { OrderBody, type Order } from '@rotula/core';
 import { ApiError } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
-import { schemaIsHere } from './schema';
+import { schema } from './schema';
 
 const body = (title: string): OrderBody =>
   OrderBody.parse({ title, brief: { servingAt: '2026-11-28T18:30' } });
@@ -32,7 +32,7 @@ function setUp(send: (version: number, order: OrderBody, leaving: boolean) => Pr
   return { autosave, reports, drafts, start };
 }
 
-beforeAll(() => schemaIsHere);
+beforeAll(() => schema.come());
 beforeEach(() => void jest.useFakeTimers());
 afterEach(() => void jest.useRealTimers());
 

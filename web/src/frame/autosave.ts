@@ -8,7 +8,7 @@ import { schema } from './schema';
  * which has the same schema, says what it refuses.
  */
 const holdBack = (order: OrderBody, saved: OrderBody): Storable =>
-  schema()?.holdBack(order, saved) ?? { order, refused: [] };
+  schema.code()?.holdBack(order, saved) ?? { order, refused: [] };
 
 export type SaveState = 'saved' | 'saving' | 'not saved';
 
@@ -59,7 +59,7 @@ const RETRY_AFTER_MS = 4000;
 const MOST_UNHEARD = 5;
 
 /** A document as the server stores it: trimmed, names in one line. */
-const asStored = (order: OrderBody): OrderBody => schema()?.OrderBody.safeParse(order).data ?? order;
+const asStored = (order: OrderBody): OrderBody => schema.code()?.OrderBody.safeParse(order).data ?? order;
 
 /**
  * Saves a document a moment after it changes, one save at a time, each carrying the version it was made from.

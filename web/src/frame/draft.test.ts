@@ -7,9 +7,8 @@ const body = (title: string, more: object = {}) =>
 let browser: FakeBrowser;
 const openTab = (session?: ReturnType<typeof fakeStorage>) =>
   browser.openTab(async () => {
-    await (
-      await import('./schema')
-    ).schemaIsHere;
+    const { schema } = await import('./schema');
+    await schema.come();
     return import('./draft');
   }, session);
 

@@ -31,7 +31,7 @@ export const dropDraft = (id: string): void => keeping.drop(keyOf(id, tabId()));
 function bodyIn(value: unknown, format: number): OrderBody | null {
   const up = upgraded(ORDER_FORMAT, value, format);
   if ('says' in up) return null;
-  const known = schema();
+  const known = schema.code();
   if (!known) throw new Error('a draft is read once the schema is here');
   const parsed = known.OrderBody.safeParse(up.document);
   if (parsed.success) return parsed.data;

@@ -4,6 +4,7 @@ import { act, render, renderHook, screen, waitFor } from '@testing-library/react
 import { Suspense } from 'react';
 import { groundOf, leaveOut, plan, settledOrder, writtenPlan } from '@rotula/core';
 import { counter, HOUSE, order } from '../testing/day';
+import type { LateState } from '../ui/lateCode';
 import { useOrderDocument } from './useOrderDocument';
 import { usePlan } from './usePlan';
 
@@ -13,12 +14,13 @@ const asked = order();
 const made = plan(asked, counter, HOUSE);
 const PLANNER = { plan, settledOrder };
 /** A plan that no planner would make, to tell whose it is. */
-const sent = JSON.parse(
-  writtenPlan(
-    { version: 4, plan: { ...made, sum: { ...made.sum, price: 77 as never } } },
-    groundOf(asked, counter, HOUSE).goods,
-  ),
+const sent = writtenPlan(
+  { ...made, sum: { ...made.sum, price: 77 as never } },
+  groundOf(asked, counter, HOUSE).goods,
+  4,
 );
+const READY = { is: 'ready', code: PLANNER } as const;
+const gone = { is: 'gone', why: new Error('away') } as const;
 
 test('what is changed before the planner has come is saved at once, shown when it comes, and then settled', async () => {
   const sentOut: string[] = [];
@@ -53,23 +55,24 @@ test('what is changed before the planner has come is saved at once, shown when i
 
 test('until the planner is here the plan of the server stands, its goods those of this counter; then our own', () => {
   const { result, rerender } = renderHook(
-    ({ here }) => usePlan(asked, counter, HOUSE, here, { version: 4, sent }),
-    { initialProps: { here: null as typeof PLANNER | null } },
+    ({ late }) => usePlan(asked, counter, HOUSE, late, { version: 4, sent }),
+    { initialProps: { late: { is: 'loading' } as LateState<typeof PLANNER> } },
   );
-  expect(result.current.plan.sum.price).toBe(77);
-  expect(result.current.planned).toBeNull();
+  expect(result.current).toMatchObject({ is: 'sent', plan: { sum: { price: 77 } } });
   const { goods } = groundOf(asked, counter, HOUSE);
   for (const main of result.current.plan.mains) expect(goods.get(main.id)).toBe(main);
-  rerender({ here: PLANNER });
+  rerender({ late: gone });
+  expect(result.current).toMatchObject({ is: 'gone', plan: { sum: { price: 77 } }, why: gone.why });
+  rerender({ late: READY });
   expect(result.current.plan).toEqual(made);
-  expect(result.current.planned!(asked)).toBe(result.current.plan);
+  expect(result.current.is === 'ready' && result.current.plans(asked)).toBe(result.current.plan);
 });
 
 test.each([
   ['none came', { version: 4, sent: null }],
   ['it is of another version', { version: 5, sent }],
 ])('where %s the page waits for its own planner', async (_, first) => {
-  const Page = () => <p>{usePlan(asked, counter, HOUSE, null, first).plan.sum.price}</p>;
+  const Page = () => <p>{usePlan(asked, counter, HOUSE, { is: 'loading' }, first).plan.sum.price}</p>;
   await act(async () => {
     render(
       <Suspense fallback="on its way">

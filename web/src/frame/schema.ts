@@ -1,9 +1,9 @@
-type Storable = Pick<typeof import('./storable'), 'holdBack' | 'OrderBody'>;
+import { lateCode } from '../ui/lateCode';
 
-let storable: Storable | null = null;
-/** The schema of an order comes a moment after the page; only whoever reads a draft must wait for it. */
-export const schemaIsHere: Promise<void> = import('./storable').then(({ holdBack, OrderBody }) => {
-  storable = { holdBack, OrderBody };
+type Schema = Pick<typeof import('./schemaCode'), 'holdBack' | 'OrderBody'>;
+
+/** The schema of an order. It comes a moment after the page; only whoever reads a draft must wait for it. */
+export const schema = lateCode<Schema>(async () => {
+  const { holdBack, OrderBody } = await import('./schemaCode');
+  return { holdBack, OrderBody };
 });
-/** null: it is still on its way. */
-export const schema = (): Storable | null => storable;

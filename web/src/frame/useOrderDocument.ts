@@ -14,7 +14,7 @@ import { mutate } from 'swr';
 import { api } from '../api/client';
 import { ALL_SAVED, Autosave, type SaveReport } from './autosave';
 import { bodyOf, dropDraft, findDraft, keepDraft, type FoundDraft } from './draft';
-import type { Planner } from './plannerComes';
+import type { Planner } from './planner';
 import { whenLeaving } from '../ui/leaving';
 import { typingVisit } from '../ui/typing';
 import { say } from '../language/say';

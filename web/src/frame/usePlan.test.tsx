@@ -10,7 +10,7 @@ const asked = order();
 const less = leaveOut(asked, 'tarpot');
 
 test('what undo goes back to is the plan that was, and is what would be planned', () => {
-  const { result, rerender } = renderHook(({ of, shelf }) => usePlans(PLANNER, shelf, HOUSE)!(of), {
+  const { result, rerender } = renderHook(({ of, shelf }) => usePlans(PLANNER, shelf, HOUSE)(of), {
     initialProps: { of: asked, shelf: counter },
   });
   const before = result.current;
@@ -22,7 +22,7 @@ test('what undo goes back to is the plan that was, and is what would be planned'
 });
 
 test('a counter that has changed is planned anew', () => {
-  const { result, rerender } = renderHook(({ shelf }) => usePlans(PLANNER, shelf, HOUSE)!(asked), {
+  const { result, rerender } = renderHook(({ shelf }) => usePlans(PLANNER, shelf, HOUSE)(asked), {
     initialProps: { shelf: counter },
   });
   const before = result.current.sum.price;
@@ -45,7 +45,7 @@ afterEach(() => {
 const ahead = (wanted: boolean) => {
   const made: OrderBody[] = [];
   const page = renderHook(() => {
-    const planned = usePlans(PLANNER, counter, HOUSE)!;
+    const planned = usePlans(PLANNER, counter, HOUSE);
     useLeftOutAhead((of) => (made.push(of), planned(of)), asked, counter, HOUSE, wanted);
     return planned;
   });
@@ -90,7 +90,7 @@ test('of a board of many goods a dozen is planned ahead, and the plan that stand
       .map(({ id }) => id),
   );
   const { result } = renderHook(() => {
-    const planned = usePlans(PLANNER, counter, HOUSE)!;
+    const planned = usePlans(PLANNER, counter, HOUSE);
     const stands = planned(many);
     useLeftOutAhead(planned, many, counter, HOUSE, true);
     return { planned, stands };

@@ -8,70 +8,82 @@ import {
   type House,
   type OrderBody,
   type Plan,
+  type WrittenPlan,
 } from '@rotula/core';
 import { use, useEffect, useMemo } from 'react';
 import { aheadOfTime } from '../ui/aheadOfTime';
-import { plannerComes, type Planner } from './plannerComes';
+import type { LateState } from '../ui/lateCode';
+import { planner, type Planner } from './planner';
 
-/** So many plans are remembered: those that undo and redo go back to, and those of boards without one good. */
+/** How many plans are remembered: those that undo and redo go back to, and those of boards without one good. */
 const KEPT = 32;
-/** Of a large board only so many are planned ahead: they must not drive out what undo goes back to. */
+/** How many boards without one good are planned ahead at the most: they must not drive out what undo goes back to. */
 const AHEAD = 12;
 
-/** What an order comes to, and what plans it further (null: it is on its way). */
-export interface Planned {
-  readonly plan: Plan;
-  readonly planned: Plans | null;
-}
 type Plans = (order: OrderBody) => Plan;
 
+/** Where the plan of an open order comes from. While there is none to show (no planner, no plan of the server) the page is suspended. */
+export type Planning =
+  /** The server made it; the planner is on its way. */
+  | { readonly is: 'sent'; readonly plan: Plan }
+  /** The server made it, and the planner cannot be had: the page can be read, a change cannot be shown. */
+  | { readonly is: 'gone'; readonly plan: Plan; readonly why: unknown }
+  /** It is made here, at every change. */
+  | { readonly is: 'ready'; readonly plan: Plan; readonly plans: Plans };
+
 /** Plans orders; one that was planned a moment ago, or was planned ahead, is there at once. */
-export const usePlans = (planner: Planner | null, shelf: readonly Good[], house: House): Plans | null =>
+export const usePlans = ({ plan }: Pick<Planner, 'plan'>, shelf: readonly Good[], house: House): Plans =>
   useMemo(
-    () => planner && lately((order: OrderBody) => planner.plan(order, shelf, house), sameValue, KEPT),
-    [planner, shelf, house],
+    () => lately((order: OrderBody) => plan(order, shelf, house), sameValue, KEPT),
+    [plan, shelf, house],
   );
 
 /** What the server made of the document as it was loaded. */
 export interface First {
   readonly version: number;
-  /** The plan in writing; null: it did not come. */
-  readonly sent: unknown[] | null;
+  /** null: it did not come. */
+  readonly sent: WrittenPlan | null;
 }
+const NO_PLANNER: Pick<Planner, 'plan'> = {
+  plan: () => {
+    throw new Error('nothing is planned before the planner has come');
+  },
+};
 
-/** The plan of an open order; until the planner has come it is the one that the server made. */
+/** The plan of an open order: of the server until the planner has come, then of this page. */
 export function usePlan(
   order: OrderBody,
   shelf: readonly Good[],
   house: House,
-  here: Planner | null,
+  late: LateState<Planner>,
   { sent, version }: First,
-): Planned {
-  const first = useMemo(() => {
-    if (here || !sent) return null;
-    const read = readPlan(sent, groundOf(order, shelf, house).goods);
-    return read?.version === version ? read.plan : null;
-  }, [here, sent, version, order, shelf, house]);
-  const planner = here ?? (first ? null : use(plannerComes()));
-  const planned = usePlans(planner, shelf, house);
-  return { planned, plan: planned ? planned(order) : first! };
+): Planning {
+  const isHere = late.is === 'ready';
+  const first = useMemo(
+    () => (!isHere && sent?.version === version ? readPlan(sent, groundOf(order, shelf, house).goods) : null),
+    [isHere, sent, version, order, shelf, house],
+  );
+  const code = isHere ? late.code : first ? null : use(planner.come());
+  const plans = usePlans(code ?? NO_PLANNER, shelf, house);
+  if (code) return { is: 'ready', plan: plans(order), plans };
+  return late.is === 'gone' ? { is: 'gone', plan: first!, why: late.why } : { is: 'sent', plan: first! };
 }
 
 /** Plans the boards without one good while nothing else is done: leaving one out then answers at once. */
 export function useLeftOutAhead(
-  planned: Plans | null,
+  plans: Plans | null,
   order: OrderBody,
   onShelf: readonly Good[],
   house: House,
   wanted: boolean,
 ) {
   useEffect(() => {
-    if (!wanted || !planned) return;
+    if (!wanted || !plans) return;
     return aheadOfTime(
       (order.selection.goods ?? []).slice(0, AHEAD).map((id) => async () => {
-        const { settledOrder } = await plannerComes();
-        planned(settledOrder(leaveOut(order, id), onShelf, house));
+        const { settledOrder } = await planner.come();
+        plans(settledOrder(leaveOut(order, id), onShelf, house));
       }),
     );
-  }, [planned, order, onShelf, house, wanted]);
+  }, [plans, order, onShelf, house, wanted]);
 }

@@ -1,8 +1,9 @@
+import type { Copies as CopiesStand } from '@rotula/core';
 import { differenceInDays, differenceInHours, differenceInMinutes } from 'date-fns';
 import { useState } from 'react';
 import toast from 'react-hot-toast';
 import useSWR from 'swr';
-import { api, type CopiesTold } from '../api/client';
+import { api } from '../api/client';
 import { say } from '../language/say';
 import { Button } from '../ui/Button';
 import { count, type Format } from '../ui/format';
@@ -22,7 +23,7 @@ function agoWords(at: Date, now: Date): string {
 
 /** How old the last good copy of the shop is, where they lie, and one more by a touch. */
 export function Copies({ format }: { format: Format }) {
-  const { data, mutate } = useSWR<CopiesTold>('copies', api.copies, { refreshInterval: LOOK_AGAIN_MS });
+  const { data, mutate } = useSWR<CopiesStand>('copies', api.copies, { refreshInterval: LOOK_AGAIN_MS });
   const [making, setMaking] = useState(false);
   const make = async () => {
     setMaking(true);

@@ -1,7 +1,6 @@
-import type { House } from '@rotula/core';
+import type { House, StoredHouse } from '@rotula/core';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import toast from 'react-hot-toast';
-import type { StoredHouse } from '../api/client';
 import { useHouse } from '../api/shop';
 import { Brand } from '../frame/Brand';
 import { useFindKey } from '../frame/FindBox';

@@ -70,7 +70,7 @@ export default function PapersStage() {
               <Button
                 look="slate"
                 onClick={async () => {
-                  const { orderFile } = await import('../frame/storable');
+                  const { orderFile } = await import('../frame/schemaCode');
                   saveText(`${fileName}.json`, JSON.stringify(orderFile(document.order), null, 2));
                 }}
               >

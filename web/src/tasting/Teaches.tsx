@@ -17,7 +17,7 @@ import {
 import { lightFormat } from 'date-fns';
 import { lazy, Suspense, useMemo } from 'react';
 import toast from 'react-hot-toast';
-import type { StoredHouse } from '../api/client';
+import type { StoredHouse } from '@rotula/core';
 import { saveHouse } from '../api/saveHouse';
 import { Button } from '../ui/Button';
 import type { Format } from '../ui/format';

@@ -67,7 +67,7 @@ export function boundOf(
     tooEarly:
       Math.floor(leastLate(jobs, least, room.hands, 'within')) +
       (mostBefore === null ? 0 : Math.max(0, first - mostBefore)),
-    out: Math.ceil(leastLate(jobs, least, room.hands, 'due') - 1e-9),
+    out: Math.max(0, Math.ceil(leastLate(jobs, least, room.hands, 'due') - 1e-9)),
     first,
   };
 }

@@ -1,10 +1,9 @@
-import type { Good, House } from '@rotula/core';
+import type { Good, House, StoredHouse } from '@rotula/core';
 import { ArrowLeft, FileInput } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import toast from 'react-hot-toast';
 import { useNavigate } from 'react-router';
 import { saveHouse } from '../../api/saveHouse';
-import type { StoredHouse } from '../../api/client';
 import { useCounter, useHouse } from '../../api/shop';
 import { Brand } from '../../frame/Brand';
 import { useFindKey } from '../../frame/FindBox';

@@ -1,5 +1,9 @@
-import { House, NewOrder, OrderBody, OrderId, SessionBody, SessionId } from '@rotula/core';
 import { z } from 'zod';
+import { House } from '../brief/index.js';
+import { SessionBody, SessionId } from '../ledger/index.js';
+import { NewOrder, OrderBody, OrderId } from '../order/index.js';
+
+/** What clients of the API send. */
 
 /** A save carries the version that it was made from. */
 export const SaveOrder = z.object({ version: z.number().int().min(1), order: OrderBody });
@@ -19,9 +23,6 @@ export type CreateTasting = z.infer<typeof CreateTasting>;
 export const SaveHouse = z.object({ version: z.number().int().min(0), house: House });
 export type SaveHouse = z.infer<typeof SaveHouse>;
 
-/** The house as it is stored, with its version; `unreadable` says why the defaults stand in for it. */
-export const StoredHouse = House.extend({
-  version: z.number().int().min(0),
-  unreadable: z.string().nullable(),
-});
-export type StoredHouse = z.infer<typeof StoredHouse>;
+/** As data (JSON, goods by their ids), or as it is read off the printed paper. */
+export const PAPER_FORMS = ['data', 'text'] as const;
+export type PaperForm = (typeof PAPER_FORMS)[number];

@@ -2,7 +2,8 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { act, renderHook } from '@testing-library/react';
 import { plan, settledOrder } from '@rotula/core';
-import { usePlanner } from './plannerComes';
+import { useLateCode } from '../ui/lateCode';
+import { planner } from './planner';
 
 const original = globalThis.requestIdleCallback;
 beforeEach(() => {
@@ -16,16 +17,20 @@ afterEach(() => {
 
 test('a planner that cannot be had is said to be missing, asked for again, and used once it is here', async () => {
   let isAway = true;
-  jest.doMock('./planner', () => {
+  jest.doMock('./plannerCode', () => {
     if (isAway) throw new Error('Failed to fetch dynamically imported module');
     return { plan, settledOrder };
   });
-  const { result } = renderHook(usePlanner);
-  expect(result.current).toEqual({ planner: null, trouble: null });
+  const { result } = renderHook(() => useLateCode(planner));
+  expect(result.current).toEqual({ is: 'absent' });
   await act(() => jest.advanceTimersByTimeAsync(10));
-  expect(result.current.planner).toBeNull();
-  expect(String(result.current.trouble)).toContain('Failed to fetch');
+  expect(result.current).toMatchObject({
+    is: 'gone',
+    why: { message: expect.stringContaining('Failed to fetch') },
+  });
+  expect(planner.code()).toBeNull();
   isAway = false;
   await act(() => jest.advanceTimersByTimeAsync(5000));
-  expect(result.current).toEqual({ planner: { plan, settledOrder }, trouble: null });
+  expect(result.current).toEqual({ is: 'ready', code: { plan, settledOrder } });
+  expect(await planner.come()).toBe(planner.code());
 });

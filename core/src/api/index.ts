@@ -1,0 +1,2 @@
+export * from './requests.js';
+export * from './answers.js';
