@@ -10,8 +10,7 @@ const drinks = demoCounter().filter(isDrink);
 const white = drinks.find(({ type }) => type === 'white')!;
 const red = drinks.find(({ type }) => type === 'red')!;
 const free = drinks.find(({ type }) => type === 'no-alcohol')!;
-const alcoholic = ({ abv }: Drink) => abv > 0.5;
-const of = (set: Drink[], more = {}) => drinkPortions(set, aBrief(more), alcoholic);
+const of = (set: Drink[], more = {}) => drinkPortions(set, aBrief(more));
 
 test('pours are those of practice', () => {
   expect(USUAL_PRACTICE.pours.firstHour).toEqual(practice('pours per drinking adult, first hour'));

@@ -1,6 +1,6 @@
 import { drinkersOf, heads, mid, USUAL_PRACTICE, type Brief } from '../brief/index.js';
 import { grams, money, wholesFor, type Money } from '../units/index.js';
-import { packGrams, type Drink } from '../counter/index.js';
+import { isAlcoholic, packGrams, type Drink } from '../counter/index.js';
 
 /** What is drunk of one drink, and the bottles that it takes. */
 export interface DrinkPortion {
@@ -32,13 +32,8 @@ export function poursPerHead({ role, hours, practice }: Brief): number {
 /**
  * Pours and bottles of the drinks of an order. Those with alcohol share the pours of who drinks it; those without share
  * those of all others, children too, and some of the drinkers'.
- * @param isAlcoholic by the limit of the house's pairing
  */
-export function drinkPortions(
-  drinks: readonly Drink[],
-  brief: Brief,
-  isAlcoholic: (drink: Drink) => boolean,
-): DrinkPortion[] {
+export function drinkPortions(drinks: readonly Drink[], brief: Brief): DrinkPortion[] {
   const { pourMl } = brief.practice ?? USUAL_PRACTICE;
   const each = poursPerHead(brief);
   const drinkers = drinkersOf(brief);

@@ -1,4 +1,4 @@
-import { allergensOf, contentsOf, isMain, TREE_NUTS, type Good } from '../counter/index.js';
+import { allergensOf, contentsOf, isAlcoholic, isMain, TREE_NUTS, type Good } from '../counter/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import { chokingRowOf } from './choking.js';
 import { limitRule, type Reach } from './limitRules.js';
@@ -131,7 +131,7 @@ const ROWS: readonly CautionRow[] = [
     source: 'common practice, no source',
     country: 'all',
     when: always,
-    applies: (good) => good.kind === 'drink' && good.abv > 0.5,
+    applies: isAlcoholic,
   },
 ];
 

@@ -1,4 +1,4 @@
-import { contentsOf, type Good, type Meat } from '../counter/index.js';
+import { contentsOf, isAlcoholic, type Good, type Meat } from '../counter/index.js';
 import { NONE, reason } from '../units/index.js';
 import { all, allergenTest, has, no, untold, unknown, YES, type Fit } from './fit.js';
 
@@ -23,7 +23,7 @@ export function noPork(good: Good): Fit {
 
 export function noAlcohol(good: Good): Fit {
   if (good.kind === 'drink')
-    return good.abv > 0.5 ? no(reason('alcohol-by-volume', { percent: good.abv })) : YES;
+    return isAlcoholic(good) ? no(reason('alcohol-by-volume', { percent: good.abv })) : YES;
   const { alcohol } = contentsOf(good);
   return alcohol === 'yes' ? has('alcohol') : alcohol === 'unknown' ? untold('alcohol') : YES;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { ALLERGENS, type Good } from '../counter/index.js';
-import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
+import { aCheese, aCompanion, aDrink, aMeat, demoCounter } from '../testing/goods.js';
 import { LIMITS } from './limitRules.js';
 import { exclusionsOf, fitsLimit, newLimit } from './limits.js';
 
@@ -99,6 +99,9 @@ describe('diets look inside', () => {
     ['halal', aCheese('c', { contents: { ...contents, alcohol: 'yes' } }), 'no'],
     ['kosher', aCheese('c'), 'unknown'],
     ['no alcohol', aCheese('c', { contents: { ...contents, alcohol: 'yes' } }), 'no'],
+    // US 27 CFR 7.65: non-alcoholic is below 0.5 % by volume.
+    ['no alcohol', aDrink('d', { abv: 0.5 }), 'yes'],
+    ['no alcohol', aDrink('d', { abv: 0.51 }), 'no'],
     ['vegan', aCompanion('h', { contents: { ...contents, honey: 'yes' } }), 'no'],
   ] as const)('%s: %#', (diet, good, expected) => expect(fits(good, `diet:${diet}`)).toBe(expected));
 });

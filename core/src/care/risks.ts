@@ -1,4 +1,4 @@
-import { allergenOf, isMain, type Good } from '../counter/index.js';
+import { allergenOf, isAlcoholic, isMain, type Good } from '../counter/index.js';
 
 /**
  * Guests at risk, and what they are usually told to leave alone. Advice differs by country; this is the strict side.
@@ -167,7 +167,7 @@ const RISK_ROWS: readonly RiskRow[] = [
     sure: true,
     source: 'public-health advice, widely published',
     country: 'all',
-    applies: (good) => good.kind === 'drink' && good.abv > 0.5,
+    applies: (good) => isAlcoholic(good),
   },
 ];
 

@@ -1,3 +1,4 @@
+import type { Drink, Good } from './good.js';
 import type { Composition } from './measures.js';
 import type { Texture } from './words.js';
 
@@ -130,3 +131,8 @@ export function sweetnessWords(kind: 'sparkling' | 'still', sugar: number, acidi
   if (sugar >= 45) words.push('sweet');
   return words;
 }
+
+/** Per cent by volume up to which a drink is without alcohol. The strict of the usual bounds: the EU has it declared from 1.2 %. */
+const ALCOHOL_FREE_ABV = 0.5;
+export const isAlcoholic = (good: Good): good is Drink =>
+  good.kind === 'drink' && good.abv > ALCOHOL_FREE_ABV;

@@ -79,7 +79,7 @@ export {
   isWare,
 } from './kinds.js';
 export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';
-export { familyCheck, sweetnessWords } from './classes.js';
+export { familyCheck, isAlcoholic, sweetnessWords } from './classes.js';
 export { type Age, ageIn } from './age.js';
 export {
   ageOn,

@@ -52,7 +52,8 @@ export function aheadOf(main: Main, cut: Cut, firstWave: number, all: boolean): 
   const whole = first - now;
   return {
     now,
-    nowPieces: cut.pieceGrams > 0 ? Math.min(cut.pieces, Math.max(0, Math.ceil(now / cut.pieceGrams - 1e-9))) : 0,
+    nowPieces:
+      cut.pieceGrams > 0 ? Math.min(cut.pieces, Math.max(0, Math.ceil(now / cut.pieceGrams - 1e-9))) : 0,
     whole,
     guideCuts: whole > cut.pieceGrams && !UNGUIDED.includes(cut.styleId) ? GUIDE_CUTS : 0,
     held: cut.net - first,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, House, type Brief } from '../brief/index.js';
-import { isCompanion, isMain, isWare, type Good, type Main } from '../counter/index.js';
+import { densityOf, isCompanion, isMain, isWare, type Good, type Main } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
@@ -8,8 +8,9 @@ import { aheadOf } from './ahead.js';
 import { cutsFor } from './cuts.js';
 import { FOLDS, foldOf } from './folds.js';
 import { kitOf, knivesFor, wearOf } from './knives.js';
-import { boundsOf, centreOf } from './plane.js';
+import { areaOf, boundsOf, centreOf } from './plane.js';
 import { produceCut } from './produce.js';
+import { producePiece } from './producePiece.js';
 import { cuttingOrder } from './sequence.js';
 import { stepsOf } from './steps.js';
 import { CUT_STYLES } from './styles.js';
@@ -183,6 +184,13 @@ describe('folds', () => {
     expect(foldOf(fold('ribbon'), ham).halved).toBe(true);
     expect(foldOf(fold('river'), salami(60)).halved).toBe(false);
   });
+  test('a slice too wide for a hand is halved: half of its disc in grams, and lies half as wide', () => {
+    const ham = aMeat('h', { build: 'whole muscle', calibre: 'large', slice: { mm: 1, diameter: 160 } });
+    const { grams, length } = foldOf(fold('river'), ham);
+    const disc = (Math.PI / 4) * 160 ** 2 * foldOf(fold('river'), ham).sliceMm! * densityOf(ham.form);
+    expect(grams).toBeCloseTo(disc / 2, 6);
+    expect(length).toBeLessThanOrEqual(80);
+  });
   test('hot-smoked fish can be flaked', () => {
     const trout = counter.filter(isMain).find(({ name }) => name === 'Skerry Trout')!;
     expect(cutOf(trout).others).toContain('flakes');
@@ -225,6 +233,19 @@ test('a slice of bread is parted until it is two bites, a wide cracker is snappe
   expect(produceCut(small, 120)).toMatchObject({ form: 'whole', parts: 1, reasons: [] });
   const stick = aCompanion('l', { role: 'cracker', piece: { grams: 5, length: 190, diameter: 9 } });
   expect(produceCut(stick, 50).piece!.measures).toEqual([47.5, 9, 9]);
+});
+test('a round cracker snapped in two is two half discs, in four four quarters', () => {
+  const round = (parts: { along: number; across: number }) =>
+    producePiece(
+      aCompanion('o', { role: 'cracker', piece: { grams: 12, diameter: 62, height: 6 } }),
+      'snapped to a cracker’s width',
+      parts,
+    )!;
+  const disc = Math.PI * 31 ** 2;
+  expect(areaOf(round({ along: 1, across: 2 }).outline) / disc).toBeCloseTo(1 / 2, 2);
+  const quarter = round({ along: 2, across: 2 });
+  expect(areaOf(quarter.outline) / disc).toBeCloseTo(1 / 4, 2);
+  expect(quarter.grams).toBe(3);
 });
 test('every piece of produce on the counter has its outline and is eaten in two bites, or says what is too much', () => {
   for (const companion of counter.filter(isCompanion)) {

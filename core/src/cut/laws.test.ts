@@ -17,8 +17,8 @@ import {
 } from './division/index.js';
 import { FOLDS } from './folds.js';
 import { meatCut } from './meatCut.js';
-import { areaOf, centreOf, sector } from './plane.js';
-import { shellOf, volumeOf, wholeStock, type Stock } from './stock.js';
+import { areaOf, centreOf, leastBox, rectangle, sector, turned } from './plane.js';
+import { PYRAMID_FILLS, shellOf, volumeOf, wholeStock, type Stock } from './stock.js';
 import { CUT_STYLES } from './styles.js';
 
 const demo = demoCounter().filter(isCheese);
@@ -112,6 +112,32 @@ describe('closed forms', () => {
     // Four strokes across make eight wedges.
     expect(eight.strokes).toHaveLength(4);
   });
+  // A chord of a circle is 2 r sin(a / 2); what is rind of a round is what its paste leaves of it.
+  test('a twelfth of a round is as wide at its back as the chord, and has its share of the rind', () => {
+    const [twelfth] = radial(wedge({ radius: 100, height: 40, angle: 360, trim: 0, rind: 3 }), 12).pieces;
+    expect(twelfth!.measures).toEqual([100, expect.closeTo(200 * Math.sin(Math.PI / 12), 6), 40]);
+    expect(twelfth!.rind).toBeCloseTo(1 - (97 ** 2 * 34) / (100 ** 2 * 40), 6);
+  });
+  test('half a round in six: five strokes from its middle, 30 degrees apart', () => {
+    const { strokes } = radial(wedge({ radius: 100, height: 40, angle: 180 }), 6);
+    const degrees = strokes.map(({ from, to }) => {
+      expect(from).toEqual([0, 0]);
+      return (Math.atan2(to[1], to[0]) * 180) / Math.PI;
+    });
+    expect(degrees).toEqual([-60, -30, 0, 30, 60].map((angle) => expect.closeTo(angle, 6)));
+  });
+  test('the least box of a rectangle that lies askew is the rectangle, with the angle of its longer side', () => {
+    for (const degrees of [0, 17, 35, 80, 101])
+      for (const [a, b] of [
+        [90, 40],
+        [40, 90],
+      ] as const) {
+        const { long, short, turn } = leastBox(turned(rectangle(0, 0, a, b), degrees));
+        expect([long, short]).toEqual([expect.closeTo(90, 6), expect.closeTo(40, 6)]);
+        const along = a > b ? degrees : degrees + 90;
+        expect(Math.abs(Math.sin(((turn - along) * Math.PI) / 180))).toBeLessThan(1e-6);
+      }
+  });
   test('eight triangles of a square by its diagonals weigh an eighth each', () => {
     const square = block({ length: 105, width: 105, height: 38, ends: 2 });
     const { pieces } = radial(square, 8);
@@ -126,6 +152,10 @@ describe('closed forms', () => {
   test('coins of a log, triangles to and fro, and what comes off a rind', () => {
     const log = block({ kind: 'log', radius: 21, height: 107 });
     expect(count(coins(log, 10))).toBe(11);
+    // A coin from the middle is rind only round its rim; a truncated pyramid fills (1 + t + t²) / 3 of its prism.
+    const rinded = coins(block({ kind: 'log', radius: 21, height: 107, rind: 1 }), 10).pieces;
+    expect(Math.min(...rinded.map(({ rind }) => rind))).toBeCloseTo(1 - (20 / 21) ** 2, 6);
+    expect(PYRAMID_FILLS).toBeCloseTo(7 / 12, 12);
     expect(coins(log, 10).pieces[0]!.volume).toBeCloseTo((Math.PI * 21 ** 2 * 107) / 11, 6);
     const zig = zigzag(block({ height: 21, length: 136 }), 34, 7);
     expect(count(zig)).toBe(3 * (2 * 4 - 1 + 2));

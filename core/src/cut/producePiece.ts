@@ -180,7 +180,8 @@ export interface Parts {
 const OUTLINES: Record<Shape, (long: number, wide: number) => Polygon> = {
   disc: (long) => sector(long / 2, 0, 360),
   'half disc': (long) => sector(long / 2, 0, 180),
-  'quarter disc': (long) => sector(long / 2, 0, 90),
+  // Its two straight sides are radii.
+  'quarter disc': (long) => sector(long, 0, 90),
   box: (long, wide) => rectangle(0, 0, long, wide),
 };
 

@@ -1,6 +1,6 @@
 import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index.js';
 import { headsThatEat, type Brief, type PairWord } from '../brief/index.js';
-import { allergenOf, GLUTEN_CEREALS, type Main } from '../counter/index.js';
+import { allergenOf, GLUTEN_CEREALS, isAlcoholic, type Main } from '../counter/index.js';
 import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
 import { grams, rememberedBy } from '../units/index.js';
 import type { Beside } from './facts.js';
@@ -8,7 +8,7 @@ import { feels, keepsToTheme } from './felt.js';
 import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
 import { bestSets, kneeOf, type BestSets, type SetPoint, type SlotQuestion } from './set.js';
-import { ALCOHOL_FREE_ABV, SET_SIZE, shelfOf, SMALL_TABLE, type Slot } from './slots.js';
+import { SET_SIZE, shelfOf, SMALL_TABLE, type Slot } from './slots.js';
 import { counted, shortlist } from './shortlist.js';
 import { standsBy, wordOn } from './word.js';
 
@@ -84,10 +84,9 @@ export interface BoardSet {
 function costOf(beside: Beside, { brief, point, licensed }: SetInput, sharing: number): number {
   const heads = Math.max(1, headsThatEat(brief));
   if (beside.kind === 'drink') {
-    const alcoholic = beside.abv > ALCOHOL_FREE_ABV;
-    if (alcoholic && !licensed) return 0;
+    if (isAlcoholic(beside) && !licensed) return 0;
     // Drinks share the pours: one more costs little but the bottle that is not drunk out.
-    const [portion] = drinkPortions([beside], brief, () => alcoholic);
+    const [portion] = drinkPortions([beside], brief);
     return (portion!.price * DEARER + beside.price.amount * NOT_DRUNK_OUT) / sharing / heads / point;
   }
   const share = grams(Math.round(besideTotal(brief, BESIDE_OF[beside.role]) / sharing));

@@ -1,13 +1,4 @@
-export {
-  ALCOHOL_FREE_ABV,
-  SHELVES,
-  SLOTS,
-  type ShelfId,
-  type Slot,
-  USUAL_SLOTS,
-  shelfOf,
-  shelvesOf,
-} from './slots.js';
+export { SHELVES, SLOTS, type ShelfId, type Slot, USUAL_SLOTS, shelfOf, shelvesOf } from './slots.js';
 export type * from './rules/index.js';
 export type * from './rules/shared.js';
 export type * from './rules/custom.js';

@@ -5,6 +5,7 @@ import { drinkersOf, outOfSeason } from '../brief/index.js';
 import {
   companionsOn,
   drinksOn,
+  isAlcoholic,
   type CompanionRole,
   type Drink,
   type Good,
@@ -28,10 +29,6 @@ export const SLOTS = [
 export type Slot = (typeof SLOTS)[number];
 /** Slots that a board has without being asked. */
 export const USUAL_SLOTS: readonly Slot[] = SLOTS.slice(0, 6);
-
-/** More than this is a drink with alcohol (EU: to be declared above 1.2 %; the strict 0.5 % is used). */
-export const ALCOHOL_FREE_ABV = 0.5;
-const isStrong = (drink: Drink): boolean => drink.abv > ALCOHOL_FREE_ABV;
 
 /** A shelf of the shop: what is ranked against what. Several shelves fill a slot. */
 export interface Shelf {
@@ -57,13 +54,17 @@ export const SHELVES = [
   { id: 'nut', slot: 'crunchy', holds: ofRoles('nut') },
   { id: 'vegetable', slot: 'crunchy', holds: ofRoles('vegetable') },
   { id: 'bread', slot: 'bread', holds: ofRoles('bread', 'cracker') },
-  { id: 'wine', slot: 'drink', holds: ofDrinks((drink) => isStrong(drink) && !BREWED.includes(drink.type)) },
+  {
+    id: 'wine',
+    slot: 'drink',
+    holds: ofDrinks((drink) => isAlcoholic(drink) && !BREWED.includes(drink.type)),
+  },
   {
     id: 'other drink',
     slot: 'drink',
-    holds: ofDrinks((drink) => isStrong(drink) && BREWED.includes(drink.type)),
+    holds: ofDrinks((drink) => isAlcoholic(drink) && BREWED.includes(drink.type)),
   },
-  { id: 'no-alcohol', slot: 'no-alcohol', holds: ofDrinks((drink) => !isStrong(drink)) },
+  { id: 'no-alcohol', slot: 'no-alcohol', holds: ofDrinks((drink) => !isAlcoholic(drink)) },
   { id: 'butter', slot: 'butter', holds: ofRoles('butter') },
   { id: 'dip', slot: 'dip', holds: ofRoles('dip', 'oil') },
   { id: 'seasoning', slot: 'seasoning', holds: ofRoles('seasoning') },

@@ -12,6 +12,7 @@ import {
   ALLERGENS,
   allergenOf,
   drinksOn,
+  isAlcoholic,
   isDrink,
   type AllergenId,
   type Drink,
@@ -19,7 +20,6 @@ import {
   type Main,
   type Served,
 } from '../counter/index.js';
-import { ALCOHOL_FREE_ABV } from '../pair/index.js';
 import { measurer } from '../balance/index.js';
 import { isAvailable } from '../pick/index.js';
 import { lately, rememberedBy, shareOut } from '../units/index.js';
@@ -162,7 +162,7 @@ function mainLines(mains: readonly Main[], net: Record<Main['kind'], number>, ta
 
 /** A drink without alcohol that suits: always offered beside. */
 function drinkFor({ beside, counter }: Table, suits: (good: Good) => boolean): Drink | null {
-  const fits = (good: Good): good is Drink => isDrink(good) && good.abv <= ALCOHOL_FREE_ABV && suits(good);
+  const fits = (good: Good): good is Drink => isDrink(good) && !isAlcoholic(good) && suits(good);
   return beside.find(fits) ?? drinksOn(counter).find(fits) ?? null;
 }
 

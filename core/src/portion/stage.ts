@@ -1,9 +1,8 @@
 import { isBoxed, safetyOf } from '../brief/index.js';
 import { keepsCold } from '../care/index.js';
 import { costAt, drinkPortions, hireOf, type DrinkPortion } from '../amount/index.js';
-import { isCompanion, isDrink, type Drink, type Good } from '../counter/index.js';
+import { isAlcoholic, isCompanion, isDrink, type Good } from '../counter/index.js';
 import { aheadOf, produceCut, type Ahead, type Cut, type CutPart } from '../cut/index.js';
-import { ALCOHOL_FREE_ABV } from '../pair/index.js';
 import { portionsFor, type Portions } from './portion.js';
 import { wavesFor, type Waves } from './waves.js';
 import { minutes, money, reason, type Grams, type Minutes, type Money } from '../units/index.js';
@@ -32,7 +31,6 @@ export interface PortionPart {
   readonly ahead: ReadonlyMap<string, Ahead>;
 }
 
-const isAlcoholic = (drink: Drink) => drink.abv > ALCOHOL_FREE_ABV;
 /** What was weighed is what is bought, whatever the wheel would have given. */
 const asWeighed = (cuts: readonly Cut[], weighed: CutPart['weighed']): Cut[] =>
   cuts.map((cut) => {
@@ -54,7 +52,7 @@ export const portionStage = stage(portionRow, {
     const all = house.cutSchool === 'pre-cut' || isBoxed(brief);
     return {
       portions: portionsFor(mains, beside, brief, shares, asWeighed(cuts, weighed), order.portions),
-      drinks: drinkPortions(beside.filter(isDrink), brief, isAlcoholic),
+      drinks: drinkPortions(beside.filter(isDrink), brief),
       waves,
       ahead: new Map(mains.map((main, i) => [main.id, aheadOf(main, cuts[i]!, waves.first, all)])),
     };

@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { isCompanion, isDrink, isMeat, type Good } from '../counter/index.js';
+import { isAlcoholic, isCompanion, isDrink, isMeat, type Good } from '../counter/index.js';
 import type { Company, Host } from '../pair/facts.js';
-import { ALCOHOL_FREE_ABV } from '../pair/slots.js';
 import { reference } from './reference.js';
 
 /** Where among the companions of its kind a row wants one: `pairs.csv`. */
@@ -21,8 +20,8 @@ export interface PairRow {
 
 /** Which goods are of a companion kind of `pairs.csv`. */
 const KINDS: Record<string, (good: Good) => boolean> = {
-  drink: (good) => isDrink(good) && good.abv > ALCOHOL_FREE_ABV,
-  'no-alcohol': (good) => isDrink(good) && good.abv <= ALCOHOL_FREE_ABV,
+  drink: (good) => isAlcoholic(good),
+  'no-alcohol': (good) => isDrink(good) && !isAlcoholic(good),
   meat: isMeat,
   'savoury spread': (good) =>
     isCompanion(good) && ['savoury spread', 'mustard', 'chutney'].includes(good.role),

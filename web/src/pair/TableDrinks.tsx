@@ -1,5 +1,5 @@
 import {
-  ALCOHOL_FREE_ABV,
+  isAlcoholic,
   bottlesFor,
   isDrink,
   oneOfEachColour,
@@ -95,7 +95,7 @@ function Poured() {
   const each = (of: (ml: number, abv: number) => number) =>
     drinks.reduce(
       (sum, { good, ml, guests }) =>
-        sum + (good.abv > ALCOHOL_FREE_ABV && guests > 0 ? of(ml, good.abv) / guests : 0),
+        sum + (isAlcoholic(good) && guests > 0 ? of(ml, good.abv) / guests : 0),
       0,
     );
   return (
@@ -113,7 +113,7 @@ function Poured() {
               <td className="pr-2 text-right text-chalk-soft">{say`${pours} pours`}</td>
               <td className="pr-2 text-right">{say`${bottles} ${bottles === 1 ? say`bottle` : say`bottles`}`}</td>
               <td className="text-right">
-                {house.licensed || good.abv <= ALCOHOL_FREE_ABV ? format.money(price) : say`unpriced`}
+                {house.licensed || !isAlcoholic(good) ? format.money(price) : say`unpriced`}
               </td>
             </tr>
           ))}

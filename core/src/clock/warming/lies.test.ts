@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { rectangle, sector } from '../../cut/index.js';
 import { PLAIN, type Thing } from '../../lay/index.js';
 import { aCheese } from '../../testing/goods.js';
+import { filmOf } from './film.js';
 import { warmerOf, type Lying } from './lies.js';
 import { standing } from './body.js';
 import { responseOf } from './response.js';
@@ -44,6 +45,14 @@ describe('how a good lies', () => {
     expect(films({ coldBelow: true, wrappedFor: 50 })).toMatchObject({
       below: [{ from: 0 }, { from: 30 }, { from: 50, film: 4 }],
     });
+  });
+  // Incropera: the film is reckoned at the mean of the surface's way from its start to the air, for a ball of the same area.
+  test('where nobody measured the film it is that of still air, half way from cold to room', () => {
+    const { body } = warmerOf(shaped('square'), thing('whole', 1, 65), { ...LYING, film: null });
+    const area = 2 * SIDE * SIDE + 4 * SIDE * 65;
+    const film = filmOf(Math.sqrt(area / Math.PI), 12.5, 21);
+    const below = body.ways.flatMap((way) => (way.kind === 'slab' ? [way.below[0]!.film] : []));
+    expect(below).toContainEqual(expect.closeTo(film / 2, 9));
   });
   // Common practice, no source: a handful is a heap, two or three pieces lie apart.
   test('four pieces are a heap, three lie each by itself', () => {

@@ -241,6 +241,21 @@ describe('films and rooms that change', () => {
   });
 });
 
+// Zienkiewicz and Taylor, The Finite Element Method: linear elements of length h hold h/3 at an end, h/6 between two nodes
+// (a slab), about an axis h²/12 and h²/12 in the innermost. Two Gauss points are exact for both.
+test.each([
+  [{ kind: 'slab', thick: 40, below: still(8), above: still(8) } as const, [1 / 3, 1 / 6]],
+  [{ kind: 'cylinder', radius: 40, round: still(8) } as const, [1 / 12, 1 / 12]],
+])('what each part of a %j holds is the integral of its shapes', (way, [own, next]) => {
+  const parts = 4;
+  const step = 0.01;
+  const { holds } = meshOf(way, { parts, rings: 1, rays: 4 });
+  const row = (i: number) => holds.times(Float64Array.from({ length: parts + 1 }, (_, j) => Number(i === j)));
+  const power = { slab: 1, cylinder: 2 }[way.kind];
+  expect(row(0)[0]! / step ** power).toBeCloseTo(own!, 9);
+  expect(row(0)[1]! / step ** power).toBeCloseTo(next!, 9);
+});
+
 describe('film to still air', () => {
   // Common practice, no source: radiation about 5 W/m2K and natural convection by size: a lone 20 mm cube 13, a wheel 9.
   test('a small cube takes more than a wheel', () => {

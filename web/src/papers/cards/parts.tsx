@@ -1,4 +1,4 @@
-import { ALCOHOL_FREE_ABV, type AllergenId, type GuestCard } from '@rotula/core';
+import { isAlcoholic, type AllergenId, type GuestCard } from '@rotula/core';
 import { ageWords, allergenLabel } from '../../words';
 import { say, word } from '../../language/say';
 
@@ -14,7 +14,7 @@ export const placeOf = ({ good }: GuestCard): string =>
 export const notesOf = ({ rawMilk, good }: GuestCard): string[] => [
   ...(rawMilk ? [say`raw milk`] : []),
   ...(good.kind === 'drink'
-    ? [good.abv > ALCOHOL_FREE_ABV ? say`${good.abv} % alcohol` : say`without alcohol`]
+    ? [isAlcoholic(good) ? say`${good.abv} % alcohol` : say`without alcohol`]
     : []),
 ];
 
