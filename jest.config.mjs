@@ -1,10 +1,8 @@
 /** One Jest run for the unit tests of every workspace. Sources are ES modules with `.js` endings; swc turns them for Jest. */
+const byEnding = { '^(\\.{1,2}/.*)\\.js$': '$1' };
 const shared = {
   testEnvironment: 'node',
-  moduleNameMapper: {
-    '^@rotula/core$': '<rootDir>/core/src/index.ts',
-    '^(\\.{1,2}/.*)\\.js$': '$1',
-  },
+  moduleNameMapper: byEnding,
   transform: {
     '^.+\\.(t|j|mj)sx?$': [
       '@swc/jest',
@@ -32,8 +30,18 @@ const project = (name) => ({
   testMatch: [`<rootDir>/${name}/src/**/*.test.ts?(x)`],
 });
 
+/** The other workspaces are tested against the build of core that they ship with: a change in core asks for core's own tests. */
+const onBuiltCore = (project) => ({
+  ...project,
+  moduleNameMapper: {
+    '^@rotula/core$': '<rootDir>/core/dist/index.js',
+    '^(?:\\.\\./)+core/src/(.*)$': '<rootDir>/core/dist/$1',
+    ...byEnding,
+  },
+});
+
 /** Tests of the web run in Node; those of parts of the interface ask for jsdom at their head. */
-const web = { ...project('web'), setupFiles: ['<rootDir>/web/src/testing/dom.ts'] };
+const web = { ...onBuiltCore(project('web')), setupFiles: ['<rootDir>/web/src/testing/dom.ts'] };
 
 /** A machine that is busy may take its time; nothing here is measured by the clock. */
-export default { testTimeout: 30_000, projects: [project('core'), project('server'), web] };
+export default { testTimeout: 30_000, projects: [project('core'), onBuiltCore(project('server')), web] };

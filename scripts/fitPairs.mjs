@@ -104,7 +104,7 @@ const weights = Object.fromEntries(KINDS.map((kind) => [kind, fitOn(kind, () => 
 const heldByPrior = rows.filter((row, i) => rowHolds(row, scoring(kindOf(i), priors[kindOf(i)])));
 const held = rows.map((row, i) => rowHolds(row, scoring(kindOf(i), weights[kindOf(i)])));
 
-/** The facts of two goods of which no custom is known: what the model says by itself of what it was never told. */
+/** The facts of two goods of which no custom is known: what the model says by itself of what it never saw. */
 const untold = (host, beside) => {
   const [h, b] = facts(host, beside);
   return [{ ...h, customs: new Map() }, b];

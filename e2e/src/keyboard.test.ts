@@ -41,7 +41,7 @@ const MISSED = `
     .map((e) => e.outerHTML.slice(0, 160));`;
 
 const MOST_TABS = 600;
-/** So many in one go: asking after each takes longer than pressing. On Lay the focus itself puts the list in another order. */
+/** Keys in one go: asking after each takes longer than pressing. On Lay the focus itself puts the list in another order. */
 const atOnce = (path: string) => (path.endsWith('/lay') ? 1 : 12);
 
 const once = SCREENS.filter((path) => !path.includes('quiet-board'));

@@ -87,7 +87,7 @@ describe('the papers of a shared board', () => {
   });
   test('the menu and the list name what stands on the table, drinks and companions too', async () => {
     await paper('Tasting menu');
-    // Every allergen that the list tells of stands on the menu too.
+    // Every allergen of the list stands on the menu too.
     await paper('Allergens');
     await shop.see('[data-allergen]');
     const told = await shop.driver.executeScript<string[]>(

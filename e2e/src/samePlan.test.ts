@@ -53,7 +53,7 @@ test('sixty orders of any kind have the same plan in both', async () => {
       JSON.parse(there) as unknown,
       writtenPlan(plan(order, shelf, house), groundOf(order, shelf, house).goods),
     ].map(nineDigits);
-    // Told in detail only where it differs: telling takes longer than planning.
+    // Compared in detail only where it differs: that takes longer than planning.
     if (!isDeepStrictEqual(theirs, ours)) expect(theirs).toEqual(ours);
   }
 });

@@ -125,7 +125,7 @@ describe('the board', () => {
     await shop.see('[data-board]');
     expect((await places()).length).toBeGreaterThan(8);
     await shop.reads('aside', /covered/);
-    await shop.see('[data-last-look] [data-told]');
+    await shop.see('[data-last-look] [data-violation]');
   });
 
   test('a thing is nudged and turned by key, stays there, and all others stay where they lie', async () => {

@@ -1,7 +1,7 @@
 /**
  * The server is killed at any moment while several clients save orders, change the counter and make copies: whatever was
  * acknowledged must be there afterwards, and every copy whole. Prints a table, judges by its exit code: npm run bench:kills
- * (`-- 50`: so many kills).
+ * (`-- 50`: the number of kills).
  */
 import { readdirSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';

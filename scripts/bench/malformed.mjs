@@ -1,7 +1,7 @@
 /**
  * Malformed requests to every door: half characters in every string, duplicates, the huge, the deep, the wrong; while the queues
  * are full. Each must be answered 4xx, at once, in words, with nothing of SQL or a stack. Prints a table, judges by its exit code:
- * npm run bench:malformed (`-- 2000`: so many).
+ * npm run bench:malformed (`-- 2000`: their number).
  */
 import { join } from 'node:path';
 import { startServer } from '../lib/server.mjs';

@@ -79,7 +79,7 @@ async function check() {
       console.log(
         `${question.name}: ours ${ours.value} (${ours.proven}), HiGHS ${theirs.value} (${theirs.proven})`,
       );
-    // The free bound: the best that so many goods could reach if every combination of features could be had.
+    // The free bound: the best that a number of goods could reach if every combination of features could be had.
     const { dial } = core.measure(
       ours.set.map((i) => problemOf(question).mains[i]),
       core.settled(question.brief, question.house),

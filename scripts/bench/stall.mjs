@@ -1,7 +1,7 @@
 /**
  * The server under long questions and many of them: how long a read takes while eight days of 2,000 boxes are planned, what a
  * full queue answers, and the resident memory over 20,000 requests. Prints tables, judges nothing: npm run bench:stall
- * (`-- 4000`: so many requests).
+ * (`-- 4000`: the number of requests).
  */
 import { readFileSync } from 'node:fs';
 import { startServer } from '../lib/server.mjs';

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startServer } from './server.mjs';
 
-/** The folder of a shop that is filled with the demo, told to the test files by the environment. */
+/** The folder of a shop that is filled with the demo, passed to the test files in the environment. */
 const FILLED = 'ROTULA_FILLED_DATA';
 
 /** Before the first test file: the demo is loaded once. @returns what throws it away after the last */

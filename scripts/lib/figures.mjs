@@ -58,7 +58,7 @@ const named = (value) =>
           .map(([key, of]) => `${key} ${named(of)}`)
           .join(', ')}}`;
 
-/** As it stands in the document: a table of more than two dozen by how many they are and what tells them apart from any other. */
+/** As it stands in the document: a table of more than two dozen by how many they are and a hash. */
 export function writtenFigure(value) {
   const many = numbersIn(value).length;
   if (many <= LONGEST) return named(value);

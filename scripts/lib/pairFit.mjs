@@ -30,9 +30,9 @@ export function prepared(row, rulesOf, facts) {
 
 /** Points within which two scores are near. */
 const NEAR = 0.5;
-/** A weight stays within a factor of so much (as its logarithm) of its prior. */
+/** A weight stays within a factor (as its logarithm) of its prior. */
 const FARTHEST = Math.log(2.5);
-/** What is wanted should be praised, what is at the bottom blamed, by so much. */
+/** What is wanted should be praised, what is at the bottom blamed, by this margin. */
 const PRAISED = 1;
 const SIGNED = 0.4;
 /** How steeply a rank on the wrong side of what is wanted is blamed. */
@@ -105,7 +105,7 @@ function addShelf({ tables, most, free }, weights, slope) {
     });
     const best = Math.max(...scores);
     const mean = scores.reduce((a, b) => a + b, 0) / n;
-    // Near is told by how far the shelf lies apart, so that small weights do not pass for variety.
+    // Nearness is relative to how far the shelf lies apart, so that small weights do not pass for variety.
     const near = 0.2 * Math.sqrt(scores.reduce((a, b) => a + (b - mean) ** 2, 0) / n) + 1e-3;
     nears.push(near);
     const raw = scores.map((s) => Math.exp((s - best) / near));

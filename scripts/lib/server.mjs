@@ -27,7 +27,7 @@ export async function startServer({ data } = {}) {
       });
       child.kill('SIGTERM');
     });
-  /** As the power goes: nothing is told. */
+  /** As when the power goes: nothing is sent. */
   const kill = () =>
     new Promise((resolve) => {
       child.removeAllListeners('exit');

@@ -7,7 +7,7 @@ import { ROOT } from './setup.mjs';
 
 const ORDER_PAGE = 'src/app/OrderPage.tsx';
 const PLANNER = 'src/frame/plannerCode.ts';
-/** Pages by the sources that they are asked for with; all but the first are told by what they need beyond it. */
+/** Pages by the sources that they are asked for with; all but the first by what they need beyond it. */
 const FIRST = ['src/book/Preview.tsx'];
 const PAGES = {
   ...Object.fromEntries(

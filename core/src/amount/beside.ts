@@ -56,8 +56,8 @@ export function besidePerAdult({ role, sweetTooth, practice }: Brief, what: Besi
   if (what === 'bread') return mid(breadPerAdult[role]);
   if (NOT_BESIDE[role]?.includes(what)) return 0;
   const { low, high } = usual[what];
-  const asked = SWEET.includes(what) ? low + ((high - low) * (sweetTooth - 1)) / 4 : (low + high) / 2;
-  return asked * besideByRole[role];
+  const perHead = SWEET.includes(what) ? low + ((high - low) * (sweetTooth - 1)) / 4 : (low + high) / 2;
+  return perHead * besideByRole[role];
 }
 
 /** Total grams of one kind of companion for those who eat from the board. */

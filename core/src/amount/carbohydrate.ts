@@ -4,7 +4,7 @@ import type { Companion, CompanionRole } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
 
 /**
- * Sugar and starch, g per 100 g, of what nobody told the composition of. Generic foods of the USDA National Nutrient Database (Standard
+ * Sugar and starch, g per 100 g, of goods without a known composition. Generic foods of the USDA National Nutrient Database (Standard
  * Reference), from memory, rounded.
  */
 const USUAL: Record<CompanionRole, number> = {
@@ -28,7 +28,7 @@ const USUAL: Record<CompanionRole, number> = {
   garnish: 0,
 };
 
-/** Sugar and starch that one adult's share of these companions holds, in all and of it in bread; grams, estimated where nobody told. */
+/** Sugar and starch that one adult's share of these companions holds, in all and of it in bread; grams, estimated where unknown. */
 export function carbohydratePerAdult(
   companions: readonly Companion[],
   brief: Brief,

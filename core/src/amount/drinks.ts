@@ -19,7 +19,7 @@ export interface DrinkPortion {
 const MOST_HOURS: Partial<Record<Brief['role'], number>> = { nibble: 1, dessert: 1, box: 1 };
 /** Whoever drinks alcohol takes some of what has none. House's own figure. */
 const BESIDE_ALCOHOL = 0.5;
-/** A bottle whose content nobody told. */
+/** A bottle of unknown content. */
 const USUAL_BOTTLE = 750;
 
 /** Pours of one guest: the first hour more, each later hour less (practice.csv). */

@@ -7,7 +7,8 @@ import type { Good } from '../counter/index.js';
  * margin for its kind.
  */
 export function costAt(price: number, good: Good, { margin }: House): Money {
-  const { supplierPrice, price: asked } = good;
-  if (supplierPrice !== null && asked.amount > 0) return money((price * supplierPrice) / asked.amount);
+  const { supplierPrice, price: shelfPrice } = good;
+  if (supplierPrice !== null && shelfPrice.amount > 0)
+    return money((price * supplierPrice) / shelfPrice.amount);
   return money(price * (1 - (margin[good.kind] ?? 0)));
 }

@@ -25,9 +25,9 @@ export function sharesOf(
   const total = wanted.reduce((sum, g) => sum + g, 0);
   const set = goods.map((good) => choices[good.id]);
   const taken = set.reduce<number>((sum, g) => sum + (g ?? 0), 0);
-  const asked = wanted.map((g, i) => (set[i] === undefined ? g : 0));
-  const left = asked.some((g) => g > 0) ? Math.max(0, Math.round(total - taken)) : 0;
-  const free = shareOut(left, asked);
+  const weights = wanted.map((g, i) => (set[i] === undefined ? g : 0));
+  const left = weights.some((g) => g > 0) ? Math.max(0, Math.round(total - taken)) : 0;
+  const free = shareOut(left, weights);
   // Of what divides a table not everybody takes a piece.
   const shares = goods.map((good, i): [string, GoodShare] => [
     good.id,

@@ -1,7 +1,7 @@
 import { boardEatersOf, eatersOf, headsThatEat, isBoxed, type Brief, type House } from '../brief/index.js';
 import { money, type Money } from '../units/index.js';
 
-/** A board that comes back is lent for so many guests. House's own figure, until Lay says how many. */
+/** Guests for whom one board that comes back is lent. House's own figure, until Lay says how many. */
 const GUESTS_A_BOARD = 25;
 /** Work on one cheese or meat, before it is known how it is cut, minutes. House's own figure. */
 const MINUTES_A_GOOD = 6;
@@ -16,7 +16,7 @@ export const hireOf = (brief: Brief, house: House): Money =>
       : house.boardHire * Math.ceil(headsThatEat(brief) / GUESTS_A_BOARD),
   );
 
-/** What hire and work will take of the budget for so many kinds, before any is chosen. */
+/** What hire and work will take of the budget for a number of kinds, before any is chosen. */
 export const serviceEstimate = (brief: Brief, house: House, kinds: number): Money =>
   money(kinds > 0 ? hireOf(brief, house) + (house.wage * kinds * (MINUTES_A_GOOD + MINUTES_BESIDE)) / 60 : 0);
 

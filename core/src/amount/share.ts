@@ -11,7 +11,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** From so much fat felt a little is enough: triple cream, butter-rich paste. */
+/** From this much fat felt a little is enough: triple cream, butter-rich paste. */
 const RICH_FROM = 8.5;
 
 /** Less of what divides a table or fills it, more of the safe bet. Common practice, no source. */

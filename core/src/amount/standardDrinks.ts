@@ -6,12 +6,12 @@ const ETHANOL_G_PER_ML = 0.789;
 const US_DRINK_G = 14;
 const UK_UNIT_ML = 10;
 
-/** ml of ethanol in so many ml at so much alcohol by volume, %. */
+/** ml of ethanol in ml of a drink, by its alcohol by volume, %. */
 const ethanol = (ml: number, abv: number): number => (ml * abv) / 100;
 
-/** US standard drinks in so many ml at so much alcohol by volume, %. */
+/** US standard drinks in ml of a drink, by its alcohol by volume, %. */
 export const usStandardDrinks = (ml: number, abv: number): number =>
   (ethanol(ml, abv) * ETHANOL_G_PER_ML) / US_DRINK_G;
 
-/** UK units in so many ml at so much alcohol by volume, %. */
+/** UK units in ml of a drink, by its alcohol by volume, %. */
 export const ukUnits = (ml: number, abv: number): number => ethanol(ml, abv) / UK_UNIT_ML;

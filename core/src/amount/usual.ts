@@ -4,7 +4,7 @@ import { purchase, type Purchase } from './buy.js';
 import { shareOf } from './share.js';
 
 /**
- * Net grams of one good when a total is shared by so many kinds, before it is known which: an even share, more of a safe
+ * Net grams of one good when a total is shared by a number of kinds, before it is known which: an even share, more of a safe
  * bet, less of what divides. Portion later settles the shares of the goods that were really picked, so that they add up.
  */
 export const usualNet = (main: Main, total: number, kinds: number): Grams =>

@@ -56,7 +56,7 @@ const DRIED_WITH_STONES = ['date', 'sultana'];
 /** The stone of an olive, and the brine that leaves the tub with it. House's own figures. */
 const OLIVE_FLESH = 0.8;
 const OUT_OF_BRINE = 0.95;
-/** A jar in brine holds about so much without its liquid, where it does not say. House's own figure. */
+/** A jar in brine holds about this share without its liquid, where it does not say. House's own figure. */
 const DRAINED = 0.55;
 
 const EATEN_WHOLE: Yield | null = null;

@@ -1,6 +1,6 @@
 import type { Main } from '../counter/index.js';
 import type { Brief } from '../brief/index.js';
-import { linearAt, reason, reasonKey, remembered, subjectOf, type Reason } from '../units/index.js';
+import { linearAt, reason, reasonKey, memoised, subjectOf, type Reason } from '../units/index.js';
 import { axesOf } from './axes.js';
 import type { AxisId } from './axisIds.js';
 import { bandWorths, bestOnAxis, bestRaw, openWorth, partsOf, type Part } from './parts.js';
@@ -22,7 +22,7 @@ export interface AxisScore {
   readonly kind: Main['kind'];
   /** Raw points; they only grow as goods are added. */
   readonly raw: number;
-  /** The most raw points that so many goods could reach. */
+  /** The most raw points that a number of goods could reach. */
   readonly best: number;
   readonly bands: readonly BandFill[];
   /** A theme or a flight holds this axis: it has no weight. */
@@ -85,7 +85,7 @@ export function readyFor(brief: Brief, counts: Counts): Ready {
   };
 }
 
-/** Name of a part in the account of a value: an axis that both kinds have is told apart. */
+/** Name of a part in the account of a value: an axis that both kinds have has two names. */
 export const partName = ({ id, kind, of }: Part): string =>
   of === 'axis' || of === 'contrast' ? `${kind} ${id}` : id;
 
@@ -143,7 +143,7 @@ function gathered(remarks: readonly Reason<SamenessRule>[]): Reason<SamenessRule
 
 /** A measure for one brief. It makes the parts ready once for each count, so that many selections are quick to measure. */
 export function measurer(brief: Brief): (selection: readonly Main[]) => Balance {
-  const ready = remembered((counts: string) => {
+  const ready = memoised((counts: string) => {
     const [cheese, meat] = counts.split(' ').map(Number);
     return readyFor(brief, { cheese: cheese!, meat: meat! });
   });

@@ -5,7 +5,7 @@ export interface Origins {
   readonly regions: number;
   /** Countries with how many goods of the board, the most first; what is not known is left out. */
   readonly countries: readonly { readonly country: string; readonly goods: number }[];
-  /** The home ground: the country that most goods of the counter come from; empty when none is told. */
+  /** The home ground: the country that most goods of the counter come from; empty when no country is known. */
   readonly home: string;
   readonly atHome: number;
   readonly travelled: number;

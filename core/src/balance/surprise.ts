@@ -1,6 +1,6 @@
 import { mainMilk, type Main, type Served } from '../counter/index.js';
 import { sightOf } from '../sense/index.js';
-import { reason, rememberedBy, type Reason } from '../units/index.js';
+import { reason, memoisedBy, type Reason } from '../units/index.js';
 
 /** What can be odd about a good, and what it is there. */
 export interface Oddity {
@@ -27,12 +27,12 @@ const TRAITS: readonly ((main: Main) => readonly Oddity[])[] = [
 const traitsOf = (main: Main): Oddity[] => TRAITS.flatMap((trait) => trait(main));
 const keyOf = ({ of, is }: Oddity) => `${of} ${is}`;
 
-/** A trait that at most this share of the goods of its kind has is odd; two are enough to tell. */
+/** A trait that at most this share of the goods of its kind has is odd; two are enough to count. */
 const RARE = 0.2;
 const TOLD = 2;
 
 /** How many goods of a kind have each trait; a counter is counted once. */
-const countsOn = rememberedBy((counter: Served) => {
+const countsOn = memoisedBy((counter: Served) => {
   const of = (kind: Main['kind']) => {
     const kin = counter.filter((good): good is Main => good.kind === kind);
     const counts = new Map<string, number>();
@@ -48,7 +48,7 @@ export function surpriseOf(main: Main, counter: Served): Reason<'the-surprise'> 
   if (main.known !== 'surprise') return null;
   const { counts, many } = countsOn(counter)[main.kind];
   const share = (trait: Oddity) => (counts.get(keyOf(trait)) ?? 0) / Math.max(1, many);
-  // A washed rind and a washed family are one thing to tell.
+  // A washed rind and a washed family are one thing to say.
   const odd = traitsOf(main)
     .sort((a, b) => share(a) - share(b) || keyOf(a).localeCompare(keyOf(b)))
     .filter(({ is }, i, all) => all.findIndex((other) => other.is === is) === i);

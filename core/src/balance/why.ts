@@ -41,7 +41,7 @@ export function effectOf(main: Main, selection: readonly Main[], rival: Main | n
   const measured = measurer(brief);
   const withIt = measured(selection);
   const without = measured(rival ? [...others, rival] : others);
-  // With its place empty fewer goods share the dial: their points are told on the scale of the full selection.
+  // With its place empty fewer goods share the dial: their points are given on the scale of the full selection.
   const scale = rival || withIt.best === 0 ? 1 : without.best / withIt.best;
   const names = new Set([...withIt.parts.keys(), ...without.parts.keys()]);
   const parts = [...names].map((name) => {
@@ -80,7 +80,7 @@ function partReason(name: string, at: At): Reason {
   return remark ?? reason('more-of-the-same', { better }, about);
 }
 
-/** A good on an axis, as a monger would tell it from another: a word of a table, or a figure. */
+/** A good on an axis, as a monger would distinguish it from another: a word of a table, or a figure. */
 const TELLING: Record<AxisId, (main: Main, brief: Brief) => AxisWord> = {
   texture: (m) => (m.kind === 'cheese' ? m.texture : ''),
   firmness: (m) => (m.kind === 'cheese' ? firmnessOf(m) : ''),
@@ -114,10 +114,10 @@ function axisReason(
   better: boolean,
   brief: Brief,
 ): Reason {
-  const tell = (m: Main) => TELLING[axis](m, brief);
+  const valueOf = (m: Main) => TELLING[axis](m, brief);
   const same = (a: AxisWord, b: AxisWord) => canonicalText(a) === canonicalText(b);
-  const is = tell(main);
-  const alone = !others.some((m) => m.kind === main.kind && same(tell(m), is));
-  const other = rival && !same(tell(rival), is) ? { name: rival.name, is: tell(rival) } : null;
+  const is = valueOf(main);
+  const alone = !others.some((m) => m.kind === main.kind && same(valueOf(m), is));
+  const other = rival && !same(valueOf(rival), is) ? { name: rival.name, is: valueOf(rival) } : null;
   return reason('brings', { axis, is, alone, better, rival: other }, { subject: `${main.kind} ${axis}` });
 }

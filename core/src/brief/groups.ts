@@ -36,9 +36,9 @@ export function boardGroupsOf(brief: Brief): BoardGroup[] {
     // A guest who has a plate of their own eats nothing of the board.
     const name = nameIn(limits[0]!);
     if (name !== '' && named.has(name)) return [];
-    const asked = Math.max(...limits.map((limit) => limit.guests));
-    const grown = Math.min(asked, adults);
-    const small = Math.min(asked - grown, children);
+    const guests = Math.max(...limits.map((limit) => limit.guests));
+    const grown = Math.min(guests, adults);
+    const small = Math.min(guests - grown, children);
     adults -= grown;
     children -= small;
     return group(limits, grown, small);

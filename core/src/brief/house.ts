@@ -91,7 +91,7 @@ export const House = z.object({
   wage: Paid.default(0 as never),
   /** For one board that comes back; 0: lent free. */
   boardHire: Paid.default(0 as never),
-  /** For one bell or tool that the shop hires itself; 0: it is told without a price. */
+  /** For one bell or tool that the shop hires itself; 0: it is listed without a price. */
   kitHire: Paid.default(0 as never),
   /** For a box for one, which stays with the customer; 0: it is in the prices. */
   boxPrice: Paid.default(0 as never),

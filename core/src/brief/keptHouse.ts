@@ -1,7 +1,7 @@
 import type { House } from './house.js';
 
 /** Every setting of a house; the compiler names one that is missing. */
-const SETTINGS: Record<keyof House, true> = {
+const HOUSE_SETTINGS: Record<keyof House, true> = {
   name: true,
   units: true,
   country: true,
@@ -38,6 +38,6 @@ const SETTINGS: Record<keyof House, true> = {
 
 /** A house as a finished order keeps it: its settings and nothing that a store added, without the column maps of files. */
 export const keptHouse = (house: House): House => ({
-  ...(Object.fromEntries(Object.entries(house).filter(([key]) => key in SETTINGS)) as House),
+  ...(Object.fromEntries(Object.entries(house).filter(([key]) => key in HOUSE_SETTINGS)) as House),
   columnMaps: {},
 });

@@ -62,7 +62,7 @@ export function plateGuestsOf(brief: Brief): PlateGuests[] {
   });
 }
 
-/** What the first so many heads eat, in adults. */
+/** What the first heads eat, up to a number, in adults. */
 function eatersUpTo(brief: Brief, n: number): number {
   const { guests } = brief;
   const adults = Math.min(n, guests.adults);

@@ -1,4 +1,4 @@
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import type { Role } from './roles.js';
 
 /** Amounts and counts that practitioners use, low and high. Common practice, no source (trade tables). */
@@ -233,7 +233,7 @@ export const PRACTICE_FIGURES: readonly PracticeFigure[] = (
 export type OwnFigures = Readonly<Record<string, number>>;
 
 /** The practice of a house: the usual figures with its own in their place. */
-export const practiceWith = rememberedBy((own: OwnFigures): Practice => {
+export const practiceWith = memoisedBy((own: OwnFigures): Practice => {
   const practice = copyOf(USUAL_PRACTICE as unknown as Tree) as Tree;
   for (const { path } of PRACTICE_FIGURES)
     if (own[path] !== undefined) setAt(practice, path.split('.'), own[path]);

@@ -1,5 +1,5 @@
 import type { Good, Served } from '../counter/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import type { Brief } from './brief.js';
 
 /**
@@ -59,7 +59,7 @@ const northernMonth = ({ servingAt, south }: SeasonDay): number =>
   south ? ((monthOf(servingAt) + 5) % 12) + 1 : monthOf(servingAt);
 
 /** The months of the northern year in which a good is at its best, or null where the time of year does not matter. */
-export const seasonOf = rememberedBy((good: Good): readonly number[] | null => {
+export const seasonOf = memoisedBy((good: Good): readonly number[] | null => {
   if (good.kind === 'cheese') {
     const young = good.ageDays <= 60 && ['fresh', 'soft', 'bloomy'].includes(good.texture);
     const grazing = good.milk.some((m) => m.animal === 'goat' || m.animal === 'sheep');

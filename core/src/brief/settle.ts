@@ -21,7 +21,7 @@ export function settled(brief: Brief, house: House): Brief {
 }
 
 /**
- * A settled brief and its counter as a flight tells them: a vertical by its line, each age of it a good of its own.
+ * A settled brief and its counter as a flight distinguishes them: a vertical by its line, each age of it a good of its own.
  * @param ids goods that the order names; one of them may name an age
  */
 export function onCounter(

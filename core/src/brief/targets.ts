@@ -1,4 +1,4 @@
-import { canonicalText, grams, NONE, reason, rememberedBy, type Grams, type Reason } from '../units/index.js';
+import { canonicalText, grams, NONE, reason, memoisedBy, type Grams, type Reason } from '../units/index.js';
 import { exclusionsOf, type Exclusion } from '../care/index.js';
 import {
   isCheese,
@@ -31,7 +31,7 @@ declare module '../units/reason.js' {
     'none-on-this-board': { kind: Main['kind'] };
     'per-head': { kind: Main['kind']; role: Role; low: Grams; high: Grams };
     'per-kind': { kind: Main['kind']; kinds: number; each: Grams };
-    'cap-for-the-role': { kinds: number; each: Grams; asked: Grams; cap: Grams; role: Role };
+    'cap-for-the-role': { kinds: number; each: Grams; wanted: Grams; cap: Grams; role: Role };
     'children-eat-less': { heads: number; eaters: number };
     'own-plates-feed': { board: number; eaters: number };
   }
@@ -62,7 +62,7 @@ const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number):
 const separatesMeat = (brief: Brief) =>
   brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
-/** So many kinds can each be tasted: nobody tastes a kind on less than the least per head, and small roles take few. */
+/** How many kinds can each be tasted: nobody tastes a kind on less than the least per head, and small roles take few. */
 function mostTasted(brief: Brief, kind: Main['kind']): number {
   const { gramsPerAdult, leastPerHead, mostKinds } = practiceOf(brief);
   const tasted = Math.floor(mid(gramsPerAdult[brief.role][kind]) / Math.max(1, leastPerHead.kind));
@@ -124,14 +124,14 @@ function perHead(kind: Main['kind'], kinds: number, brief: Brief, house: House):
     return [g, reason('per-head', { kind, role, low, high }, { subject: kind, effect: g })];
   }
   const each = grams(gramsPerKind.low);
-  const [asked, cap] = [grams(kinds * each), grams(range.high)];
-  return asked > cap
-    ? [cap, reason('cap-for-the-role', { kinds, each, asked, cap, role }, { subject: kind, effect: cap })]
-    : [asked, reason('per-kind', { kind, kinds, each }, { subject: kind, effect: asked })];
+  const [wanted, cap] = [grams(kinds * each), grams(range.high)];
+  return wanted > cap
+    ? [cap, reason('cap-for-the-role', { kinds, each, wanted, cap, role }, { subject: kind, effect: cap })]
+    : [wanted, reason('per-kind', { kind, kinds, each }, { subject: kind, effect: wanted })];
 }
 
 /** What the limits keep off the board, of a whole counter; worked out again only when the limits are others. */
-const excludedOn = rememberedBy((counter: Served) => {
+const excludedOn = memoisedBy((counter: Served) => {
   let last: { limits: string; excluded: Targets['excluded'] } | null = null;
   return (limits: Brief['limits']): Targets['excluded'] => {
     const key = canonicalText(limits);

@@ -40,7 +40,7 @@ test('unknown allergens are a caution', () => {
   expect(idsOf(table, [aCheese('c', { allergens: { contains: ['milk'] } })])).toContain('unknown-allergens');
 });
 
-// Source: the rows of care/risks.ts, public-health advice; each is told with its source and country.
+// Source: the rows of care/risks.ts, public-health advice; each is stated with its source and country.
 test('a guest at risk who eats from the board brings one caution for each row that a good falls under', () => {
   const limit = { ...newLimit('risk:pregnant'), reach: 'own plate' as const };
   const rawBlue = aCheese('blue', { texture: 'blue', treatment: 'raw' });

@@ -39,7 +39,7 @@ declare module '../units/reason.js' {
     'out-of-the-cold': TimeOut;
     'out-in-the-heat': TimeOut;
     /** A guest's limit that does not clear the board, and how far it reaches. */
-    'guests-limit': { what: string; guests: number; reach: Reach; asked: Reach };
+    'guests-limit': { what: string; guests: number; reach: Reach; wanted: Reach };
     'guest-at-risk': { what: string; row: RiskRowId };
   }
 }
@@ -171,14 +171,14 @@ function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
   return limits
     .filter((limit) => reachOf(limit) !== 'board')
     .map((limit) => {
-      const { what, guests, severity, reach: asked } = limit;
+      const { what, guests, severity, reach: wanted } = limit;
       const test = limitRule(what).test;
       const against = goods.filter((good) => good.kind !== 'ware' && test(good, severity).fits !== 'yes');
       const source =
         severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said';
       const why = reason(
         'guests-limit',
-        { what, guests, reach: reachOf(limit), asked },
+        { what, guests, reach: reachOf(limit), wanted },
         { subject: what, source },
       );
       return caution(

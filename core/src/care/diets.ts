@@ -1,6 +1,6 @@
 import { contentsOf, isAlcoholic, type Good, type Meat } from '../counter/index.js';
 import { NONE, reason } from '../units/index.js';
-import { all, allergenTest, has, no, untold, unknown, YES, type Fit } from './fit.js';
+import { all, allergenTest, has, no, notKnown, unknown, YES, type Fit } from './fit.js';
 
 /** What each diet leaves out. An unknown never passes. Common practice, no source, but where a line says so. */
 
@@ -10,14 +10,14 @@ export function noPork(good: Good): Fit {
   const { casing, gelatine } = contentsOf(good);
   return all(
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'pork') ? has('pork') : YES,
-    isMeatGood(good) && !good.described ? untold('animal') : YES,
+    isMeatGood(good) && !good.described ? notKnown('animal') : YES,
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'game')
-      ? untold('whether it is boar')
+      ? notKnown('whether it is boar')
       : YES,
     casing === 'pork' ? has('pork casing') : YES,
-    isMeatGood(good) && casing === 'unknown' ? untold('casing') : YES,
+    isMeatGood(good) && casing === 'unknown' ? notKnown('casing') : YES,
     gelatine === 'pork' ? has('pork gelatine') : YES,
-    gelatine === 'unknown' ? untold('gelatine') : YES,
+    gelatine === 'unknown' ? notKnown('gelatine') : YES,
   );
 }
 
@@ -25,7 +25,7 @@ export function noAlcohol(good: Good): Fit {
   if (good.kind === 'drink')
     return isAlcoholic(good) ? no(reason('alcohol-by-volume', { percent: good.abv })) : YES;
   const { alcohol } = contentsOf(good);
-  return alcohol === 'yes' ? has('alcohol') : alcohol === 'unknown' ? untold('alcohol') : YES;
+  return alcohol === 'yes' ? has('alcohol') : alcohol === 'unknown' ? notKnown('alcohol') : YES;
 }
 
 export function vegetarian(good: Good): Fit {
@@ -36,9 +36,9 @@ export function vegetarian(good: Good): Fit {
     isMeatGood(good) ? has('meat') : YES,
     meat ? has('meat or fish inside') : YES,
     good.kind === 'cheese' && rennet === 'animal' ? has('animal rennet') : YES,
-    good.kind === 'cheese' && rennet === 'unknown' ? untold('rennet') : YES,
+    good.kind === 'cheese' && rennet === 'unknown' ? notKnown('rennet') : YES,
     gelatine !== 'none' && gelatine !== 'unknown' ? has(`${gelatine} gelatine`) : YES,
-    gelatine === 'unknown' ? untold('gelatine') : YES,
+    gelatine === 'unknown' ? notKnown('gelatine') : YES,
     allergenTest(['fish', 'crustaceans', 'molluscs'])(good, 'diet'),
   );
 }
@@ -52,7 +52,7 @@ export function vegan(good: Good): Fit {
     contentsOf(good).honey === 'yes'
       ? has('honey')
       : contentsOf(good).honey === 'unknown'
-        ? untold('honey')
+        ? notKnown('honey')
         : YES,
   );
 }
@@ -85,7 +85,7 @@ const LACTOSE_GONE_DAYS = 90;
 const SLOW_TO_LOSE = ['fresh', 'soft', 'bloomy'];
 export function lactose(good: Good): Fit {
   if (good.kind !== 'cheese') return allergenTest(['milk'])(good, 'diet');
-  if (!good.described || !good.milkKnown) return untold('what it is');
+  if (!good.described || !good.milkKnown) return notKnown('what it is');
   if (SLOW_TO_LOSE.includes(good.texture)) return no(reason('keeps-lactose', { texture: good.texture }));
   return good.ageDays >= LACTOSE_GONE_DAYS ? YES : unknown(reason('young-for-its-lactose', NONE));
 }

@@ -72,7 +72,7 @@ export const YES: Fit = { fits: 'yes', why: null };
 export const no = (why: FitReason): Fit => ({ fits: 'no', why });
 export const unknown = (why: FitReason): Fit => ({ fits: 'unknown', why });
 export const has = (what: Ingredient): Fit => no(reason('has-in-it', { what }));
-export const untold = (what: NotKnown): Fit => unknown(reason('not-known', { what }));
+export const notKnown = (what: NotKnown): Fit => unknown(reason('not-known', { what }));
 
 /** The first `no`, else the first `unknown`, else yes. */
 export const all = (...fits: Fit[]): Fit =>

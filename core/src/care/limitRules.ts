@@ -12,7 +12,7 @@ import {
 } from '../counter/index.js';
 import { reason } from '../units/index.js';
 import { halal, kosher, lactose, noAlcohol, noPork, vegan, vegetarian } from './diets.js';
-import { allergenTest, no, unknown, untold, YES, type Fit, type Severity } from './fit.js';
+import { allergenTest, no, unknown, notKnown, YES, type Fit, type Severity } from './fit.js';
 import { RISKS, riskOf, type RiskId } from './risks.js';
 
 /** How far a limit reaches: the whole board, the guest's own plate, or only a mark on the card. */
@@ -48,14 +48,14 @@ const milkRule = (animal: Milk): LimitRule => ({
   reach: 'board',
   allergens: [],
   test: (good) => {
-    if (good.kind === 'cheese' && !good.milkKnown) return untold('milk');
+    if (good.kind === 'cheese' && !good.milkKnown) return notKnown('milk');
     if (good.kind === 'cheese')
       return good.milk.some((m) => m.animal === animal) ? no(reason('has-milk-of', { animal })) : YES;
     if (animal !== 'cow') return YES;
     // Butter, chocolate and milk powder are cow's unless somebody says otherwise.
     const state = allergenOf(good, 'milk');
     if (state === 'contains') return no(reason('has-milk-of', { animal }));
-    return state === 'unknown' ? untold('milk') : YES;
+    return state === 'unknown' ? notKnown('milk') : YES;
   },
 });
 

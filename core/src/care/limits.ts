@@ -1,5 +1,5 @@
 import type { Good } from '../counter/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import { YES, type Fit } from './fit.js';
 import type { Limit } from './limitSchema.js';
 import { limitRule, type Reach } from './limitRules.js';
@@ -33,7 +33,7 @@ export function fitsLimit(good: Good, limit: Limit): Fit {
 }
 
 /** What was found of each good; a brief asks the same of a whole counter at every edit. */
-const fitsOf = rememberedBy((_: Good) => new Map<string, Fit>());
+const fitsOf = memoisedBy((_: Good) => new Map<string, Fit>());
 
 function testLimit(good: Good, limit: Limit): Fit {
   if (good.kind === 'ware') return limitRule(limit.what).group === 'allergen' ? oilFits(good, limit) : YES;

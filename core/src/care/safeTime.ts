@@ -122,8 +122,9 @@ export function safeTimeAt(safety: Safety): { readonly most: Minutes; readonly r
   const advice = ruleOf('two-hour advice');
   if (safety.air > TIME_OUT.above) return { most: TIME_OUT.mostAbove, rule: advice };
   if (safety.atHome || safety.atRisk) return { most: advice.most, rule: advice };
-  const asked = ruleOf(safety.procedure ?? BY_COUNTRY[safety.country] ?? 'two-hour advice');
-  const rule = asked.airAtMost !== null && safety.air > asked.airAtMost ? ruleOf('time as control') : asked;
+  const wanted = ruleOf(safety.procedure ?? BY_COUNTRY[safety.country] ?? 'two-hour advice');
+  const rule =
+    wanted.airAtMost !== null && safety.air > wanted.airAtMost ? ruleOf('time as control') : wanted;
   return { most: rule.most, rule };
 }
 

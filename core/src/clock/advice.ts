@@ -1,6 +1,6 @@
 import { isOuting, type Outing } from './outings.js';
 import type { Standing } from './standing.js';
-import type { Timing, TimingAsked } from './timing.js';
+import type { Timing, TimingQuestion } from './timing.js';
 import { celsius, minutes, reason, type Celsius, type Minutes, type Reason } from '../units/index.js';
 
 declare module '../units/reason.js' {
@@ -27,13 +27,13 @@ declare module '../units/reason.js' {
   }
 }
 
-type Asked = Timing & { readonly asked: TimingAsked };
+type AskedTiming = Timing & { readonly question: TimingQuestion };
 
 const highest = <T>(of: readonly T[], value: (one: T) => number): T | null =>
   of.reduce<T | null>((a, b) => (a && value(a) >= value(b) ? a : b), null);
 
 /** For each wave the good whose warming and standing together exceed its safe time the most. */
-const outTooLong = ({ outings, asked: { party } }: Asked): Reason[] =>
+const outTooLong = ({ outings, question: { party } }: AskedTiming): Reason[] =>
   party.waves.flatMap(({ number }) => {
     const over = outings.filter(
       ({ wave, short, plate }) => wave.number === number && short > 0 && plate === null,
@@ -53,7 +53,7 @@ const outTooLong = ({ outings, asked: { party } }: Asked): Reason[] =>
   });
 
 /** For each wave the good whose safe time ends the longest before the wave, beyond what `outTooLong` says of it. */
-const safeTimeEndsFirst = ({ standing, asked: { party } }: Asked): Reason[] =>
+const safeTimeEndsFirst = ({ standing, question: { party } }: AskedTiming): Reason[] =>
   party.waves.flatMap(({ number, on }) => {
     const early = standing.filter(
       (one) =>
@@ -71,7 +71,7 @@ const safeTimeEndsFirst = ({ standing, asked: { party } }: Asked): Reason[] =>
   });
 
 /** What warming with the whole board comes to: goods that are then too cold or too warm. */
-function withTheBoard({ outings, asked: { way, boxed } }: Asked): Reason[] {
+function withTheBoard({ outings, question: { way, boxed } }: AskedTiming): Reason[] {
   if (way !== 'whole board') return [];
   const names = (says: Outing['says']) =>
     outings
@@ -84,7 +84,7 @@ function withTheBoard({ outings, asked: { way, boxed } }: Asked): Reason[] {
   ];
 }
 
-const neverWarm = ({ outings, asked: { party } }: Asked): Reason[] =>
+const neverWarm = ({ outings, question: { party } }: AskedTiming): Reason[] =>
   outings
     .filter(({ warming, wave, plate }) => warming.lead === null && wave.number === 1 && plate === null)
     .map(({ good, band }) =>
@@ -95,7 +95,7 @@ const neverWarm = ({ outings, asked: { party } }: Asked): Reason[] =>
       ),
     );
 
-const fatShows = ({ outings }: Asked): Reason[] =>
+const fatShows = ({ outings }: AskedTiming): Reason[] =>
   outings
     .filter(
       ({ fatAt, off, wave, plate }) => fatAt !== null && fatAt < off && wave.number === 1 && plate === null,
@@ -108,18 +108,18 @@ const fatShows = ({ outings }: Asked): Reason[] =>
       ),
     );
 
-const begunTooEarly = ({ day: { cost }, asked: { room } }: Asked): Reason[] =>
+const begunTooEarly = ({ day: { cost }, question: { room } }: AskedTiming): Reason[] =>
   cost.tooEarly > 0
     ? [reason('work-begun-too-early', { tooEarly: minutes(cost.tooEarly), hands: room.hands })]
     : [];
 
-const noOven = ({ tasks, asked: { room } }: Asked): Reason[] =>
+const noOven = ({ tasks, question: { room } }: AskedTiming): Reason[] =>
   tasks
     .filter(({ kind }) => kind === 'oven' && room.ovens === 0)
     .map(({ goods: [id] }) => reason('no-oven', { good: id! }, { subject: id! }));
 
 /** Checks, in the order of their advice. */
-const CHECKS: readonly ((timing: Asked) => readonly Reason[])[] = [
+const CHECKS: readonly ((timing: AskedTiming) => readonly Reason[])[] = [
   outTooLong,
   safeTimeEndsFirst,
   neverWarm,
@@ -130,4 +130,4 @@ const CHECKS: readonly ((timing: Asked) => readonly Reason[])[] = [
 ];
 
 /** Where warming, safe time and the day's work collide; one piece of advice a wave names its tightest good. */
-export const clockAdvice = (timing: Asked): Reason[] => CHECKS.flatMap((check) => check(timing));
+export const clockAdvice = (timing: AskedTiming): Reason[] => CHECKS.flatMap((check) => check(timing));

@@ -8,7 +8,7 @@ import { clockWays, plan, type Plan } from '../testing/planned.js';
 const MANY = { guests: { adults: 120 }, servingAt: '2027-06-12T18:30' };
 const CARRIED = { ...MANY, travelMinutes: 20 };
 const WHOLE = { way: 'whole board', hands: 4 } as const;
-const boardsOf = (of: Plan) => of.timing.asked.places.boards;
+const boardsOf = (of: Plan) => of.timing.question.places.boards;
 const ids = (of: Plan, start: string) =>
   of.timing.tasks.flatMap(({ id }) => (id.startsWith(start) ? [id] : []));
 
@@ -21,7 +21,7 @@ describe('what one run of the car does not carry', () => {
     expect(ids(made(WHOLE, CARRIED), 'there-and-back')).toEqual([]);
     const drives = [...ids(of, 'there-and-back'), 'travel'].map((id) => placed(of, id)!);
     drives.sort((a, b) => a.start - b.start);
-    expect(drives.at(-1)!.start).toBe(of.timing.asked.party.journey!.leaves);
+    expect(drives.at(-1)!.start).toBe(of.timing.question.party.journey!.leaves);
     drives.slice(1).forEach(({ start }, i) => expect(start).toBeGreaterThanOrEqual(drives[i]!.end));
     for (const id of ids(of, 'there-and-back')) expect(placed(of, id)!.end - startOf(of, id)!).toBe(40);
     expect(startOf(of, 'load')!).toBeGreaterThanOrEqual(drives.at(-2)!.end);
@@ -30,7 +30,7 @@ describe('what one run of the car does not carry', () => {
     const one = made(WHOLE, CARRIED);
     const slow = made({ ...WHOLE, carPlaces: 1 }, CARRIED);
     const runs = boardsOf(slow);
-    const { leaves } = slow.timing.asked.party.journey!;
+    const { leaves } = slow.timing.question.party.journey!;
     // There and back takes 40 minutes, loading 5 by the house's figure.
     expect(outing(slow, 'tarpot').out).toBeLessThanOrEqual(leaves - (runs - 1) * 45);
     expect(outing(slow, 'tarpot').out).toBeLessThan(outing(one, 'tarpot').out);
@@ -48,7 +48,7 @@ describe('what one run of the car does not carry', () => {
     expect(stays.some(({ kind, job }) => kind === 'fill' && job.within !== null)).toBe(true);
   });
   test('cars wait for drivers', () => {
-    expect(made({ ...WHOLE, hands: 1, cars: 3 }, CARRIED).timing.asked.room.cars).toBe(1);
+    expect(made({ ...WHOLE, hands: 1, cars: 3 }, CARRIED).timing.question.room.cars).toBe(1);
   });
   test('another car is a way out for what is out too long', () => {
     const asked = order({ ...WHOLE, carPlaces: 1 }, { ...CARRIED, hours: 1 });
@@ -60,10 +60,10 @@ describe('what one run of the car does not carry', () => {
   test('and for work that is begun too early, where somebody can drive it', () => {
     const late = { ...WHOLE, carPlaces: 1, earliest: '2027-06-12T16:45' };
     const of = made(late, CARRIED);
-    const way = dayWays(of.timing.asked).find(({ id }) => id === 'one car more')!;
+    const way = dayWays(of.timing.question).find(({ id }) => id === 'one car more')!;
     expect(made({ ...late, cars: 2 }, CARRIED).timing.day.cost.tooEarly).toBe(way.tooEarly);
     expect(way.tooEarly).toBeLessThan(of.timing.day.cost.tooEarly);
-    const alone = made({ ...late, hands: 1 }, CARRIED).timing.asked;
+    const alone = made({ ...late, hands: 1 }, CARRIED).timing.question;
     expect(dayWays(alone).some(({ id }) => id === 'one car more')).toBe(false);
   });
   test('finished where it is served nothing goes twice', () => {
@@ -117,7 +117,7 @@ describe('boards that find no room in the cold', () => {
   test('a cold van takes them in again: its minutes do not count', () => {
     const brief = { ...CARRIED, journeyCelsius: 4 };
     const of = made({ ...WHOLE, hands: 1, chilled: true, coldPlaces: 0 }, brief);
-    const { leaves, arrives } = of.timing.asked.party.journey!;
+    const { leaves, arrives } = of.timing.question.party.journey!;
     const laid = startOf(of, 'lay:tarpot:straight')!;
     expect(laid).toBeLessThan(leaves);
     expect(outing(of, 'tarpot').out).toBe(laid + arrives - leaves);

@@ -1,4 +1,4 @@
-import type { TimingAsked } from './timing.js';
+import type { TimingQuestion } from './timing.js';
 import { runsOf } from './tasks/index.js';
 import { timingOf } from './timing.js';
 
@@ -16,18 +16,19 @@ const DROPPED_FIRST = ['cards', 'garnish', 'beside:', 'ice'];
 const MOST_DROPS = 5;
 
 /** Each tried by itself and planned through, the best first; empty where everything is done in its time. */
-export function dayWays(asked: TimingAsked): DayWay[] {
-  const now = timingOf(asked);
+export function dayWays(question: TimingQuestion): DayWay[] {
+  const now = timingOf(question);
   if (now.day.cost.tooEarly === 0) return [];
-  const tooEarly = (changed: Partial<TimingAsked>) => timingOf({ ...asked, ...changed }).day.cost.tooEarly;
+  const tooEarly = (changed: Partial<TimingQuestion>) =>
+    timingOf({ ...question, ...changed }).day.cost.tooEarly;
   const drops = DROPPED_FIRST.flatMap((id) => now.tasks.filter((task) => task.id.startsWith(id)))
     .slice(0, MOST_DROPS)
     .map((task): DayWay => ({
       id: 'leave out',
       task: task.id,
-      tooEarly: tooEarly({ dropped: [...asked.dropped, task.id] }),
+      tooEarly: tooEarly({ dropped: [...question.dropped, task.id] }),
     }));
-  const { room } = asked;
+  const { room } = question;
   // Where each pair of hands has a place at the bench, the next one has.
   const more = {
     ...room,
@@ -47,11 +48,11 @@ export function dayWays(asked: TimingAsked): DayWay[] {
       : [];
   // Another car wants another driver.
   const car: DayWay[] =
-    asked.party.journey && runsOf(asked.places) > room.cars && room.cars < room.hands
+    question.party.journey && runsOf(question.places) > room.cars && room.cars < room.hands
       ? [{ id: 'one car more', task: null, tooEarly: tooEarly({ room: { ...room, cars: room.cars + 1 } }) }]
       : [];
   const earlier: DayWay[] =
-    asked.mostBefore === null
+    question.mostBefore === null
       ? []
       : [{ id: 'begin earlier', task: null, tooEarly: tooEarly({ mostBefore: null }) }];
   return [hands, ...place, ...car, ...earlier, ...drops]

@@ -4,13 +4,20 @@ import type { Thing } from '../lay/index.js';
 import { celsius, type Celsius } from '../units/index.js';
 import type { Party, WaveTimes } from './party.js';
 import { carriedOpen, goneBy, keyOf, safetyOn, type Standing, STRAIGHT } from './standing.js';
-import { courseOf, warm, type Reading, type Reckon, type WarmAsk, type Warming } from './warming/warm.js';
-import { targetOf, type Band } from './warming/targets.js';
+import {
+  courseOf,
+  warm,
+  type Reading,
+  type SolveWarming,
+  type WarmingRequest,
+  type Warming,
+} from './warming/warm.js';
+import { targetOf, type ServingRange } from './warming/targets.js';
 import type { WarmingWay } from './words.js';
 
 /** From the cold of a walk-in or the counter's case (docs/trade.md). */
 const COLD_START = 4;
-/** Whole pieces stay in their paper until so long before they are served: faces dry. The house's own figure. */
+/** Whole pieces stay in their paper until this long before they are served: faces dry. The house's own figure. */
 const UNWRAPPED_BEFORE = 20;
 
 /** What lies on a guest's own plate: it has a clock of its own, by the strict side. */
@@ -25,9 +32,9 @@ export interface OnPlate {
 export interface Outing extends Standing {
   readonly good: Main;
   readonly thing: Thing;
-  readonly ask: WarmAsk;
+  readonly request: WarmingRequest;
   readonly warming: Warming;
-  readonly band: Band | null;
+  readonly band: ServingRange | null;
   /** Minutes out of the cold that its heart needs. */
   readonly needs: number;
   /** Its heart is in its band; null: never while it stands there. */
@@ -40,7 +47,7 @@ export interface Outing extends Standing {
   readonly says: 'right' | 'too cold' | 'too warm';
 }
 
-export interface OutingsAsked {
+export interface OutingsInput {
   readonly mains: readonly Main[];
   readonly plates: readonly OnPlate[];
   /** What is served hot goes from the cold into the oven. */
@@ -64,7 +71,7 @@ export interface OutingsAsked {
 }
 
 /** A band with another low end, never above its high one. */
-const bandOf = (main: Main, low: number | undefined): Band | null => {
+const bandOf = (main: Main, low: number | undefined): ServingRange | null => {
   const band = targetOf(main);
   return band && low !== undefined ? { low: Math.min(low, band.high), high: band.high } : band;
 };
@@ -73,24 +80,24 @@ const bandOf = (main: Main, low: number | undefined): Band | null => {
 const comesIn = (thing: Thing, { number, share }: WaveTimes): boolean =>
   number === 1 || (thing.lies !== 'whole' && share > 0);
 
-function askOf(asked: OutingsAsked, main: Main, wave: WaveTimes, thing: Thing): WarmAsk {
-  const { party, coldBelow, inPaper, film } = asked;
+function warmingRequest(input: OutingsInput, main: Main, wave: WaveTimes, thing: Thing): WarmingRequest {
+  const { party, coldBelow, inPaper, film } = input;
   return {
     main,
     thing,
     lying: { film, start: COLD_START, room: party.room, coldBelow },
-    unwrapBefore: inPaper && thing.lies === 'whole' && asked.way === 'one by one' ? UNWRAPPED_BEFORE : null,
-    band: bandOf(main, asked.targets[main.id]),
+    unwrapBefore: inPaper && thing.lies === 'whole' && input.way === 'one by one' ? UNWRAPPED_BEFORE : null,
+    band: bandOf(main, input.targets[main.id]),
     day: party.day,
     at: wave.on,
     until: Math.max(wave.off, wave.on + 60),
-    readings: asked.readings[main.id] ?? [],
+    readings: input.readings[main.id] ?? [],
   };
 }
 
 /** When it leaves the cold, where this is when warming wants it to. Minutes from serving. */
 function leavesAt(
-  { party, way, mostBefore, setsOff }: OutingsAsked,
+  { party, way, mostBefore, setsOff }: OutingsInput,
   wave: WaveTimes,
   wanted: number,
 ): number {
@@ -102,11 +109,11 @@ function leavesAt(
 }
 
 /** Every good of every wave: when it leaves the cold, and when it must be gone. */
-export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
-  const { mains, party, way } = asked;
+export function outingsFor(input: OutingsInput, reckon: SolveWarming): Outing[] {
+  const { mains, party, way } = input;
   const one = (main: Main, wave: WaveTimes, thing: Thing, plate: number | null) => {
     if (thing.grams <= 0) return [];
-    const ask = askOf(asked, main, wave, thing);
+    const request = warmingRequest(input, main, wave, thing);
     return [
       {
         key: keyOf(main.id, wave, plate),
@@ -115,8 +122,8 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
         plate,
         servedCold: false,
         thing,
-        ask,
-        warming: warm(ask, reckon),
+        request,
+        warming: warm(request, reckon),
       },
     ];
   };
@@ -124,29 +131,29 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
   const all = [
     ...party.waves.flatMap((wave) =>
       mains
-        .filter(({ id }) => !asked.hotIds.includes(id))
+        .filter(({ id }) => !input.hotIds.includes(id))
         .flatMap((main) => {
-          const thing = asked.thingOf(main, wave);
+          const thing = input.thingOf(main, wave);
           return comesIn(thing, wave) ? one(main, wave, thing, null) : [];
         }),
     ),
-    ...asked.plates.flatMap(({ main, thing, plate }) => one(main, first!, thing, plate)),
+    ...input.plates.flatMap(({ main, thing, plate }) => one(main, first!, thing, plate)),
   ];
   const limited = all.map((found) => ({
     ...found,
-    ...safeTimeOf(found.good, safetyOn(found.plate, asked.safety)),
+    ...safeTimeOf(found.good, safetyOn(found.plate, input.safety)),
   }));
   // Of a board that goes out as one the most tender good decides for all.
   const whole = way === 'whole board' ? wholeOut(limited) : null;
   return limited.map((found): Outing => {
     const { wave, most } = found;
-    const needs = leadOf(found.warming);
+    const needs = leadOrStandIn(found.warming);
     const wanted = whole !== null && wave.number === 1 ? whole : Math.max(wave.on - needs, wave.off - most);
-    const out = leavesAt(asked, wave, wanted);
+    const out = leavesAt(input, wave, wanted);
     return outAt(
       {
         ...found,
-        band: found.ask.band,
+        band: found.request.band,
         needs,
         off: wave.off,
         short: Math.max(0, needs + (wave.off - wave.on) - most),
@@ -160,9 +167,9 @@ export function outingsFor(asked: OutingsAsked, reckon: Reckon): Outing[] {
 type Bare = Omit<Outing, 'out' | 'readyAt' | 'fatAt' | 'atTable' | 'offBy' | 'safeUntil' | 'early' | 'says'>;
 
 /** What follows from the minute at which it leaves the cold. */
-function outAt(one: Bare, out: number, reckon: Reckon): Outing {
+function outAt(one: Bare, out: number, reckon: SolveWarming): Outing {
   const { band, wave } = one;
-  const course = courseOf(one.ask, out, reckon);
+  const course = courseOf(one.request, out, reckon);
   const warmth = course.at(wave.on);
   return {
     ...one,
@@ -179,20 +186,21 @@ function outAt(one: Bare, out: number, reckon: Reckon): Outing {
 export const laidSooner = (
   outings: readonly Outing[],
   laidAt: ReadonlyMap<string, number>,
-  reckon: Reckon,
+  reckon: SolveWarming,
 ): readonly Outing[] =>
   outings.map((one) => {
     const laid = one.wave.number === 1 && one.plate === null ? laidAt.get(one.good.id) : undefined;
     return laid !== undefined && laid < one.out ? outAt(one, laid, reckon) : one;
   });
 
-/** By half a degree: no tongue tells less. */
-const NEAR = 0.5;
-const within = (heart: number, { low, high }: Band): boolean => heart >= low - NEAR && heart <= high + NEAR;
+/** By half a degree: no tongue notices less. */
+const HALF_A_DEGREE = 0.5;
+const within = (heart: number, { low, high }: ServingRange): boolean =>
+  heart >= low - HALF_A_DEGREE && heart <= high + HALF_A_DEGREE;
 
 /** An air in which it never gets there: out as long as the longest school says. */
 const HOPELESS = 60;
-const leadOf = ({ lead, standsFor }: Warming): number =>
+const leadOrStandIn = ({ lead, standsFor }: Warming): number =>
   lead === null ? HOPELESS : standsFor === null && lead === 0 ? STRAIGHT : lead;
 
 /** What is finished where it is served, or carried in the cold, leaves the cold there. */
@@ -200,16 +208,16 @@ const earliest = ({ journey }: Party, way: WarmingWay): number =>
   journey && (way === 'where it is served' || journey.chilled) ? journey.arrives : -Infinity;
 
 /** A good of the first wave before it is known when it leaves the cold. */
-type Limited = Pick<Outing, 'wave' | 'warming' | 'ask' | 'most'>;
+type Limited = Pick<Outing, 'wave' | 'warming' | 'request' | 'most'>;
 
 /** One time for the whole board: the one at which most goods are in their bands, the latest of several, and safe for all. */
 function wholeOut(all: readonly Limited[]): number {
   const first = all.filter(({ wave }) => wave.number === 1);
-  const leads = [...new Set(first.map(({ warming }) => leadOf(warming)))].sort((a, b) => a - b);
+  const leads = [...new Set(first.map(({ warming }) => leadOrStandIn(warming)))].sort((a, b) => a - b);
   let best = { out: -(leads[0] ?? STRAIGHT), right: -1 };
   for (const lead of leads) {
-    const right = first.filter(({ ask }) =>
-      ask.band ? within(courseOf(ask, -lead).at(0).heart, ask.band) : lead <= STRAIGHT,
+    const right = first.filter(({ request }) =>
+      request.band ? within(courseOf(request, -lead).at(0).heart, request.band) : lead <= STRAIGHT,
     ).length;
     if (right > best.right) best = { out: -lead, right };
   }

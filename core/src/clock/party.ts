@@ -25,7 +25,7 @@ export interface WaveTimes {
   readonly off: number;
 }
 
-/** At the place so long before serving. The house's own figure. */
+/** At the place this long before serving. The house's own figure. */
 export const ARRIVES_BEFORE = 45;
 
 /** The waves over the party: the next one stands on the table when the one before is eaten at the usual pace. */
@@ -69,7 +69,7 @@ export function partyOf(brief: Brief, waves: Waves, chilled: boolean): Party {
   };
 }
 
-/** When the first of so many runs sets off: each before the last is there, back and loaded again. */
+/** When the first of several runs sets off: each before the last is there, back and loaded again. */
 export const setsOffAt = (
   { leaves, arrives }: NonNullable<Party['journey']>,
   runs: number,

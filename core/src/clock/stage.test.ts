@@ -45,9 +45,9 @@ describe('out-of-the-cold', () => {
     const needs = (clock: Clock) => outing(made(clock), 'halyard').needs;
     expect(needs({ targets: { halyard: 10 } })).toBeLessThan(needs({}));
     const filmed = (film: number) =>
-      outing({ timing: timingOf({ ...now.timing.asked, film }) }, 'halyard').needs;
+      outing({ timing: timingOf({ ...now.timing.question, film }) }, 'halyard').needs;
     expect(filmed(15)).toBeLessThan(filmed(6));
-    const exact = (clock: Clock) => timingOf(made(clock).timing.asked, EXACTLY);
+    const exact = (clock: Clock) => timingOf(made(clock).timing.question, EXACTLY);
     expect(outing({ timing: exact({ inPaper: false }) }, 'halyard').needs).toBeLessThan(
       outing({ timing: exact({ inPaper: true }) }, 'halyard').needs,
     );
@@ -66,8 +66,8 @@ describe('out-of-the-cold', () => {
       { what: 'tarpot', minutes: 300, ground: 'aw 0.90', source: 'maker’s sheet' },
     ] as never;
     const mixed = timingOf({
-      ...whole.timing.asked,
-      safety: { ...whole.timing.asked.safety, own: safeLimits },
+      ...whole.timing.question,
+      safety: { ...whole.timing.question.safety, own: safeLimits },
     });
     expect(new Set(mixed.outings.filter(({ wave }) => wave.number === 1).map(({ out }) => out)).size).toBe(1);
     // But for the minutes in which it is laid.
@@ -171,13 +171,13 @@ describe('what travels', () => {
   const travel = { travelMinutes: 30 };
   test('a board carried open has left the cold when it leaves; in the cold box its minutes do not count', () => {
     const open = made({}, travel);
-    const { leaves, arrives } = open.timing.asked.party.journey!;
+    const { leaves, arrives } = open.timing.question.party.journey!;
     for (const one of open.timing.outings) expect(one.out).toBeLessThanOrEqual(leaves);
     const cold = made({ chilled: true }, { ...travel, journeyCelsius: 4 });
     for (const one of cold.timing.outings) expect(one.out).toBeGreaterThanOrEqual(arrives);
     // A box of 12 degrees is no cold box, whatever was ticked.
     expect(
-      made({ chilled: true }, { ...travel, journeyCelsius: 12 }).timing.asked.party.journey!.chilled,
+      made({ chilled: true }, { ...travel, journeyCelsius: 12 }).timing.question.party.journey!.chilled,
     ).toBe(false);
   });
   test('carried open it is off sooner than its wave ends, and that is told; a way so long that its time is over is a caution', () => {
@@ -222,7 +222,7 @@ describe('the work', () => {
   test('more hands begin later; minutes, moves and what is left out are what a person said', () => {
     // The day is searched; what warms need not be exact for it.
     const first = (clock: Clock) =>
-      timingOf(made(clock).timing.asked, { ...EXACTLY, reckon: roughly }).day.cost.first;
+      timingOf(made(clock).timing.question, { ...EXACTLY, reckon: roughly }).day.cost.first;
     expect(first({ hands: 3 })).toBeLessThan(first({ hands: 1 }));
     const set = made({ minutes: { cards: 40 }, moved: { 'cut:tarpot': -90 }, dropped: ['clean-slicer'] });
     expect(set.timing.tasks.find(({ id }) => id === 'cards')!.job.minutes).toBe(40);
@@ -234,12 +234,12 @@ describe('the work', () => {
     const told = late.advice.find(({ rule }) => rule === 'work-begun-too-early');
     expect(told?.figures).toMatchObject({ hands: 1 });
     // And what helps, each planned through.
-    const { asked, day } = late.timing;
+    const { question: asked, day } = late.timing;
     const ways = dayWays(asked);
     expect(ways.map(({ id }) => id)).toContain('one pair of hands more');
     expect(ways.find(({ id }) => id === 'begin earlier')!.tooEarly).toBe(0);
     for (const way of ways) expect(way.tooEarly).toBeLessThan(day.cost.tooEarly);
-    expect(dayWays(made().timing.asked)).toEqual([]);
+    expect(dayWays(made().timing.question)).toEqual([]);
   });
   // Common practice, no source (docs/trade.md): 10 min at 220 degrees, to the table within 15, eaten from 5 after.
   test('a disc is baked last of all, grapes earlier to cool, and hands are free while they bake', () => {
@@ -257,10 +257,10 @@ describe('the work', () => {
   });
   test('a wave is brought when the one before is eaten, and a box has one', () => {
     const long = made({}, { hours: 3 });
-    const [one, two] = long.timing.asked.party.waves;
+    const [one, two] = long.timing.question.party.waves;
     expect(one!.off).toBe(two!.on);
     expect(startOf(long, 'bring:2')).toBe(two!.on - 5);
-    expect(made({}, { hours: 3, role: 'box', surface: 'boxes' }).timing.asked.party.waves).toHaveLength(1);
+    expect(made({}, { hours: 3, role: 'box', surface: 'boxes' }).timing.question.party.waves).toHaveLength(1);
   });
 });
 
@@ -268,7 +268,7 @@ test('whatever is ordered: nothing is out longer than it may, every time is one,
   fc.assert(
     fc.property(anyShop, ({ order: any, shelf, house }) => {
       const { timing } = plan(any, shelf, house);
-      for (const one of [timing, timingOf(timing.asked, EXACTLY)]) {
+      for (const one of [timing, timingOf(timing.question, EXACTLY)]) {
         for (const { out, offBy, most, wave, atTable, safeUntil } of one.outings) {
           expect(offBy - out).toBeLessThanOrEqual(most);
           expect(safeUntil - out).toBe(most);

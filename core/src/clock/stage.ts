@@ -4,7 +4,7 @@ import { isCompanion, isMain, type Main } from '../counter/index.js';
 import { OVEN_HEATS, OVEN_TRAYS, rectangle } from '../cut/index.js';
 import { overWhenServed } from './standing.js';
 import { partyOf } from './party.js';
-import { timingOf, type Timing, type TimingAsked } from './timing.js';
+import { timingOf, type Timing, type TimingQuestion } from './timing.js';
 import { asFood, mainThing, PLAIN, type Thing } from '../lay/index.js';
 import { reason } from '../units/index.js';
 import { clockAdvice } from './advice.js';
@@ -19,7 +19,7 @@ declare module '../stage/stage.js' {
 
 /** When everything happens, by the quick answer; the searched one is `timingOf(asked, EXACTLY)`. */
 export interface ClockPart {
-  readonly timing: Timing & { readonly asked: TimingAsked };
+  readonly timing: Timing & { readonly question: TimingQuestion };
 }
 
 /** On an own plate it lies in small pieces, one layer of them. Common practice, no source. */
@@ -39,7 +39,7 @@ const onPlate = (main: Main, grams: number): Thing => ({
   beside: [],
 });
 
-const byGood = (readings: Fields['clock']['readings']): TimingAsked['readings'] =>
+const byGood = (readings: Fields['clock']['readings']): TimingQuestion['readings'] =>
   Object.fromEntries(
     readings.map(({ goodId }) => [goodId, readings.filter((reading) => reading.goodId === goodId)]),
   );
@@ -49,7 +49,7 @@ const minutesBetween = (from: string, to: string): number =>
   Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000);
 
 type Read = Pick<Parts, 'brief' | 'pick' | 'cut' | 'portion' | 'lay' | 'table'>;
-type Part<K extends keyof TimingAsked> = Pick<TimingAsked, K>;
+type QuestionPart<K extends keyof TimingQuestion> = Pick<TimingQuestion, K>;
 
 /** What is served, and as what it lies there while it warms. */
 function servedOf(
@@ -62,7 +62,7 @@ function servedOf(
     brief: { brief },
   }: Read,
   many: number,
-): Part<'mains' | 'cuts' | 'lies' | 'plates' | 'beside' | 'companions'> {
+): QuestionPart<'mains' | 'cuts' | 'lies' | 'plates' | 'beside' | 'companions'> {
   const onBoard = new Map(
     [...boards.laid.flatMap(({ things }) => things), ...boards.between].map(
       (thing) => [thing.id, asFood(thing)] as const,
@@ -95,7 +95,7 @@ function servedOf(
 }
 
 /** The way of warming when none is set: each good alone at the shop; the whole board when it travels; on the spot when it travels chilled. */
-const usualWay = ({ journey }: TimingAsked['party'], boxed: boolean): TimingAsked['way'] =>
+const usualWay = ({ journey }: TimingQuestion['party'], boxed: boolean): TimingQuestion['way'] =>
   !journey ? 'one by one' : journey.chilled && !boxed ? 'where it is served' : 'whole board';
 
 /** Hands, benches, cars and ovens, and where boards find room, as the person said or the house has them. */
@@ -103,7 +103,7 @@ function roomOf(
   set: Fields['clock'],
   house: Pick<House, 'hands' | 'ovens'>,
   boards: number,
-): Part<'room' | 'places'> {
+): QuestionPart<'room' | 'places'> {
   const hands = set.hands ?? house.hands;
   return {
     places: {
@@ -134,7 +134,7 @@ export const clockStage = stage(clockRow, {
     const many = choice?.many ?? 1;
     // A box is packed before it leaves.
     const boxed = isBoxed(brief);
-    const asked: TimingAsked = {
+    const question: TimingQuestion = {
       ...servedOf(parts, many),
       ...roomOf(set, house, Math.max(1, many * laid.length)),
       firstShare: waves.first,
@@ -161,7 +161,7 @@ export const clockStage = stage(clockRow, {
       dropped: set.dropped,
       mostBefore: set.earliest === null ? null : Math.max(0, -minutesBetween(brief.servingAt, set.earliest)),
     };
-    return { timing: { ...timingOf(asked), asked } };
+    return { timing: { ...timingOf(question), question } };
   },
   advise: ({ clock: { timing } }) => clockAdvice(timing),
   cautions: ({ clock: { timing } }, { house }): Caution[] => {

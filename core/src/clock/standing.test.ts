@@ -27,7 +27,7 @@ describe('what is served cold beside the cheese', () => {
     expect(standing(of, 'yoghurt-dip#1').out).toBe(Math.min(-5, startOf(of, laid.id)!));
     const alone = made({ hands: 1, moved: { [laid.id]: -9 } }, { hours: 3 }, {}, DIP);
     expect(standing(alone, 'yoghurt-dip#1')).toMatchObject({ out: -9, safeUntil: 111 });
-    const [, second] = of.timing.asked.party.waves;
+    const [, second] = of.timing.question.party.waves;
     expect(standing(of, 'yoghurt-dip#2').out).toBe(second!.on - 5);
   });
   // Common practice, no source: butter spreads when it has stood for half an hour.
@@ -72,7 +72,7 @@ describe('what is served cold beside the cheese', () => {
     expect(outing(whole, 'halyard').out).toBeLessThan(-10);
     expect(standing(whole, 'yoghurt-dip#1').out).toBe(outing(whole, 'halyard').out);
     const open = made({}, { travelMinutes: 30 }, {}, DIP);
-    const { leaves } = open.timing.asked.party.journey!;
+    const { leaves } = open.timing.question.party.journey!;
     expect(standing(open, 'yoghurt-dip#1').out).toBeLessThanOrEqual(leaves);
     expect(open.cautions.find(({ rule }) => rule === 'out-of-the-cold')!.goods).toContain('yoghurt-dip');
   });
@@ -124,7 +124,7 @@ describe('what the work keeps to', () => {
   });
   test('with hands enough all is still cut before it leaves the cold', () => {
     const of = made({ hands: 8 });
-    for (const { good, thing, ask, out } of of.timing.outings)
+    for (const { good, thing, request: ask, out } of of.timing.outings)
       if (thing.lies !== 'whole' && ask.at === 0)
         expect(placed(of, `cut:${good.id}`)!.end).toBeLessThanOrEqual(out);
     const pieces = of.timing.outings.filter(({ thing }) => thing.lies !== 'whole').map(({ good }) => good.id);
@@ -173,13 +173,13 @@ describe('what the work keeps to', () => {
   test('where the bench is too small, a place more is a way out; hands alone are none', () => {
     const late = { earliest: '2027-06-12T18:00', hands: 3, benches: 1 };
     const of = made(late, { servingAt: '2027-06-12T18:35' });
-    const ways = dayWays(of.timing.asked);
+    const ways = dayWays(of.timing.question);
     const left = (id: string) => ways.find((way) => way.id === id)?.tooEarly ?? Infinity;
     expect(left('one place at the bench more')).toBeLessThan(of.timing.day.cost.tooEarly);
     expect(left('one pair of hands more')).toBeGreaterThan(left('one place at the bench more'));
     // A place for each pair of hands unless somebody said.
     const ids = (clock: object) =>
-      dayWays(made(clock, { servingAt: '2027-06-12T18:35' }).timing.asked).map(({ id }) => id);
+      dayWays(made(clock, { servingAt: '2027-06-12T18:35' }).timing.question).map(({ id }) => id);
     expect(ids({ earliest: '2027-06-12T18:00', hands: 1 })).toContain('one pair of hands more');
     expect(ids({ earliest: '2027-06-12T18:00', hands: 1 })).not.toContain('one place at the bench more');
   });

@@ -3,7 +3,7 @@ import type { Companion, Good } from '../counter/index.js';
 import type { Party, WaveTimes } from './party.js';
 import type { WarmingWay } from './words.js';
 
-/** What is served straight from the cold is out so long before, to be laid. */
+/** What is served straight from the cold is out this long before, to be laid. */
 export const STRAIGHT = 5;
 
 /** What leaves the cold for a wave or a plate: when, and by when it is gone. Minutes from serving. */
@@ -28,7 +28,7 @@ export interface Standing {
   readonly early: number;
 }
 
-/** Butter spreads when it has stood for so long. Common practice, no source. */
+/** Butter spreads when it has stood this long. Common practice, no source. */
 const BUTTER_SOFTENS = 30;
 const softens = ({ role }: Companion): number | null => (role === 'butter' ? BUTTER_SOFTENS : null);
 
@@ -55,7 +55,7 @@ export const keyOf = (id: string, wave: WaveTimes, plate: number | null): string
   plate === null ? `${id}#${wave.number}` : `${id}#plate ${plate + 1}`;
 
 /** What is served cold beside the cheese: dips, butter. */
-export interface ColdAsked {
+export interface ColdInput {
   readonly beside: readonly { readonly plate: number | null; readonly good: Companion }[];
   readonly party: Party;
   readonly way: WarmingWay;
@@ -70,8 +70,8 @@ export interface ColdAsked {
  * Every bowl of it: one for each wave, one for each plate. It has no time to warm, only one to be gone.
  * @param boardOut when a board that goes out as one leaves the cold; null: each thing by itself
  */
-export function besideFor(asked: ColdAsked, boardOut: number | null): Standing[] {
-  const { beside, party, way, safety, mostBefore, setsOff } = asked;
+export function besideFor(input: ColdInput, boardOut: number | null): Standing[] {
+  const { beside, party, way, safety, mostBefore, setsOff } = input;
   const one = (good: Companion, wave: WaveTimes, plate: number | null): Standing => {
     const { most, rule } = safeTimeOf(good, safetyOn(plate, safety));
     const lead = softens(good);

@@ -1,19 +1,19 @@
 import type { Main } from '../counter/index.js';
 import type { Thing } from '../lay/index.js';
-import { laidSooner, outingsFor, tightOf, type Outing, type OutingsAsked } from './outings.js';
-import { besideFor, besideSooner, type ColdAsked, type Standing } from './standing.js';
+import { laidSooner, outingsFor, tightOf, type Outing, type OutingsInput } from './outings.js';
+import { besideFor, besideSooner, type ColdInput, type Standing } from './standing.js';
 import { setsOffAt } from './party.js';
 import type { Room } from './schedule/job.js';
-import { quickDay, type DayAsked, type DaySchedule } from './schedule/quick.js';
-import { runsOf, tasksFor, type Task, type TasksAsked } from './tasks/index.js';
-import { roughly, type Reckon } from './warming/warm.js';
+import { quickDay, type DayQuestion, type DaySchedule } from './schedule/quick.js';
+import { runsOf, tasksFor, type Task, type TasksInput } from './tasks/index.js';
+import { roughly, type SolveWarming } from './warming/warm.js';
 
 /** All that decides when everything happens; plain data, so that a thread of its own can be asked. */
-export interface TimingAsked
+export interface TimingQuestion
   extends
-    Omit<OutingsAsked, 'thingOf' | 'hotIds' | 'setsOff'>,
-    Pick<ColdAsked, 'beside'>,
-    Omit<TasksAsked, 'outings' | 'standing' | 'mains' | 'party' | 'way' | 'inPaper' | 'room' | 'boardOut'> {
+    Omit<OutingsInput, 'thingOf' | 'hotIds' | 'setsOff'>,
+    Pick<ColdInput, 'beside'>,
+    Omit<TasksInput, 'outings' | 'standing' | 'mains' | 'party' | 'way' | 'inPaper' | 'room' | 'boardOut'> {
   /** As each cheese and meat lies in the first wave, and the share of it that this is. */
   readonly lies: Readonly<Record<string, Thing>>;
   readonly firstShare: number;
@@ -45,45 +45,50 @@ const shareOf = (thing: Thing, by: number): Thing => ({
 
 /** How it is worked out; the exact one is EXACTLY (exactly.ts), apart, so that a page that only plans does without it. */
 export interface Solver {
-  readonly reckon: Reckon;
-  readonly day: (asked: DayAsked) => DaySchedule;
+  readonly reckon: SolveWarming;
+  readonly day: (question: DayQuestion) => DaySchedule;
   readonly exact: boolean;
 }
 const QUICKLY: Solver = { reckon: roughly, day: quickDay, exact: false };
 
 /** When everything happens: what leaves the cold and when it is gone, and the day's work backwards from serving. */
-export function timingOf(asked: TimingAsked, { reckon, day: dayOf, exact }: Solver = QUICKLY): Timing {
-  const { journey } = asked.party;
-  const setsOff = journey && setsOffAt(journey, runsOf(asked.places), asked.room.cars, asked.minutes.load);
+export function timingOf(
+  timingQuestion: TimingQuestion,
+  { reckon, day: dayOf, exact }: Solver = QUICKLY,
+): Timing {
+  const { journey } = timingQuestion.party;
+  const setsOff =
+    journey &&
+    setsOffAt(journey, runsOf(timingQuestion.places), timingQuestion.room.cars, timingQuestion.minutes.load);
   const outings = outingsFor(
     {
-      ...asked,
+      ...timingQuestion,
       setsOff,
-      hotIds: asked.hot.map(({ good }) => good.id),
+      hotIds: timingQuestion.hot.map(({ good }) => good.id),
       thingOf: (main: Main, wave) =>
         wave.number === 1
-          ? asked.lies[main.id]!
-          : shareOf(asked.lies[main.id]!, wave.share / asked.firstShare),
+          ? timingQuestion.lies[main.id]!
+          : shareOf(timingQuestion.lies[main.id]!, wave.share / timingQuestion.firstShare),
     },
     reckon,
   );
   const onBoard = outings.filter(({ wave, plate }) => wave.number === 1 && plate === null);
-  const boardOut = asked.way === 'whole board' ? Math.min(...onBoard.map(({ out }) => out)) : null;
-  const beside = besideFor({ ...asked, setsOff }, boardOut);
-  const tasks = tasksFor({ ...asked, boardOut, outings, standing: [...outings, ...beside] });
-  const question: DayAsked = {
+  const boardOut = timingQuestion.way === 'whole board' ? Math.min(...onBoard.map(({ out }) => out)) : null;
+  const beside = besideFor({ ...timingQuestion, setsOff }, boardOut);
+  const tasks = tasksFor({ ...timingQuestion, boardOut, outings, standing: [...outings, ...beside] });
+  const question: DayQuestion = {
     jobs: tasks.map(({ job }) => job),
-    room: asked.room,
-    mostBefore: asked.mostBefore,
+    room: timingQuestion.room,
+    mostBefore: timingQuestion.mostBefore,
     nodes: NODES,
     seed: 1,
   };
   const day = dayOf(question);
   // Hands that lay it sooner have it out sooner; a board that goes out whole is laid cold, but for what has no room there.
   const laidAt = laidIn(
-    asked.way === 'whole board' ? tasks.filter((task) => task.boards === 'straight') : tasks,
+    timingQuestion.way === 'whole board' ? tasks.filter((task) => task.boards === 'straight') : tasks,
     day,
-    asked.way === 'whole board' && journey?.chilled ? journey.arrives - journey.leaves : 0,
+    timingQuestion.way === 'whole board' && journey?.chilled ? journey.arrives - journey.leaves : 0,
   );
   const real = laidSooner(outings, laidAt, reckon);
   return {

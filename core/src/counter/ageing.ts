@@ -9,7 +9,7 @@ import type { Texture } from './words.js';
  */
 const DOUBLED: Partial<Sense> = { salty: 0.3, umami: 0.6, intensity: 0.8, persistence: 0.8, bitter: 0.15 };
 const DRIES: readonly Texture[] = ['semi-soft', 'firm', 'hard', 'very hard', 'blue'];
-/** Beyond so many doublings nothing is told. */
+/** Beyond this many doublings nothing is known. */
 const MOST_DOUBLINGS = 3;
 
 const clamp = (x: number): number => Math.max(0, Math.min(10, Math.round(x * 10) / 10));

@@ -15,7 +15,7 @@ export interface KnownComposition {
 type Row = readonly [water: number, fat: number, protein: number, carbohydrate: number, ash: number];
 
 /** USDA National Nutrient Database (Standard Reference), from memory: generic goods of each family, build and role. */
-const CHEESES: Record<string, Row> = {
+const CHEESE_COMPOSITIONS: Record<string, Row> = {
   fresh: [60, 21, 15, 2, 2],
   soft: [54, 25, 17.5, 0.8, 2.7],
   bloomy: [50, 26, 20.3, 0.5, 3.2],
@@ -26,7 +26,7 @@ const CHEESES: Record<string, Row> = {
   'very hard': [29.5, 26.2, 34.8, 3.3, 6.2],
   blue: [42.4, 28.7, 21.4, 2.3, 5.1],
 };
-const MEATS: Record<string, Row> = {
+const MEAT_COMPOSITIONS: Record<string, Row> = {
   'air-dried': [50, 13, 29, 0.5, 7],
   fermented: [36, 34, 23, 1.5, 5],
   cooked: [66, 12, 17, 1.5, 3.5],
@@ -35,7 +35,7 @@ const MEATS: Record<string, Row> = {
   'raw spreadable': [42, 38, 15, 1.5, 3.5],
   pate: [54, 28, 13, 2.5, 2.5],
 };
-const COMPANIONS: Partial<Record<Companion['role'], Row>> = {
+const COMPANION_COMPOSITIONS: Partial<Record<Companion['role'], Row>> = {
   honey: [17, 0, 0.3, 82, 0.2],
   preserve: [31, 0, 0.4, 68, 0.3],
   mustard: [81, 4, 4, 6, 4],
@@ -54,18 +54,18 @@ const COMPANIONS: Partial<Record<Companion['role'], Row>> = {
 const ELSE: Row = [80, 1, 2, 16, 1];
 
 function usual(good: Good): Row {
-  if (isCheese(good)) return CHEESES[good.texture]!;
-  if (isMeat(good)) return MEATS[good.process]!;
-  return (isCompanion(good) && COMPANIONS[good.role]) || ELSE;
+  if (isCheese(good)) return CHEESE_COMPOSITIONS[good.texture]!;
+  if (isMeat(good)) return MEAT_COMPOSITIONS[good.process]!;
+  return (isCompanion(good) && COMPANION_COMPOSITIONS[good.role]) || ELSE;
 }
 
-/** As it is told, what is missing of it filled in by its style, to a hundred; marked where any of it is estimated. */
+/** As entered, what is missing filled in by its style, to a hundred; marked where any of it is estimated. */
 export function compositionOf(good: Good): KnownComposition {
-  const told: Composition | null = 'composition' in good ? good.composition : null;
+  const entered: Composition | null = 'composition' in good ? good.composition : null;
   const [water, fat, protein, carbohydrate, ash] = usual(good);
-  if (!told) return { water, fat, protein, carbohydrate, ash, estimated: true };
-  const rest = Math.max(0, 100 - told.water - told.fat);
-  const known = { protein: told.protein, carbohydrate: told.carbohydrate, ash: told.ash };
+  if (!entered) return { water, fat, protein, carbohydrate, ash, estimated: true };
+  const rest = Math.max(0, 100 - entered.water - entered.fat);
+  const known = { protein: entered.protein, carbohydrate: entered.carbohydrate, ash: entered.ash };
   const missing = Object.values(known).some((part) => part === null);
   const given = Object.values(known).reduce<number>((sum, part) => sum + (part ?? 0), 0);
   const open = [
@@ -73,11 +73,11 @@ export function compositionOf(good: Good): KnownComposition {
     known.carbohydrate === null ? carbohydrate : 0,
     known.ash === null ? ash : 0,
   ];
-  const asked = open.reduce((a, b) => a + b, 0);
-  const share = asked > 0 ? Math.max(0, rest - given) / asked : 0;
+  const usualRest = open.reduce((a, b) => a + b, 0);
+  const share = usualRest > 0 ? Math.max(0, rest - given) / usualRest : 0;
   return {
-    water: told.water,
-    fat: told.fat,
+    water: entered.water,
+    fat: entered.fat,
     protein: known.protein ?? protein * share,
     carbohydrate: known.carbohydrate ?? carbohydrate * share,
     ash: known.ash ?? ash * share,

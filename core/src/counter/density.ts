@@ -30,7 +30,7 @@ const CUT_AT_CELSIUS = 6;
 
 /**
  * Density of a close-textured paste by its composition, kg/m3; null where eyes, curd or a loose filling hold air that no
- * composition tells: such a piece must be weighed.
+ * composition says: such a piece must be weighed.
  */
 export function pasteDensity(cheese: Cheese): number | null {
   const { look, form, paste } = cheese;

@@ -1,7 +1,7 @@
 import { interpolate } from '../units/index.js';
 import { agedSense, clamped } from './ageing.js';
 import type { Cheese, Companion, Drink, Good, Main, Meat, Sense } from './good.js';
-import { CHEESES, COMPANIONS, MEATS, NOTHING, RICHNESS } from './usualSense.js';
+import { CHEESE_SENSES, COMPANION_SENSES, MEAT_SENSES, NOTHING, RICHNESS } from './usualSense.js';
 import type { SENSES } from './words.js';
 
 /** What nobody has tasted: the scales that a good's kind, making, age and composition lead to expect. */
@@ -10,7 +10,7 @@ const fatOf = (usual: number, composition: Main['composition']): number =>
   composition ? interpolate(RICHNESS, composition.fat) : usual;
 
 function ofCheese({ texture, ageDays, composition, milk }: Cheese): Sense {
-  const { age, sense } = CHEESES[texture];
+  const { age, sense } = CHEESE_SENSES[texture];
   const share = (animal: 'goat' | 'sheep') => milk.find((m) => m.animal === animal)?.share ?? 0;
   const base = { ...NOTHING, ...sense };
   return agedSense(
@@ -27,12 +27,12 @@ function ofCheese({ texture, ageDays, composition, milk }: Cheese): Sense {
 }
 
 const ofMeat = ({ process, composition }: Meat): Sense => {
-  const base = { ...NOTHING, ...MEATS[process] };
+  const base = { ...NOTHING, ...MEAT_SENSES[process] };
   return clamped({ ...base, fat: fatOf(base.fat, composition) });
 };
 
 const ofCompanion = ({ role, composition }: Companion): Sense => {
-  const base = { ...NOTHING, ...COMPANIONS[role] };
+  const base = { ...NOTHING, ...COMPANION_SENSES[role] };
   return clamped({ ...base, fat: fatOf(base.fat, composition) });
 };
 
@@ -72,6 +72,6 @@ export function reestimated<G extends Good>(good: G): G {
   return { ...good, sense };
 }
 
-/** A good of which somebody has told a scale: it is no estimate any more. */
+/** A good of which somebody has entered a scale: that one is no estimate any more. */
 export const tastedScale = <G extends Good>(good: G, scale: (typeof SENSES)[number]): G =>
   good.kind === 'ware' ? good : { ...good, estimated: good.estimated.filter((other) => other !== scale) };

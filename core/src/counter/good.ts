@@ -52,7 +52,7 @@ const Price = z.object({
 });
 export type Price = z.infer<typeof Price>;
 
-/** How it is bought. Weighed goods are cut to order; all others come by the pack of so many grams or ml. */
+/** How it is bought. Weighed goods are cut to order; all others come by the pack, in grams or ml. */
 const Pack = z.object({
   form: z.enum(PACK_FORMS),
   grams: Grams.nullable().default(null),
@@ -87,7 +87,7 @@ const Common = z.object({
   note: Text.default(''),
   /** What the customer pays. */
   price: Price,
-  /** What the shop pays for as much; null: not told, the house's margin stands in. */
+  /** What the shop pays for as much; null: unknown, the house's margin stands in. */
   supplierPrice: Money.refine((n) => n >= 0, 'a price is nothing or more')
     .nullable()
     .default(null),
@@ -97,7 +97,7 @@ const Common = z.object({
   /** Scales that nobody has tasted: `sense` holds what its kind, salting, age and composition lead to expect. */
   estimated: z.array(z.enum(SENSES)).default([]),
   flavours: z.array(z.enum(FLAVOURS)).max(4).default([]),
-  /** What it smells and tastes of, most telling first; none: not told. */
+  /** What it smells and tastes of, most distinctive first; none: unknown. */
   aromas: z.array(z.enum(AROMAS)).max(4).default([]),
   allergens: AllergenStatement.default({
     contains: [],
@@ -129,9 +129,9 @@ const shares = <T extends readonly [string, ...string[]]>(animals: T) =>
 
 export const Cheese = Common.extend({
   kind: z.literal('cheese'),
-  /** One cheese at several ages is one line of its maker; the same word on each tells that. Empty: a line of its own. */
+  /** One cheese at several ages is one line of its maker; the same word on each. Empty: a line of its own. */
   line: lineText(120).default(''),
-  /** The style of the trade that several makers make, such as "cheddar style". Empty: not told. */
+  /** The style of the trade that several makers make, such as "cheddar style". Empty: unknown. */
   tradeStyle: lineText(120).default(''),
   texture: z.enum(TEXTURES),
   milk: shares(MILKS),

@@ -1,4 +1,4 @@
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import { ALLERGENS, allergenState, type AllergenId, type AllergenState } from './allergens.js';
 import { type AllergenStatement } from './allergenStatement.js';
 import type { Contents, Good } from './good.js';
@@ -128,7 +128,7 @@ const NOT_MEANT =
 type Found = readonly { readonly row: IngredientRow; readonly word: string }[];
 
 /** Goods are never changed in place, so what was read of one is remembered: limits, papers and cautions all ask for it. */
-const rowsFor = rememberedBy(lookedUp);
+const rowsFor = memoisedBy(lookedUp);
 
 function lookedUp(ingredients: readonly string[]): Found {
   return ingredients.flatMap((text) => {
@@ -148,7 +148,7 @@ export interface Inside {
 }
 
 /** Allergens that follow from the kind of good and its ingredients: every cheese and butter is milk. */
-export const insideOf = rememberedBy(lookedInside);
+export const insideOf = memoisedBy(lookedInside);
 
 function lookedInside(good: Good): Inside {
   const found = rowsFor(good.contents.ingredients);
@@ -190,7 +190,7 @@ export const contradictions = (
   inside.contains.map(({ id }) => id).filter((id) => allergenState(allergens, id) === 'free');
 
 /** Contents with what the ingredients give away: a word found makes a fact, never unmakes one. */
-export const contentsOf = rememberedBy(factsOf);
+export const contentsOf = memoisedBy(factsOf);
 
 function factsOf(good: Good): Contents & { readonly meat: boolean } {
   const facts = rowsFor(good.contents.ingredients).map(({ row }) => row.facts ?? {});

@@ -1,4 +1,4 @@
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import type { Cheese, Companion, Drink, Good, Main, Meat, Ware } from './good.js';
 
 /** What kind a good is, apart from the schemas, so that a page can ask without them. */
@@ -10,7 +10,7 @@ export const isDrink = (good: Good): good is Drink => good.kind === 'drink';
 export const isWare = (good: Good): good is Ware => good.kind === 'ware';
 
 /** Goods by id; the last of two with one id wins (a checked Counter has no such two). */
-export const goodsById: (counter: readonly Good[]) => ReadonlyMap<string, Good> = rememberedBy(
+export const goodsById: (counter: readonly Good[]) => ReadonlyMap<string, Good> = memoisedBy(
   (counter: readonly Good[]) => new Map(counter.map((good) => [good.id, good])),
 );
 

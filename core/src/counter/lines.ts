@@ -5,7 +5,7 @@ import { ageOn } from './lots.js';
 import { addDays } from '../units/index.js';
 
 /**
- * What flights are told by. A line is one cheese, or cheeses of one maker that differ in age alone; several lots of a
+ * What flights are made of. A line is one cheese, or cheeses of one maker that differ in age alone; several lots of a
  * cheese at several ages are ages of its line. A style of the trade is what several makers make ("cheddar style").
  */
 
@@ -54,7 +54,7 @@ function atItsAges(cheese: Cheese, date: string): Cheese[] {
 }
 
 /**
- * The counter for an order that tells the ages of a cheese apart: each age of a line, and of every cheese of which an id
+ * The counter for an order that distinguishes the ages of a cheese: each age of a line, and of every cheese of which an id
  * names an age, is a good of its own. Asking twice changes nothing.
  * @param line of the vertical; null when the order is none
  */

@@ -1,4 +1,4 @@
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 
 /** What has a name, and perhaps a style: a good, or a ware of a customer. */
 interface Named {
@@ -6,7 +6,7 @@ interface Named {
   readonly style?: string;
 }
 
-const textOf = rememberedBy(
+const textOf = memoisedBy(
   ({ name, style = '' }: Named) => ` ${`${name} ${style}`.toLowerCase().replace(/[^a-z]+/g, ' ')} `,
 );
 

@@ -35,7 +35,7 @@ const MEAT_PACE: Record<Meat['process'], Pace> = {
   pate: [0, 3, 4, 2],
 };
 
-/** An opened face dries and takes on the air of the counter: it moves so much faster. */
+/** An opened face dries and takes on the air of the counter: it moves faster by this factor. */
 const OPENED_PACE = 1.5;
 
 function paceOf(good: Good): Pace | null {
@@ -44,7 +44,7 @@ function paceOf(good: Good): Pace | null {
 }
 
 /**
- * The verdict so many days after it was given. A best window, where somebody set one, rules: before it the lot is at
+ * The verdict a number of days after it was given. A best window, where somebody set one, rules: before it the lot is at
  * most ready, in it at its peak, after it going and then past. Without one the lot moves through its states at the pace
  * of its kind, from the start of the state that was tasted. A verdict never moves back.
  */

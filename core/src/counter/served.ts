@@ -1,4 +1,4 @@
-import { lastOf, rememberedByBoth } from '../units/index.js';
+import { memoisedLast, memoisedByBoth } from '../units/index.js';
 import { agedSense } from './ageing.js';
 import type { Good, Main } from './good.js';
 import { isMain, type Counted, type Served } from './kinds.js';
@@ -10,7 +10,7 @@ import { ripened } from './ripening.js';
  * the lot that will be cut. Every stage after the brief reads this, so what is judged (lactose, medicine, raw milk) and
  * what is tasted is the lot on the board, not the usual case of the good.
  */
-export const servedOn: (counter: Counted, date: string) => Served = lastOf((counter, date) =>
+export const servedOn: (counter: Counted, date: string) => Served = memoisedLast((counter, date) =>
   counter.map((good) => servedGood(good, date)),
 );
 
@@ -51,7 +51,7 @@ export function withLots(counter: Counted, choices: LotChoices): Counted {
   return Object.keys(choices).length === 0 ? counter : choosing(counter, choices);
 }
 
-const choosing = rememberedByBoth((counter: Counted, choices: LotChoices): Counted =>
+const choosing = memoisedByBoth((counter: Counted, choices: LotChoices): Counted =>
   counter.map((good) => {
     const lot = good.lots.find((l) => l.id === choices[good.id]);
     return lot ? { ...good, lots: [lot] } : good;

@@ -26,7 +26,7 @@ const BOX: Solid = {
   volume: ({ length, width, height }) => length * width * height,
 };
 
-/** mm3 by shape. A wedge is a sector of a wheel with its measures, told by its weight, so it has no volume of its own; no more has what is sliced. */
+/** mm3 by shape. A wedge is a sector of a wheel with the measures that follow from its weight, so it has no volume of its own; no more has what is sliced. */
 const SOLIDS: Readonly<Record<Form['shape'], Solid | null>> = {
   wheel: cylinder(1),
   drum: cylinder(1),

@@ -18,7 +18,7 @@ export const NOTHING: Sense = {
 };
 
 /** A family at its usual age, days. */
-export const CHEESES: Record<Texture, { readonly age: number; readonly sense: Partial<Sense> }> = {
+export const CHEESE_SENSES: Record<Texture, { readonly age: number; readonly sense: Partial<Sense> }> = {
   fresh: {
     age: 10,
     sense: { sweet: 2, sour: 3, salty: 3, umami: 2, fat: 5, funk: 0.5, intensity: 2, persistence: 2 },
@@ -137,7 +137,7 @@ export const CHEESES: Record<Texture, { readonly age: number; readonly sense: Pa
   },
 };
 
-export const MEATS: Record<Meat['process'], Partial<Sense>> = {
+export const MEAT_SENSES: Record<Meat['process'], Partial<Sense>> = {
   'air-dried': {
     sweet: 2,
     sour: 1,
@@ -210,7 +210,7 @@ export const MEATS: Record<Meat['process'], Partial<Sense>> = {
   },
 };
 
-export const COMPANIONS: Record<CompanionRole, Partial<Sense>> = {
+export const COMPANION_SENSES: Record<CompanionRole, Partial<Sense>> = {
   honey: { sweet: 10, sour: 1, intensity: 4.5, persistence: 4 },
   preserve: { sweet: 8, sour: 3, intensity: 4.5, persistence: 4 },
   'savoury spread': { sweet: 3, sour: 3, salty: 5, umami: 4, fat: 4, intensity: 5.5, persistence: 5 },

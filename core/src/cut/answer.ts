@@ -3,7 +3,7 @@ import { lumps, type Division, type Pieces } from './division/index.js';
 import { roundGrams, volumeOf, wholeStock, type Stock } from './stock.js';
 import type { CutStyle } from './style.js';
 
-/** What a cut style says when it is asked for so many grams to eat. Grams; net + trim + offcuts + handle + loss = gross. */
+/** What a cut style says when it is asked for grams to eat. Grams; net + trim + offcuts + handle + loss = gross. */
 export interface Answer {
   readonly net: number;
   readonly gross: number;
@@ -17,14 +17,14 @@ export interface Answer {
   /** Mean weight of a piece, and the lightest and heaviest. */
   readonly piece: { readonly mean: number; readonly low: number; readonly high: number };
   readonly stock: Stock;
-  /** So many stocks are cut: of whole pieces the share that is used up. */
+  /** How many stocks are cut: of whole pieces the share that is used up. */
   readonly copies: number;
   readonly division: Division;
 }
 
 /** Sold as it is: what is cut is a whole piece, or some of them. */
 export const isSoldWhole = (cheese: Cheese): boolean => cheese.pack.form !== 'cut to order';
-/** Of what nobody eats, a cut of so much is shown. */
+/** Of what nobody eats, a cut of this weight is shown. */
 const SHOWN_GRAMS = 200;
 const none = (shown: Answer): Answer => ({
   ...shown,
@@ -40,7 +40,7 @@ const none = (shown: Answer): Answer => ({
 /** No piece is aimed below this, or nobody tastes it. */
 const LEAST_PIECE = 3;
 /** Near enough: the knife is not so exact. */
-const NEAR = 0.002;
+const NEAR_ENOUGH = 0.002;
 const MOST_TRIES = 3;
 const CLOSED_TRIES = 6;
 const bounded = (factor: number): number => Math.max(0.5, Math.min(2, factor));
@@ -50,11 +50,11 @@ const eatenOf = ({ handle }: Stock, { volume, rind }: Pieces) => (handle ? volum
 
 function cut(whole: Stock, style: CutStyle, grams: number) {
   const stock = style.handle ? whole : { ...whole, handle: false };
-  const asked = style.divide(stock, grams);
+  const division = style.divide(stock, grams);
   // Too small for a single whole piece of the cut: it is broken as it comes.
-  if (asked.pieces.length === 0)
+  if (division.pieces.length === 0)
     return reckoned(style, { ...stock, handle: false }, lumps(stock, grams, grams / 2, grams * 2));
-  return reckoned(style, stock, asked);
+  return reckoned(style, stock, division);
 }
 
 function reckoned(style: CutStyle, stock: Stock, division: Division) {
@@ -84,7 +84,7 @@ export function stockOf(cheese: Cheese, gross: number, parts = 1): Stock {
 /**
  * A style asked for net grams. Of what is cut to order the gross is sought within the style, so that trim, offcuts and loss of
  * this very cut are in it; of what is sold whole, whole pieces are cut until the net is there.
- * @param pieces at least so many, smaller where they must be
+ * @param pieces at least this many, smaller where they must be
  * @param parts of the height in which the wheel is taken
  */
 export function answer(style: CutStyle, cheese: Cheese, net: number, pieces: number, parts = 1): Answer {
@@ -103,7 +103,7 @@ export function answer(style: CutStyle, cheese: Cheese, net: number, pieces: num
     gross = Math.min(most, gross * bounded(net / Math.max(1e-9, inside(gross))));
   let tried = cut(stockOf(cheese, gross, parts), style, wanted);
   for (let step = 0; step < MOST_TRIES && tried.net > 0; step++) {
-    if (Math.abs(tried.net - net) <= NEAR * net) break;
+    if (Math.abs(tried.net - net) <= NEAR_ENOUGH * net) break;
     gross = Math.min(most, gross * bounded(net / tried.net));
     tried = cut(stockOf(cheese, gross, parts), style, wanted);
   }

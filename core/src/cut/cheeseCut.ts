@@ -3,7 +3,7 @@ import { lotOn, pasteDensity, type Cheese } from '../counter/index.js';
 import { reason, wholesFor, type Reason } from '../units/index.js';
 import { answer, isSoldWhole, type Answer } from './answer.js';
 import { biteReasons } from './bite.js';
-import { fewReasons, START_SECONDS, type Asked, type Cut, type Frame } from './cut.js';
+import { fewReasons, START_SECONDS, type CutRequest, type Cut, type Frame } from './cut.js';
 import type { CutStyle } from './style.js';
 import { wheelCut, type WheelCut } from './wheel.js';
 
@@ -19,12 +19,12 @@ const MORE_THAN_EATERS = 1.1;
 /** Taking a rind off, seconds (docs/trade.md). */
 const TRIM_SECONDS = 120;
 
-const leastPieces = ({ eaters }: Asked): number => wholesFor(eaters * MORE_THAN_EATERS);
+const leastPieces = ({ eaters }: CutRequest): number => wholesFor(eaters * MORE_THAN_EATERS);
 
-/** Weight and measures of a piece may differ so much from what its paste weighs before the piece is measured anew. House's own figure. */
+/** Weight and measures of a piece may differ by this share from what its paste weighs before the piece is measured anew. House's own figure. */
 const DENSITY_TOLERANCE = 0.1;
 
-/** Does its weight go with its measures? What holds air is weighed: no measure tells what it weighs. */
+/** Does its weight go with its measures? What holds air is weighed: no measure gives its weight. */
 function densityReasons(cheese: Cheese, measured: number): Reason[] {
   if (isSoldWhole(cheese)) return [];
   const about = { subject: cheese.id };
@@ -48,10 +48,16 @@ function offTheWheel(
   return { got, wheel: wheelCut(cheese, got.gross, lot, parts) };
 }
 
-/** A cheese cut in one style, for so many grams to be eaten by so many. */
-export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: Frame, date: string): Cut {
-  const least = style.whole ? 0 : leastPieces(asked);
-  const { got, wheel } = offTheWheel(cheese, style, asked.net, least, date);
+/** A cheese cut in one style, for the grams to be eaten and how many eat. */
+export function cheeseCut(
+  cheese: Cheese,
+  request: CutRequest,
+  style: CutStyle,
+  frame: Frame,
+  date: string,
+): Cut {
+  const least = style.whole ? 0 : leastPieces(request);
+  const { got, wheel } = offTheWheel(cheese, style, request.net, least, date);
   const { division, stock, piece } = got;
   const kinds = division.pieces;
   const volume = kinds.reduce((sum, kind) => sum + kind.count * kind.volume, 0);
@@ -69,12 +75,12 @@ export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: 
     serving: style.serving,
     net: got.net,
     gross: got.gross,
-    taken: asked.net > 0 ? Math.max(got.gross, wheel?.grams ?? 0) : 0,
+    taken: request.net > 0 ? Math.max(got.gross, wheel?.grams ?? 0) : 0,
     trim: got.trim,
     offcuts: got.offcuts,
     handle: got.handle,
     loss: got.loss,
-    pieces: Math.max(asked.net > 0 ? 1 : 0, got.pieces),
+    pieces: Math.max(request.net > 0 ? 1 : 0, got.pieces),
     pieceGrams: piece.mean,
     range: { low: piece.low, high: piece.high },
     estimated: division.spread !== null,
@@ -101,7 +107,7 @@ export function cheeseCut(cheese: Cheese, asked: Asked, style: CutStyle, frame: 
     reasons: [
       ...frame.reasons,
       ...biteReasons(style.look, piece.mean, commonest.measures, subject),
-      ...fewReasons(whole ? Infinity : got.pieces, asked, piece.mean, subject),
+      ...fewReasons(whole ? Infinity : got.pieces, request, piece.mean, subject),
       ...densityReasons(cheese, stock.density * 1e6),
     ],
   };

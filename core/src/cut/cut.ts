@@ -13,7 +13,7 @@ declare module '../units/reason.js' {
 }
 
 /** What a cut is asked for: grams to be eaten, and by how many. */
-export interface Asked {
+export interface CutRequest {
   readonly net: number;
   readonly eaters: number;
 }
@@ -72,8 +72,8 @@ export type Frame = Pick<Cut, 'byHand' | 'others'> & { readonly reasons: readonl
 export const START_SECONDS = 90;
 
 /** Fewer pieces than guests who eat of it. */
-export function fewReasons(pieces: number, asked: Asked, piece: number, subject: string): Reason[] {
-  const eaters = Math.ceil(asked.eaters);
+export function fewReasons(pieces: number, request: CutRequest, piece: number, subject: string): Reason[] {
+  const eaters = Math.ceil(request.eaters);
   return pieces < eaters
     ? [
         reason(

@@ -2,7 +2,7 @@ import { isCheese, type Cheese, type Main, type Meat } from '../counter/index.js
 import { reason, subjectOf, type Reason } from '../units/index.js';
 import { assignLooks, type Option } from './assign.js';
 import { cheeseCut } from './cheeseCut.js';
-import type { Asked, Cut } from './cut.js';
+import type { CutRequest, Cut } from './cut.js';
 import { FOLDS, type FoldId } from './folds.js';
 import { meatCut } from './meatCut.js';
 import type { CutStyleId } from './style.js';
@@ -22,8 +22,8 @@ declare module '../units/reason.js' {
 export type CutChoices = Readonly<Record<string, string>>;
 
 /** What suits a cheese; of what comes from the oven only that. */
-const stylesFor = (cheese: Cheese, asked: string | undefined) => {
-  const hot = CUT_STYLES.filter((style) => style.forHeat && style.id === asked);
+const stylesFor = (cheese: Cheese, wanted: string | undefined) => {
+  const hot = CUT_STYLES.filter((style) => style.forHeat && style.id === wanted);
   return hot.length > 0 ? hot : CUT_STYLES.filter((style) => style.suits(cheese) > 0);
 };
 const foldsFor = (meat: Meat) => FOLDS.filter((fold) => fold.suits(meat) > 0);
@@ -34,10 +34,10 @@ interface Treatment {
 }
 
 /** Every treatment of a good, with how well it suits the good, the table and the house; the best first. */
-function treatmentsOf(main: Main, table: Table, asked: string | undefined): Treatment[] {
+function treatmentsOf(main: Main, table: Table, wanted: string | undefined): Treatment[] {
   const subject = main.id;
   const all = isCheese(main)
-    ? stylesFor(main, asked).map((style): Treatment => {
+    ? stylesFor(main, wanted).map((style): Treatment => {
         const own = reason('suits-the-cheese', { style: style.id }, { subject, effect: style.suits(main) });
         return {
           option: { id: style.id, look: style.look, suits: 0 },
@@ -59,11 +59,11 @@ function treatmentsOf(main: Main, table: Table, asked: string | undefined): Trea
 /**
  * The cut of every cheese and the fold of every meat: what suits each and the table, as few alike as may be, with pieces,
  * weights and measures.
- * @param asked grams to be eaten and heads that eat of it, by good id
+ * @param requests grams to be eaten and heads that eat of it, by good id
  */
 export function cutsFor(
   mains: readonly Main[],
-  asked: ReadonlyMap<string, Asked>,
+  requests: ReadonlyMap<string, CutRequest>,
   choices: CutChoices,
   table: Table,
   date: string,
@@ -93,7 +93,7 @@ export function cutsFor(
     if (ids[0] !== option.id && !byHand)
       reasons.push(reason('not-its-usual-cut', { usual: ids[0]! }, { subject: main.id, effect: -1 }));
     const frame = { byHand, reasons, others: ids.filter((id) => id !== option.id) };
-    const share = asked.get(main.id)!;
+    const share = requests.get(main.id)!;
     return isCheese(main)
       ? cheeseCut(
           main,

@@ -50,9 +50,9 @@ const flakes = ({ process, build, animals }: Meat) =>
 const HALVED_FROM_MM = 120;
 /** The rim over which a rose is laid: a small glass for small slices, a wine glass for larger ones. */
 const RIM = { small: 45, wine: 70, upTo: 60 };
-/** Slices of a rose overlap by so much, in so many rounds. */
+/** Overlap of the slices of a rose, and its rounds. */
 const ROSE = { overlap: 0.6, rounds: 1.4, height: 45 };
-/** A shingled slice leaves so much of itself seen; in a river each lies so far on, mm. */
+/** Share of a shingled slice that is seen; how far on each lies in a river, mm. */
 const SEEN = 0.42;
 const RIVER_STEP_MM = 15;
 
@@ -203,7 +203,7 @@ export function foldOf(fold: Fold, meat: Meat): FoldPlan {
   const [low, high] = fold.slicer;
   const mm = Math.max(low, Math.min(high, meat.slice.mm));
   const across = meat.slice.diameter;
-  // A hand bends a slice that is thicker than the fold asks no better for being told so: what does not bend stays as it is.
+  // A hand bends a slice that is thicker than the fold does not bend: what does not bend stays as it is.
   const sliceMm =
     loose === null ? (meat.slice.mm > BENDS_MM && fold.id !== 'bias slices' ? meat.slice.mm : mm) : null;
   const halved = loose === null && across > HALVED_FROM_MM;

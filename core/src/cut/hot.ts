@@ -12,7 +12,7 @@ export interface HotRow {
   readonly prepare: Minutes;
   readonly bakes: Minutes;
   readonly cools: Minutes;
-  /** On the table within so long of the oven; eaten from, and good until, minutes after the oven. */
+  /** Minutes after the oven: on the table within, eaten from, good until, minutes after the oven. */
   readonly within: Minutes;
   readonly eatenFrom: Minutes;
   readonly goodFor: Minutes;
@@ -65,7 +65,7 @@ const HOT_ROWS: readonly HotRow[] = [
   },
 ];
 
-/** An oven takes so long to heat, and as long to change; it takes two trays. Common practice, no source. */
+/** Minutes that an oven takes to heat, and as long to change; it takes two trays. Common practice, no source. */
 export const OVEN_HEATS = minutes(15);
 export const OVEN_TRAYS = 2;
 

@@ -5,14 +5,14 @@ export { type Answer } from './answer.js';
 export { type View, type WheelView, viewsOf, wheelView } from './views.js';
 export { type CutStyleId } from './style.js';
 export { type FoldId, type FoldPlan } from './folds.js';
-export { type Asked, type Cut } from './cut.js';
+export { type CutRequest, type Cut } from './cut.js';
 export { cutsFor } from './cuts.js';
 export { type WheelCut, type WheelWay } from './wheel.js';
 export { type Table as CutTable, cutTableOf, type TableRule } from './suit.js';
 export { type Ahead, aheadOf } from './ahead.js';
 export { produceCut } from './produce.js';
 export { stepsOf } from './steps.js';
-export { type Turn, cuttingOrder } from './sequence.js';
+export { type CuttingStep, cuttingOrder } from './sequence.js';
 export {
   type Kit,
   type KnifeId,

@@ -1,5 +1,5 @@
 import { allergensOf, isCheese, named, type Main, type Ware } from '../counter/index.js';
-import { money, remembered, rememberedBy, type Money } from '../units/index.js';
+import { money, memoised, memoisedBy, type Money } from '../units/index.js';
 
 /** Blades that cut behind the counter; 'none' where a spoon or hands do. */
 export type KnifeId =
@@ -90,8 +90,8 @@ const bringsAllergen = (main: Main): boolean =>
   allergensOf(main).contains.some((id) => !(id === 'milk' && isCheese(main)));
 
 /** The shop's own for a tool; null: it has none. */
-const ownFor = rememberedBy((wares: readonly Ware[]) =>
-  remembered((id: KnifeId | ToolId) => wares.find((ware) => named(ware, ...(NAMED[id] ?? []))) ?? null),
+const ownFor = memoisedBy((wares: readonly Ware[]) =>
+  memoised((id: KnifeId | ToolId) => wares.find((ware) => named(ware, ...(NAMED[id] ?? []))) ?? null),
 );
 
 /** What there is for a tool: the shop's own first. */

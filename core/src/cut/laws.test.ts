@@ -184,7 +184,7 @@ describe('closed forms', () => {
 });
 
 describe('irregular pieces, against chance', () => {
-  // Monte Carlo: points thrown into the box around a wedge; a hundred thousand tell to half a per cent.
+  // Monte Carlo: points thrown into the box around a wedge; a hundred thousand agree to half a per cent.
   test('what cubes leave of a wedge', () => {
     const stock = wedge({ angle: 50, trim: 4, rind: 4 });
     const cubes = ringed(stock, 18, 18, 18);
@@ -323,7 +323,7 @@ test('a piece of absurd measures is cut in no time, and into finite pieces', () 
         for (const style of CUT_STYLES.filter((row) => row.suits(odd) > 0)) {
           const got = answer(style, odd, 300, 12);
           expect([got.net, got.gross, got.piece.mean].every(Number.isFinite)).toBe(true);
-          // So many kinds at the most: a loop over every millimetre of a thousand kilometres would never end.
+          // A bounded number of kinds: a loop over every millimetre of a thousand kilometres would never end.
           expect(got.division.pieces.length).toBeLessThan(2000);
         }
       }

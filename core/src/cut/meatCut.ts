@@ -1,7 +1,7 @@
 import { meatLosses } from '../amount/index.js';
 import type { Meat } from '../counter/index.js';
 import { millimetres, reason, wholesFor, type Millimetres } from '../units/index.js';
-import { fewReasons, START_SECONDS, type Asked, type Cut, type Frame } from './cut.js';
+import { fewReasons, START_SECONDS, type CutRequest, type Cut, type Frame } from './cut.js';
 import { foldOf, type Fold } from './folds.js';
 
 declare module '../units/reason.js' {
@@ -11,15 +11,15 @@ declare module '../units/reason.js' {
 }
 
 /** Casing off; the slicer set up; a slice on the slicer, seconds (docs/trade.md). */
-const SECONDS = { casing: 60, slicer: 180, slice: 2 };
+const MEAT_SECONDS = { casing: 60, slicer: 180, slice: 2 };
 
-export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut {
+export function meatCut(meat: Meat, request: CutRequest, fold: Fold, frame: Frame): Cut {
   const plan = foldOf(fold, meat);
   const slice = plan.grams / plan.slices;
-  const pieces = Math.max(asked.net > 0 ? 1 : 0, Math.round(asked.net / slice));
+  const pieces = Math.max(request.net > 0 ? 1 : 0, Math.round(request.net / slice));
   const grabs = Math.max(1, wholesFor(pieces / plan.slices));
   const { casing, slicing } = meatLosses(meat);
-  const gross = asked.net / ((1 - casing) * (1 - slicing));
+  const gross = request.net / ((1 - casing) * (1 - slicing));
   const long = [...[plan.length, plan.width, plan.height]].sort(
     (a, b) => b - a,
   ) as unknown as Cut['measures'];
@@ -30,7 +30,7 @@ export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut
     look: fold.id,
     knife: fold.knife,
     serving: fold.serving,
-    net: asked.net,
+    net: request.net,
     gross,
     taken: gross,
     trim: gross * casing,
@@ -52,10 +52,10 @@ export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut
     wheel: null,
     seconds:
       START_SECONDS +
-      (fold.knife === 'slicer' ? SECONDS.slicer : 0) +
-      (casing > 0 ? SECONDS.casing : 0) +
+      (fold.knife === 'slicer' ? MEAT_SECONDS.slicer : 0) +
+      (casing > 0 ? MEAT_SECONDS.casing : 0) +
       fold.seconds * (fold.id === 'rose' ? grabs : pieces) +
-      (fold.knife === 'slicer' ? SECONDS.slice * pieces : 0),
+      (fold.knife === 'slicer' ? MEAT_SECONDS.slice * pieces : 0),
     whole: false,
     ...frame,
     reasons: [
@@ -63,7 +63,7 @@ export function meatCut(meat: Meat, asked: Asked, fold: Fold, frame: Frame): Cut
       ...(plan.halved
         ? [reason('slices-halved', { across: millimetres(plan.across) }, { subject, effect: 0 })]
         : []),
-      ...fewReasons(pieces, asked, slice, subject),
+      ...fewReasons(pieces, request, slice, subject),
     ],
   };
 }

@@ -4,7 +4,7 @@ export type Point = readonly [x: number, y: number];
 export type Polygon = readonly Point[];
 
 const RADIANS = Math.PI / 180;
-/** A full turn in so many straight steps: a tenth of a millimetre off on the rim of a large wheel. */
+/** Straight steps of a full circle: a tenth of a millimetre off on the rim of a large wheel. */
 const STEPS = 96;
 
 /** Area of a polygon, mm2 (the shoelace formula); positive when it runs anticlockwise. */
@@ -109,7 +109,7 @@ export function centred(polygon: Polygon): Polygon {
   return polygon.map(([px, py]): Point => [settled(px - x), settled(py - y)]);
 }
 
-/** The polygon turned by so many degrees about the origin. */
+/** The polygon turned by an angle in degrees about the origin. */
 export function turned(polygon: Polygon, degrees: number): Polygon {
   const [c, s] = [Math.cos(degrees * RADIANS), Math.sin(degrees * RADIANS)];
   return polygon.map(([x, y]): Point => [c * x - s * y, s * x + c * y]);

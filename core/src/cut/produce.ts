@@ -1,5 +1,5 @@
 import { named, type Companion } from '../counter/index.js';
-import { millimetres, reason, rememberedBy, type Millimetres, type Reason } from '../units/index.js';
+import { millimetres, reason, memoisedBy, type Millimetres, type Reason } from '../units/index.js';
 import { biteReasons, TWO_BITES } from './bite.js';
 import { breadOf, producePiece, type Parts, type ProduceForm, type ProducePiece } from './producePiece.js';
 
@@ -16,13 +16,13 @@ export type ProduceTime = 'ahead' | 'late' | 'last';
 export interface ProduceCut {
   readonly form: ProduceForm;
   readonly when: ProduceTime;
-  /** Of so many whole ones, where the weight of one is known; null: by eye. */
+  /** How many whole ones, where the weight of one is known; null: by eye. */
   readonly wholes: number | null;
-  /** So many pieces in all, where that is known. */
+  /** Pieces in all, where that is known. */
   readonly pieces: number | null;
   /** One piece as it lies; null: it lies in a bowl. */
   readonly piece: ProducePiece | null;
-  /** Each slice or cracker is cut or snapped into so many. */
+  /** Each slice or cracker is cut or snapped into this many. */
   readonly parts: number;
   /** Washing, cutting and filling, by practised hands, s. */
   readonly seconds: number;
@@ -101,8 +101,8 @@ function partsOf(good: Companion, form: ProduceForm): Parts {
 /** What is put into the mouth as it lies there; a cracker is snapped by its own rule, and a cluster is eaten berry by berry. */
 const HANDLED: readonly Companion['role'][] = ['fruit', 'dried fruit', 'bread', 'chocolate', 'nut'];
 
-/** What of the cut is the same however much there is of it: told once for each good. */
-const formOf = rememberedBy((good: Companion) => {
+/** What of the cut is the same however much there is of it; memoised by good. */
+const formOf = memoisedBy((good: Companion) => {
   const row =
     ROWS.find(
       ({ roles, stems, fits }) =>
@@ -129,7 +129,7 @@ const formOf = rememberedBy((good: Companion) => {
   return { form: row.form, when: row.when, parts: into, piece, reasons };
 });
 
-/** How a companion is cut, of so many net grams. */
+/** How a companion is cut, for its net grams. */
 export function produceCut(good: Companion, net: number): ProduceCut {
   const known = formOf(good);
   const { grams } = good.piece;
@@ -139,7 +139,7 @@ export function produceCut(good: Companion, net: number): ProduceCut {
 }
 
 /** Minutes of the trade: wash and dry a fruit 3, into clusters 1.5, slice a fruit 2, slice bread 2, a stick 1.5 s, fill a vessel 45 s. */
-const SECONDS = { wash: 180, clusters: 90, aFruit: 120, bread: 120, stick: 1.5, vessel: 45 };
+const PRODUCE_SECONDS = { wash: 180, clusters: 90, aFruit: 120, bread: 120, stick: 1.5, vessel: 45 };
 const SLICED: readonly ProduceForm[] = [
   'in thin slices',
   'in crescents, peel off',
@@ -154,9 +154,11 @@ function secondsOf(
   wholes: number | null,
   pieces: number | null,
 ): number {
-  if (role === 'bread') return SECONDS.bread;
-  if (!['fruit', 'vegetable'].includes(role)) return SECONDS.vessel;
-  if (form === 'in clusters of 3 to 6') return SECONDS.wash + SECONDS.clusters;
-  if (SLICED.includes(form)) return SECONDS.wash + SECONDS.aFruit * Math.max(1, wholes ?? 1);
-  return SECONDS.wash + (form === 'in sticks one dip long' ? SECONDS.stick * (pieces ?? 0) : 0);
+  if (role === 'bread') return PRODUCE_SECONDS.bread;
+  if (!['fruit', 'vegetable'].includes(role)) return PRODUCE_SECONDS.vessel;
+  if (form === 'in clusters of 3 to 6') return PRODUCE_SECONDS.wash + PRODUCE_SECONDS.clusters;
+  if (SLICED.includes(form)) return PRODUCE_SECONDS.wash + PRODUCE_SECONDS.aFruit * Math.max(1, wholes ?? 1);
+  return (
+    PRODUCE_SECONDS.wash + (form === 'in sticks one dip long' ? PRODUCE_SECONDS.stick * (pieces ?? 0) : 0)
+  );
 }

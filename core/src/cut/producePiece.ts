@@ -56,7 +56,7 @@ interface Piece {
 }
 
 /** Usual sizes where nobody measured: a piece of the form. Common practice, no source. */
-const SLICE_MM = 6;
+const PRODUCE_SLICE_MM = 6;
 const FINGER_MM = 10;
 const CLUSTER = 4;
 const SEGMENTS = 10;
@@ -67,7 +67,7 @@ const usual = (long: number, wide: number, high: number, grams: number, round = 
   high,
   grams,
 });
-const USUAL: Readonly<Partial<Record<ProduceForm, Whole>>> = {
+const USUAL_PIECES: Readonly<Partial<Record<ProduceForm, Whole>>> = {
   'in clusters of 3 to 6': usual(19, 19, 19, 6, true),
   'halved, or stem on for grip': usual(30, 30, 30, 14, true),
   'in thin slices': usual(72, 72, 72, 160, true),
@@ -93,7 +93,7 @@ const USUAL: Readonly<Partial<Record<ProduceForm, Whole>>> = {
 const A_NUT = usual(16, 13, 10, 1.5);
 
 function wholeOf({ piece, role }: Companion, form: ProduceForm): Whole | null {
-  const known = role === 'nut' ? A_NUT : USUAL[form];
+  const known = role === 'nut' ? A_NUT : USUAL_PIECES[form];
   if (!known) return null;
   const long = piece.length ?? piece.diameter;
   if (long === null) return known;
@@ -116,7 +116,7 @@ const as = ({ round, long, wide, high }: Whole): Piece => ({
   high,
   share: 1,
 });
-/** Parted across its length, then across its width, into so many. */
+/** Parted across its length, then across its width, into parts. */
 const parted = (whole: Whole, along: number, across = 1): Piece => {
   const halfDisc = whole.round && along * across === 2;
   return {
@@ -149,8 +149,8 @@ const CUTS: Readonly<Partial<Record<ProduceForm, (whole: Whole, parts: Parts) =>
     shape: 'half disc',
     long,
     wide: wide / 2,
-    high: SLICE_MM,
-    share: SLICE_MM / (2 * wide),
+    high: PRODUCE_SLICE_MM,
+    share: PRODUCE_SLICE_MM / (2 * wide),
   }),
   'in segments': ({ long, wide }) => ({
     shape: 'half disc',

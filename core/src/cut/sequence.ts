@@ -1,7 +1,7 @@
 import { allergensOf, isCheese, isMeat, named, type Main } from '../counter/index.js';
 
 /** One good in the order of cutting, and whether knife, board and hands are cleaned before it. */
-export interface Turn {
+export interface CuttingStep {
   readonly main: Main;
   readonly station: 'cheese' | 'slicer';
   readonly cleanFirst: boolean;
@@ -19,7 +19,7 @@ const rank = (main: Main): number => (isMeat(main) ? (leavesBehind(main) ? 1 : 0
  * cut after something stronger would taste of it. Knife, board and hands are cleaned at each change; own plates are cut
  * before all of it, with clean tools. Common practice, no source.
  */
-export function cuttingOrder(mains: readonly Main[]): Turn[] {
+export function cuttingOrder(mains: readonly Main[]): CuttingStep[] {
   const sorted = [...mains].sort(
     (a, b) =>
       Number(isMeat(a)) - Number(isMeat(b)) ||

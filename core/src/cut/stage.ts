@@ -2,7 +2,7 @@ import { mainsNet, type GoodShare } from '../amount/index.js';
 import { hotRow } from './hot.js';
 import { isBoxed } from '../brief/index.js';
 import { waresOn } from '../counter/index.js';
-import { cuttingOrder, type Turn } from './sequence.js';
+import { cuttingOrder, type CuttingStep } from './sequence.js';
 import { cutsFor } from './cuts.js';
 import { cutTableOf } from './suit.js';
 import { kitOf, knivesFor, wearOf, type Tool } from './knives.js';
@@ -35,7 +35,7 @@ export interface CutPart {
   /** What the scale said of what is cut already. */
   readonly weighed: ReadonlyMap<string, Weighed>;
   /** In which order they are cut. */
-  readonly turns: readonly Turn[];
+  readonly sequence: readonly CuttingStep[];
   /** Blades behind the counter, and what guests take it with. */
   readonly cutting: readonly Tool[];
   readonly serving: readonly Tool[];
@@ -82,7 +82,7 @@ export const cutStage = stage(cutRow, {
       shares,
       cuts,
       weighed,
-      turns: cuttingOrder(mains),
+      sequence: cuttingOrder(mains),
       cutting: knivesFor(uses('knife'), 'fewest', kits),
       serving: knivesFor(taken, house.knives, kits),
     };

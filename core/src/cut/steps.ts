@@ -24,7 +24,7 @@ declare module '../units/reason.js' {
     'halve-the-slices': { across: Millimetres };
     divide: {
       style: CutStyleId | FoldId;
-      /** Of each of so many that are cut alike. */
+      /** Of each of those that are cut alike. */
       strokes: number;
       copies: number;
       pieces: number;

@@ -31,12 +31,12 @@ export interface Stock {
 
 /** A pyramid's top is half as wide as its base (counter/shapeOf.ts). */
 const TOP = 0.5;
-/** So much of the block on its base does a pyramid fill. */
+/** Share of the block on its base that a pyramid fills. */
 export const PYRAMID_FILLS = (1 + TOP + TOP ** 2) / 3;
 
 const ROUND: readonly Shape[] = ['wheel', 'half wheel', 'quarter wheel', 'wedge', 'drum'];
 /** How much of its round a shape is, degrees; of a wedge its weight says. */
-const TURN: Partial<Record<Shape, number>> = {
+const LIES_TURNED: Partial<Record<Shape, number>> = {
   wheel: 360,
   drum: 360,
   'half wheel': 180,
@@ -44,27 +44,32 @@ const TURN: Partial<Record<Shape, number>> = {
 };
 
 /** Measures that are not known stand in for the commonest, so that a cut can be shown; the weight always stands. */
-const USUAL = { diameter: 110, height: 40, length: 100, width: 95 };
+const USUAL_MEASURES = { diameter: 110, height: 40, length: 100, width: 95 };
 
 export const isRound = ({ form }: Cheese): boolean => ROUND.includes(form.shape);
 
 /** What the whole round weighs of which this is the wheel, or a part. */
 export function roundGrams(cheese: Cheese): number {
   const { form } = cheese;
-  const turn = TURN[form.shape];
+  const turn = LIES_TURNED[form.shape];
   if (turn !== undefined) return (form.grams * 360) / turn;
   const { diameter, height } = form;
-  return (Math.PI / 4) * (diameter ?? USUAL.diameter) ** 2 * (height ?? USUAL.height) * densityOf(form);
+  return (
+    (Math.PI / 4) *
+    (diameter ?? USUAL_MEASURES.diameter) ** 2 *
+    (height ?? USUAL_MEASURES.height) *
+    densityOf(form)
+  );
 }
 
 /** The whole piece as the counter has it. */
 export function wholeStock(cheese: Cheese): Stock {
   const { form, rind } = cheese;
   const { shape } = form;
-  const diameter = form.diameter ?? USUAL.diameter;
-  const height = form.height ?? USUAL.height;
-  const length = form.length ?? USUAL.length;
-  const width = form.width ?? form.length ?? USUAL.width;
+  const diameter = form.diameter ?? USUAL_MEASURES.diameter;
+  const height = form.height ?? USUAL_MEASURES.height;
+  const length = form.length ?? USUAL_MEASURES.length;
+  const width = form.width ?? form.length ?? USUAL_MEASURES.width;
   const kind: Stock['kind'] = ROUND.includes(shape)
     ? 'sector'
     : shape === 'log' || shape === 'whole sausage'
@@ -76,7 +81,10 @@ export function wholeStock(cheese: Cheese): Stock {
     kind,
     height: kind === 'log' ? length : kind === 'ball' ? diameter : height,
     radius: diameter / 2,
-    angle: kind === 'sector' ? (TURN[shape] ?? Math.min(360, (360 * form.grams) / roundGrams(cheese))) : 360,
+    angle:
+      kind === 'sector'
+        ? (LIES_TURNED[shape] ?? Math.min(360, (360 * form.grams) / roundGrams(cheese)))
+        : 360,
     length: kind === 'pyramid' ? width : length,
     width,
     density: 1,
@@ -99,13 +107,13 @@ export function outlineOf(stock: Stock, off = 0): Polygon {
   return sector(Math.max(0.1, radius - off), -angle / 2, angle / 2);
 }
 
-/** From which height to which it reaches with so much taken off the faces that carry rind. */
+/** From which height to which it reaches with a thickness taken off the faces that carry rind. */
 export const spanOf = ({ height, top, bottom }: Stock, off = 0): readonly [number, number] => [
   bottom ? off : 0,
   height - (top ? off : 0),
 ];
 
-/** Volume with so much taken off all its rind. */
+/** Volume with a thickness taken off all its rind. */
 export function volumeOf(stock: Stock, off = 0): number {
   const [lo, hi] = spanOf(stock, off);
   if (stock.kind === 'ball') return (4 / 3) * Math.PI * Math.max(0, stock.radius - off) ** 3;
@@ -127,7 +135,7 @@ export function trimmed(stock: Stock): number {
   return (angle / 360) * Math.PI * radius ** 2 * trim * ((top ? 1 : 0) + (bottom ? 1 : 0));
 }
 
-/** What comes off when so much is taken off all rind: reckoned shell by shell, not as a remainder. */
+/** What comes off when a thickness is taken off all rind: reckoned shell by shell, not as a remainder. */
 export function shellOf(stock: Stock, off: number): number {
   if (off <= 0) return 0;
   const { kind, radius, height, angle, length, width, ends, top, bottom } = stock;

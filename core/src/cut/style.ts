@@ -64,6 +64,6 @@ export interface CutStyle {
   readonly loss: number;
   /** Work of one piece, seconds, by practised hands (docs/trade.md). */
   readonly seconds: number;
-  /** The stock cut so that a piece weighs about so much. */
+  /** The stock cut so that a piece weighs about what is asked. */
   readonly divide: (stock: Stock, grams: number) => Division;
 }

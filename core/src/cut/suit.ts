@@ -37,9 +37,9 @@ export const cutTableOf = (brief: Brief, house: House): Table => ({
     brief.guests.under5 + brief.guests.infants > 0 || brief.limits.some(({ what }) => what === 'risk:frail'),
 });
 
-/** So many standing guests share one whole piece with its knife; more have no hand free. House's own figure. */
+/** How many standing guests share one whole piece with its knife; more have no hand free. House's own figure. */
 const GUESTS_A_KNIFE = 10;
-/** From so long on thin and crumbled things dry on the board. */
+/** From this long on thin and crumbled things dry on the board. */
 const LONG_HOURS = 2;
 
 /** Each row: when it speaks, and by how much. Common practice, no source. */

@@ -85,7 +85,7 @@ export interface WheelView {
 /** From which angle the drawing starts: the first cut stands upright. */
 const START = 90;
 
-/** A wheel of so many mm, and what is cut of it. */
+/** A wheel by its diameter in mm, and what is cut of it. */
 export function wheelView(diameter: number, height: number, wheel: WheelCut): WheelView {
   const radius = diameter / 2;
   const there = Math.max(wheel.there.angle, wheel.angle);

@@ -1,7 +1,7 @@
 import { grid, layered, lumps, radial, ringed, sideRays, times, type Division } from './division/index.js';
 import { rimOff, volumeOf, type Stock } from './stock.js';
 
-/** How the styles divide a stock so that a piece weighs about so much: sizes of the trade, common practice, no source. */
+/** How the styles divide a stock so that a piece weighs about what is asked: sizes of the trade, common practice, no source. */
 
 const inside = (stock: Stock): number => volumeOf(stock, stock.trim) * stock.density;
 /** A ray piece narrower than this at its back falls apart on the knife. House's own figure. */
@@ -10,7 +10,7 @@ const rimOf = ({ kind, radius, trim, angle, length, width }: Stock): number =>
   kind === 'sector' || kind === 'log'
     ? (angle / 360) * 2 * Math.PI * (radius - trim)
     : 2 * (length + width - 4 * trim);
-/** So many equal pieces that each comes near the weight: a multiple of `by`, at least `least`, none a sliver. */
+/** Equal pieces, as many as bring each near the weight: a multiple of `by`, at least `least`, none a sliver. */
 function piecesOf(stock: Stock, grams: number, by: number, least: number): number {
   const most = Math.floor(rimOf(stock) / NARROWEST_MM / by) * by;
   return Math.max(least, Math.min(most, by * Math.round(inside(stock) / grams / by)));

@@ -14,7 +14,7 @@ const THINNEST_PART_MM = 30;
 /** From this share of its width on a wheel is a tall one: a disc by wire comes off it. */
 const TALL = 0.5;
 
-const NEAR = 1e-9;
+const ROUNDING = 1e-9;
 
 /** How the ordered weight comes off the wheel. */
 export type WheelWay = 'wedge' | 'rounded up' | 'disc, then wedge' | 'halved in height' | 'the rest of it';
@@ -28,7 +28,7 @@ export interface WheelCut {
   /** Along the rim, and straight across it between the two cuts. */
   readonly arcMm: number;
   readonly chordMm: number;
-  /** The height of the wheel is taken in so many parts. */
+  /** The height of the wheel is taken in a number of parts. */
   readonly parts: number;
   /** What leaves the wheel for the order. */
   readonly grams: number;
@@ -62,7 +62,7 @@ const COOKED = ['firm', 'hard', 'very hard'];
  * nose, all rind); a big cooked wheel is halved in height, then cut radially; a tall drum gives a disc by wire, then a
  * wedge; any other is rounded up. No sliver is left that cannot be sold: it goes with the order. Common practice.
  * @param lot what is there of it, grams, and whether it was opened before
- * @param taken in so many parts of its height, where that is settled already
+ * @param taken the parts of its height, where that is settled already
  */
 export function wheelCut(
   cheese: Cheese,
@@ -78,20 +78,20 @@ export function wheelCut(
   const there = Math.max(0, start - facing);
   const least = leastAngle(diameter);
   const parts = taken ?? partsFor(cheese, wedgeAngle(gross, round), least);
-  const asked = wedgeAngle(gross * parts, round);
-  const angle = Math.max(asked, Math.min(least, wedgeAngle(there * parts, round)));
+  const wanted = wedgeAngle(gross * parts, round);
+  const angle = Math.max(wanted, Math.min(least, wedgeAngle(there * parts, round)));
   const wedge = (angle / 360) * (round / parts);
   const left = there - wedge;
   const rest = left > 0 && wedgeAngle(left, round) < least && parts === 1;
   const grams = rest ? there : wedge;
-  const turn = rest ? wedgeAngle(there, round) : angle;
+  const degrees = rest ? wedgeAngle(there, round) : angle;
   const over = Math.max(TOLERANCE.share * grams, TOLERANCE.grams);
   return {
-    way: rest ? 'the rest of it' : wayOf(cheese, parts, asked, least),
-    angle: turn,
-    ordered: Math.min(turn, asked),
-    arcMm: (Math.PI * diameter * turn) / 360,
-    chordMm: chordOf(diameter, turn),
+    way: rest ? 'the rest of it' : wayOf(cheese, parts, wanted, least),
+    angle: degrees,
+    ordered: Math.min(degrees, wanted),
+    arcMm: (Math.PI * diameter * degrees) / 360,
+    chordMm: chordOf(diameter, degrees),
     parts,
     grams,
     tolerance: { grams: over, angle: wedgeAngle(over * parts, round) },
@@ -118,7 +118,7 @@ const isHalved = ({ form, texture }: Cheese): boolean =>
 /** In how many parts of its height a wheel is taken, so that a wedge is wide enough; 1: it is not split. */
 function partsFor(cheese: Cheese, angle: number, least: number): number {
   const { diameter, height } = cheese.form;
-  if (angle >= least - NEAR || SOFT.includes(cheese.texture) || height === null) return 1;
+  if (angle >= least - ROUNDING || SOFT.includes(cheese.texture) || height === null) return 1;
   const most = Math.floor(height / THINNEST_PART_MM);
   if (most < 2) return 1;
   if (isHalved(cheese)) return 2;
@@ -127,5 +127,5 @@ function partsFor(cheese: Cheese, angle: number, least: number): number {
 
 function wayOf(cheese: Cheese, parts: number, angle: number, least: number): WheelWay {
   if (parts > 1) return isHalved(cheese) ? 'halved in height' : 'disc, then wedge';
-  return angle >= least - NEAR ? 'wedge' : 'rounded up';
+  return angle >= least - ROUNDING ? 'wedge' : 'rounded up';
 }

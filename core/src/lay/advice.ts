@@ -54,7 +54,7 @@ export function layAdvice(
   const low = Math.round(100 * BANDS[brief.manner][0]);
   const { filler } = choice.fill;
   return [
-    ...(choice.asked
+    ...(choice.ofTheSurface
       ? []
       : [reason('not-on-what-was-asked', { asked: brief.surface, board: choice.parts[0]!.board.name })]),
     ...laid
@@ -104,9 +104,9 @@ export function layAdvice(
 
 /** A board that was kept stays as it lies while the order goes on: what must hold and no longer does is said on every stage. */
 function keptBreaks({ board, kept }: LaidBoard): Reason[] {
-  const broken = kept?.told.filter(({ hard }) => hard) ?? [];
+  const broken = kept?.violations.filter(({ hard }) => hard) ?? [];
   if (broken.length === 0) return [];
-  // Left for what breaks now: another break is told anew.
+  // Left for what breaks now: another break is stated anew.
   const subject = broken
     .map(({ reason: { rule, subject: of } }) => `${rule} ${of}`)
     .sort()

@@ -5,10 +5,10 @@ import { begin, type LayQuestion } from './question.js';
 import { rulesBetween, type Ground, type Placed } from './rules/index.js';
 
 /** A place and turn of one thing. */
-type Spot = readonly [x: number, y: number, turn: number];
+type Pose = readonly [x: number, y: number, turn: number];
 interface Move {
   readonly i: number;
-  readonly to: Spot;
+  readonly to: Pose;
 }
 
 /** Where it is hot, and where it is cold; and how far a thing is moved at the least. */
@@ -18,7 +18,7 @@ const NEAREST_MOVE = 4;
 const [SWAPS, VISITS, TURNS] = [0.12, 0.2, 0.3];
 
 /**
- * One search for a layout by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) over places and turns: seeded, of so many
+ * One search for a layout by simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) over poses: seeded, of a number of
  * moves, cooling as they go by; it can be halted on its way and gone on with. What is pinned stays; every rule of the table is
  * felt by what a move changes.
  */
@@ -27,7 +27,7 @@ export class Annealing {
   now = 0;
   private best = 0;
   private step = 0;
-  private kept: readonly Spot[];
+  private kept: readonly Pose[];
   private readonly placed: Placed[];
   private readonly shapes: ReturnType<typeof begin>['shapes'];
   private readonly free: readonly number[];
@@ -56,7 +56,7 @@ export class Annealing {
     this.far = Math.max(question.board.length, question.board.width) / 3;
   }
 
-  /** Goes on until so much of its moves is made. */
+  /** Goes on until this share of its moves is made. */
   run(until: number): void {
     const { placed, costs, steps } = this;
     const end = this.free.length === 0 ? 0 : Math.round(until * steps);
@@ -65,7 +65,7 @@ export class Annealing {
       const moves = this.propose(share);
       const back = moves.map(({ i }): Move => ({ i, to: this.spotOf(i) }));
       for (const move of moves) this.put(move);
-      // Taken where e^(-change / heat) is more than a number between 0 and 1: told before, so that what costs too much is not counted to its end.
+      // Taken where e^(-change / heat) is more than a number between 0 and 1: drawn first, so that what costs too much is not counted to its end.
       const most = -HOT * (COLD / HOT) ** share * Math.log(this.random());
       const change = costs.after(
         moves.map(({ i }) => i),
@@ -88,7 +88,7 @@ export class Annealing {
     return this.placed;
   }
 
-  private spotOf(i: number): Spot {
+  private spotOf(i: number): Pose {
     const { x, y, turn } = this.placed[i]!;
     return [x, y, turn];
   }

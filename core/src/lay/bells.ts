@@ -46,7 +46,7 @@ export function bellsFor(things: readonly Thing[], counter: Served, boards = 1):
     });
 }
 
-/** A bell that is to be hired is so much higher than what stands under it, mm. House's own figure. */
+/** A bell that is to be hired is higher than what stands under it by this much, mm. House's own figure. */
 const HEADROOM = 40;
 
 /** What a person put under its bell takes the bell's room, and smells no more: it may stand beside what is delicate. */

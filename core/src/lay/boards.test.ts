@@ -45,7 +45,7 @@ const choiceOf = (board: Board, fullness: number): BoardChoice => ({
   fullness,
   fits: true,
   reach: 0,
-  asked: true,
+  ofTheSurface: true,
   misses: 0,
 });
 
@@ -63,7 +63,7 @@ describe.each(QUESTIONS.map((question, i) => [i, question] as const))('a board, 
 
   test('no two whole things overlap by their true outlines, unless it is said; nothing hangs over the rim', () => {
     const solid = things.filter(({ lies }) => lies !== 'patch');
-    const told = layout.told.filter(({ hard }) => hard).map(({ reason }) => reason.subject);
+    const told = layout.violations.filter(({ hard }) => hard).map(({ reason }) => reason.subject);
     const laid = solid.map((thing) => {
       const { x, y, turn } = place(thing.id);
       return { thing, outline: movedOutline(thing.outline, x, y, turn) };
@@ -188,20 +188,20 @@ describe('which boards', () => {
     const shelf = [ROUND, small, slate, salt, dish];
     const on = (surface: string, from: readonly Board[] = shelf) =>
       boardChoices(aBrief({ surface }), from, (many) => (0.75 * boardArea(ROUND)) / many)[0]!;
-    expect(on('wood')).toMatchObject({ id: 'together 1 r', asked: true });
-    expect(on('slate')).toMatchObject({ id: 'together 1 slate', asked: true });
-    expect(on('salt block')).toMatchObject({ id: 'together 1 salt', asked: true });
-    expect(on('plate')).toMatchObject({ id: 'together 1 dish', asked: true });
-    expect(on('several small boards')).toMatchObject({ id: 'together 4 small', asked: true });
-    expect(on('slate', [ROUND, small])).toMatchObject({ id: 'together 1 r', asked: false });
+    expect(on('wood')).toMatchObject({ id: 'together 1 r', ofTheSurface: true });
+    expect(on('slate')).toMatchObject({ id: 'together 1 slate', ofTheSurface: true });
+    expect(on('salt block')).toMatchObject({ id: 'together 1 salt', ofTheSurface: true });
+    expect(on('plate')).toMatchObject({ id: 'together 1 dish', ofTheSurface: true });
+    expect(on('several small boards')).toMatchObject({ id: 'together 4 small', ofTheSurface: true });
+    expect(on('slate', [ROUND, small])).toMatchObject({ id: 'together 1 r', ofTheSurface: false });
     // Of the customer's own board nobody knows what it is made of.
-    expect(on('slate', [{ ...ROUND, material: 'unknown' }]).asked).toBe(true);
+    expect(on('slate', [{ ...ROUND, material: 'unknown' }]).ofTheSurface).toBe(true);
     const tiers = choicesFor(aBrief({ surface: 'tiered stand' }), [ROUND], 2, (spread) =>
       spread === 'tiers'
         ? new Map(PARTS.tiers.map((key) => [key, 30_000]))
         : new Map(PARTS[spread].map((key) => [key, 0.75 * boardArea(ROUND)])),
     );
-    expect(tiers[0]!).toMatchObject({ spread: 'tiers', asked: true });
+    expect(tiers[0]!).toMatchObject({ spread: 'tiers', ofTheSurface: true });
   });
   test('what the shop has not is told', () => {
     const order = (surface: string) =>
@@ -428,7 +428,7 @@ describe('under its bell', () => {
     const hard = (of: ReturnType<typeof laidWith>) => {
       const small = { ...of.question!.board, round: true, length: 250, width: 250 };
       const only = of.things.filter(({ traits }) => traits.kind === 'cheese');
-      const { told } = arrange({ ...of.question!, things: only, board: small, steps: 20_000 });
+      const { violations: told } = arrange({ ...of.question!, things: only, board: small, steps: 20_000 });
       return told.filter((one) => one.reason.rule === 'strong-beside-delicate').length;
     };
     expect(hard(laidWith([]))).toBeGreaterThan(0);
@@ -458,7 +458,7 @@ describe('behind its divider', () => {
       of.boards.laid.flatMap(({ things }) => things).find(({ id }) => id === 'wren-curd')!;
     expect(thing(behind).area).toBeGreaterThan(thing(bare).area);
     expect(thing(behind).grams).toBe(thing(bare).grams);
-    expect(behind.timing.asked.lies['wren-curd']).toEqual(thing(bare));
+    expect(behind.timing.question.lies['wren-curd']).toEqual(thing(bare));
   });
   test('a good that leaves takes its divider and its bell with it', () => {
     const both = { ...walled, lay: { ...walled.lay, bells: ['marsh-lantern'] } };

@@ -1,13 +1,13 @@
 import { isBoxed, type Brief } from '../brief/index.js';
 import { waresOn, type Ware, type Served } from '../counter/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 
 /** A board as something to lie on; round by its diameter, else length by width. mm. */
 export interface Board {
   readonly id: string;
   readonly name: string;
   readonly material: Ware['material'];
-  /** As its ware is entered, by which it is drawn; its stuff decides where nobody told. */
+  /** As its ware is entered, by which it is drawn; its material decides where it is unknown. */
   readonly colour?: string;
   readonly length: number;
   readonly width: number;
@@ -56,10 +56,10 @@ export const TIERS: readonly Board[] = [300, 250, 200].map((diameter, i) => ({
   count: 6,
 }));
 
-/** A table whose size nobody told. */
+/** A table of unknown size. */
 const TABLE = { length: 1200, width: 600 };
 
-/** A board whose thickness nobody told, mm. House's own figure. */
+/** A board of unknown thickness, mm. House's own figure. */
 const USUAL_THICK = 20;
 
 function boardOf(ware: Ware): Board[] {
@@ -88,7 +88,7 @@ function boardOf(ware: Ware): Board[] {
     : [];
 }
 
-const shopBoards = rememberedBy((counter: Served) =>
+const shopBoards = memoisedBy((counter: Served) =>
   waresOn(counter).flatMap((ware) => (ware.use === 'board' ? boardOf(ware) : [])),
 );
 

@@ -47,7 +47,7 @@ export const BUILD_SCHOOLS = {
 } as const satisfies Record<string, readonly BuildStep[]>;
 export type BuildSchool = keyof typeof BUILD_SCHOOLS;
 
-/** One thing to lay, told by landmarks: at which hour of the clock, at the rim or inside, and against what. */
+/** One thing to lay, by landmarks: at which hour of the clock, at the rim or inside, and against what. */
 export interface BuildLine extends ClockPlace {
   readonly step: BuildStep;
   readonly thing: Thing;
@@ -66,7 +66,7 @@ export const stepOf = ({ lies, traits }: Thing): BuildStep => {
   return traits.rolls ? 'the rest' : 'fruit and vegetables';
 };
 
-/** Two things within so much of each other lie against each other, mm between middles. */
+/** Two things nearer than this lie against each other, mm between middles. */
 const NEAR = 190;
 
 /** What to lay, one after the other, so that somebody else can build the board by hand. */

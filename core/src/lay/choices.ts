@@ -16,7 +16,7 @@ export interface BoardChoice {
   readonly id: string;
   readonly spread: Spread;
   readonly parts: readonly Part[];
-  /** So many alike, each complete. */
+  /** How many alike, each complete. */
   readonly many: number;
   /** Of all parts together. */
   readonly fullness: number;
@@ -24,7 +24,7 @@ export interface BoardChoice {
   /** From the hand to what is furthest from it, mm. */
   readonly reach: number;
   /** It is what the brief asks to be served on. */
-  readonly asked: boolean;
+  readonly ofTheSurface: boolean;
   readonly misses: number;
 }
 
@@ -35,7 +35,7 @@ export interface BoardChoice {
 const idOf = (spread: Spread, board: Board, many: number): string =>
   spread === 'together' ? `together ${isBox(board) ? 'each' : many} ${board.id}` : `${spread} ${many}`;
 
-/** From so many standing guests on twin boards, each complete, come first (docs/trade.md). */
+/** From this many standing guests on twin boards, each complete, come first (docs/trade.md). */
 const TWINS_FROM = 25;
 const MOST_BOARDS = 6;
 /** One board and its twin are always weighed. */
@@ -58,7 +58,7 @@ const SURFACE_STUFF: Partial<Record<Brief['surface'], Ware['material']>> = {
 /** A small board is no longer than this, mm. House's own figure. */
 const SMALL = 500;
 
-/** Of the stuff that was asked for; of what nobody told what it is, nobody can say that it is not. */
+/** Of the stuff that was asked for; a board of unknown material counts as of it. */
 const isOfStuff = (surface: Brief['surface'], board: Board): boolean => {
   const stuff = SURFACE_STUFF[surface];
   return (
@@ -67,7 +67,12 @@ const isOfStuff = (surface: Brief['surface'], board: Board): boolean => {
 };
 
 /** Whether these boards are what the brief asks to be served on. */
-function isAsked(surface: Brief['surface'], spread: Spread, boards: readonly Board[], many: number): boolean {
+function isOfTheSurface(
+  surface: Brief['surface'],
+  spread: Spread,
+  boards: readonly Board[],
+  many: number,
+): boolean {
   // Whose role is a box gets boxes, whatever else is asked.
   if (boards.some(isBox)) return true;
   if (surface === 'tiered stand') return spread === 'tiers';
@@ -76,7 +81,7 @@ function isAsked(surface: Brief['surface'], spread: Spread, boards: readonly Boa
   return boards.every((board) => isOfStuff(surface, board));
 }
 
-/** Areas that the things of each part cover when so many stand there, each complete. mm2 a board */
+/** Areas that the things of each part cover by how many stand there, each complete. mm2 a board */
 export type Covers = (spread: Spread, many: number) => ReadonlyMap<PartKey, number>;
 
 /** How far hands reach over it, mm. */
@@ -84,7 +89,7 @@ const farOf = ({ round, length, width }: Board, sides: number) =>
   (round ? length : width) / (sides === 1 ? 1 : 2);
 
 /** What is asked of the boards, and what is wanted of each way to lay them. */
-interface Asking {
+interface Demand {
   readonly brief: Brief;
   readonly sides: 1 | 2 | 4;
   readonly heads: number;
@@ -102,7 +107,7 @@ function offBand(fullness: number, manner: Brief['manner']): number {
   );
 }
 
-const missOf = ({ board, fullness }: Part, { brief, sides }: Asking): number =>
+const missOf = ({ board, fullness }: Part, { brief, sides }: Demand): number =>
   offBand(fullness, brief.manner) + (Math.max(0, farOf(board, sides) - REACH) / 1000) * OUT_OF_REACH;
 
 const partOf = (key: PartKey, board: Board, covered: ReadonlyMap<PartKey, number>): Part => ({
@@ -117,11 +122,11 @@ const oneMoreOf = ({ surface }: Brief, spread: Spread, parts: readonly Part[]): 
     ? 0
     : ONE_MORE;
 
-function choiceOf(spread: Spread, parts: readonly Part[], many: number, asking: Asking): BoardChoice {
+function choiceOf(spread: Spread, parts: readonly Part[], many: number, asking: Demand): BoardChoice {
   const { brief, sides, twins } = asking;
   const boards = parts.map(({ board }) => board);
   const area = boards.reduce((sum, board) => sum + boardArea(board), 0);
-  const asked = isAsked(brief.surface, spread, boards, many);
+  const ofTheSurface = isOfTheSurface(brief.surface, spread, boards, many);
   return {
     id: idOf(spread, boards[0]!, many),
     spread,
@@ -130,11 +135,11 @@ function choiceOf(spread: Spread, parts: readonly Part[], many: number, asking: 
     fullness: parts.reduce((sum, { board, fullness }) => sum + fullness * boardArea(board), 0) / area,
     fits: parts.every(({ fullness }) => fullness <= FULLEST),
     reach: Math.max(...boards.map((board) => farOf(board, sides))),
-    asked,
+    ofTheSurface,
     misses:
       parts.reduce((sum, part) => sum + missOf(part, asking), 0) / parts.length +
       oneMoreOf(brief, spread, parts) * (many * parts.length - 1) +
-      (asked ? 0 : NOT_ASKED) +
+      (ofTheSurface ? 0 : NOT_ASKED) +
       (spread === 'by kind' ? KINDS_APART : 0) +
       (twins && many === 1 ? 1 : 0),
   };
@@ -146,7 +151,7 @@ const upTo = (most: number) => Array.from({ length: Math.min(most, MOST_BOARDS) 
 function together(
   boards: readonly Board[],
   covers: Covers,
-  asking: Asking,
+  asking: Demand,
   chosen: string | null,
 ): BoardChoice[] {
   const [low] = BANDS[asking.brief.manner];
@@ -165,7 +170,7 @@ function together(
 }
 
 /** For each kind the board that comes nearest to the manner, of those that are left. */
-function byKind(boards: readonly Board[], covers: Covers, asking: Asking): BoardChoice[] {
+function byKind(boards: readonly Board[], covers: Covers, asking: Demand): BoardChoice[] {
   if (boards.some(isBox) || boards.every(({ thick }) => thick === 0)) return [];
   const covered = covers('by kind', 1);
   if ([...covered.values()].some((area) => area === 0)) return [];
@@ -188,7 +193,7 @@ function byKind(boards: readonly Board[], covers: Covers, asking: Asking): Board
   return parts.length === PARTS['by kind'].length ? [choiceOf('by kind', parts, 1, asking)] : [];
 }
 
-function tiers(boards: readonly Board[], covers: Covers, asking: Asking): BoardChoice[] {
+function tiers(boards: readonly Board[], covers: Covers, asking: Demand): BoardChoice[] {
   if (asking.brief.surface !== 'tiered stand' || boards.some(isBox)) return [];
   return upTo(MOST_BOARDS).map((many) => {
     const covered = covers('tiers', many);
@@ -214,18 +219,18 @@ export function boardChoices(
   chosen: string | null = null,
 ): BoardChoice[] {
   const heads = headsAtBoard(brief);
-  const asking: Asking = { brief, sides, heads, twins: brief.table === 'walk around' && heads > TWINS_FROM };
+  const demand: Demand = { brief, sides, heads, twins: brief.table === 'walk around' && heads > TWINS_FROM };
   return [
-    ...together(boards, covers, asking, chosen),
-    ...byKind(boards, covers, asking),
-    ...tiers(boards, covers, asking),
+    ...together(boards, covers, demand, chosen),
+    ...byKind(boards, covers, demand),
+    ...tiers(boards, covers, demand),
   ].sort(
     (a, b) =>
       Number(b.fits) - Number(a.fits) || a.misses - b.misses || a.many - b.many || (a.id < b.id ? -1 : 1),
   );
 }
 
-/** So many ways are told, and what each would cost: a shop with hundreds of boards has thousands. */
+/** At most this many ways are shown, each with its cost: a shop with hundreds of boards has thousands. */
 const MOST_WAYS = 24;
 
 /** The best ways, the best of every spread, and the one that was chosen, wherever it stands. */

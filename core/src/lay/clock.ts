@@ -1,8 +1,8 @@
 /** Nearer the middle than this share of the way to the rim a thing has no hour. */
-const MIDDLE = 0.22;
+const NO_HOUR_WITHIN = 0.22;
 const RIM = 0.62;
 
-/** A place told as on a clock, the guest at six. */
+/** A place as on a clock face, the guest at six. */
 export interface ClockPlace {
   /** 1 to 12; null: in the middle. */
   readonly hour: number | null;
@@ -16,5 +16,5 @@ export function onClock(
 ): ClockPlace {
   const out = Math.hypot(x / half.x, y / half.y);
   const hour = Math.round((((Math.atan2(x, -y) * 180) / Math.PI + 360) % 360) / 30) % 12;
-  return { hour: out < MIDDLE ? null : hour || 12, atRim: out >= RIM };
+  return { hour: out < NO_HOUR_WITHIN ? null : hour || 12, atRim: out >= RIM };
 }

@@ -111,11 +111,11 @@ export interface Garnish extends Purchase {
 
 /** What was asked for, as far as the order has it and its guests may have it. */
 export function garnishOf(
-  asked: readonly { readonly id: string; readonly sprigs: number }[],
+  wanted: readonly { readonly id: string; readonly sprigs: number }[],
   goods: ReadonlyMap<string, Good>,
   brief: Brief,
 ): Garnish[] {
-  return asked.flatMap(({ id, sprigs }) => {
+  return wanted.flatMap(({ id, sprigs }) => {
     const good = goods.get(id);
     if (!good || !isCompanion(good) || !isGarnish(good) || !mayDecorate(good, brief)) return [];
     const { grams: each, stemOut } = kindOf(`${good.name} ${good.style}`)!;

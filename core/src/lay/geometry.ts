@@ -4,7 +4,7 @@ import type { Board } from './boards.js';
 /** The area of an outline, whichever way it runs round. mm2 */
 export const areaOf = (outline: Polygon): number => Math.abs(signedArea(outline));
 
-/** A disc about a point; a thing is covered by a few of them, so that gaps are quick to tell. mm. */
+/** A disc about a point; a thing is covered by a few of them, so that gaps are quick to measure. mm. */
 export interface Disc {
   readonly x: number;
   readonly y: number;
@@ -38,7 +38,7 @@ export const patchDisc = (area: number): Disc => ({ x: 0, y: 0, r: Math.sqrt(are
 /** The same turn within one round: degrees from 0 up to 360. */
 export const withinOneTurn = (degrees: number): number => ((degrees % 360) + 360) % 360;
 
-/** Discs turned by so many degrees and moved. */
+/** Discs turned by an angle in degrees and moved. */
 export function movedDiscs(discs: readonly Disc[], x: number, y: number, degrees: number): Disc[] {
   const a = (degrees * Math.PI) / 180;
   const [c, s] = [Math.cos(a), Math.sin(a)];
@@ -77,7 +77,7 @@ export function holds(outline: Polygon, x: number, y: number): boolean {
   return inside;
 }
 
-/** An outline turned by so many degrees and moved. */
+/** An outline turned by an angle in degrees and moved. */
 export function movedOutline(outline: Polygon, x: number, y: number, degrees: number): Polygon {
   const a = (degrees * Math.PI) / 180;
   const [c, s] = [Math.cos(a), Math.sin(a)];

@@ -147,7 +147,7 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
   };
 }
 
-/** Two passes over the raster tell each cell how far it is to what lies there or to the rim (Rosenfeld and Pfaltz 1968, with steps of 1 and 1.41). */
+/** Two passes over the raster give each cell its distance to what lies there or to the rim (Rosenfeld and Pfaltz 1968, with steps of 1 and 1.41). */
 function widestGap(owner: Int16Array, middle: (at: number) => Point, nx: number, ny: number): Gap {
   const far = Float32Array.from(owner, (one) => (one === -1 ? Infinity : 0));
   const at = (x: number, y: number) => (x < 0 || y < 0 || x >= nx || y >= ny ? 0 : far[y * nx + x]!);
@@ -218,7 +218,7 @@ const ROUNDED = 8;
 /** A ring of corners rounded off, so that a patch looks laid by hand: each corner is drawn to its neighbours, again and again. */
 function smoothed(ring: readonly Point[]): readonly Point[] {
   let now = ring;
-  for (let turn = 0; turn < ROUNDED; turn++)
+  for (let pass = 0; pass < ROUNDED; pass++)
     now = now.map(([x, y], i): Point => {
       const [px, py] = now[(i + now.length - 1) % now.length]!;
       const [nx, ny] = now[(i + 1) % now.length]!;

@@ -1,21 +1,21 @@
 import { begin, groundOf, type LayQuestion } from './question.js';
-import { toldOf, totalCost, type Ground, type Placed, type Told } from './rules/index.js';
+import { violationsOf, totalCost, type Ground, type Placed, type Violation } from './rules/index.js';
 
 /** What the rules say of a board as it lies. */
 export interface Judgement {
-  readonly told: readonly Told[];
+  readonly violations: readonly Violation[];
   /** 100: nothing costs anything. */
   readonly score: number;
 }
 
-/** Points that a cost takes off a board of so many things. */
+/** Points that a cost takes off a board of a number of things. */
 export const worth = (cost: number, things: number): number => (things === 0 ? 0 : (-12 * cost) / things);
 
 /** What a layout is worth: 100 less what its rules cost for each thing on it. */
 export function judgedOf(placed: readonly Placed[], ground: Ground): Judgement {
-  const told = toldOf(placed, ground);
+  const violations = violationsOf(placed, ground);
   const cost = totalCost(placed, ground);
-  return { told, score: Math.max(0, 100 + worth(cost, placed.length)) };
+  return { violations, score: Math.max(0, 100 + worth(cost, placed.length)) };
 }
 
 /** A board of which everything was put somewhere, judged as it lies, without a search; null: something has no place yet. */

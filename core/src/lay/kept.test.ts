@@ -35,7 +35,7 @@ describe('a board that was kept', () => {
   test('is judged by the plan as the search judged it', () => {
     const { kept: judged } = firstOf(ordered(12, lay));
     expect(judged!.score).toBeCloseTo(layout.score, 9);
-    expect(judged!.told).toEqual(layout.told);
+    expect(judged!.violations).toEqual(layout.violations);
   });
   test('is judged anew where things grow: more guests on the same places hold no better', () => {
     const more = firstOf(ordered(30, lay)).kept!;
@@ -52,7 +52,7 @@ describe('a board that was kept', () => {
     expect(told).toMatchObject({ left: false, figures: { board: firstOf(ordered(12, lay)).board.name } });
     const adviceLeft = [{ rule: told!.rule, subject: told!.subject }];
     expect(broken(ordered(12, pushed, { adviceLeft }))[0]!.left).toBe(true);
-    // Another thing over the rim is told anew.
+    // Another thing over the rim is stated anew.
     const worse = { ...pushed, pins: { ...pushed.pins, tarpot: { x: 2000, y: 0, turn: 0, hand: true } } };
     expect(broken(ordered(12, worse, { adviceLeft }))[0]!.left).toBe(false);
   });

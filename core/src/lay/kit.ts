@@ -36,7 +36,7 @@ export function toolKit({
   }));
 }
 
-/** So many bells and tools are hired: what the shop has not, the customer has not, and nothing in a household stands in for. */
+/** Bells and tools that are hired: what the shop has not, the customer has not, and nothing in a household stands in for. */
 export const toHire = (
   serving: readonly Tool[],
   laid: readonly { readonly bells: readonly Bell[] }[],

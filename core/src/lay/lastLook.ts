@@ -82,19 +82,19 @@ export function lastLook(
 }
 
 function praises({ layout, food, brief }: Seen): Praise[] {
-  const told = new Set(layout.told.map(({ reason: { rule } }) => rule));
+  const violated = new Set(layout.violations.map(({ reason: { rule } }) => rule));
   const [low, high] = BANDS[brief.manner];
   const some = (trait: 'soft' | 'carrier' | 'rolls') => food.some(({ traits }) => traits[trait]);
   const holds: readonly (readonly [Praise, boolean])[] = [
-    ['what must hold, holds', layout.told.every(({ hard }) => !hard)],
-    ['what belongs together touches', !told.has('apart-from-its-company')],
+    ['what must hold, holds', layout.violations.every(({ hard }) => !hard)],
+    ['what belongs together touches', !violated.has('apart-from-its-company')],
     [
       'the walk runs clockwise',
-      food.some(({ traits }) => traits.step !== null) && !told.has('against-the-walk'),
+      food.some(({ traits }) => traits.step !== null) && !violated.has('against-the-walk'),
     ],
-    ['bread is near what is soft', some('soft') && some('carrier') && !told.has('no-bread-in-reach')],
-    ['every hand reaches all of it', !told.has('out-of-reach')],
-    ['nothing rolls', some('rolls') && !told.has('rolls-near-the-rim')],
+    ['bread is near what is soft', some('soft') && some('carrier') && !violated.has('no-bread-in-reach')],
+    ['every hand reaches all of it', !violated.has('out-of-reach')],
+    ['nothing rolls', some('rolls') && !violated.has('rolls-near-the-rim')],
     ['as full as it should be', layout.covered >= low && layout.covered <= high],
   ];
   return holds.flatMap(([praise, is]) => (is ? [praise] : []));

@@ -35,8 +35,8 @@ const SHINGLED = 1.8;
 const OVERLAPPING = ['shingles', 'fan', 'river', 'bias slices'];
 
 /** Folds that need something to lean on. */
-const LEANING = ['ribbon', 'rose', 'quarter fold', 'roll'];
-/** A baking dish is so much wider all round than what bakes in it, mm. House's own figure. */
+const LEANING_FOLDS = ['ribbon', 'rose', 'quarter fold', 'roll'];
+/** A baking dish is wider all round by this much than what bakes in it, mm. House's own figure. */
 export const DISH_RIM = 15;
 /** A card beside what is too soft to stick one into (docs/trade.md). */
 const CARD = 55 * 30;
@@ -55,7 +55,7 @@ const cheeseTraits = (main: Main) =>
       }
     : { soft: false, strong: false, wet: false };
 
-/** A cheese or meat as it lies in the first wave, for one of so many boards that are alike. */
+/** A cheese or meat as it lies in the first wave, for one of several boards that are alike. */
 export function mainThing(
   { main, cut, step, share, hot = false }: LaidMain,
   beside: readonly string[],
@@ -88,7 +88,7 @@ export function mainThing(
       delicate: isDelicate(main.sense),
       rolls: cut.styleId === 'pearls',
       avoided: isAvoided(main, brief.limits),
-      leans: LEANING.includes(cut.styleId),
+      leans: LEANING_FOLDS.includes(cut.styleId),
       // Meats dry and sweat: they come when the board stands (docs/trade.md).
       late: main.kind === 'meat' || hot,
       cold: !hot,
@@ -101,7 +101,7 @@ export function mainThing(
   };
 }
 
-/** An outline about its middle, so much further out on all sides; further in where it is below nothing. */
+/** An outline about its middle, offset outwards on all sides; inwards where negative. */
 export const widened = (outline: Polygon, by: number): Polygon =>
   outline.map(([x, y]): Point => {
     const r = Math.hypot(x, y);
@@ -115,7 +115,7 @@ const foldOutline = (cut: Cut): Polygon => {
   return rectangle(-l / 2, -w / 2, l / 2, w / 2);
 };
 
-/** So much of a wheel is the wheel, and what is thinner than this falls over, degrees. House's own figures. */
+/** Angles in degrees: from which a part of a wheel counts as the wheel, and below which a wedge falls over. House's own figures. */
 const [NEARLY_ALL, LEAST_WEDGE] = [324, 12];
 /** The first wedge is seen however small, and leaves most of it standing, degrees. House's own figures. */
 const [LEAST_OPEN, MOST_OPEN] = [24, 70];

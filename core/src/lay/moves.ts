@@ -16,10 +16,10 @@ export interface Place {
   readonly y: number;
   readonly turn: number;
 }
-type Lies = Pick<Layout, 'placed'>;
+type Lying = Pick<Layout, 'placed'>;
 
 /** Every thing of the board pinned where it lies. */
-const asItLies = ({ pins }: Laying, { placed }: Lies): Pins => ({
+const asItLies = ({ pins }: Laying, { placed }: Lying): Pins => ({
   ...pins,
   ...Object.fromEntries(
     placed.map(({ id, x, y, turn }) => [id, { x, y, turn, hand: pins[id]?.hand ?? false }]),
@@ -42,13 +42,13 @@ const listed = (list: readonly string[], id: string, isIn: boolean): string[] =>
 ];
 
 /** One thing is put somewhere and pinned. The turn is kept within one turn, however far it was turned. */
-export const putThing = (laying: Laying, lies: Lies, id: string, { x, y, turn }: Place): Laying => ({
+export const putThing = (laying: Laying, lies: Lying, id: string, { x, y, turn }: Place): Laying => ({
   ...laying,
   pins: { ...asItLies(laying, lies), [id]: { x, y, turn: withinOneTurn(turn), hand: true } },
 });
 
 /** Two change places, each with its own turn, and both are pinned. Nothing changes when one of them lies on another board. */
-export function swapThings(laying: Laying, lies: Lies, one: string, other: string): Laying {
+export function swapThings(laying: Laying, lies: Lying, one: string, other: string): Laying {
   const [a, b] = [one, other].map((id) => lies.placed.find((place) => place.id === id));
   if (!a || !b) return laying;
   return {
@@ -62,13 +62,13 @@ export function swapThings(laying: Laying, lies: Lies, one: string, other: strin
 }
 
 /** One thing finds its own place again; the others stay. */
-export const letGo = (laying: Laying, lies: Lies, id: string): Laying => ({
+export const letGo = (laying: Laying, lies: Lying, id: string): Laying => ({
   ...laying,
   pins: without(asItLies(laying, lies), id),
 });
 
 /** To another of the boards, where it finds its own place. */
-export const sendTo = (laying: Laying, lies: Lies, id: string, board: string): Laying => ({
+export const sendTo = (laying: Laying, lies: Lying, id: string, board: string): Laying => ({
   ...letGo(laying, lies, id),
   sent: { ...laying.sent, [baseOf({ id })]: board },
 });
@@ -88,10 +88,10 @@ export const divideThing = (laying: Laying, id: string, behind: boolean): Laying
 });
 
 /** Is everything of the board pinned where it lies? */
-export const isKept = ({ pins }: Laying, { placed }: Lies): boolean => placed.every(({ id }) => pins[id]);
+export const isKept = ({ pins }: Laying, { placed }: Lying): boolean => placed.every(({ id }) => pins[id]);
 
 /** It is good as it lies: another guest or gram moves nothing that lies there. */
-export const keepLayout = (laying: Laying, lies: Lies, choice: string): Laying => ({
+export const keepLayout = (laying: Laying, lies: Lying, choice: string): Laying => ({
   ...laying,
   pins: asItLies(laying, lies),
   choice,

@@ -1,7 +1,7 @@
 import type { OwnPlate } from '../plate/index.js';
 import { millimetres, type Millimetres } from '../units/index.js';
 
-/** Plates for guests who eat apart from the board: so many alike, so wide, each with its own tools and card. */
+/** Plates for guests who eat apart from the board: how many alike and how wide, each with its own tools and card. */
 export interface PlateKit {
   readonly who: string;
   readonly plates: number;

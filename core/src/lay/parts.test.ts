@@ -143,7 +143,7 @@ describe('schools of laying', () => {
     expect(grams(all('scattered'))).toBeCloseTo(grams(all('clustered')), 6);
   });
   test('where colours go on, more of what lies side by side is alike', () => {
-    // Each by itself may be lucky: the mean of a few boards is told.
+    // One board may be lucky: the mean of a few is compared.
     const alike = (colours: string) => [1, 2, 3].reduce((sum, seed) => sum + alikeOn(colours, seed), 0);
     const alikeOn = (colours: string, seed: number) => {
       const [board] = boardsOf({}, { seed, schools: { colours, places: 'clustered' } }).laid;

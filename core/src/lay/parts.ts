@@ -27,8 +27,8 @@ export function partsOf(
   const anchors = things.filter(({ traits }) => traits.kind === 'cheese' || traits.kind === 'meat');
   const own = spread === 'tiers' ? overTiers(anchors, things) : new Map<string, PartKey>();
   const keyOf = (thing: Thing): PartKey => {
-    const asked = keys.find((key) => key === sent[baseOf(thing)]);
-    if (asked) return asked;
+    const wanted = keys.find((key) => key === sent[baseOf(thing)]);
+    if (wanted) return wanted;
     if (spread === 'together') return 'all';
     const anchor =
       thing.traits.kind === 'cheese' || thing.traits.kind === 'meat'

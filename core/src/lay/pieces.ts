@@ -38,7 +38,7 @@ export function piecesIn(
   });
 }
 
-/** So many of the cells: a few are tried for each, and the one that crowds least is taken. */
+/** Cells that are tried for each piece, and the one that crowds least is taken. */
 function farApart(cells: readonly Point[], many: number, random: () => number): readonly Point[] {
   const left = [...cells];
   const taken: Point[] = [];

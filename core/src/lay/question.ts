@@ -40,7 +40,7 @@ export const groundOf = ({ board, carried, sides, apart, schools }: LayQuestion)
 const shapeOf = (thing: Thing): Disc[] =>
   thing.lies === 'patch' ? [patchDisc(thing.area)] : discsOf(thing.outline);
 
-/** From a bearing, degrees clockwise from the top, to a place so far from the middle. */
+/** From a bearing, degrees clockwise from the top, and a distance from the middle, to a place. */
 function onRing(board: Board, degrees: number, out: number): readonly [number, number] {
   const a = ((degrees - 90) * Math.PI) / 180;
   return [

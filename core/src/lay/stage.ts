@@ -23,7 +23,7 @@ import type { LayQuestion } from './question.js';
 import type { Thing } from './thing.js';
 import { pathOf } from '../walk/index.js';
 import { layAdvice } from './advice.js';
-import { money, remembered } from '../units/index.js';
+import { money, memoised } from '../units/index.js';
 import { layRow } from './row.js';
 import { stage, type Fields, type Ground, type Parts } from '../stage/index.js';
 
@@ -47,9 +47,9 @@ const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
         ? OTHER_FACTS.table
         : (SURFACE_FACTS[board.material] ?? []);
 
-/** From so many guests on bread has a station of its own: it stays dry, and the board is less crowded (docs/trade.md). */
+/** From this many guests on bread has a station of its own: it stays dry, and the board is less crowded (docs/trade.md). */
 const BREAD_APART_FROM = 16;
-/** Each good lies edge to edge with so many of what Pair chose for it, the best first (docs/trade.md). */
+/** Each good lies edge to edge with this many of what Pair chose for it, the best first (docs/trade.md). */
 const BESIDE_EACH = 2;
 
 /** From how many sides hands come: as the brief says, or by the kind of table. */
@@ -126,7 +126,7 @@ function piecesOf(
   }));
 }
 
-/** What lies on so many boards that are alike, under its bells and behind its dividers. */
+/** What lies on several boards that are alike, under its bells and behind its dividers. */
 const thingsOn = (
   { order, counter }: Ground,
   parts: Read,
@@ -135,7 +135,7 @@ const thingsOn = (
   garnish: readonly Garnish[],
 ) => {
   const pairs = companyOf(parts.pair);
-  return remembered((boards: number): readonly Thing[] => {
+  return memoised((boards: number): readonly Thing[] => {
     const bare = thingsOf({
       mains: pieces.filter((piece) => !standsBetween(piece, boards)),
       beside,
@@ -155,8 +155,8 @@ const thingsOn = (
 
 /** The area of what lies on each part of a way to lay it, mm². */
 const areasOf = (thingsFor: (boards: number) => readonly Thing[], { lay }: Fields) => {
-  const areas = remembered((spread: Spread) =>
-    remembered(
+  const areas = memoised((spread: Spread) =>
+    memoised(
       (many: number) =>
         new Map(
           [...partsOf(thingsFor(many), spread, lay.sent)].map(([key, things]) => [
@@ -201,15 +201,15 @@ function choicesOf(
   thingsFor: (boards: number) => readonly Thing[],
   beside: readonly Companion[],
 ) {
-  const { choice: asked } = order.lay;
+  const { choice: chosen } = order.lay;
   const covers = areasOf(thingsFor, order);
   const ways =
-    mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), sidesOf(brief), covers, asked);
-  const choices = bestWays(ways, asked).map((way) => ({
+    mains.length === 0 ? [] : boardChoices(brief, boardsFor(brief, counter), sidesOf(brief), covers, chosen);
+  const choices = bestWays(ways, chosen).map((way) => ({
     ...way,
     fill: fillOf(brief, way, thingsFor(way.many), beside),
   }));
-  return { choices, choice: choices.find(({ id }) => id === asked) ?? choices[0] ?? null };
+  return { choices, choice: choices.find(({ id }) => id === chosen) ?? choices[0] ?? null };
 }
 
 export const layStage = stage(layRow, {

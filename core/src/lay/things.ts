@@ -8,7 +8,7 @@ import type { LaySchools, MeatSchool } from './schools.js';
 import type { Thing } from './thing.js';
 import type { Vessels } from './vessels.js';
 
-/** Everything of an order that lies on a board in the first wave, for one of so many boards that are alike. */
+/** Everything of an order that lies on a board in the first wave, for one of several boards that are alike. */
 export interface ThingsInput {
   readonly mains: readonly LaidMain[];
   readonly beside: readonly { readonly good: Companion; readonly net: number }[];
@@ -22,7 +22,7 @@ export interface ThingsInput {
   readonly schools: LaySchools;
 }
 
-/** Everything that lies on one of so many boards that are alike, with the room that it takes. */
+/** Everything that lies on one of several boards that are alike, with the room that it takes. */
 export function thingsOf(input: ThingsInput): Thing[] {
   const { mains, beside, pairs, brief, vessels, serving, boards } = input;
   const serves = new Map<string, string[]>();
@@ -56,7 +56,7 @@ function placesOf(thing: Thing, brief: Brief, { places: school, groups }: LaySch
 /** What lies in one place whatever is asked: what stands, and all in a box. */
 const isOnePlace = ({ lies }: Thing, brief: Brief): boolean => lies !== 'patch' || isBoxed(brief);
 
-/** Places that each of so many meats needs for its pattern: two to be mirrored, three of all for three areas or a line. */
+/** Places that each of a number of meats needs for its pattern: two to be mirrored, three of all for three areas or a line. */
 const MEAT_PLACES: Readonly<Record<MeatSchool, (meats: number) => number>> = {
   'as they go': () => 1,
   'one patch': () => 1,
@@ -82,7 +82,7 @@ function freePlaces(thing: Thing, brief: Brief, school: LaySchools['places']): n
   );
 }
 
-/** A thing in so many places: each has its share of it, and of what it stands beside. */
+/** A thing parted over several places: each has its share of it, and of what it stands beside. */
 const parted = (thing: Thing, places: number): Thing[] =>
   Array.from({ length: places }, (_, i): Thing => ({
     ...thing,

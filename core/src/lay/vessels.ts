@@ -1,7 +1,7 @@
 import { isBoxed, type Brief } from '../brief/index.js';
 import { waresOn, type Companion, type Ware, type Served } from '../counter/index.js';
 import { sector, type Polygon } from '../cut/index.js';
-import { remembered, rememberedBy } from '../units/index.js';
+import { memoised, memoisedBy } from '../units/index.js';
 
 /** A vessel for what is wet, oily or loose. mm, ml. */
 export interface VesselUse {
@@ -46,7 +46,7 @@ const POTS: readonly Size[] = [
 ];
 
 /** Grams to a ml as it lies in its vessel (docs/trade.md); the rest is the house's. */
-const DENSITY: Partial<Record<Companion['role'], number>> = {
+const FILLING_DENSITY: Partial<Record<Companion['role'], number>> = {
   honey: 1.4,
   preserve: 1.3,
   mustard: 1.05,
@@ -72,7 +72,7 @@ const TOOLS: Partial<Record<Companion['role'], VesselTool>> = {
 };
 
 /** Bowls of the counter whose content and width are known, the smallest first. */
-const bowlsOf = rememberedBy((counter: Served) =>
+const bowlsOf = memoisedBy((counter: Served) =>
   waresOn(counter)
     .filter(({ use, ml, diameter }) => use === 'bowl' && ml !== null && diameter !== null)
     .sort((a, b) => a.ml! - b.ml! || (a.id < b.id ? -1 : 1))
@@ -90,7 +90,7 @@ export class Vessels {
     this.left = bowlsOf(counter).map((bowl) => ({ ...bowl }));
   }
 
-  /** The smallest that holds so much, taken off the shelf. Unlined metal never holds what is sour. */
+  /** The smallest that holds the volume, taken off the shelf. Unlined metal never holds what is sour. */
   take(ml: number, sour: boolean): Ware | null {
     const found = this.left.find(
       ({ ware, count }) => count >= this.boards && ware.ml! >= ml && !(sour && ware.material === 'metal'),
@@ -101,7 +101,7 @@ export class Vessels {
   }
 }
 
-const round = remembered((diameter: number): Polygon => sector(diameter / 2, 0, 360));
+const round = memoised((diameter: number): Polygon => sector(diameter / 2, 0, 360));
 
 /** Guests avoid it, and it would spread: it is kept in a vessel. */
 const keptApart = ({ role }: Companion, { limits }: Brief): boolean =>
@@ -117,7 +117,7 @@ export function vesselFor(
 ): VesselUse | null {
   if (!inBowl && !keptApart(good, brief)) return null;
   if (good.role === 'garnish') return null;
-  const need = grams / (DENSITY[good.role] ?? USUAL_DENSITY) / FILLED;
+  const need = grams / (FILLING_DENSITY[good.role] ?? USUAL_DENSITY) / FILLED;
   const tool = TOOLS[good.role] ?? 'spoon';
   // What goes with a box does not come back.
   const boxed = isBoxed(brief);

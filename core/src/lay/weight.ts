@@ -4,7 +4,7 @@ import { boardArea, type Board } from './boards.js';
 import type { Thing } from './thing.js';
 
 /** Grams of a mm3. Source: handbook densities, from memory: beech 0.7, slate 2.8, marble 2.7, ceramic 2.3, salt 2.2, steel 7.8. */
-const DENSITY: Partial<Record<Ware['material'], number>> = {
+const MATERIAL_DENSITY: Partial<Record<Ware['material'], number>> = {
   wood: 0.7e-3,
   slate: 2.8e-3,
   marble: 2.7e-3,
@@ -22,7 +22,7 @@ const KNIFE = 70;
 export const loadedWeight = (board: Board, things: readonly Thing[]): Grams =>
   grams(
     Math.round(
-      boardArea(board) * board.thick * (DENSITY[board.material] ?? USUAL) +
+      boardArea(board) * board.thick * (MATERIAL_DENSITY[board.material] ?? USUAL) +
         things.reduce(
           (sum, { grams: own, vessel, traits }) =>
             sum + own + (vessel ? VESSEL * vessel.ml : 0) + (traits.kind === 'tool' ? KNIFE : 0),

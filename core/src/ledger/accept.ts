@@ -41,7 +41,7 @@ export interface PairMove {
   readonly because: DrinkRuleId | null;
 }
 
-/** Of a counter of thousands so many goods and drinks, evenly spread, speak for all. */
+/** Of a counter of thousands this many goods and drinks, evenly spread, stand for all. */
 const AMONG = 80;
 const evenly = <T>(all: readonly T[]): readonly T[] =>
   all.length <= AMONG

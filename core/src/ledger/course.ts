@@ -40,7 +40,7 @@ export function progressOf({ tasters, probes, alone, notes }: SessionBody): Prog
 
 export const isFinished = (session: SessionBody): boolean => nextStep(session).what === 'done';
 
-/** Water and plain bread between all probes; so long after a hot one (docs/trade.md; common practice, no source). */
+/** Water and plain bread between all probes; this long after a hot one (docs/trade.md; common practice, no source). */
 const MINUTES_AFTER_HOT = 2;
 
 /**
@@ -59,14 +59,14 @@ export function waitUntil(session: SessionBody, taster: string): string | null {
 }
 
 /** What is noted of a drink alone. */
-type Alone = SessionBody['alone'][number];
-type Note = SessionBody['notes'][number];
+type AloneNote = SessionBody['alone'][number];
+type ProbeNote = SessionBody['notes'][number];
 
-const isAbout = (taster: string, probe: string) => (note: Note) =>
+const isAbout = (taster: string, probe: string) => (note: ProbeNote) =>
   note.taster === taster && note.probe === probe;
 
 /** The session with the drink alone noted by a taster; what was there before is replaced. */
-export const withAlone = (session: SessionBody, alone: Alone): SessionBody => ({
+export const withAlone = (session: SessionBody, alone: AloneNote): SessionBody => ({
   ...session,
   alone: [...session.alone.filter(({ taster }) => taster !== alone.taster), alone],
 });
@@ -74,17 +74,17 @@ export const withAlone = (session: SessionBody, alone: Alone): SessionBody => ({
 /** The session with what a taster expects of a probe; a bite that was noted before stays. */
 export function withExpected(
   session: SessionBody,
-  about: Pick<Note, 'taster' | 'probe' | 'expected' | 'at'>,
+  about: Pick<ProbeNote, 'taster' | 'probe' | 'expected' | 'at'>,
 ): SessionBody {
   const before = noteOf(session, about.taster, about.probe);
-  const note: Note = { sits: null, moved: {}, words: [], ...before, ...about };
+  const note: ProbeNote = { sits: null, moved: {}, words: [], ...before, ...about };
   return { ...session, notes: [...session.notes.filter((other) => other !== before), note] };
 }
 
 /** The session with a bite noted; it must have been expected. */
 export const withTasted = (
   session: SessionBody,
-  about: Pick<Note, 'taster' | 'probe' | 'at'> & Required<Pick<Note, 'sits' | 'moved' | 'words'>>,
+  about: Pick<ProbeNote, 'taster' | 'probe' | 'at'> & Required<Pick<ProbeNote, 'sits' | 'moved' | 'words'>>,
 ): SessionBody => ({
   ...session,
   notes: session.notes.map((note) =>

@@ -1,6 +1,6 @@
 export { MOVED, MOVES, type Move, PROBE_ROLES, type ProbeRole, SITS, type Sits } from './words.js';
 export { type Session, SessionBody, SessionFile, SessionId, SESSION_FORMAT, sessionFile } from './session.js';
-export { type Probe, probesFor } from './probes.js';
+export { type ChosenProbe, probesFor } from './probes.js';
 export {
   isFinished,
   mergedSession,

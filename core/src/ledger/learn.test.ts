@@ -190,17 +190,17 @@ describe('the sign of a rule', () => {
   test('stays while the evidence is thin: the weight falls to nothing and no further', () => {
     const { weights, changes } = fitOf(against(k, 6));
     expect(weights[k]!).toBeGreaterThanOrEqual(0);
-    expect(changes[k]!.turned).toBe(false);
+    expect(changes[k]!.reversed).toBe(false);
   });
   test('turns where the evidence passes the bound, and that is said', () => {
-    // A taster who is only hard is told apart by other bites.
+    // A taster who is only hard is found by other bites.
     const fair: Evidence[] = against(k, 40).map((bite) => ({
       ...bite,
       amounts: new Float64Array(PRIOR.length),
       sits: -1,
     }));
     const { weights, changes } = fitOf([...against(k, 80), ...fair]);
-    expect(changes[k]!.turned).toBe(true);
+    expect(changes[k]!.reversed).toBe(true);
     expect(weights[k]!).toBeLessThan(0);
     for (const [j, weight] of weights.entries()) if (j !== k) expect(weight).toBeGreaterThanOrEqual(0);
   });

@@ -7,7 +7,7 @@ const NOISE = 0.8;
 const SPREAD = 0.5;
 const LEAST_SPREAD = 0.1;
 const TASTER_SPREAD = 0.5;
-/** A weight turns its sign where it is so many standard deviations beyond nothing, on so many bites at least. */
+/** A weight turns its sign where it is this many standard deviations beyond zero, on at least this many bites. */
 const TURNS_AT = 3;
 const TURNS_FROM = 12;
 
@@ -20,8 +20,8 @@ export interface RuleChange {
   readonly sure: number;
   /** Bites in which the rule does anything. */
   readonly bites: number;
-  /** The evidence turned its sign. */
-  readonly turned: boolean;
+  /** The evidence reversed its sign. */
+  readonly reversed: boolean;
 }
 
 export interface WeightFit {
@@ -61,14 +61,14 @@ function spaceOf(evidence: readonly Evidence[]): Space {
 interface Solution {
   readonly d: Float64Array;
   readonly sure: Float64Array;
-  readonly turned: ReadonlySet<number>;
+  readonly reversed: ReadonlySet<number>;
   /** Notes at the end of the scale that the answer goes beyond: they are no miss. */
   readonly beyond: ReadonlySet<Row>;
 }
 
 /** The ends of the scale: a note there means that, or more. */
 const END = 2;
-/** Which notes are met from beyond settles in a few turns; after so many the last answer stands. */
+/** Which notes are met from beyond settles in a few passes; after this many the last answer stands. */
 const TURNS = 12;
 
 /** How low each unknown may fall: a weight to nothing, unless the evidence turns it. */
@@ -76,13 +76,13 @@ function boundsOf(ridge: Ridge, rows: readonly Row[]) {
   const { d, sure } = freeSolution(ridge);
   const bites = bitesOf(rows);
   const least = new Float64Array(ridge.n).fill(-Infinity);
-  const turned = new Set<number>();
+  const reversed = new Set<number>();
   for (let k = 0; k < PRIOR.length; k++) {
     const far = -(PRIOR[k]! + d[k]!) / sure[k]!;
-    if (far >= TURNS_AT && bites[k]! >= TURNS_FROM) turned.add(k);
+    if (far >= TURNS_AT && bites[k]! >= TURNS_FROM) reversed.add(k);
     else least[k] = -PRIOR[k]!;
   }
-  return { least, sure, turned };
+  return { least, sure, reversed };
 }
 
 const bitesOf = (rows: readonly Row[]): Float64Array => {
@@ -107,12 +107,12 @@ function solve({ spread }: Space, rows: readonly Row[], start: ReadonlySet<Row> 
   const ridge = emptyRidge(spread);
   for (const row of rows) if (!start.has(row)) addRow(ridge, row.of, row.rest, NOISE);
   let beyond: ReadonlySet<Row> = start;
-  for (let turn = 0; ; turn++) {
-    const { least, sure, turned } = boundsOf(ridge, rows);
+  for (let pass = 0; ; pass++) {
+    const { least, sure, reversed } = boundsOf(ridge, rows);
     const d = boundedSolution(ridge, least);
     const next = new Set(rows.filter((row) => isBeyond(row, d)));
     const moved = rows.filter((row) => next.has(row) !== beyond.has(row));
-    if (moved.length === 0 || turn === TURNS) return { d, sure, turned, beyond: next };
+    if (moved.length === 0 || pass === TURNS) return { d, sure, reversed, beyond: next };
     for (const row of moved) addRow(ridge, row.of, row.rest, NOISE, next.has(row) ? -1 : 1);
     beyond = next;
   }
@@ -124,7 +124,7 @@ function solve({ spread }: Space, rows: readonly Row[], start: ReadonlySet<Row> 
  */
 export function fitOf(evidence: readonly Evidence[]): WeightFit {
   const space = spaceOf(evidence);
-  const { d, sure, turned } = solve(space, space.rows);
+  const { d, sure, reversed } = solve(space, space.rows);
   const bites = bitesOf(space.rows);
   const weights = PRIOR.map((weight, k) => weight + d[k]!);
   return {
@@ -135,7 +135,7 @@ export function fitOf(evidence: readonly Evidence[]): WeightFit {
       to: weights[k]!,
       sure: sure[k]!,
       bites: bites[k]!,
-      turned: turned.has(k),
+      reversed: reversed.has(k),
     })),
     tasters: new Map(space.tasters.map((taster, t) => [taster, d[PRIOR.length + t]!])),
     notes: evidence.length,

@@ -3,7 +3,7 @@ import { scoreOf, type Host, type Weights } from '../pair/index.js';
 import { PROBE_ROLES, type ProbeRole } from './words.js';
 
 /** A probe of a session: what stands for it, and why it is tasted. */
-export interface Probe {
+export interface ChosenProbe {
   readonly role: ProbeRole;
   readonly good: Host;
 }
@@ -54,7 +54,7 @@ export const HOT_PROBE = 3;
 const SALTY_PROBE = 6;
 
 /** Hot and salty last: what is hot after all else, before it what is salty, the saltier later. */
-const place = ({ role, good }: Probe): number =>
+const place = ({ role, good }: ChosenProbe): number =>
   good.sense.heat >= HOT_PROBE
     ? 100 + good.sense.heat
     : good.sense.salty >= SALTY_PROBE
@@ -65,9 +65,9 @@ const place = ({ role, good }: Probe): number =>
  * The fixed set of probes for a drink out of what the counter has, in the order of tasting: one for each role, and the good that suits the drink
  * best. A role for which there is nothing is left out. The same counter gives the same probes, so that sessions can be compared.
  */
-export function probesFor(drink: Drink, counter: readonly Good[], weights?: Weights): Probe[] {
+export function probesFor(drink: Drink, counter: readonly Good[], weights?: Weights): ChosenProbe[] {
   const taken = new Set<string>();
-  const probes: Probe[] = [];
+  const probes: ChosenProbe[] = [];
   for (const role of PROBE_ROLES) {
     if (role === 'matched good') continue;
     const good = bestFor(role, counter, taken);

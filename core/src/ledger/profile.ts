@@ -30,7 +30,7 @@ export interface DrinkProfile {
   readonly worst: ProbeResult | null;
   /** Which known drink it came to resemble, and by what; null: none is known. */
   readonly like: { readonly drink: Drink; readonly by: 'notes' | 'scales' } | null;
-  /** From when to when to drink it, and when to taste it again; days, or null where it is not told or past. */
+  /** From when to when to drink it, and when to taste it again; days, or null where it is unknown or past. */
   readonly from: string | null;
   readonly until: string | null;
   readonly again: string | null;
@@ -69,14 +69,14 @@ function resultsOf(
       predicted: Math.max(-2, Math.min(2, (scoreOf(good, own, weights) - NEUTRAL) / POINTS_A_NOTE)),
       moved: Object.fromEntries(
         MOVES.flatMap((move) => {
-          const told = notes.flatMap(({ moved }) => moved[move] ?? []);
-          return told.length > 0 ? [[move, mean(told)]] : [];
+          const notedMoves = notes.flatMap(({ moved }) => moved[move] ?? []);
+          return notedMoves.length > 0 ? [[move, mean(notedMoves)]] : [];
         }),
       ),
     }));
 }
 
-/** A drink suits nearly all where nothing sits worse than this; it is choosy where so much is a clash. House's own figures. */
+/** A drink suits nearly all where nothing sits worse than this; it is choosy where this share is a clash. House's own figures. */
 const NO_CLASH = -0.5;
 const CHOOSY = 0.34;
 
@@ -86,7 +86,7 @@ function versatileOf(probes: readonly ProbeResult[]): DrinkProfile['versatile'] 
   return probes.length > 0 && clashes / probes.length >= CHOOSY ? 'choosy' : 'in between';
 }
 
-/** Two drinks are compared by what was found where so many roles were tasted with both. */
+/** Two drinks are compared by what was found where at least this many roles were tasted with both. */
 const SHARED_ROLES = 3;
 
 function likeOf(
@@ -129,14 +129,14 @@ const KEEPS: Record<Drink['type'], (drink: Drink) => readonly [rest: number, kee
   'no-alcohol': () => [0, 365],
   tea: () => [0, 730],
 };
-/** At the latest it is tasted again after so many days. */
+/** At the latest it is tasted again after this many days. */
 const AGAIN = 365;
 
 const cameIn = ({ receivedOn, madeOn }: Lot): string | null => receivedOn ?? madeOn;
 
 function windowOf(drink: Drink): { from: string | null; until: string | null } {
-  const [told] = drink.lots.filter(({ bestUntil }) => bestUntil);
-  if (told) return { from: told.bestFrom, until: told.bestUntil };
+  const [dated] = drink.lots.filter(({ bestUntil }) => bestUntil);
+  if (dated) return { from: dated.bestFrom, until: dated.bestUntil };
   const [came] = drink.lots.flatMap((lot) => cameIn(lot) ?? []).sort();
   if (!came) return { from: null, until: null };
   const [rest, keeps] = KEEPS[drink.type](drink);

@@ -10,9 +10,9 @@ export interface Bite {
   readonly points: number;
 }
 
-/** So many are announced, chosen among so many of the best. House's own figures. */
+/** How many are announced, and among how many of the best they are chosen. House's own figures. */
 const ANNOUNCED = 3;
-const AMONG = 14;
+const BITES_AMONG = 14;
 
 const carries = ({ role }: Companion): boolean => role === 'bread' || role === 'cracker';
 /** What is set beside a bite, not in it: a person does not eat a spoon of seasoning. */
@@ -51,11 +51,11 @@ export function bitesFor(mains: readonly Main[], onBoard: readonly Good[]): Bite
         }))
         .filter(({ main: of, beside: with_ }) => scoreOf(of, with_) > 0);
     })
-    .sort((a, b) => b.points - a.points || (keyOf(a) < keyOf(b) ? -1 : 1));
-  return bestOf(all.slice(0, AMONG), ANNOUNCED);
+    .sort((a, b) => b.points - a.points || (biteKey(a) < biteKey(b) ? -1 : 1));
+  return bestOf(all.slice(0, BITES_AMONG), ANNOUNCED);
 }
 
-const keyOf = ({ main, beside }: Bite): string => `${main.id} ${beside.id}`;
+const biteKey = ({ main, beside }: Bite): string => `${main.id} ${beside.id}`;
 
 /** The most points with no good and no companion twice; more bites before fewer. */
 function bestOf(bites: readonly Bite[], many: number): Bite[] {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ByGood } from '../counter/index.js';
 import { lineText } from '../units/index.js';
 
-/** Three words that tell a good, and one thing to say of it; null: as Rotula would. */
+/** Three words that describe a good, and one thing to say of it; null: as Rotula would. */
 const Telling = z.object({
   words: z.array(lineText(40, 1)).max(3).nullable().default(null),
   point: lineText(200).nullable().default(null),

@@ -58,7 +58,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** A fact with its figures where a good has it; null where it has not. The more telling stand first. */
+/** A fact with its figures where a good has it; null where it has not. The more distinctive stand first. */
 interface FactRow {
   readonly fact: Fact;
   readonly of: (main: Main, on: string) => Rules[Fact] | null;
@@ -115,11 +115,11 @@ const FACTS: readonly FactRow[] = [
   row('from-one-place', (m) => (m.origin.region ? { region: m.origin.region } : null)),
 ];
 
-/** What is in everything of its kind tells nothing. */
+/** What is in everything of its kind says nothing. */
 const PLAIN =
   /^(?:(?:raw |pasteurised )?(?:cow|sheep|goat|buffalo)?.{0,3}milk|milk|salt|sea salt|rennet|.*cultures?|.*rennet|pork|beef|sugar|dextrose|preservatives?|.*nitrite.*|.*nitrate.*|spices?|pepper)$/i;
 
-/** What may be said of a good, the most telling first. */
+/** What may be said of a good, the most distinctive first. */
 export const factsOf = (main: Main, on: string): Reason[] =>
   FACTS.flatMap(({ fact, of }) => {
     const figures = of(main, on);
@@ -135,8 +135,8 @@ const inWords = (main: Main, text: string): Reason =>
   reason('in-the-shops-words', { text }, { subject: main.id, source: 'the shop' });
 
 /**
- * One thing to say of each good of a menu: what a person wrote, why the surprise surprises, the shop's own note, or the most telling fact that
- * has not been told of another good yet.
+ * One thing to say of each good of a menu: what a person wrote, why the surprise surprises, the shop's own note, or the most distinctive fact that
+ * has not been said of another good yet.
  */
 export function pointsFor(
   mains: readonly Main[],
@@ -144,7 +144,7 @@ export function pointsFor(
   on: string,
   byHand: Readonly<Record<string, string | null | undefined>>,
 ): ReadonlyMap<string, Reason> {
-  const told = new Map<string, Reason>();
+  const chosen = new Map<string, Reason>();
   const used = new Map<string, number>();
   for (const main of mains) {
     const own = byHand[main.id];
@@ -155,8 +155,8 @@ export function pointsFor(
         ? inWords(main, own)
         : (surpriseOf(main, counter) ?? (main.note ? inWords(main, firstSentence(main.note)) : fresh[0]));
     if (!point) continue;
-    told.set(main.id, point);
+    chosen.set(main.id, point);
     used.set(point.rule, (used.get(point.rule) ?? 0) + 1);
   }
-  return told;
+  return chosen;
 }

@@ -1,28 +1,28 @@
 import { animalsIn, type Aroma, type Main, type Meat, type Texture } from '../counter/index.js';
 import { isStrong } from '../sense/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 
 /**
- * The three words that tell a good on menu and cards: the last taster's own first, then those of the good's page, then what the model
+ * The three words that describe a good on menu and cards: the last taster's own first, then those of the good's page, then what the model
  * proposes. No two goods of a menu have the same three.
  */
 
-/** Words that the model proposes, by what is tasted; `tells` says how much, the most telling is taken. House's own figures. */
-const TASTES: readonly { readonly word: string; readonly tells: (main: Main) => number }[] = [
-  { word: 'salty', tells: ({ sense }) => sense.salty - 6 },
-  { word: 'sweet', tells: ({ sense }) => sense.sweet - 3.5 },
-  { word: 'tangy', tells: ({ sense }) => sense.sour - 4 },
-  { word: 'savoury', tells: ({ sense }) => sense.umami - 6 },
-  { word: 'rich', tells: ({ sense }) => sense.fat - 7 },
-  { word: 'lean', tells: (main) => (main.kind === 'meat' ? 3.5 - main.sense.fat : 0) },
-  { word: 'spicy', tells: ({ sense }) => 1.5 * (sense.heat - 2) },
-  { word: 'smoky', tells: ({ sense }) => 1.5 * (sense.smoke - 2) },
-  { word: 'pungent', tells: ({ sense }) => sense.funk - 5.5 },
-  { word: 'bitter-edged', tells: ({ sense }) => sense.bitter - 3 },
-  { word: 'bold', tells: (main) => (isStrong(main) ? main.sense.intensity - 6.5 : 0) },
-  { word: 'gentle', tells: ({ sense }) => 3.5 - sense.intensity },
-  { word: 'long', tells: ({ sense }) => sense.persistence - 6 },
-  { word: 'crystalline', tells: (main) => (main.kind === 'cheese' && main.look.crystals ? 2 : 0) },
+/** Words that the model proposes, by what is tasted; `score` is how much, the highest is taken. House's own figures. */
+const TASTES: readonly { readonly word: string; readonly score: (main: Main) => number }[] = [
+  { word: 'salty', score: ({ sense }) => sense.salty - 6 },
+  { word: 'sweet', score: ({ sense }) => sense.sweet - 3.5 },
+  { word: 'tangy', score: ({ sense }) => sense.sour - 4 },
+  { word: 'savoury', score: ({ sense }) => sense.umami - 6 },
+  { word: 'rich', score: ({ sense }) => sense.fat - 7 },
+  { word: 'lean', score: (main) => (main.kind === 'meat' ? 3.5 - main.sense.fat : 0) },
+  { word: 'spicy', score: ({ sense }) => 1.5 * (sense.heat - 2) },
+  { word: 'smoky', score: ({ sense }) => 1.5 * (sense.smoke - 2) },
+  { word: 'pungent', score: ({ sense }) => sense.funk - 5.5 },
+  { word: 'bitter-edged', score: ({ sense }) => sense.bitter - 3 },
+  { word: 'bold', score: (main) => (isStrong(main) ? main.sense.intensity - 6.5 : 0) },
+  { word: 'gentle', score: ({ sense }) => 3.5 - sense.intensity },
+  { word: 'long', score: ({ sense }) => sense.persistence - 6 },
+  { word: 'crystalline', score: (main) => (main.kind === 'cheese' && main.look.crystals ? 2 : 0) },
 ];
 
 /** Aromas that a taste says already. */
@@ -46,13 +46,13 @@ const BITE: Record<Meat['build'], string> = {
   spreadable: 'spreadable',
 };
 
-/** What the model would say of a good, aromas by the names of their families, the most telling first; enough that many goods can be told apart. */
+/** What the model would say of a good, aromas by the names of their families, the most distinctive first; enough to distinguish many goods. */
 export function modelWords(main: Main): string[] {
   const aromas = main.aromas
     .filter((aroma) => !SAID.includes(aroma))
     .map((aroma, i) => ({ word: aroma as string, tells: 2.2 - 0.4 * i }));
   const mouth = { word: main.kind === 'cheese' ? MOUTH[main.texture] : BITE[main.build], tells: 1.4 };
-  const tastes = TASTES.map(({ word, tells }) => ({ word, tells: tells(main) })).filter(
+  const tastes = TASTES.map(({ word, score }) => ({ word, tells: score(main) })).filter(
     ({ tells }) => tells > 0,
   );
   const plain = [...animalsIn(main), 'mild', 'round', 'clean'].map((word, i) => ({ word, tells: -i }));
@@ -72,7 +72,7 @@ function distinct(words: readonly string[]): string[] {
 }
 
 /** Who says a word: a person for this order, the last taster, the good's page, or the model. */
-export interface ToldWord {
+export interface TastingWord {
   readonly text: string;
   readonly from: 'hand' | 'taster' | 'page' | 'model';
 }
@@ -85,28 +85,28 @@ function lastTasted({ lots }: Main): readonly string[] {
   return last?.words ?? [];
 }
 
-/** So many words tell a good, and among so many of the first they are chosen. */
+/** Words that describe a good, and among how many of the first they are chosen. */
 export const WORDS = 3;
-const AMONG = 12;
+const WORDS_AMONG = 12;
 
-const keyOf = (words: readonly { readonly text: string }[]): string =>
+const wordsKey = (words: readonly { readonly text: string }[]): string =>
   words
     .map(({ text }) => text.toLowerCase())
     .sort()
     .join('|');
 
-const candidatesOf = rememberedBy((main: Main): readonly ToldWord[] => {
-  const all: ToldWord[] = [
-    ...lastTasted(main).map((text): ToldWord => ({ text, from: 'taster' })),
-    ...main.adjectives.map((text): ToldWord => ({ text, from: 'page' })),
-    ...modelWords(main).map((text): ToldWord => ({ text, from: 'model' })),
+const candidatesOf = memoisedBy((main: Main): readonly TastingWord[] => {
+  const all: TastingWord[] = [
+    ...lastTasted(main).map((text): TastingWord => ({ text, from: 'taster' })),
+    ...main.adjectives.map((text): TastingWord => ({ text, from: 'page' })),
+    ...modelWords(main).map((text): TastingWord => ({ text, from: 'model' })),
   ];
   const kept = distinct(all.map(({ text }) => text));
-  return kept.map((text) => all.find((word) => word.text === text)!).slice(0, AMONG);
+  return kept.map((text) => all.find((word) => word.text === text)!).slice(0, WORDS_AMONG);
 });
 
-/** Every three of so many, those first that leave the first words as they are. */
-const THREES: readonly (readonly [number, number, number])[] = Array.from({ length: AMONG }, (_, c) =>
+/** Every three of a number, those first that leave the first words as they are. */
+const THREES: readonly (readonly [number, number, number])[] = Array.from({ length: WORDS_AMONG }, (_, c) =>
   Array.from({ length: c }, (__, b) => Array.from({ length: b }, (___, a) => [a, b, c] as const)).flat(),
 )
   .flat()
@@ -119,12 +119,12 @@ const THREES: readonly (readonly [number, number, number])[] = Array.from({ leng
 export function wordsFor(
   mains: readonly Main[],
   byHand: Readonly<Record<string, readonly string[] | null | undefined>>,
-): ReadonlyMap<string, readonly ToldWord[]> {
-  const told = new Map<string, readonly ToldWord[]>();
+): ReadonlyMap<string, readonly TastingWord[]> {
+  const chosen = new Map<string, readonly TastingWord[]>();
   const taken = new Set<string>();
-  const set = (id: string, words: readonly ToldWord[]) => {
-    told.set(id, words);
-    taken.add(keyOf(words));
+  const set = (id: string, words: readonly TastingWord[]) => {
+    chosen.set(id, words);
+    taken.add(wordsKey(words));
   };
   for (const { id } of mains) {
     const own = byHand[id];
@@ -134,17 +134,17 @@ export function wordsFor(
         own.map((text) => ({ text, from: 'hand' })),
       );
   }
-  const open = mains.filter(({ id }) => !told.has(id)).map((main) => ({ main, words: candidatesOf(main) }));
+  const open = mains.filter(({ id }) => !chosen.has(id)).map((main) => ({ main, words: candidatesOf(main) }));
   const isOwn = ({ words }: (typeof open)[number]) =>
     words.slice(0, WORDS).every(({ from }) => from !== 'model');
   for (const { main, words } of [...open.filter(isOwn), ...open.filter((entry) => !isOwn(entry))]) {
     const three = (at: readonly number[]) => at.map((i) => words[i]!);
-    const free = THREES.find((at) => at[2] < words.length && !taken.has(keyOf(three(at))));
+    const free = THREES.find((at) => at[2] < words.length && !taken.has(wordsKey(three(at))));
     set(main.id, free ? three(free) : words.slice(0, WORDS));
   }
-  return told;
+  return chosen;
 }
 
 /** What may be printed of a good's words: all but what only the model proposes. */
-export const printedWords = (words: readonly ToldWord[] | undefined): string[] =>
+export const printedWords = (words: readonly TastingWord[] | undefined): string[] =>
   (words ?? []).flatMap(({ text, from }) => (from === 'model' ? [] : [text]));

@@ -42,7 +42,7 @@ const LATER_BY = 30;
 const shortOf = (one: Standing): number => (isOuting(one) ? one.short : 0);
 const tooLong = (one: Standing): number => shortOf(one) + one.early;
 
-/** A time of the wall clock so many minutes later. */
+/** A time of the wall clock some minutes later. */
 const later = (at: string, minutes: number): string =>
   new Date(Date.parse(`${at}:00Z`) + minutes * 60_000).toISOString().slice(0, 16);
 
@@ -72,19 +72,19 @@ function warmingTries({ cuts, clock }: OrderBody, now: Plan, one: Standing): Try
 /** Everything that might help, by itself. */
 function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
   const { brief, clock, waves } = order;
-  const asked = (to: Partial<Brief>) => ({ brief: { ...brief, ...to } });
-  const { room, places, way } = now.timing.asked;
+  const changed = (to: Partial<Brief>) => ({ brief: { ...brief, ...to } });
+  const { room, places, way } = now.timing.question;
   const cooler = celsius(roomOf(brief) - COOLER_BY);
   const start = later(brief.servingAt, LATER_BY);
   const hours = brief.hours - LATER_BY / 60;
   const count = now.waves.count + 1;
-  const travelsWarm = brief.travelMinutes > 0 && !now.timing.asked.party.journey!.chilled;
+  const travelsWarm = brief.travelMinutes > 0 && !now.timing.question.party.journey!.chilled;
   const all: (Try & { readonly may?: boolean })[] = [
     {
       // A cold box or van at five degrees: those minutes do not count.
       id: 'carry it cold',
       to: COLD_AT_MOST,
-      change: { ...asked({ journeyCelsius: COLD_AT_MOST }), clock: { ...clock, chilled: true } },
+      change: { ...changed({ journeyCelsius: COLD_AT_MOST }), clock: { ...clock, chilled: true } },
       may: travelsWarm,
     },
     {
@@ -107,15 +107,15 @@ function tries(order: OrderBody, now: Plan, one: Standing): Try[] {
       change: { waves: { ...waves, count, first: null } },
       may: count <= MOST_WAVES,
     },
-    { id: 'cooler room', to: cooler, change: asked({ roomCelsius: cooler }) },
+    { id: 'cooler room', to: cooler, change: changed({ roomCelsius: cooler }) },
     // The same end: whoever comes first waits, the cheese does not.
     {
       id: 'later start',
       to: start,
-      change: asked({ servingAt: start, hours }),
+      change: changed({ servingAt: start, hours }),
       may: hours >= LEAST_HOURS && start.slice(0, 10) === brief.servingAt.slice(0, 10),
     },
-    { id: 'shorter party', to: hours, change: asked({ hours }), may: hours >= LEAST_HOURS },
+    { id: 'shorter party', to: hours, change: changed({ hours }), may: hours >= LEAST_HOURS },
   ];
   return all.filter(({ may = true }) => may).map(({ id, to, change }) => ({ id, to, change }));
 }

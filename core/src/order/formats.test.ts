@@ -59,7 +59,7 @@ const ORDER_3 = {
   },
 };
 
-/** A ware with the least that is told of one. */
+/** A ware with the least that is known of one. */
 const WARE = {
   kind: 'ware',
   id: 'w',

@@ -85,13 +85,13 @@ export const dropExtra = (order: OrderBody, id: string): OrderBody => ({
   extras: order.extras.filter((e) => e !== id),
 });
 
-/** The counter with those ages of a cheese apart that this order tells apart. */
-export const toldApart = (order: OrderBody, counter: Counted): Counted =>
+/** The counter with the ages of a cheese as goods of their own where this order distinguishes them. */
+export const unlikeOthers = (order: OrderBody, counter: Counted): Counted =>
   onCounter(order.brief, counter, [...goodsOf(order), ...Object.keys(order.snapshot.goods)]).counter;
 
 /** Take the counter of today: prices, contents and verdicts as they are now; goods that left stay as they were kept. */
 export function refreshed(order: OrderBody, counter: Counted): OrderBody {
-  const now = goodsById(toldApart(order, counter));
+  const now = goodsById(unlikeOthers(order, counter));
   const gone = Object.fromEntries(Object.entries(order.snapshot.goods).filter(([id]) => !now.has(id)));
   return { ...order, snapshot: { ...NO_SNAPSHOT, goods: gone } };
 }

@@ -52,7 +52,7 @@ const CALLED_AT_3: readonly (readonly [was: string, rule: string, subject?: stri
 
 /**
  * Advice about goods that say the same was remembered by its sentence, with names in it: whether it is the same piece
- * cannot be told any more, so it comes back once.
+ * is not known any more, so it comes back once.
  */
 export function to3({ waved, ...order }: { waved?: readonly string[] }): unknown {
   const adviceLeft = (waved ?? []).flatMap((id) => {

@@ -32,7 +32,7 @@ export interface Over {
 
 /** Less than this is not worth a word, g. */
 const WORTH_SAYING = 5;
-/** Another good is only pointed out when it leaves so much less, g, and at most half. House's own figures. */
+/** Another good is only pointed out when it leaves less by this much, g, and at most half. House's own figures. */
 const CLEARLY_LESS = 20;
 
 /** Everything that is bought or cut and not eaten, though it could be: where it goes, and what would leave less. */

@@ -52,21 +52,21 @@ export function planWith(stages: readonly AnyStage[], order: OrderBody, shelf: C
   const parts = {} as Record<string, object>;
   for (const row of inReadingOrder(stages)) parts[row.id] = row.derive(ground, parts as never);
   // What a stage says stands where the stage stands in the list.
-  const told = <T>(tell: (row: AnyStage) => readonly T[] | undefined) =>
-    stages.flatMap((row) => tell(row) ?? []);
-  const lines = told((row) =>
+  const collected = <T>(of: (row: AnyStage) => readonly T[] | undefined) =>
+    stages.flatMap((row) => of(row) ?? []);
+  const lines = collected((row) =>
     row.lines?.(parts as never, ground).map((line): Line => ({ ...line, stage: row.id })),
   );
   const sum = sumOf(lines, order);
   const left = new Set(order.adviceLeft.map(reasonKey));
-  const advice = [...told((row) => row.advise?.(parts as never, ground)), ...budgetAdvice(sum)];
+  const advice = [...collected((row) => row.advise?.(parts as never, ground)), ...budgetAdvice(sum)];
   return {
     ...(Object.assign({}, ...Object.values(parts)) as StageParts),
     parts: parts as unknown as Parts,
     lines,
     sum,
     advice: advice.map((a) => ({ ...a, left: left.has(reasonKey(a)) })),
-    cautions: told((row) => row.cautions?.(parts as never, ground)),
+    cautions: collected((row) => row.cautions?.(parts as never, ground)),
   };
 }
 

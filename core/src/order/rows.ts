@@ -10,7 +10,7 @@ import type { Row } from '../stage/index.js';
 import { walkRow } from '../walk/row.js';
 import { documentRow } from './documentRow.js';
 
-/** A row for every stage, in the order in which they are told. */
+/** A row for every stage, in the order in which they are shown. */
 export const ROWS = {
   order: documentRow,
   brief: briefRow,

@@ -146,7 +146,7 @@ describe('an allergy is not served by a mark on a card', () => {
     expect(reachOf({ ...newLimit('allergen:gluten'), severity: 'medical', reach: 'card' })).toBe('own plate');
     expect(reachOf({ ...newLimit('taste:blue'), reach: 'card' })).toBe('card');
     const [caution] = cautionsFor({ ...table, limits: [limit] }, [aCheese('c')]);
-    expect(caution!.figures).toMatchObject({ asked: 'card', reach: 'own plate' });
+    expect(caution!.figures).toMatchObject({ wanted: 'card', reach: 'own plate' });
     const p = plan(
       anOrder({ brief: aBrief({ limits: [limit] }), selection: { goods: [] } }),
       demoCounter(),

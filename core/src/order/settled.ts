@@ -1,6 +1,6 @@
 import { keptHouse as houseToKeep, type House } from '../brief/index.js';
 import { goodsById, type Counted } from '../counter/index.js';
-import { toldApart } from './moves.js';
+import { unlikeOthers } from './moves.js';
 import type { OrderBody } from './order.js';
 import { plan } from './plan.js';
 import { snapshotOf } from '../pick/index.js';
@@ -26,7 +26,7 @@ export function settledOrder(order: OrderBody, counter: Counted, house: House): 
     if (added.length === 0) return order;
   }
   const used = finished ? usedIn(order, counter, house) : chosenIn(order);
-  const now = goodsById(toldApart(order, counter));
+  const now = goodsById(unlikeOthers(order, counter));
   const goods: Record<string, SnapshotEntry> = {};
   for (const id of used) {
     const lot = order.selection.lots[id] ?? null;

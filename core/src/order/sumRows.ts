@@ -1,7 +1,7 @@
 import { money, type Money } from '../units/index.js';
 import type { Line } from '../stage/index.js';
 
-/** What the customer pays for, in the order in which it is told. */
+/** What the customer pays for, in the order in which it is shown. */
 const SUM_ROWS = [
   { id: 'cheese', fits: (line: Line) => line.for === 'board' && line.good?.kind === 'cheese' },
   { id: 'meat', fits: (line: Line) => line.for === 'board' && line.good?.kind === 'meat' },

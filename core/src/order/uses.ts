@@ -1,7 +1,7 @@
 import { baseId } from '../counter/index.js';
 import type { OrderBody } from './order.js';
 
-/** Which goods an order uses, told from the order alone. */
+/** Which goods an order uses, from the order alone. */
 
 /** Every good that a person chose for this order: picked, added, or set beside by hand. */
 export const chosenIn = (order: OrderBody): string[] => [

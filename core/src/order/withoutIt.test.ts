@@ -7,7 +7,7 @@ import { putBack, takeOff } from './moves.js';
 import { plan } from './plan.js';
 import { withoutIt } from './withoutIt.js';
 
-/** What taking a companion off the board costs, told before it is done. */
+/** What taking a companion off the board costs, known before it is done. */
 
 const counter = demoCounter();
 const order = anOrder({

@@ -20,7 +20,7 @@ describe('a plan in writing', () => {
         const written = JSON.stringify(writtenPlan(made, groundOf(of, shelf, house).goods, 3));
         const elsewhere = structuredClone(shelf);
         const read = readPlan(JSON.parse(written), groundOf(of, elsewhere, house).goods);
-        // Told in detail only where it differs: telling takes ten times as long as planning.
+        // Compared in detail only where it differs: that takes ten times as long as planning.
         if (!isDeepStrictEqual(read, made)) expect(read).toEqual(made);
       }),
       { numRuns: 30 },

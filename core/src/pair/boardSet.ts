@@ -2,7 +2,7 @@ import { BESIDE_OF, besideTotal, drinkPortions, purchase } from '../amount/index
 import { headsThatEat, type Brief, type PairWord } from '../brief/index.js';
 import { allergenOf, GLUTEN_CEREALS, isAlcoholic, type Main } from '../counter/index.js';
 import { LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
-import { grams, rememberedBy } from '../units/index.js';
+import { grams, memoisedBy } from '../units/index.js';
 import type { Beside } from './facts.js';
 import { feels, keepsToTheme } from './felt.js';
 import type { Weights } from './learnt.js';
@@ -19,12 +19,12 @@ const OPEN = 0.5;
 /** Of what all pours of a drink cost, what counts against it, so that a dear bottle must be better; and of a bottle, what stays. House's own figures. */
 const DEARER = 0.25;
 const NOT_DRUNK_OUT = 0.5;
-/** From so many goods on one bottle cannot serve them all. House's own figure. */
+/** From this many goods on one bottle cannot serve them all. House's own figure. */
 const MANY = 4;
 /** What a timid table likes less, for each point of strength or heat above this. House's own figures. */
 const BOLD_FROM = 5;
 const BOLD = 0.3;
-/** What keeps to the theme of the board suits each of its goods so much better. House's own figure. */
+/** What keeps to the theme of the board suits each of its goods better by these points. House's own figure. */
 const THEME = 1;
 /** Sets that are looked at in each slot; a counter of thousands is cut short, and says by how much. */
 const NODE_LIMIT = 40_000;
@@ -35,7 +35,7 @@ const WANTED: readonly Tag[] = [
     LENSES.filter(({ id }) => ['tastes', 'mouthfeels', 'elements'].includes(id)).flatMap(({ tags }) => tags),
   ),
 ].filter((tag) => tag !== 'cheese' && tag !== 'meat' && tag !== 'garnish' && tag in TAGS);
-const bitsOf = rememberedBy((good: Main | Beside): number =>
+const bitsOf = memoisedBy((good: Main | Beside): number =>
   tagsOf(good).reduce((bits, tag) => (WANTED.includes(tag) ? bits | (1 << WANTED.indexOf(tag)) : bits), 0),
 );
 
@@ -64,7 +64,7 @@ export interface SetInput {
   /** What a point is worth for each guest, smallest unit of money. */
   readonly point: number;
   readonly licensed: boolean;
-  /** So many things at the most; null: as many as the knee of the curve says. */
+  /** Things at the most; null: as many as the knee of the curve says. */
   readonly kinds: number | null;
 }
 
@@ -131,18 +131,18 @@ function withoutTwins(question: SlotQuestion): {
   };
 }
 
-type Test = (beside: Beside) => boolean;
+type SlotTest = (beside: Beside) => boolean;
 
 /** Of what a slot must have one at the least, the most needful first: what does not fit is let go from the end. */
 export function mustsOf(
   slot: Slot,
   { mains, brief, words }: Pick<SetInput, 'mains' | 'brief' | 'words'>,
   most: number,
-): Test[] {
+): SlotTest[] {
   const always = words
     .filter(({ says }) => says === 'always')
     .map(
-      (word): Test =>
+      (word): SlotTest =>
         (beside) =>
           mains.some((main) => wordOn([word], main, beside) !== null),
     );
@@ -215,9 +215,9 @@ export function boardSet(input: SetInput): BoardSet {
     shortlist(mains, input.candidates[slot], input.weights, mustsOf(slot, input, mostOf(slot, brief, size))),
   );
   const has = mains.reduce((bits, main) => bits | bitsOf(main), 0);
-  const asked = slots.map((slot, s) => withoutTwins(questionOf(slot, lists[s]!, input, size)));
+  const questions = slots.map((slot, s) => withoutTwins(questionOf(slot, lists[s]!, input, size)));
   const { curve, gap, nodes }: BestSets = bestSets(
-    { slots: asked.map(({ question }) => question), has, perBit: PRESENT },
+    { slots: questions.map(({ question }) => question), has, perBit: PRESENT },
     NODE_LIMIT,
   );
   const knee = kneeOf(curve);
@@ -225,7 +225,7 @@ export function boardSet(input: SetInput): BoardSet {
     kinds === null ? knee : ([...curve].reverse().find((other) => other.kinds <= kinds) ?? curve[0]);
   const chosen: Partial<Record<Slot, readonly Beside[]>> = {};
   slots.forEach((slot, s) => {
-    chosen[slot] = (point?.chosen[s] ?? []).map((c) => lists[s]![asked[s]!.kept[c]!]!);
+    chosen[slot] = (point?.chosen[s] ?? []).map((c) => lists[s]![questions[s]!.kept[c]!]!);
   });
   const among = slots.some((slot, s) => lists[s]!.length < input.candidates[slot].length);
   return { chosen, curve, kinds: point?.kinds ?? 0, knee: knee?.kinds ?? 0, gap, nodes, among };

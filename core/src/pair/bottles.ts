@@ -22,9 +22,9 @@ export const pouredAt = (drink: Drink): number => {
   return body + burn / 2 + 1.5 * sweet + tannin / 3 - bubbles / 3;
 };
 
-const MOST = 3;
+const MOST_BOTTLES = 3;
 const LIMIT = 200_000;
-/** Of one colour so many are weighed where the counter has more. */
+/** Of one colour this many are weighed where the counter has more. */
 const OF_A_COLOUR = 40;
 const COLOURS: readonly Drink['type'][] = ['sparkling', 'white', 'red'];
 
@@ -45,7 +45,7 @@ function best(
           cost: drinks.map(() => 0),
           brings: drinks.map(() => 0),
           least: 1,
-          most: Math.min(MOST, drinks.length),
+          most: Math.min(MOST_BOTTLES, drinks.length),
           oneOf,
         },
       ],

@@ -51,7 +51,7 @@ export function bridgesOf(
   });
 }
 
-/** From so many points against it on a neighbour is hidden. House's own figure. */
+/** From this many points against it on a neighbour is hidden. House's own figure. */
 const HIDDEN = 0.6;
 
 /** Neighbours of the tasting of which a meat hides the cheese. */

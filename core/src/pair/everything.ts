@@ -1,25 +1,25 @@
 import type { Main } from '../counter/index.js';
-import { rememberedBy, rememberedByBoth } from '../units/index.js';
+import { memoisedBy, memoisedByBoth } from '../units/index.js';
 import type { Beside } from './facts.js';
 import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
 import { WEIGHTS } from './weights.js';
 
-/** In the top third for so many of the goods, and a clash with none. */
+/** In the top third for at least this share of the goods, and a clash with none. */
 const MOSTLY = 0.7;
 const THIRD = 1 / 3;
 /** Of one shelf at the most. */
-const MOST = 2;
+const MOST_OF_A_SHELF = 2;
 
-/** Of a counter of thousands so many goods, evenly spread over it, speak for all. */
+/** Of a counter of thousands this many goods, evenly spread over it, stand for all. */
 const GOODS = 150;
 const evenly = <T>(all: readonly T[], many: number): readonly T[] =>
   all.length <= many
     ? all
     : Array.from({ length: many }, (_, i) => all[Math.floor((i * all.length) / many)]!);
 
-const goesBy = rememberedBy((weights: Weights) =>
-  rememberedByBoth((all: readonly Main[], shelf: readonly Beside[]): ReadonlySet<Beside> => {
+const goesBy = memoisedBy((weights: Weights) =>
+  memoisedByBoth((all: readonly Main[], shelf: readonly Beside[]): ReadonlySet<Beside> => {
     const mains = evenly(all, GOODS);
     const best = new Int32Array(shelf.length);
     const clashes = new Uint8Array(shelf.length);
@@ -36,7 +36,7 @@ const goesBy = rememberedBy((weights: Weights) =>
       [...shelf.keys()]
         .filter((c) => !clashes[c] && best[c]! >= MOSTLY * mains.length)
         .sort((a, b) => best[b]! - best[a]! || (shelf[a]!.id < shelf[b]!.id ? -1 : 1))
-        .slice(0, MOST)
+        .slice(0, MOST_OF_A_SHELF)
         .map((c) => shelf[c]!),
     );
   }),

@@ -6,7 +6,7 @@ import {
   type CompanyFamily,
   type CustomsOf,
 } from './customs/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import type { Aroma, Companion, Drink, Main, Meat, Sense } from '../counter/index.js';
 
 /** What something stands beside: a cheese, a meat, or a piece of chocolate that is tasted for itself. */
@@ -33,7 +33,7 @@ export interface HostFacts extends Sense {
   /** 1 for a meat. */
   readonly meat: number;
   /** How sweet a drink it asks for: more the saltier, hotter, sweeter, bitterer it is, and most where a mould runs through it. */
-  readonly asksSweet: number;
+  readonly wantsSweet: number;
   /** What custom says of company, by its families. */
   readonly customs: CustomsOf;
 }
@@ -81,7 +81,7 @@ function asksSweet(host: Host): number {
   );
 }
 
-export const hostFacts = rememberedBy((host: Host): HostFacts => ({
+export const hostFacts = memoisedBy((host: Host): HostFacts => ({
   ...host.sense,
   name: host.name,
   aromas: host.aromas,
@@ -92,14 +92,14 @@ export const hostFacts = rememberedBy((host: Host): HostFacts => ({
       ? more(softOf(host), 5)
       : 0,
   quiet: host.kind === 'meat' ? 0 : Math.max(0, 4.5 - host.sense.intensity),
-  asksSweet: asksSweet(host),
+  wantsSweet: asksSweet(host),
   customs: customsOf(familiesOf(host)),
   mould: host.kind === 'cheese' && host.texture === 'blue' ? 1 : 0,
   fish: host.kind === 'meat' && host.animals.some(({ animal }) => animal === 'fish') ? 1 : 0,
   meat: host.kind === 'meat' ? 1 : 0,
 }));
 
-interface Felt {
+interface FeltBrief {
   readonly sweet: number;
   readonly sour: number;
   readonly intensity: number;
@@ -115,7 +115,7 @@ interface Felt {
 }
 
 /** What a kind of company has of its own. */
-function feltOf(company: Company): Felt {
+function feltOf(company: Company): FeltBrief {
   const { sweet, sour, intensity } = company.sense;
   const none = {
     crunch: 0,
@@ -139,7 +139,7 @@ function feltOf(company: Company): Felt {
 }
 
 /** All facts are built in one form: rules read millions of them. */
-export const companyFacts = rememberedBy((company: Company): CompanyFacts => {
+export const companyFacts = memoisedBy((company: Company): CompanyFacts => {
   const felt = feltOf(company);
   const { salty, bitter, umami, fat, heat, smoke, funk, persistence } = company.sense;
   return {

@@ -2,7 +2,7 @@ import { mayOffer, suitsEveryone } from '../care/index.js';
 import { outOfSeason, type Brief } from '../brief/index.js';
 import { companionsOn, isCompanion, type Companion, type Good, type Served } from '../counter/index.js';
 
-/** Of vegetables and nuts without much sugar so many are named. */
+/** Of vegetables and nuts without much sugar this many are named. */
 const LOW_CARB_NAMED = 3;
 
 /** What stands in for bread where few carbohydrates are eaten: on the board first; only what the limits allow. */

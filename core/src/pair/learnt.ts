@@ -1,12 +1,12 @@
 import type { House, Learnt } from '../brief/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import type { CompanyKind } from './rules/index.js';
 import { WEIGHTS } from './weights.js';
 
 /** What each rule weighs, by what stands beside and the rule's name; what is not named weighs its prior. */
 export type Weights = Readonly<Record<CompanyKind, Readonly<Record<string, number>>>>;
 
-const withLearnt = rememberedBy(({ weights }: Learnt): Weights => ({
+const withLearnt = memoisedBy(({ weights }: Learnt): Weights => ({
   ...WEIGHTS,
   drink: { ...WEIGHTS.drink, ...weights },
 }));

@@ -1,5 +1,5 @@
 import type { Main, Served } from '../counter/index.js';
-import { lately, sameValue, type Reason } from '../units/index.js';
+import { lruMemoised, sameValue, type Reason } from '../units/index.js';
 import type { Brief, House, PairWord } from '../brief/index.js';
 import { boardSet, mustsOf, type BoardSet, type SetInput } from './boardSet.js';
 import type { Beside } from './facts.js';
@@ -81,15 +81,15 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
     const ofSet = chosen[slot] ?? [];
     for (const main of mains) {
       const wanted = choices[main.id]?.[slot];
-      const asked = wanted ? candidates[slot].find((beside) => beside.id === wanted) : undefined;
-      const beside = asked ?? bestOf(main, ofSet, words, weights);
+      const chosen = wanted ? candidates[slot].find((beside) => beside.id === wanted) : undefined;
+      const beside = chosen ?? bestOf(main, ofSet, words, weights);
       if (!beside && !USUAL_SLOTS.includes(slot)) continue;
       const match = beside && matchOf(main, beside, weights);
       byGood.get(main.id)!.push({
         slot,
         match: match ?? null,
         why: match ? leadReason(match) : null,
-        byHand: asked !== undefined,
+        byHand: chosen !== undefined,
         word: beside ? wordOn(words, main, beside) : null,
       });
       if (!beside) continue;
@@ -125,7 +125,7 @@ const sameList = <T>(a: readonly T[], b: readonly T[]): boolean =>
   a === b || (a.length === b.length && a.every((x, i) => x === b[i]));
 
 /** The set of the last few boards: most edits leave it as it is. */
-const setFor = lately(
+const setFor = lruMemoised(
   boardSet,
   (a: SetInput, b: SetInput) =>
     a.point === b.point &&

@@ -1,4 +1,4 @@
-import { NONE, reason, rememberedBy, rememberedByBoth, type Reason, type Rules } from '../units/index.js';
+import { NONE, reason, memoisedBy, memoisedByBoth, type Reason, type Rules } from '../units/index.js';
 import { companyFacts, hostFacts, type Company, type Host, type HostFacts } from './facts.js';
 import { RULES, type CompanyKind, type PairRule } from './rules/index.js';
 import { WEIGHTS } from './weights.js';
@@ -18,7 +18,7 @@ interface Weighed {
 }
 
 /** The rules of each kind with what they weigh; one that weighs nothing is left out. */
-const weighedBy = rememberedBy(
+const weighedBy = memoisedBy(
   (weights: Weights) =>
     Object.fromEntries(
       (Object.keys(RULES) as CompanyKind[]).map((kind) => [
@@ -33,7 +33,7 @@ const weighedBy = rememberedBy(
 /** Those of them that have something to say of a good. */
 const speakingOf = (weighed: readonly Weighed[], h: HostFacts): readonly Weighed[] =>
   weighed.filter(({ rule: { when } }) => when === undefined || h[when] > 0);
-/** Of each kind of company, told once for a good. */
+/** Of each kind of company; memoised by good. */
 const speaking = (all: ReturnType<typeof weighedBy>, h: HostFacts): ReturnType<typeof weighedBy> => ({
   companion: speakingOf(all.companion, h),
   drink: speakingOf(all.drink, h),
@@ -41,19 +41,19 @@ const speaking = (all: ReturnType<typeof weighedBy>, h: HostFacts): ReturnType<t
 });
 
 /** Scores by weights, remembered for each two goods and for each shelf: an edit asks for the same. */
-const scoresBy = rememberedBy((weights: Weights) => {
+const scoresBy = memoisedBy((weights: Weights) => {
   const weighed = weighedBy(weights);
-  const one = rememberedBy((host: Host) => {
+  const one = memoisedBy((host: Host) => {
     const h = hostFacts(host);
     const rules = speaking(weighed, h);
-    return rememberedBy((beside: Company): number => {
+    return memoisedBy((beside: Company): number => {
       const b = companyFacts(beside);
       let sum = 0;
       for (const { rule, points } of rules[beside.kind]) sum += points * rule.of(h, b);
       return sum;
     });
   });
-  const shelf = rememberedByBoth((host: Host, all: readonly Company[]): Float64Array => {
+  const shelf = memoisedByBoth((host: Host, all: readonly Company[]): Float64Array => {
     const ofHost = one(host);
     const scores = new Float64Array(all.length);
     all.forEach((beside, c) => (scores[c] = ofHost(beside)));

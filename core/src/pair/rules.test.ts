@@ -32,7 +32,7 @@ const HOST: HostFacts = {
   mould: 0,
   fish: 0,
   meat: 0,
-  asksSweet: 0,
+  wantsSweet: 0,
   customs: new Map(),
 };
 const COMPANY: CompanyFacts = {
@@ -107,8 +107,8 @@ const ROWS: Readonly<Record<CompanyKind, readonly Row[]>> = {
     ['bubbles-lift-fat', { fat: 7 }, { bubbles: 8 }, { fat: 4 }, { bubbles: 0 }],
     ['bubbles-lift-salt', { salty: 7 }, { bubbles: 8 }, { salty: 4 }, { bubbles: 0 }],
     ['bubbles-beside-savour', { umami: 7 }, { bubbles: 8 }, { umami: 4 }, { bubbles: 0 }],
-    ['sweet-as-it-asks', { asksSweet: 5 }, { sweet: 7 }, { asksSweet: 0 }, { sweet: 0 }],
-    ['sweeter-than-it-asks', {}, { sweet: 7 }, { asksSweet: 8 }, { sweet: 1 }],
+    ['sweet-as-it-asks', { wantsSweet: 5 }, { sweet: 7 }, { wantsSweet: 0 }, { sweet: 0 }],
+    ['sweeter-than-it-asks', {}, { sweet: 7 }, { wantsSweet: 8 }, { sweet: 1 }],
     ['sweet-cools-heat', { heat: 6 }, { sweet: 3 }, { heat: 2 }, { sweet: 0 }],
     ['tannin-takes-fat', { soft: 2, fat: 6 }, { tannin: 6 }, { soft: 8 }, { tannin: 0 }],
     ['tannin-on-cream', { cream: 3 }, { tannin: 7 }, { cream: 0 }, { tannin: 3 }],
@@ -209,14 +209,14 @@ describe.each(kinds)('beside as %s', (kind) => {
 
 // Common practice, no source: a sweet wine is for what is sweet, hot, mouldy or a rich paste of liver, not for a dry ham.
 test('a salty good does not ask for a sweet drink by its own sweetness, nor what is sliced by its fat', () => {
-  const asks = (id: string) => hostFacts(demoCounter().find((good) => good.id === id) as Main).asksSweet;
-  const pairing = (sense: Partial<Main['sense']>) => hostFacts(aCheese('c', {}, sense)).asksSweet;
+  const asks = (id: string) => hostFacts(demoCounter().find((good) => good.id === id) as Main).wantsSweet;
+  const pairing = (sense: Partial<Main['sense']>) => hostFacts(aCheese('c', {}, sense)).wantsSweet;
   expect(asks('harbourmaster')).toBeLessThan(2);
   expect(asks('silk-pate')).toBeGreaterThan(asks('harbourmaster'));
   const fat = demoCounter().filter((good) => good.kind === 'meat' && good.sense.fat > 7) as Meat[];
-  const leaner = (meat: Meat) => hostFacts({ ...meat, sense: { ...meat.sense, fat: 5 } }).asksSweet;
+  const leaner = (meat: Meat) => hostFacts({ ...meat, sense: { ...meat.sense, fat: 5 } }).wantsSweet;
   for (const meat of fat.filter(({ build }) => build !== 'spreadable'))
-    expect(hostFacts(meat).asksSweet).toBe(leaner(meat));
+    expect(hostFacts(meat).wantsSweet).toBe(leaner(meat));
   expect(fat.length).toBeGreaterThan(2);
   expect(pairing({ sweet: 5, salty: 8 })).toBeLessThan(pairing({ sweet: 5, salty: 3 }) + 0.4 * 3);
   expect(pairing({ sweet: 6, salty: 3 })).toBeGreaterThan(pairing({ sweet: 3, salty: 3 }));

@@ -25,7 +25,7 @@ export interface SetQuestion {
   readonly perBit: number;
 }
 
-/** The best set of so many things. */
+/** The best set of a number of things. */
 export interface SetPoint {
   readonly kinds: number;
   readonly value: number;
@@ -77,8 +77,8 @@ interface Options {
 
 /** The options of a slot; of what it asks the last goes first where it cannot have everything. */
 function openTo(slot: SlotQuestion, mostBits: number, limit: number): Options {
-  for (let asked = slot.oneOf.length; ; asked--) {
-    const found = optionsOf({ ...slot, oneOf: slot.oneOf.slice(0, asked) }, mostBits, limit);
+  for (let groups = slot.oneOf.length; ; groups--) {
+    const found = optionsOf({ ...slot, oneOf: slot.oneOf.slice(0, groups) }, mostBits, limit);
     if (found) return found;
   }
 }
@@ -88,7 +88,7 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
   const { worth, cost, brings, most } = slot;
   const n = cost.length;
   const goods = worth.length;
-  const asked = slot.oneOf.filter((group) => group.size > 0);
+  const filled = slot.oneOf.filter((group) => group.size > 0);
   // Fewer than the groups ask cannot be met.
   const least = Math.min(n, Math.max(slot.least, 0));
   const best: Map<number, Option>[] = Array.from({ length: most + 1 }, () => new Map());
@@ -106,7 +106,7 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
     nodes++;
     const size = chosen.length;
     if (size < least) return;
-    if (!asked.every((group) => chosen.some((c) => group.has(c)))) return;
+    if (!filled.every((group) => chosen.some((c) => group.has(c)))) return;
     const at = best[size]!;
     const known = at.get(bits);
     if (!known || value > known.value + 1e-12) at.set(bits, { chosen: [...chosen], value, bits });
@@ -189,7 +189,7 @@ function optionsOf(slot: SlotQuestion, mostBits: number, limit: number): Options
   };
   if (least === 0) visit(0, 0);
   // Something that keeps what is asked is known before the limit can be reached.
-  for (const group of asked)
+  for (const group of filled)
     if (!chosen.some((c) => group.has(c))) chosen.push(order.find((c) => group.has(c))!);
   if (chosen.length > most) return null;
   if (chosen.length > 0) {

@@ -1,5 +1,5 @@
 import type { Main } from '../counter/index.js';
-import { lately, rememberedBy, rememberedByBoth } from '../units/index.js';
+import { lruMemoised, memoisedBy, memoisedByBoth } from '../units/index.js';
 import type { Beside } from './facts.js';
 import type { Weights } from './learnt.js';
 import { scoresBeside } from './rank.js';
@@ -12,13 +12,13 @@ const CLASH = 3;
 export const counted = (score: number): number =>
   score >= SERVED ? score : SERVED + CLASH * (score - SERVED);
 
-/** Of more candidates than this a few are chosen among the best; no demo and no usual shop has so many of a slot. */
+/** Of more candidates than this a few are chosen among the best; no demo and no usual shop has that many of a slot. */
 export const SHORTLIST = 120;
 
 /** Lists that are remembered: those of each slot, and as they were before. */
 const SHORTLISTS = 16;
 
-/** The places of the so many greatest, the greatest first; of equals the first. */
+/** The places of the greatest, the greatest first; of equals the first. */
 function bestFirst(of: Float64Array, many: number): number[] {
   const least = many < of.length ? of.toSorted().at(-many)! : -Infinity;
   const found: number[] = [];
@@ -34,8 +34,8 @@ function bestThat<T>(of: Float64Array, list: readonly T[], test: (one: T) => boo
 }
 
 /** What is best beside one good of a long list; asked again at every edit. */
-const bestBeside = rememberedBy((weights: Weights) =>
-  rememberedByBoth((main: Main, all: readonly Beside[]): readonly number[] =>
+const bestBeside = memoisedBy((weights: Weights) =>
+  memoisedByBoth((main: Main, all: readonly Beside[]): readonly number[] =>
     bestFirst(scoresBeside(main, all, weights), SHORTLIST / 2),
   ),
 );
@@ -47,7 +47,7 @@ interface Question {
 }
 
 /** What each is worth to all of them together. */
-const worthToAll = lately(
+const worthToAll = lruMemoised(
   ({ mains, all, weights }: Question): Float64Array => {
     const sums = new Float64Array(all.length);
     for (const main of mains) {
@@ -87,7 +87,7 @@ export function shortlist<B extends Beside>(
 }
 
 /** The list as it was asked for a moment ago, if it has not changed: its scores are known. */
-const theSame = lately(
+const theSame = lruMemoised(
   (list: readonly Beside[]) => list,
   (a, b) => a.length === b.length && a.every((beside, i) => beside === b[i]),
   SHORTLISTS,

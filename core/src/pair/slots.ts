@@ -11,7 +11,7 @@ import {
   type Good,
   type Served,
 } from '../counter/index.js';
-import { canonicalText, rememberedBy } from '../units/index.js';
+import { canonicalText, memoisedBy } from '../units/index.js';
 import type { Beside } from './facts.js';
 
 /** What stands beside a good: one of each slot; of the last three only where somebody asks for it. */
@@ -84,17 +84,17 @@ const inSlot = (good: Good, slot: Slot): good is Beside =>
 export function candidatesFor(slot: Slot, counter: Served, brief: Brief): readonly Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
   const { limits, season, south, servingAt, role } = brief;
-  const asked = canonicalText([limits, season, south ?? false, servingAt, role, brief.guests.infants > 0]);
-  return candidatesOf(counter)[slot](asked, brief);
+  const key = canonicalText([limits, season, south ?? false, servingAt, role, brief.guests.infants > 0]);
+  return candidatesOf(counter)[slot](key, brief);
 }
 
 /** The candidates of a counter, slot by slot; worked out again only when limits, day season or role are others. */
-const candidatesOf = rememberedBy((counter: Served) => {
+const candidatesOf = memoisedBy((counter: Served) => {
   const shelf: readonly Beside[] = [...companionsOn(counter), ...drinksOn(counter)];
   const forSlot = (slot: Slot) => {
     const pool = shelf.filter((good) => inSlot(good, slot));
-    let last: { asked: string; goods: readonly Beside[] } | null = null;
-    return (asked: string, brief: Brief): readonly Beside[] => {
+    let last: { key: string; goods: readonly Beside[] } | null = null;
+    return (key: string, brief: Brief): readonly Beside[] => {
       // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
       const may = (good: Beside) =>
         exclusionsOf(good, brief.limits).length === 0 &&
@@ -102,7 +102,7 @@ const candidatesOf = rememberedBy((counter: Served) => {
         !(brief.guests.infants > 0 && hasHoney(good)) &&
         !(brief.season && outOfSeason(good, brief)) &&
         !(good.kind === 'companion' && besidePerAdult(brief, BESIDE_OF[good.role]) === 0);
-      if (last?.asked !== asked) last = { asked, goods: pool.filter(may) };
+      if (last?.key !== key) last = { key, goods: pool.filter(may) };
       return last.goods;
     };
   };

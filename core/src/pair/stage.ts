@@ -48,7 +48,7 @@ const carbohydrateOf = (beside: readonly Good[], brief: Brief) => {
   return { each: all, bread };
 };
 
-/** So many ways out are named, the best first. */
+/** How many ways out are named, the best first. */
 const WAYS_OUT = 2;
 
 /** What a person set beside a good though it clashes, with what of its slot would sit better there. */

@@ -6,7 +6,7 @@ import type { CompanyKind } from './rules/index.js';
  * - fitted: 107 of 112 (96 %)
  * - left out by style: 107 of 112 (96 %)
  * - left out by companion: 107 of 112 (96 %)
- * - left out by style, and no custom told of it: 77 of 112 (69 %)
+ * - left out by style, and no custom named it: 77 of 112 (69 %)
  * - by mere popularity, left out by style: 84 of 112 (75 %)
  * - in all of 20 seeded perturbations by up to 1: 95 of 112 (85 %)
  */

@@ -31,7 +31,7 @@ export const boardPlanPaper: Paper<BoardPlan> = {
   data: (ground) => {
     const { plan, day } = ground;
     const { laid, apart, between, choice } = plan.boards;
-    const shifts = day ? shiftsOf(day, plan.timing.asked.room.hands) : [];
+    const shifts = day ? shiftsOf(day, plan.timing.question.room.hands) : [];
     return {
       boards: laid.flatMap((one): PlannedBoard[] => {
         if (!one.question) return [];

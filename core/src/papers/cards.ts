@@ -99,12 +99,12 @@ export function guestCards(plan: Plan, menu: Menu): GuestCard[] {
     ...plan.walk.steps.map(({ number, main }) => [main.id, number] as const),
     ...plan.desserts.map(({ number, good }) => [good.id, number] as const),
   ]);
-  const told = new Map(menu.told.map((entry) => [entry.goodId, entry]));
+  const entryOf = new Map(menu.entries.map((entry) => [entry.goodId, entry]));
   const serves = new Map(plan.pairs.set.map(({ beside, serves: ids }) => [beside.id, ids]));
   const walked = plan.walk.steps.map(({ main }) => main);
   return [...walked, ...besideOf(plan)].map((good) => {
     const rawMilk = isRawMilk(good);
-    const entry = told.get(good.id);
+    const entry = entryOf.get(good.id);
     return {
       // A bottle stands on no board.
       ...allergenLine(good, isDrink(good) ? allergensOnTable([good]) : board),

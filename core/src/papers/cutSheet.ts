@@ -35,7 +35,7 @@ function lineOf(plan: Plan, main: Main, number: number): CutLine {
     ahead,
     lot: lotOn(main, plan.brief.servingAt)?.lot.id ?? null,
     steps: stepsOf(main, cut, ahead),
-    cleanFirst: plan.turns.find((turn) => turn.main.id === main.id)?.cleanFirst ?? true,
+    cleanFirst: plan.sequence.find((step) => step.main.id === main.id)?.cleanFirst ?? true,
   };
 }
 
@@ -49,8 +49,8 @@ export const stations = (plan: Plan): Station[] =>
   (['cheese', 'slicer'] as const)
     .map((id) => ({
       id,
-      lines: plan.turns
-        .filter((turn) => turn.station === id)
+      lines: plan.sequence
+        .filter((step) => step.station === id)
         .map(({ main }) =>
           lineOf(plan, main, plan.walk.steps.find((step) => step.main.id === main.id)?.number ?? 0),
         ),
@@ -90,7 +90,7 @@ export interface CutSheet {
   readonly drinks: readonly string[];
   readonly children: readonly ChildLine[];
   readonly note: string;
-  readonly safety: Plan['timing']['asked']['safety'];
+  readonly safety: Plan['timing']['question']['safety'];
 }
 
 export const cutSheetPaper: Paper<CutSheet> = {
@@ -111,7 +111,7 @@ export const cutSheetPaper: Paper<CutSheet> = {
       drinks: plan.pairs.set.flatMap(({ beside }) => (beside.kind === 'drink' ? [beside.name] : [])),
       children: plan.children,
       note: order.note,
-      safety: plan.timing.asked.safety,
+      safety: plan.timing.question.safety,
     };
   },
 };

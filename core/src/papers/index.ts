@@ -10,7 +10,7 @@ export {
 export { platesToCut } from './plateCuts.js';
 export { offeredBeside, plateShopping, shoppingList } from './shopping.js';
 export { type GuestCard, type PlateCard, guestCards, heldBack, plateCards, styleOnBoard } from './cards.js';
-export { type Menu, menuOf, type Told } from './menu.js';
+export { type Menu, menuOf, type MenuEntry } from './menu.js';
 export { type LaterLine, laterList } from './later.js';
 export { tableList } from './tableList.js';
 export { planRows } from './rows.js';

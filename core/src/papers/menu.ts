@@ -1,13 +1,13 @@
 import type { Served } from '../counter/index.js';
-import { bitesFor, pointsFor, wordsFor, type Bite, type ToldWord } from '../menu/index.js';
+import { bitesFor, pointsFor, wordsFor, type Bite, type TastingWord } from '../menu/index.js';
 import type { OrderBody, Plan } from '../order/index.js';
 import { SLOTS, type Beside, type Match, type Slot } from '../pair/index.js';
 import type { Reason } from '../units/index.js';
 
 /** What guests are told of a good. */
-export interface Told {
+export interface MenuEntry {
   readonly goodId: string;
-  readonly words: readonly ToldWord[];
+  readonly words: readonly TastingWord[];
   /** One thing to say of it; null: nothing is known. */
   readonly point: Reason | null;
   /** Of what stands on the board what to try with it, and what to drink; null: nothing suits. */
@@ -18,7 +18,7 @@ export interface Told {
 
 export interface Menu {
   /** In the order of tasting. */
-  readonly told: readonly Told[];
+  readonly entries: readonly MenuEntry[];
   readonly bites: readonly Bite[];
 }
 
@@ -44,7 +44,7 @@ export function menuOf(plan: Plan, order: OrderBody, counter: Served): Menu {
       .flatMap(({ slot, match }) => (match && match.score > 0 && slots.includes(slot) ? [match] : []))
       .sort((a, b) => b.score - a.score)[0] ?? null;
   return {
-    told: mains.map(({ id }) => ({
+    entries: mains.map(({ id }) => ({
       goodId: id,
       words: words.get(id) ?? [],
       point: points.get(id) ?? null,

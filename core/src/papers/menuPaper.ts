@@ -32,7 +32,7 @@ export const menuPaper: Paper<TastingMenu> = {
   hold: whileUnknown,
   data: ({ plan, order, counter }) => {
     const menu = menuOf(plan, order, counter);
-    const told = new Map(menu.told.map((entry) => [entry.goodId, entry]));
+    const entryOf = new Map(menu.entries.map((entry) => [entry.goodId, entry]));
     const cleansed = new Set(plan.walk.steps.filter(({ cleanse }) => cleanse).map(({ number }) => number));
     const rows = tableList(plan);
     return {
@@ -40,7 +40,7 @@ export const menuPaper: Paper<TastingMenu> = {
         .filter(({ number }) => number !== null)
         .sort((a, b) => a.number! - b.number!)
         .map((card) => {
-          const entry = told.get(card.good.id);
+          const entry = entryOf.get(card.good.id);
           return {
             card,
             cleanse: cleansed.has(card.number!),

@@ -46,7 +46,7 @@ export const offLabelsPaper: Paper<OffLabels> = {
     const { standing } = dayOf(ground);
     return {
       labels: [
-        ...plan.timing.asked.party.waves.flatMap((wave) =>
+        ...plan.timing.question.party.waves.flatMap((wave) =>
           labelOf(
             wave,
             null,

@@ -13,7 +13,7 @@ export const runSheetPaper: Paper<RunSheet> = {
   needs: ['day'],
   hold: whileNotTimed,
   data: (ground) => {
-    const { hands } = ground.plan.timing.asked.room;
+    const { hands } = ground.plan.timing.question.room;
     const shifts = shiftsOf(dayOf(ground), hands);
     return {
       hands: Array.from({ length: hands }, (_, i) =>

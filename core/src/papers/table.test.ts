@@ -27,7 +27,7 @@ function groundFor(
     house,
     shelf,
     counter: groundOf(order, shelf, house).counter,
-    day: timingOf(made.timing.asked, EXACTLY),
+    day: timingOf(made.timing.question, EXACTLY),
     layouts: new Map(
       made.boards.laid.flatMap(({ key, question }) =>
         question ? [[key, layOut({ ...question, steps: 500 })] as const] : [],

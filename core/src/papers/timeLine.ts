@@ -33,13 +33,13 @@ export const timeLinePaper: Paper<TimeLine> = {
   hold: whileUnknown,
   data: ({ plan, order, counter }) => {
     const pace = paceOf(plan.walk, plan.desserts, plan.flight, plan.brief);
-    const { told } = menuOf(plan, order, counter);
+    const { entries } = menuOf(plan, order, counter);
     return {
       steps: pace.steps.map(({ at, good, pours, cleanse }, i) => ({
         at,
         number: i + 1,
         good,
-        words: printedWords(told.find(({ goodId }) => goodId === good.id)?.words),
+        words: printedWords(entries.find(({ goodId }) => goodId === good.id)?.words),
         cleanse,
         pours: pours ?? null,
       })),

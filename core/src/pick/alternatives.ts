@@ -34,19 +34,19 @@ const overlap = (
 
 /**
  * Up to three selections that are truly different: each is the optimum among those that differ from the best and from
- * the ones before it in at least half of the unlocked cheeses. Where the counter cannot differ so much, by as much as it
+ * the ones before it in at least half of the unlocked cheeses. Where the counter cannot differ that much, by as much as it
  * can. The meats are chosen anew beside them.
  */
 export function alternativesTo(
   best: Pick,
-  asked: Brief,
+  brief: Brief,
   counter: Counted,
   house: House,
   wishes: Wishes,
   options: { nodeLimit: number; onFound?: (found: readonly Alternative[]) => boolean },
 ): Alternative[] {
   if (!best.goodIds || !best.balance) return [];
-  const problem = problemOf(asked, counter, house, wishes);
+  const problem = problemOf(brief, counter, house, wishes);
   const question = questionOf(problem);
   const unlocked =
     problem.counts.cheese -
@@ -59,7 +59,7 @@ export function alternativesTo(
     const instance = instanceOf({ ...question, groups: [...question.groups, ...apart] });
     const { set, proven } = optimise(instance, { nodeLimit: options.nodeLimit });
     if (!set) {
-      // Nothing differs so much: ask for one less.
+      // Nothing differs that much: ask for one less.
       hi++;
       continue;
     }

@@ -6,7 +6,7 @@ import { NONE, reason, subjectOf, type Reason } from '../units/index.js';
 
 declare module '../units/reason.js' {
   interface Rules {
-    'number-of-kinds': { kind: Main['kind']; have: number; asked: number };
+    'number-of-kinds': { kind: Main['kind']; have: number; wanted: number };
     'no-safe-bet': NoFigures;
     'one-milk': { animal: Milk; cheeses: number; of: number; instead: string | null };
     'strength-jumps': { from: string; to: string; points: number; between: string | null };
@@ -26,14 +26,14 @@ interface Board {
 /** What a careful eye would say of a board, each with the good that would mend it. Common practice, no source. */
 export const boardAdvice = (board: Board): Reason[] => CHECKS.flatMap((check) => check(board));
 
-/** A good that suits this table badly, or goods that say the same, weigh so much at the least before it is said. */
+/** A good that suits this table badly, or goods that say the same, weigh at least this much before it is said. */
 const HEARD_FROM = { fit: 0.75, alike: 1 };
 
 function kindsAdvice({ mains, targets }: Board): Reason[] {
   return (['cheese', 'meat'] as const).flatMap((kind) => {
     const have = mains.filter((m) => m.kind === kind).length;
-    const asked = (kind === 'cheese' ? targets.cheeses : targets.meats).kinds;
-    return have === asked ? [] : [reason('number-of-kinds', { kind, have, asked }, { subject: kind })];
+    const wanted = (kind === 'cheese' ? targets.cheeses : targets.meats).kinds;
+    return have === wanted ? [] : [reason('number-of-kinds', { kind, have, wanted }, { subject: kind })];
   });
 }
 
@@ -70,7 +70,7 @@ function milkAdvice({ mains, brief, counter }: Board): Reason[] {
   return [reason('one-milk', { animal, cheeses: ofIt, of: cheeses.length, instead }, { subject: animal })];
 }
 
-/** From a gap of so many points on the next cheese comes as a shock. */
+/** From a gap of this many points on the next cheese comes as a shock. */
 const JUMP = 3;
 
 /** Cheeses in order of strength with nothing between two that lie far apart. */

@@ -4,11 +4,11 @@ import { newLimit } from '../care/index.js';
 import { Brief, DEFAULT_HOUSE, House } from '../brief/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { demoCounter } from '../testing/goods.js';
-import { findCollisions, troubleOf, type Oracle } from './collide.js';
+import { findCollisions, troubleOf, type Fits } from './collide.js';
 import { fits } from './wishes.js';
 
 /** All minimal sets that cannot be kept, and all minimal sets to let go, by trying every subset. */
-function bruteForce(n: number, canKeep: Oracle) {
+function bruteForce(n: number, canKeep: Fits) {
   const members = (bits: number) => [...Array(n).keys()].filter((w) => (bits >> w) & 1);
   const can = Array.from({ length: 2 ** n }, (_, bits) => canKeep(members(bits)));
   const all = 2 ** n - 1;
@@ -38,7 +38,7 @@ describe('collisions and ways out are those of brute force, over up to 10 wishes
     let interesting = 0;
     fc.assert(
       fc.property(questions, ({ n, bad, costs }) => {
-        const canKeep: Oracle = (kept) => !bad.some((set) => set.every((w) => kept.includes(w)));
+        const canKeep: Fits = (kept) => !bad.some((set) => set.every((w) => kept.includes(w)));
         const expected = bruteForce(n, canKeep);
         const { collisions, waysOut } = findCollisions(costs, canKeep);
         if (expected.ways.length > 1) interesting++;

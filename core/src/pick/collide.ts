@@ -1,6 +1,14 @@
 import type { House } from '../brief/index.js';
 import type { Counted } from '../counter/index.js';
-import { fits, leastBudget, mostKinds, wishesOf, type Ask, type Wish, type WishWord } from './wishes.js';
+import {
+  fits,
+  leastBudget,
+  mostKinds,
+  wishesOf,
+  type PickWishes,
+  type Wish,
+  type WishWord,
+} from './wishes.js';
 
 /**
  * When nothing fits: which wishes collide, and the cheapest ways out. Minimal sets that cannot be had together and
@@ -9,7 +17,7 @@ import { fits, leastBudget, mostKinds, wishesOf, type Ask, type Wish, type WishW
  */
 
 /** Can the wishes at these places be kept together (with all that is no wish)? Fewer are never harder to keep. */
-export type Oracle = (kept: readonly number[]) => boolean;
+export type Fits = (kept: readonly number[]) => boolean;
 
 export interface Collisions {
   /** Smallest first; every one cannot be kept, and could if any one of its wishes were let go. */
@@ -23,7 +31,7 @@ const MOST = 12;
 const MOST_ROUNDS = 200;
 
 /** Shrink a set that cannot be kept until every member is needed, dearest kept longest. */
-function shrink(set: readonly number[], canKeep: Oracle): number[] {
+function shrink(set: readonly number[], canKeep: Fits): number[] {
   let core = [...set];
   for (const member of set) {
     const rest = core.filter((w) => w !== member);
@@ -55,10 +63,10 @@ function cheapestHit(
 }
 
 /** All minimal collisions and ways out of `costs.length` wishes, up to a dozen of each. Empty when everything fits. */
-export function findCollisions(costs: readonly number[], canKeep: Oracle): Collisions {
+export function findCollisions(costs: readonly number[], canKeep: Fits): Collisions {
   const all = costs.map((_, w) => w);
   const known = new Map<string, boolean>();
-  const ask: Oracle = (kept) => {
+  const ask: Fits = (kept) => {
     const key = kept.join(' ');
     const answer = known.get(key) ?? canKeep(kept);
     known.set(key, answer);
@@ -92,7 +100,7 @@ export function findCollisions(costs: readonly number[], canKeep: Oracle): Colli
 export interface WayOut {
   readonly words: readonly WishWord[];
   readonly wishes: readonly string[];
-  readonly ask: Ask;
+  readonly ask: PickWishes;
 }
 
 export interface Trouble {
@@ -103,14 +111,14 @@ export interface Trouble {
 }
 
 /** Why nothing fits an ask, and the cheapest ways out of it. Guests' allergy, medical and religious limits stay. */
-export function troubleOf(ask: Ask, counter: Counted, house: House): Trouble {
+export function troubleOf(ask: PickWishes, counter: Counted, house: House): Trouble {
   const names = new Map(counter.map((good) => [good.id, good.name]));
   const wishes = wishesOf(ask, house, (id) => names.get(id) ?? id);
-  const askKeeping = (kept: readonly number[]): Ask =>
+  const wishesKept = (kept: readonly number[]): PickWishes =>
     wishes.reduce((now, wish, w) => (kept.includes(w) ? now : wish.loosen(now)), ask);
   const found = findCollisions(
     wishes.map((wish) => wish.cost),
-    (kept) => fits(askKeeping(kept), counter, house),
+    (kept) => fits(wishesKept(kept), counter, house),
   );
   const waysOut = found.waysOut.flatMap((letGo) => {
     const chosen = letGo.map((w) => wishes[w]!);
@@ -126,7 +134,7 @@ export function troubleOf(ask: Ask, counter: Counted, house: House): Trouble {
 }
 
 /** Let wishes go, as little as helps: the budget only up to what is needed, the kinds only down to what can be had. */
-function wayOut(letGo: readonly Wish[], ask: Ask, counter: Counted, house: House): WayOut | null {
+function wayOut(letGo: readonly Wish[], ask: PickWishes, counter: Counted, house: House): WayOut | null {
   const whole = letGo.filter(({ word }) => word.of !== 'budget' && word.of !== 'kinds');
   const words = whole.map((wish) => wish.word);
   let now = whole.reduce((a, wish) => wish.loosen(a), ask);

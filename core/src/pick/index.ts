@@ -22,7 +22,7 @@ export {
 } from './pick.js';
 export { swapper, swapsForAll, type Swap, type Swaps } from './swaps.js';
 export { alternativesTo, ALTERNATIVES, type Alternative } from './alternatives.js';
-export { wishesOf, fits, type Ask, type Wish, type WishWord } from './wishes.js';
+export { wishesOf, fits, type PickWishes, type Wish, type WishWord } from './wishes.js';
 export { findCollisions, troubleOf, type Collisions, type Trouble, type WayOut } from './collide.js';
 export {
   oneMore,

@@ -54,7 +54,7 @@ export function bestOffer(
 
 const isCheese = (main: Main): main is Cheese => main.kind === 'cheese';
 
-/** What gives relief from each way of being too much of one thing; none where a swap is told by the swaps. */
+/** What gives relief from each way of being too much of one thing; none where swaps are shown anyway. */
 const RELIEF: Partial<Record<SamenessRule, (main: Main) => boolean>> = {
   'strong-with-no-relief': (main) => isCheese(main) && main.sense.intensity <= 4,
   'salty-with-no-relief': (main) => isCheese(main) && main.sense.salty <= 4 && main.sense.sweet >= 2,
@@ -97,7 +97,7 @@ export function bridgeFor(
   return bestOffer(counter, mains, brief, (main) => isCheese(main) && off(main) <= (to - from) / 4, off);
 }
 
-/** So much gentler, in points of strength or funk, is another thing. */
+/** Points of strength or funk by which a gentler good is another thing. */
 const GENTLER = 1.5;
 
 /**

@@ -67,7 +67,7 @@ export interface Problem {
   readonly groups: Question['groups'];
   /** What cheeses and meats may cost together, after what the companions will take; null for no limit. */
   readonly purse: number | null;
-  /** What an order comes to in all whose cheeses and meats cost so much: companions, own plates, work and hire with it. */
+  /** What an order comes to in all whose cheeses and meats have a given cost: companions, own plates, work and hire with it. */
   readonly inAll: (cost: number) => Money;
   readonly hitches: readonly Hitch[];
 }
@@ -143,12 +143,12 @@ function makerGroups({ flight }: Brief, mains: readonly Main[]): Question['group
   }));
 }
 
-interface Locks {
+interface LockedGoods {
   readonly locked: ReadonlySet<string>;
   readonly hitches: readonly Hitch[];
 }
 
-function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): Locks {
+function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): LockedGoods {
   const hitches: Hitch[] = [];
   const locked = new Set<string>();
   for (const id of new Set(wishes.locked)) {
@@ -190,8 +190,8 @@ function schoolTooLarge({ schools }: Brief, cheeses: number): Hitch[] {
 }
 
 /** Turn a brief, a counter and wishes into the optimiser's question, with every hitch that is known beforehand. */
-export function problemOf(asked: Brief, shelf: Counted, house: House, wishes: Wishes): Problem {
-  const { brief, counter } = onCounter(settled(asked, house), shelf, wishes.locked);
+export function problemOf(given: Brief, shelf: Counted, house: House, wishes: Wishes): Problem {
+  const { brief, counter } = onCounter(settled(given, house), shelf, wishes.locked);
   const date = brief.servingAt;
   const served = servedOn(counter, date);
   const targets = targetsOf(brief, served, house);
@@ -237,7 +237,7 @@ export function problemOf(asked: Brief, shelf: Counted, house: House, wishes: Wi
       ...makerGroups(brief, mains),
     ],
     purse: purse === null ? null : Math.max(0, purse),
-    // Rounded up: a budget of so much must pay for it.
+    // Rounded up: a budget of that amount must pay for it.
     inAll: (cost) => money(Math.ceil(service + plates * (cost + beside))),
     hitches: [
       ...lockHitches,

@@ -23,7 +23,7 @@ import {
 } from '../counter/index.js';
 import type { Snapshot, SnapshotEntry } from './snapshotSchema.js';
 import { HOUSE_FORMAT } from '../brief/index.js';
-import { canonicalText, money, rememberedByBoth, versionOf } from '../units/index.js';
+import { canonicalText, money, memoisedByBoth, versionOf } from '../units/index.js';
 
 /** The formats of the goods and the house that a snapshot keeps: they carry their own, so that the order's does not rise with theirs. */
 export const SNAPSHOT_FORMAT = { good: versionOf(GOOD_FORMAT), house: versionOf(HOUSE_FORMAT) };
@@ -151,7 +151,7 @@ export function heldCounter(
 }
 
 /** Worked out again only when what is kept, the counter, or the day is another. */
-const heldOn = rememberedByBoth((kept: Snapshot['goods'], onCounter: readonly Good[]) => {
+const heldOn = memoisedByBoth((kept: Snapshot['goods'], onCounter: readonly Good[]) => {
   let last: { for: string; goods: readonly Good[] } | null = null;
   return (day: string): readonly Good[] => {
     if (last?.for !== day) {

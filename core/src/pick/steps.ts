@@ -22,7 +22,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** One step of the price curve: the best raw value that so much money buys. */
+/** One step of the price curve: the best raw value that an amount of money buys. */
 export interface PriceStep {
   /** For the whole order, companions counted in; smallest unit. */
   readonly cost: number;
@@ -140,8 +140,8 @@ export function oneMore(
   wishes: Wishes,
   options: { nodeLimit: number },
 ): OneMore[] {
-  const solveFor = (asked: Brief) => {
-    const problem = problemOf({ ...asked, budget: null }, counter, house, wishes);
+  const solveFor = (brief: Brief) => {
+    const problem = problemOf({ ...brief, budget: null }, counter, house, wishes);
     const whole = instanceOf(questionOf(problem));
     const { set } = optimise(whole, { nodeLimit: options.nodeLimit });
     if (!set) return null;

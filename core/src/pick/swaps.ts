@@ -2,7 +2,7 @@ import type { Main } from '../counter/index.js';
 import { gainer } from '../solve/index.js';
 import { instanceOf } from './question.js';
 import { valueOf, type Instance } from '../solve/index.js';
-import { remembered } from '../units/index.js';
+import { memoised } from '../units/index.js';
 import { readyFor, type Counts } from '../balance/index.js';
 import { costIn, questionOf, type Problem } from './problem.js';
 
@@ -25,7 +25,7 @@ export type Swaps = ReadonlyMap<string, readonly Swap[]>;
  * @param problem for the wishes of the order; what is locked may be swapped all the same
  */
 export function swapper(problem: Problem): (selection: readonly Main[]) => Swaps {
-  const readyAt = remembered((key: string) => {
+  const readyAt = memoised((key: string) => {
     const [cheese, meat] = key.split(' ').map(Number) as [number, number];
     return poolAt(problem, { cheese, meat });
   });

@@ -13,12 +13,12 @@ import { cheapestSet } from './cheapest.js';
 import { problemOf, type Wishes } from './problem.js';
 
 /** What a person asked for, as a document that can be loosened. */
-export interface Ask {
+export interface PickWishes {
   readonly brief: Brief;
   readonly wishes: Wishes;
 }
 
-/** A wish as it is told and let go; the last two are told by how far they go. */
+/** A wish as it is shown and let go; the last two with how far they go. */
 export type WishWord =
   | { readonly of: 'cover'; readonly school: CoverSchool }
   | { readonly of: 'company'; readonly school: CompanySchool }
@@ -39,12 +39,15 @@ export interface Wish {
   readonly id: string;
   readonly word: WishWord;
   readonly cost: number;
-  readonly loosen: (ask: Ask) => Ask;
+  readonly loosen: (wishes: PickWishes) => PickWishes;
 }
 
-const withBrief = (ask: Ask, brief: Partial<Brief>): Ask => ({ ...ask, brief: { ...ask.brief, ...brief } });
-const schools = (ask: Ask, part: Partial<Brief['schools']>): Ask =>
-  withBrief(ask, { schools: { ...ask.brief.schools, ...part } });
+const withBrief = (wishes: PickWishes, brief: Partial<Brief>): PickWishes => ({
+  ...wishes,
+  brief: { ...wishes.brief, ...brief },
+});
+const schools = (wishes: PickWishes, part: Partial<Brief['schools']>): PickWishes =>
+  withBrief(wishes, { schools: { ...wishes.brief.schools, ...part } });
 
 /** Only these may be loosened. An allergy, a medical and a religious limit are never wishes. */
 const SOFT: readonly Limit['severity'][] = ['diet', 'dislike'];
@@ -53,7 +56,7 @@ const SOFT: readonly Limit['severity'][] = ['diet', 'dislike'];
 const HEAVIER: readonly Brief['role'][] = ['drinks', 'meal'];
 
 /** Who asks: with the schools of the house, and the names of the counter. */
-interface Asking extends Ask {
+interface Asking extends PickWishes {
   readonly house: House;
   readonly nameOf: (id: string) => string;
 }
@@ -128,18 +131,18 @@ const kindsWish = (kind: 'cheese' | 'meat', cost: number, least: number): Wish =
 };
 
 /** Every wish of an ask, in the order of the table. */
-export const wishesOf = (ask: Ask, house: House, nameOf: (id: string) => string): Wish[] =>
+export const wishesOf = (ask: PickWishes, house: House, nameOf: (id: string) => string): Wish[] =>
   WISH_ROWS.flatMap((row) => row({ ...ask, house, nameOf }));
 
 /** Is there any selection at all that keeps the ask? Exact: the cheapest one settles it. */
-export function fits(ask: Ask, counter: Counted, house: House): boolean {
+export function fits(ask: PickWishes, counter: Counted, house: House): boolean {
   const problem = problemOf(ask.brief, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
   return cheapest !== null && (problem.purse === null || cheapest.cost <= problem.purse);
 }
 
 /** The least budget, in all, at which the rest of an ask can be had; null when money does not help. */
-export function leastBudget(ask: Ask, counter: Counted, house: House): Money | null {
+export function leastBudget(ask: PickWishes, counter: Counted, house: House): Money | null {
   const problem = problemOf({ ...ask.brief, budget: null }, counter, house, ask.wishes);
   const cheapest = cheapestSet(problem);
   return cheapest && problem.inAll(cheapest.cost);
@@ -148,7 +151,7 @@ export function leastBudget(ask: Ask, counter: Counted, house: House): Money | n
 /** The most kinds of one sort, below what is asked, with which the rest of an ask can be had; null for none. */
 export function mostKinds(
   what: 'cheeses' | 'meats',
-  ask: Ask,
+  ask: PickWishes,
   counter: Counted,
   house: House,
 ): number | null {

@@ -10,13 +10,13 @@ import {
   type Served,
 } from '../counter/index.js';
 import { scoresBeside } from '../pair/index.js';
-import { remembered, rememberedBy, shareOut } from '../units/index.js';
+import { memoised, memoisedBy, shareOut } from '../units/index.js';
 import { lineOf, type PlateLine, type Table } from './line.js';
 import { BESIDE_PARTS, IN_PLACE } from './parts.js';
 
 /** The companions of a counter by their role. */
-const shelfOf = rememberedBy((counter: Served) =>
-  remembered((role: CompanionRole) => companionsOn(counter).filter((good) => good.role === role)),
+const companionsByRole = memoisedBy((counter: Served) =>
+  memoised((role: CompanionRole) => companionsOn(counter).filter((good) => good.role === role)),
 );
 
 /** Best beside these goods by the pairing's own score, what lies on the board before what does not; ties by id. */
@@ -32,13 +32,13 @@ function bestOf(
     isCompanion(good) && roles.includes(good.role) && !taken.includes(good.id) && suits(good);
   const onBoard = table.beside.filter(fits);
   const inSeason = (good: Good) => onBoard.length > 0 || !(brief.season && outOfSeason(good, brief));
-  const shelves = onBoard.length > 0 ? [onBoard] : roles.map((role) => shelfOf(counter)(role));
+  const shelves = onBoard.length > 0 ? [onBoard] : roles.map((role) => companionsByRole(counter)(role));
   let best: Companion | null = null;
   let most = -Infinity;
   for (const shelf of shelves) {
     const scores = (beside.length > 0 ? beside : table.mains).map((main) => scoresBeside(main, shelf));
     shelf.forEach((good, i) => {
-      // The score is quick and limits are slow to tell: they are asked only of what would be the best.
+      // The score is quick and limits are slow to check: they are checked only for what would be the best.
       let score = 0;
       for (const of of scores) score += of[i]!;
       if (score < most || (score === most && best && good.id > best.id)) return;

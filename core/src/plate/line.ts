@@ -30,7 +30,7 @@ export interface Table {
   readonly counter: Served;
 }
 
-/** So many net grams of a good, from the board where it lies there. */
+/** Net grams of a good, from the board where it lies there. */
 export function lineOf(
   good: Main | Companion,
   part: string,

@@ -22,7 +22,7 @@ import {
 } from '../counter/index.js';
 import { measurer } from '../balance/index.js';
 import { isAvailable } from '../pick/index.js';
-import { lately, rememberedBy, shareOut } from '../units/index.js';
+import { lruMemoised, memoisedBy, shareOut } from '../units/index.js';
 import { besideLines, inPlaceLines } from './beside.js';
 import { lineOf, type PlateLine, type Table } from './line.js';
 import { BESIDE_PARTS, LEAST_GRAMS, MOST_KINDS } from './parts.js';
@@ -43,7 +43,7 @@ export interface OwnPlate {
   readonly freeOf: readonly AllergenId[];
 }
 
-/** Beyond the board's own goods, so many others of each kind are weighed up: the best known and the milder first. */
+/** Beyond the board's own goods, this many others of each kind are weighed up: the best known and the milder first. */
 const OTHERS_TRIED = 24;
 const LAST_GUESTS = 12;
 
@@ -57,10 +57,10 @@ export function ownPlatesFor(table: Table): OwnPlate[] {
   return plateGuestsOf(table.brief).map((guests) => plateFor(guests, { ...table, measure }));
 }
 
-/** Which goods of a counter suit a guest, told once for as long as neither changes; of the last few guests. */
+/** Which goods of a counter suit a guest; memoised for the last few guests. */
 const verdictsOn = (counter: Served, guest: string): Map<Good, boolean> => verdictsOf(counter)(guest);
-const verdictsOf = rememberedBy((_counter: Served) =>
-  lately(
+const verdictsOf = memoisedBy((_counter: Served) =>
+  lruMemoised(
     (_guest: string) => new Map<Good, boolean>(),
     (a, b) => a === b,
     LAST_GUESTS,
@@ -81,15 +81,15 @@ function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
     found.set(good, does);
     return does;
   };
-  const asked = {
+  const grams = {
     cheese: Math.round(targets.cheeses.perHead * guests.eaters),
     meat: Math.round(targets.meats.perHead * guests.eaters),
   };
-  const mains = chooseMains(table, suits, asked, guests.eaters);
+  const mains = chooseMains(table, suits, grams, guests.eaters);
   const have = (kind: Main['kind']) => mains.some((main) => main.kind === kind);
   // What one kind cannot give the other does, up to half as much again; the rest comes from the companions.
-  const net = { cheese: have('cheese') ? asked.cheese : 0, meat: have('meat') ? asked.meat : 0 };
-  const without = asked.cheese + asked.meat - net.cheese - net.meat;
+  const net = { cheese: have('cheese') ? grams.cheese : 0, meat: have('meat') ? grams.meat : 0 };
+  const without = grams.cheese + grams.meat - net.cheese - net.meat;
   const other: Main['kind'] | null = net.cheese > 0 ? 'cheese' : net.meat > 0 ? 'meat' : null;
   const moved = other ? Math.min(without, Math.round(net[other] / 2)) : 0;
   if (other) net[other] += moved;
@@ -97,7 +97,7 @@ function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const inPlace = inPlaceLines(table, suits, without - moved, guests.eaters, lines);
   const goods = [...lines, ...inPlace].map(({ good }) => good);
   const wanted: string[] = [
-    ...(['cheese', 'meat'] as const).filter((kind) => asked[kind] > 0),
+    ...(['cheese', 'meat'] as const).filter((kind) => grams[kind] > 0),
     ...BESIDE_PARTS.flatMap(({ part, roles }) =>
       roles.some((role) => besidePerAdult(brief, BESIDE_OF[role]) > 0) ? [part] : [],
     ),
@@ -116,7 +116,7 @@ function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
 function chooseMains(
   { brief, targets, mains, counter, measure }: Laid,
   suits: (good: Good) => boolean,
-  asked: Record<Main['kind'], number>,
+  wanted: Record<Main['kind'], number>,
   eaters: number,
 ): Main[] {
   const chosen: Main[] = [];
@@ -129,9 +129,9 @@ function chooseMains(
     }
   };
   for (const kind of ['cheese', 'meat'] as const) {
-    if (asked[kind] <= 0 || eaters <= 0) continue;
+    if (wanted[kind] <= 0 || eaters <= 0) continue;
     const kinds = kind === 'cheese' ? targets.cheeses.kinds : targets.meats.kinds;
-    const tasted = Math.max(1, Math.floor(asked[kind] / eaters / LEAST_GRAMS));
+    const tasted = Math.max(1, Math.floor(wanted[kind] / eaters / LEAST_GRAMS));
     const most = chosen.length + Math.min(kinds || 1, MOST_KINDS[kind], tasted);
     const ofKind = (good: Good): good is Main => good.kind === kind && suits(good);
     add(mains.filter(ofKind), most);
@@ -140,7 +140,7 @@ function chooseMains(
       const others: Main[] = [];
       for (const main of rankedOn(counter)) {
         if (others.length === OTHERS_TRIED) break;
-        if (ofKind(main) && !onBoard.has(main.id) && isAvailable(main, asked[kind], brief.servingAt))
+        if (ofKind(main) && !onBoard.has(main.id) && isAvailable(main, wanted[kind], brief.servingAt))
           others.push(main);
       }
       add(others, most);
@@ -169,8 +169,8 @@ function drinkFor({ beside, counter }: Table, suits: (good: Good) => boolean): D
 /** The allergens that the limits ask for and that every good on the plate is declared free of. */
 function freeOf(limits: readonly Limit[], goods: readonly Good[]): AllergenId[] {
   if (goods.length === 0) return [];
-  const asked = new Set(limits.flatMap((limit) => limitRule(limit.what).allergens));
+  const allergens = new Set(limits.flatMap((limit) => limitRule(limit.what).allergens));
   return ALLERGENS.map(({ id }) => id).filter(
-    (id) => asked.has(id) && goods.every((good) => allergenOf(good, id) === 'free'),
+    (id) => allergens.has(id) && goods.every((good) => allergenOf(good, id) === 'free'),
   );
 }

@@ -1,6 +1,6 @@
 import { row, without } from '../stage/index.js';
 
-/** What stands on the table and is told of it, for whom it may be a danger: no screen of its own. */
+/** What stands on the table and is announced of it, for whom it may be a danger: no screen of its own. */
 export const tableRow = row({
   id: 'table',
   place: null,

@@ -5,7 +5,7 @@ import { goodsById, withLots, type Good, type Served } from '../counter/index.js
 import { childLinesFor, type ChildLine } from './children.js';
 import { ownPlatesFor, type OwnPlate } from './plate.js';
 import { platePurchases } from './money.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 import { nextLotCautions } from './nextLots.js';
 import { tableRow } from './row.js';
 import { stage } from '../stage/index.js';
@@ -29,7 +29,7 @@ export interface TablePart {
 }
 
 /** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
-const oiledBoards = rememberedBy((counter: Served): readonly Good[] =>
+const oiledBoards = memoisedBy((counter: Served): readonly Good[] =>
   counter.filter(
     (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
   ),

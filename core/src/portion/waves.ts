@@ -21,9 +21,9 @@ export interface WaveChoice {
   readonly first: number | null;
 }
 
-/** Share of a table's food that is gone after so many hours: half in the first, half of the rest in the next. */
+/** Share of a table's food that is gone after a number of hours: half in the first, half of the rest in the next. */
 export const goneAfter = (hours: number): number => 1 - 2 ** -hours;
-/** Hours until so much is gone. */
+/** Hours until this share is gone. */
 export const hoursUntil = (share: number): number => (share >= 1 ? Infinity : -Math.log2(1 - share));
 
 /** More waves than this nobody runs. */

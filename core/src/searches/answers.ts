@@ -109,7 +109,7 @@ export const LayoutJson = z.object({
       short: z.number(),
     }),
   ),
-  told: z.array(z.object({ reason: ReasonJson, hard: z.boolean() })),
+  violations: z.array(z.object({ reason: ReasonJson, hard: z.boolean() })),
   score: z.number(),
   covered: z.number(),
   gap: Spot.extend({ r: z.number() }),

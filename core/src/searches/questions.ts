@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Brief, House } from '../brief/index.js';
-import type { Timing, TimingAsked } from '../clock/index.js';
+import type { Timing, TimingQuestion } from '../clock/index.js';
 import type { Counted } from '../counter/index.js';
 import type { Layout, LayQuestion } from '../lay/index.js';
 import { PickRequest, PlanRequest, type ClockWay, type OrderBody } from '../order/index.js';
@@ -54,7 +54,7 @@ export interface Searched {
   >;
   /** The progress is the share of the steps that are done, 0 to 1. */
   readonly lay: Kind<z.output<typeof LayRequest>, LayQuestion, Layout, number>;
-  readonly clock: Kind<z.output<typeof PlanRequest>, TimingAsked, Timing, never>;
+  readonly clock: Kind<z.output<typeof PlanRequest>, TimingQuestion, Timing, never>;
   readonly ways: Kind<
     z.output<typeof WaysRequest>,
     WaysQuestion,

@@ -113,21 +113,21 @@ export const SEARCHES: {
     request: LayRequest,
     question: ({ order, board }, { counter, house }) => {
       const { laid } = plan(order, counter, house).boards;
-      const asked = board === '' ? laid[0] : laid.find(({ key }) => key === board);
-      if (!asked?.question)
+      const wanted = board === '' ? laid[0] : laid.find(({ key }) => key === board);
+      if (!wanted?.question)
         throw new NoQuestion(
           laid.length === 0
             ? 'The order has no board to lay: pick goods first.'
             : `The order has nothing on a board “${board}”. Its boards: ${laid.map(({ key }) => key).join(', ')}.`,
         );
-      return asked.question;
+      return wanted.question;
     },
-    // Told by tenths: every telling draws a screen anew.
+    // Reported by tenths: every report draws a screen anew.
     run: (question, onProgress) => {
-      let told = 0;
+      let reported = 0;
       return layOut(question, (share) => {
         const tenths = Math.floor(10 * share);
-        if (tenths > told) onProgress?.((told = tenths) / 10);
+        if (tenths > reported) onProgress?.((reported = tenths) / 10);
       });
     },
     answer: LayoutJson,
@@ -136,7 +136,7 @@ export const SEARCHES: {
     version: 1,
     finds: 'When everything happens: what leaves the cold and is gone, and the day’s work',
     request: PlanRequest,
-    question: ({ order }, { counter, house }) => plan(order, counter, house).timing.asked,
+    question: ({ order }, { counter, house }) => plan(order, counter, house).timing.question,
     // Every good warmed by series and sections, the work scheduled backwards by branch and bound.
     run: (question) => timingOf(question, EXACTLY),
     answer: TimingJson,

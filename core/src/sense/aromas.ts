@@ -1,5 +1,5 @@
 import { AROMAS, type Aroma } from '../counter/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 
 /**
  * Families of aroma that belong together without being the same: toast and butter, citrus and sea. What shares a family is
@@ -39,7 +39,7 @@ const BRIDGES: Readonly<Partial<Record<Aroma, readonly Aroma[]>>> = {
 
 /** What is no pleasure twice: barn beside barn. */
 const NOT_TWICE: readonly Aroma[] = ['animal', 'game', 'mould'];
-/** How much each aroma of a good says, the most telling first. */
+/** How much each aroma of a good says, the most distinctive first. */
 const TELLS = [1, 0.7, 0.5, 0.35];
 
 const AT = new Map(AROMAS.map((aroma, i) => [aroma, i]));
@@ -57,8 +57,8 @@ interface Scented {
   readonly aromas: readonly Aroma[];
 }
 
-/** Where each family of a list stands in the tables; told once for each list. */
-const placesOf = rememberedBy((aromas: readonly Aroma[]) => aromas.map((aroma) => AT.get(aroma)!));
+/** Where each family of a list stands in the tables; memoised by list. */
+const placesOf = memoisedBy((aromas: readonly Aroma[]) => aromas.map((aroma) => AT.get(aroma)!));
 
 function weightIn(table: Table, a: Scented, b: Scented): number {
   const [rows, columns] = [placesOf(a.aromas), placesOf(b.aromas)];
@@ -78,11 +78,11 @@ export const bridgedWeight = (a: Scented, b: Scented): number => weightIn(BRIDGE
 /** Two families, one of each good. */
 export type AromaPair = readonly [one: Aroma, other: Aroma];
 
-/** The families that both have, the most telling first. */
+/** The families that both have, the most distinctive first. */
 export const sharedAromas = (a: Scented, b: Scented): Aroma[] =>
   a.aromas.filter((one) => !NOT_TWICE.includes(one) && b.aromas.includes(one));
 
-/** The pair of families, one of each, that belong together without being the same, the most telling of the first good; null: none. */
+/** The pair of families, one of each, that belong together without being the same, the most distinctive of the first good; null: none. */
 export function leadBridge(a: Scented, b: Scented): AromaPair | null {
   const [rows, columns] = [placesOf(a.aromas), placesOf(b.aromas)];
   for (let i = 0; i < rows.length; i++)

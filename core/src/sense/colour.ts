@@ -1,7 +1,7 @@
 import { hsl } from 'd3-color';
 import type { Cheese } from '../counter/index.js';
 
-/** What the eye tells apart on a board. */
+/** What the eye distinguishes on a board. */
 export const SIGHTS = ['white', 'ivory', 'gold', 'orange', 'veined', 'dark'] as const;
 export type Sight = (typeof SIGHTS)[number];
 

@@ -16,7 +16,7 @@ export const SOFTNESS: Record<Texture, number> = {
   'very hard': 1,
 };
 
-/** Strength from which a good is strong, everywhere: relief comes after it, and a timid table is told. */
+/** Strength from which a good is strong, everywhere: relief comes after it, and a timid table is warned. */
 export const STRONG_FROM = 7;
 export const isStrong = ({ sense }: Main): boolean => sense.intensity >= STRONG_FROM;
 

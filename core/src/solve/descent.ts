@@ -1,6 +1,6 @@
 import type { Lagrangian, Multipliers } from './lagrangian.js';
 
-/** After so many steps without a better bound the step is halved. */
+/** After this many steps without a better bound the step is halved. */
 const PATIENCE = 6;
 const BEND = 1.5;
 const LEAST_STEP = 0.005;

@@ -17,7 +17,7 @@ function leastCost({ kindOf, cost }: Instance, items: ArrayLike<number>, kind: n
   return least.length < k ? Infinity : least.reduce((sum, c) => sum + c, 0);
 }
 
-/** Can a partial selection still be filled from the open items, as far as counts, purse and each group alone can tell? */
+/** Can a partial selection still be filled from the open items, as far as counts, purse and each group alone allow? */
 export function canFinish(instance: Instance, chosen: readonly number[], open: ArrayLike<number>): boolean {
   if (instance.purse === Infinity && instance.groups.length === 0) return true;
   const left = [...instance.want];

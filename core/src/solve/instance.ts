@@ -23,7 +23,7 @@ export interface Instance {
   readonly most: number;
   /** Points that are there before anything is chosen. */
   readonly base: number;
-  /** 1 for bands that the caller wants told apart (the balance axes, whose points are points of the dial). */
+  /** 1 for bands that the caller wants apart (the balance axes, whose points are points of the dial). */
   readonly ofDial: Uint8Array;
   readonly locked: readonly number[];
   readonly groups: readonly Group[];

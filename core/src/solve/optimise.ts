@@ -2,7 +2,7 @@ import { bundled } from './bundles.js';
 import { onlyKind, valueOf, type Instance } from './instance.js';
 import { search, type Optimum, type SearchOptions } from './search.js';
 
-/** Equal selections are told apart: the one with earlier ids wins, every item being worth this much less than the one before it. */
+/** Of equal selections one wins: the one with earlier ids wins, every item being worth this much less than the one before it. */
 const TIE = 1e-7;
 
 /**
@@ -10,14 +10,15 @@ const TIE = 1e-7;
  * sets of the fewer that could be paid for stand as bundles beside the items of the other (bundles.ts). Deterministic; when
  * the node limit ends it, the gap says what is open.
  */
-export function optimise(asked: Instance, options: SearchOptions): Optimum {
-  const n = asked.own.length;
-  const instance: Instance = { ...asked, own: asked.own.map((own, i) => own - (TIE * i) / (n || 1)) };
-  const found = ask(instance, options);
-  return { ...found, value: found.set ? valueOf(asked, found.set) : 0 };
+export function optimise(given: Instance, options: SearchOptions): Optimum {
+  const n = given.own.length;
+  // Of two sets that are worth the same the one of earlier goods is taken.
+  const instance: Instance = { ...given, own: given.own.map((own, i) => own - (TIE * i) / (n || 1)) };
+  const found = solveWhole(instance, options);
+  return { ...found, value: found.set ? valueOf(given, found.set) : 0 };
 }
 
-function ask(instance: Instance, options: SearchOptions): Optimum {
+function solveWhole(instance: Instance, options: SearchOptions): Optimum {
   const { want, purse } = instance;
   if (want[0] === 0 || want[1] === 0) return search(instance, options);
   if (purse === Infinity) return apart(instance, options);

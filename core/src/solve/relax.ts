@@ -10,15 +10,15 @@ export interface Node {
   readonly bound: number;
 }
 
-/** What a bound tells beside its number. */
+/** What a bound gives beside its number. */
 export interface Relaxed extends Node {
   /** The item of the best relaxed set that the bound leans on most; null when nothing is left to decide. */
   readonly pivot: number | null;
 }
 
-/** Every so many steps the items that cannot be in any better selection are let go. */
+/** Every few steps the items that cannot be in any better selection are let go. */
 const SIFT = 3;
-/** Every so many steps the set of a better bound is worth valuing. */
+/** Every few steps the set of a better bound is worth valuing. */
 const SHOW = 4;
 
 /** Upper bounds on what a partial selection of an instance can become, and what they leave to decide. */
@@ -87,7 +87,7 @@ export class Relaxation {
     return last;
   }
 
-  /** Lets go the open items that no selection above the target can hold, told at the multipliers of the last bound. */
+  /** Lets go the open items that no selection above the target can hold, by the multipliers of the last bound. */
   private sift(bound: number, target: number): void {
     const { dual, instance } = this;
     const spare = this.lastWorths().map((last) => bound - last - target);

@@ -25,10 +25,10 @@ export interface Optimum {
 /** The root is worth many steps: whatever it leaves out is left out of the whole tree. */
 export const ROOT_STEPS = 160;
 const NODE_STEPS = 20;
-/** So few places left, of so many open goods at most, are filled by trying. */
+/** With this few places left, and at most this many open goods, all fillings are tried. */
 const TRIED_PLACES = 3;
 const TRIED_OPEN = [Infinity, Infinity, 400, 60];
-/** Of so many of each kind, those that the root likes best, a good floor is sought first; where the root leaves many more. */
+/** Of this many of each kind, those that the root likes best, a good floor is sought first; where the root leaves many more. */
 const FEW = 40;
 const FEW_NODES = 200;
 /** Values nearer than this are one value. */

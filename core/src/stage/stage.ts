@@ -9,7 +9,7 @@ import type { Fields } from './fields.js';
  */
 export interface Ground {
   readonly order: Fields;
-  /** The counter as it is today, with those ages of a cheese apart that the order tells apart. */
+  /** The counter as it is today, with the ages of a cheese as goods of their own where the order distinguishes them. */
   readonly shelf: Counted;
   /** The same as the order holds it: kept goods as they were kept, with all their lots. */
   readonly held: Counted;
@@ -34,7 +34,7 @@ export interface Line {
   /** null: work, hire or wear. */
   readonly good: Good | null;
   readonly for: 'board' | 'beside' | 'own plate' | 'drinks' | 'suggested' | 'service';
-  /** null: told in another measure, or suggested. */
+  /** null: in another measure, or suggested. */
   readonly amount: Grams | null;
   /** What the customer pays; null: not in the sum. */
   readonly price: Money | null;
@@ -55,7 +55,7 @@ export interface Row<I extends OwnerId = OwnerId, R extends StageId = StageId> {
   readonly fields: readonly (keyof Fields)[];
   /** The order without what was set by hand for goods that left. */
   readonly tidy?: (order: Fields, left: ReadonlySet<string>) => Fields;
-  /** What a person decided here, in ids and words of tables, for the slate and for telling two versions apart. */
+  /** What a person decided here, in ids and words of tables, for the slate and for comparing two versions. */
   readonly summary: (order: Fields) => Summary;
 }
 

@@ -61,7 +61,7 @@ const house = fc.constantFrom(
     },
   }),
 );
-/** The demo, nothing at all, no wares, and goods of which hardly anything is told. */
+/** The demo, nothing at all, no wares, and goods of which hardly anything is known. */
 const counters: readonly (readonly Good[])[] = [
   counter,
   [],
@@ -92,5 +92,5 @@ export const anyShop: fc.Arbitrary<{ order: OrderBody; shelf: readonly Good[]; h
     }) as OrderBody,
   }));
 
-/** So many of them, the same each time. */
+/** A number of them, the same each time. */
 export const seededShops = (seed: number, many: number) => fc.sample(anyShop, { seed, numRuns: many });

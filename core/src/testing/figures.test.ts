@@ -13,7 +13,7 @@ const rows: Row[] = [
   ...readFileSync('docs/trade.md', 'utf8').matchAll(/^\| `([^`]+)` \| (.*?) \| (.*?) \| (.*?) \|$/gm),
 ].map(([, row, value, is, source]) => ({ row: row!, value: value!, is: is!, source: source! }));
 
-/** Of so many nobody told where they come from when this was written; it is to become less. */
+/** Rows whose source is not recorded; the number may only fall. */
 const NOT_TOLD = 154;
 
 interface Figures {

@@ -1,7 +1,7 @@
 import type { Safety } from '../care/index.js';
 import { celsius } from '../units/index.js';
 
-/** What is held of a table of which nothing is told: the strict side. */
+/** What is held of a table of which nothing is known: the strict side. */
 const STRICT: Safety = {
   country: '',
   procedure: null,

@@ -16,7 +16,7 @@ export function seeded(seed: number): () => number {
 const bell = (random: () => number): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
-/** Weights of a palate that differs from the prior by about so many times each weight. */
+/** Weights of a palate that differs from the prior by about this factor of each weight. */
 export function palate(seed: number, spread: number): Float64Array {
   const random = seeded(seed);
   return PRIOR.map((weight) => Math.max(0, weight * (1 + spread * bell(random))));

@@ -8,7 +8,7 @@ import { oneLine } from './text.js';
 export const lineText = (most: number, least = 0, says?: string) =>
   z.string().overwrite(oneLine).min(least, says).max(most);
 
-/** A table by key, of at most so many entries: nobody sets more by hand, and more would stall whoever plans it. */
+/** A table by key, with a bound on its entries: nobody sets more by hand, and more would stall whoever plans it. */
 export const recordOf = <K extends z.ZodType<string>, V extends z.ZodType>(key: K, value: V, most: number) =>
   z
     .record(key as never, value)

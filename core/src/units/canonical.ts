@@ -17,7 +17,7 @@ export function hashOf(text: string): string {
   return (4294967296 * (2097151 & h2) + (h1 >>> 0)).toString(16).padStart(14, '0');
 }
 
-/** Do two plain values hold the same? As canonicalText tells them, without writing them out. */
+/** Do two plain values hold the same? As canonicalText compares them, without writing them out. */
 export function sameValue(a: unknown, b: unknown): boolean {
   if (a === b) return true;
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null)

@@ -50,6 +50,6 @@ export const reason = <R extends Rule>(
 /** The subject of a reason about several goods: their ids in order, so that it does not matter how they came. */
 export const subjectOf = (ids: readonly string[]): string => [...ids].sort().join(' ');
 
-/** What tells one reason of a list from the next. */
+/** The key of a reason in a list. */
 export const reasonKey = ({ rule, subject }: { readonly rule: string; readonly subject: string }): string =>
   `${rule} ${subject}`;

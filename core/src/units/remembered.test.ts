@@ -1,12 +1,12 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { lately } from './remembered.js';
+import { lruMemoised } from './remembered.js';
 
 test('the last few answers are kept, and what was asked longest ago is forgotten first', () => {
   fc.assert(
     fc.property(fc.array(fc.nat(6), { maxLength: 40 }), fc.integer({ min: 1, max: 4 }), (asked, many) => {
       const worked: number[] = [];
-      const ask = lately(
+      const ask = lruMemoised(
         (n: number) => {
           worked.push(n);
           return { n };

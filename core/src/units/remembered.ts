@@ -1,5 +1,5 @@
 /** A function that works each answer out once. */
-export function remembered<K, V>(work: (key: K) => V): (key: K) => V {
+export function memoised<K, V>(work: (key: K) => V): (key: K) => V {
   const known = new Map<K, V>();
   return (key) => {
     const found = known.get(key);
@@ -14,7 +14,7 @@ export function remembered<K, V>(work: (key: K) => V): (key: K) => V {
  * A function of one object that works each answer out once, for as long as the object lives. For objects that are never
  * changed in place.
  */
-export function rememberedBy<K extends object, V>(work: (key: K) => V): (key: K) => V {
+export function memoisedBy<K extends object, V>(work: (key: K) => V): (key: K) => V {
   const known = new WeakMap<K, { readonly value: V }>();
   return (key) => {
     const before = known.get(key);
@@ -26,15 +26,17 @@ export function rememberedBy<K extends object, V>(work: (key: K) => V): (key: K)
 }
 
 /** The same for two objects: the answer lives as long as both do. */
-export function rememberedByBoth<A extends object, B extends object, V>(
+export function memoisedByBoth<A extends object, B extends object, V>(
   work: (a: A, b: B) => V,
 ): (a: A, b: B) => V {
-  const of = rememberedBy((a: A) => rememberedBy((b: B) => work(a, b)));
+  const of = memoisedBy((a: A) => memoisedBy((b: B) => work(a, b)));
   return (a, b) => of(a)(b);
 }
 
 /** The last answer for each object, as long as what else was asked is the same. */
-export function lastOf<K extends object, V>(work: (key: K, also: string) => V): (key: K, also: string) => V {
+export function memoisedLast<K extends object, V>(
+  work: (key: K, also: string) => V,
+): (key: K, also: string) => V {
   const known = new WeakMap<K, { readonly also: string; readonly value: V }>();
   return (key, also) => {
     const before = known.get(key);
@@ -46,7 +48,7 @@ export function lastOf<K extends object, V>(work: (key: K, also: string) => V): 
 }
 
 /** The last few answers, for questions of many parts: two are the same where `same` says so. For what is dear to work out and asked again at every edit. */
-export function lately<Q, V>(
+export function lruMemoised<Q, V>(
   work: (question: Q) => V,
   same: (a: Q, b: Q) => boolean,
   many = 4,

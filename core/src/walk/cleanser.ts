@@ -2,7 +2,7 @@ import { mayOffer, suitsEveryone } from '../care/index.js';
 import { boardEatersOf, outOfSeason, type Brief } from '../brief/index.js';
 import { purchase, type Purchase } from '../amount/index.js';
 import { isCompanion, type Companion, type Good, type Served } from '../counter/index.js';
-import { grams, rememberedBy } from '../units/index.js';
+import { grams, memoisedBy } from '../units/index.js';
 import type { WalkStep } from './walk.js';
 
 /** What clears a palate: water-rich sharp fruit first, then a juicy raw vegetable, then plain bread. Common practice. */
@@ -34,7 +34,7 @@ const cleansersIn = (goods: readonly Good[]): Companion[] =>
     .filter(isCompanion)
     .filter((good) => rankOf(good) >= 0)
     .sort((a, b) => rankOf(a) - rankOf(b) || (a.id < b.id ? -1 : 1));
-const cleansersOn = rememberedBy(cleansersIn);
+const cleansersOn = memoisedBy(cleansersIn);
 
 /** What clears the palate of a whole party: how often, how much a head each time, and what that comes to. */
 export interface Cleansing extends Purchase {

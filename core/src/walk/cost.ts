@@ -48,7 +48,7 @@ export const STEP_RULES: readonly {
 
 /** What the strongest good so far still does to a later one, beyond the good just before: the set before counts, not only the last. */
 export const MEMORY = 0.15;
-/** How strong something may have been before a step without telling on it. */
+/** How strong something may have been before a step without being tasted in it. */
 export const bears = (from: Main, to: Main): number => Math.max(from.sense.intensity, to.sense.intensity + 1);
 export const memoryCost = (strongest: number, from: Main, to: Main): number =>
   MEMORY * over(strongest - bears(from, to));

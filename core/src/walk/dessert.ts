@@ -10,7 +10,7 @@ import {
   type Served,
 } from '../counter/index.js';
 import { drinkSense } from '../sense/index.js';
-import { rememberedBy } from '../units/index.js';
+import { memoisedBy } from '../units/index.js';
 
 /** A step of its own after all else: chocolate, a sweet companion or a sweet wine, never a cheese or meat. */
 export interface DessertStep {
@@ -33,9 +33,9 @@ const sweetnessOf = (good: Companion | Drink): number =>
   isDrink(good) ? drinkSense(good).sweet : good.sense.sweet;
 
 /** The dessert of a walk: what was asked for and may be, the lighter and less sweet before the sweeter, chocolate last. */
-export function dessertSteps(asked: readonly Good[], after: number): DessertStep[] {
+export function dessertSteps(desserts: readonly Good[], after: number): DessertStep[] {
   const place = (good: Companion | Drink) => (isCompanion(good) && good.role === 'chocolate' ? 100 : 0);
-  return asked
+  return desserts
     .filter(endsTasting)
     .sort(
       (a, b) =>
@@ -47,7 +47,7 @@ export function dessertSteps(asked: readonly Good[], after: number): DessertStep
 
 const isChocolate = (good: Good): good is Companion => isCompanion(good) && good.role === 'chocolate';
 /** The bitterest first. */
-const chocolatesOn = rememberedBy((counter: Served) =>
+const chocolatesOn = memoisedBy((counter: Served) =>
   companionsOn(counter)
     .filter(isChocolate)
     .sort((a, b) => b.sense.bitter - a.sense.bitter || (a.id < b.id ? -1 : 1)),

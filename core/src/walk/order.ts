@@ -1,9 +1,9 @@
 import type { Main } from '../counter/index.js';
 import type { LateSchool } from '../brief/index.js';
-import { lately } from '../units/index.js';
+import { lruMemoised } from '../units/index.js';
 import { bears, FALLS, lateness, MEMORY, START, stepCost } from './cost.js';
 
-/** Above this the walk rises by strength instead, and says so: nobody tastes so many in a row. */
+/** Above this the walk rises by strength instead, and says so: nobody tastes that many in a row. */
 export const EXACT_UP_TO = 15;
 
 /**
@@ -43,7 +43,7 @@ interface Question {
 }
 
 /** Remembered for the last few boards: most edits leave the goods as they are. */
-const orderOf = lately(
+const orderOf = lruMemoised(
   ({ goods, school, pinned }: Question): readonly number[] =>
     goods.length > EXACT_UP_TO
       ? filled(byStrength(goods, school), pinned)
@@ -193,7 +193,7 @@ function exactOrder(
   const reach = (layer: number[], set: number, last: number, total: number) => {
     const left = all & ~set;
     if (late[last] !== NEVER && late[last]! > earliest[left]!) return;
-    // From the last to the mildest still to come it falls back at least so far, by whatever way.
+    // From the last to the mildest still to come it falls back at least this far, by whatever way.
     const falls = Math.max(0, strength[last]! - mildest[left]!);
     const state = set * n + last;
     if (total + atLeast[left]! + FALLS * falls >= known || total >= reached[state]!) return;

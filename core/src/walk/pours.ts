@@ -10,7 +10,7 @@ export interface Pour {
   readonly points: number;
 }
 
-/** Another glass is worth so many points less than staying with the one that is poured. House's own figure. */
+/** Another glass is worth this many points less than staying with the one that is poured. House's own figure. */
 const CHANGE = 0.5;
 
 /**

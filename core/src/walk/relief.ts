@@ -8,7 +8,7 @@ import { needsRelief } from './cost.js';
 
 /** What is left of a load one step later. */
 const FADES = 0.45;
-/** What is left over may be so much of the strength of what is tasted next, or it is not tasted any more. */
+/** What is left over may be this share of the strength of what is tasted next, or it is not tasted any more. */
 export const MOST_LEFT = 0.75;
 /** Water alone. */
 const WATER = 0.25;

@@ -23,7 +23,7 @@ declare module '../units/reason.js' {
     'after-what-comes-last': { good: string; after: string };
     'too-much-is-left-over': { good: string; after: string };
     'no-exact-order': { goods: number; most: number };
-    'too-little-to-clear-the-palate': { good: string; asks: Grams; has: Grams };
+    'too-little-to-clear-the-palate': { good: string; needs: Grams; has: Grams };
   }
 }
 
@@ -50,7 +50,7 @@ const afterTheLast = ({ steps }: Walk, school: LateSchool): Reason[] =>
   });
 
 /** Where nothing that clears the palate is enough. */
-const leftOver = ({ steps }: Walk): Reason[] =>
+const notCleared = ({ steps }: Walk): Reason[] =>
   steps
     .slice(1)
     .flatMap(({ main, tooMuch }, i) =>
@@ -75,7 +75,7 @@ const tooLittle = (
     ? [
         reason(
           'too-little-to-clear-the-palate',
-          { good: relief.good.name, asks: relief.net, has: lies.net },
+          { good: relief.good.name, needs: relief.net, has: lies.net },
           { subject: relief.good.id },
         ),
       ]
@@ -91,7 +91,7 @@ export const walkStage = stage(walkRow, {
     const cleanser = cleanserFor(beside, offered, brief);
     const walk = walkFor(mains, order.walk, cleanser, house.lateSchool, order.walkPins);
     const choices = dessertsFor(beside, offered, brief);
-    const asked = order.desserts.flatMap((id) => {
+    const chosen = order.desserts.flatMap((id) => {
       const good = goods.get(id);
       return good && beside.some((other) => other.id === id) ? [good] : [];
     });
@@ -99,7 +99,7 @@ export const walkStage = stage(walkRow, {
       walk,
       cleanser,
       relief: reliefOf(cleanser, walk.steps, brief),
-      desserts: dessertSteps(asked, walk.steps.length),
+      desserts: dessertSteps(chosen, walk.steps.length),
       dessertChoices: choices,
       flight: flightOf(
         walk.steps.map(({ main }) => main),
@@ -113,7 +113,7 @@ export const walkStage = stage(walkRow, {
   advise: ({ walk: { walk, relief }, portion: { portions } }, { house }) => [
     ...tooLittle(relief, portions.companions),
     ...afterTheLast(walk, house.lateSchool),
-    ...leftOver(walk),
+    ...notCleared(walk),
     ...(walk.steps.length > EXACT_UP_TO
       ? [reason('no-exact-order', { goods: walk.steps.length, most: EXACT_UP_TO })]
       : []),

@@ -51,19 +51,19 @@ export interface Walk {
  */
 export function walkFor(
   mains: readonly Main[],
-  asked: readonly string[] | null,
+  byHand: readonly string[] | null,
   cleanser: Companion | null = null,
   school: LateSchool = 'blue last',
   pins: Readonly<Record<string, number>> = {},
 ): Walk {
   const best = bestOrder(mains, school);
-  const own = asked && askedOrder(mains, asked, school);
+  const own = byHand && orderByHand(mains, byHand, school);
   const order = own ?? bestOrder(mains, school, pins);
   const { before, left, tooMuch } = reliefFor(order, clears(cleanser));
   let strongest = 0;
   const steps = order.map((main, i): WalkStep => {
     const from = order[i - 1];
-    const told = from ? stepReasons(strongest, from, main) : [firstReason(main)];
+    const reasons = from ? stepReasons(strongest, from, main) : [firstReason(main)];
     const cost = from ? stepCost(from, main) + memoryCost(strongest, from, main) : 0;
     strongest = Math.max(strongest, main.sense.intensity);
     return {
@@ -74,7 +74,7 @@ export function walkFor(
       left: left[i]!,
       tooMuch: tooMuch.includes(i),
       cost,
-      reasons: told,
+      reasons: reasons,
     };
   });
   return {
@@ -106,13 +106,13 @@ function stepReasons(strongest: number, from: Main, main: Main): Reason[] {
     high > low
       ? reason('rises', { from: low, to: high }, { subject })
       : reason('much-the-same-strength', { from: from.name }, { subject });
-  // A small cost is told beside the rise, a large one before it.
+  // A small cost is stated beside the rise, a large one before it.
   return costs.length > 0 && costs[0]!.effect <= -0.5 ? costs : [rise, ...costs];
 }
 
 /** The asked order with goods that it does not name put in where they cost least; null when nothing of it is left. */
-function askedOrder(mains: readonly Main[], asked: readonly string[], school: LateSchool): Main[] | null {
-  const named = asked.flatMap((id) => mains.find((m) => m.id === id) ?? []);
+function orderByHand(mains: readonly Main[], byHand: readonly string[], school: LateSchool): Main[] | null {
+  const named = byHand.flatMap((id) => mains.find((m) => m.id === id) ?? []);
   if (named.length === 0) return null;
   for (const main of bestOrder(
     mains.filter((m) => !named.includes(m)),

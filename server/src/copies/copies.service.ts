@@ -4,7 +4,7 @@ import { copiesIn, copiesOf } from '../database/copies.js';
 import { copyIsDue } from '../database/keptCopies.js';
 
 /** How the copies stand. */
-export interface CopiesTold {
+export interface CopiesStand {
   readonly folder: string;
   /** When the last good one was made, ISO; null: there is none yet. */
   readonly last: string | null;
@@ -31,7 +31,7 @@ export class CopiesService implements OnApplicationShutdown {
     private readonly directory: string,
   ) {}
 
-  told(): CopiesTold {
+  told(): CopiesStand {
     const copies = copiesOf(this.directory);
     return {
       folder: copiesIn(this.directory),
@@ -42,7 +42,7 @@ export class CopiesService implements OnApplicationShutdown {
   }
 
   /** Make one now; whoever asks while one is made gets that one. @throws ServiceUnavailableException in words */
-  async make(): Promise<CopiesTold> {
+  async make(): Promise<CopiesStand> {
     await (this.making ??= this.inThread().finally(() => (this.making = null)));
     return this.told();
   }
@@ -57,7 +57,7 @@ export class CopiesService implements OnApplicationShutdown {
   private lookAfter(): void {
     if (!copyIsDue(copiesOf(this.directory)[0]?.at ?? null, new Date())) return;
     if (performance.now() - this.failedAt < TRY_AGAIN_MS) return;
-    // What went wrong is logged, and told on the page of the house.
+    // What went wrong is logged, and shown on the page of the house.
     void this.make().catch(() => undefined);
   }
 

@@ -88,7 +88,7 @@ async function prepare(client: Client, directory: string, migrations: string): P
   if (tables.includes('__drizzle_migrations') && (await hasPending(client, migrations)))
     await makeCopy(client, directory, new Date().toISOString());
   await migrate(drizzle(client, { schema }), { migrationsFolder: migrations });
-  // Written at every start, so that data that cannot be written are told now and not at the first save.
+  // Written at every start, so that data that cannot be written are reported now and not at the first save.
   await client.execute({
     sql: "INSERT INTO marks (name, at) VALUES ('opened', ?) ON CONFLICT (name) DO UPDATE SET at = excluded.at",
     args: [new Date().toISOString()],

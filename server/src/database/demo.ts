@@ -48,7 +48,7 @@ function houseOf(file: unknown): House {
 }
 
 /**
- * Fill a new shop with the demo, from files in the formats that users import; all or nothing, and only once: a mark tells
+ * Fill a new shop with the demo, from files in the formats that users import; all or nothing, and only once: a mark says
  * that it was, so a shop that has emptied its counter is left alone.
  * @param directory null: this shop wants no demo
  * @returns whether anything was loaded

@@ -45,7 +45,7 @@ const roomIn: RoomIn = (folder) => {
 
 const megabytes = (bytes: number) => `${Math.ceil(bytes / 1024 / 1024).toLocaleString('en')} MB`;
 
-/** @throws DataTrouble in words when the disk cannot take so many bytes and a little more; nothing was written */
+/** @throws DataTrouble in words when the disk cannot take that many bytes and a little more; nothing was written */
 export function needRoom(folder: string, bytes: number, room: RoomIn = roomIn): void {
   const free = room(folder);
   if (free >= bytes + SPARE_BYTES) return;

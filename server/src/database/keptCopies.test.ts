@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { copyIsDue, keptCopies } from './keptCopies.js';
 
 const DAY = 86_400_000;
-/** Noon of a day by the machine's own clock, so many days before another: a change of clocks moves no day. */
+/** Noon of a day by the machine's own clock, some days before another: a change of clocks moves no day. */
 const noon = (daysAgo: number) => new Date(2031, 6, 16 - daysAgo, 12);
 
 describe('seven days, four weeks, twelve months', () => {

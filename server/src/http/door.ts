@@ -4,7 +4,7 @@ import helmet from 'helmet';
 
 /** Who may come in, and with which headers everything goes out. */
 
-/** What every answer carries: only our own scripts, no sniffing, no framing, nobody told what runs here. */
+/** What every answer carries: only our own scripts, no sniffing, no framing, no word of what runs here. */
 export const headers = (): RequestHandler =>
   helmet({
     contentSecurityPolicy: {

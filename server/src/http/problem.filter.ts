@@ -16,7 +16,7 @@ export type Refusal = {
 const fieldOf = (path: readonly PropertyKey[]): string =>
   path.length > 0 ? path.map(String).join('.') : '(the whole body)';
 
-/** So many faults are named; whoever sends more has understood by then. */
+/** At most this many faults are named; whoever sends more has understood by then. */
 const MOST_NAMED = 50;
 
 /** What is answered to a body that is wrong: each field, and why. */

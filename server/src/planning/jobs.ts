@@ -4,7 +4,7 @@ import type { Good, House, Order, OrderBody, PaperForm, PaperId, Searched, Searc
  * The counter of a question: asked along, or the shop's own, which the worker reads itself (thousands of goods make no trip).
  * `stored` is the counter's revision, so that it is read again only when it has changed.
  */
-export type Shelf = { readonly asked: readonly Good[] } | { readonly stored: number };
+export type Shelf = { readonly sent: readonly Good[] } | { readonly stored: number };
 
 /** What is asked of the threads, by name; each is worked out from the question alone. */
 export interface Jobs {

@@ -18,7 +18,7 @@ export class Places {
 
   /**
    * Resolves to what gives the place back, once there is one.
-   * @throws Full when so many wait already; the signal's reason when it is withdrawn while it waits
+   * @throws Full when too many wait already; the signal's reason when it is withdrawn while it waits
    */
   take(withdrawn: AbortSignal): Promise<() => void> {
     if (withdrawn.aborted) return Promise.reject(withdrawn.reason as Error);

@@ -2,7 +2,7 @@ import { pathToFileURL } from 'node:url';
 import {
   byId,
   groundOf,
-  lately,
+  lruMemoised,
   NoQuestion,
   PAPERS,
   plan,
@@ -46,7 +46,7 @@ function storesIn(dataDirectory: string): Stores {
 }
 
 /** The same list again where nothing was cut since: all that is prepared for a counter is prepared once. */
-const left = lately(
+const left = lruMemoised(
   ({ goods, takings, own }: { goods: readonly Good[]; takings: readonly Taking[]; own: string }) =>
     withTaken(goods, takings, new Set(own.split('\n'))),
   (a, b) => a.goods === b.goods && a.own === b.own && JSON.stringify(a.takings) === JSON.stringify(b.takings),
@@ -54,7 +54,7 @@ const left = lately(
 
 /** What lies there now: less what orders cut off it. @param own ids of the weighings of the order that looks */
 async function goodsOf(shelf: Shelf, dataDirectory: string, own: readonly string[] = []) {
-  if ('asked' in shelf) return shelf.asked;
+  if ('sent' in shelf) return shelf.sent;
   const { counter, takings } = storesIn(dataDirectory);
   if (known?.revision !== shelf.stored)
     known = { revision: shelf.stored, goods: (await counter.all()).goods };
@@ -86,10 +86,10 @@ type PaperText = (id: PaperId, ground: PaperGround, orderId: string) => Promise<
 function paperGround(id: PaperId, order: OrderBody, house: House, shelf: readonly Good[]): PaperGround {
   const made = plan(order, shelf, house);
   const { needs, takes = [] } = PAPERS[id];
-  const asks = (need: PaperNeed) => needs.includes(need) || takes.includes(need);
+  const isNeeded = (need: PaperNeed) => needs.includes(need) || takes.includes(need);
   const { counter } = groundOf(order, shelf, house);
   const layouts = made.boards.laid.flatMap(({ key, question }) =>
-    question && asks('layouts') ? [[key, runSearch('lay', question)] as const] : [],
+    question && isNeeded('layouts') ? [[key, runSearch('lay', question)] as const] : [],
   );
   return {
     plan: made,
@@ -97,7 +97,7 @@ function paperGround(id: PaperId, order: OrderBody, house: House, shelf: readonl
     house,
     counter,
     shelf,
-    day: asks('day') ? runSearch('clock', made.timing.asked) : null,
+    day: isNeeded('day') ? runSearch('clock', made.timing.question) : null,
     layouts: new Map(layouts),
   };
 }

@@ -10,7 +10,7 @@ import { hungUp } from './hungUp.js';
 import { Planners } from './planners.js';
 import { Searches } from './searches.js';
 
-type PlanAsk = z.infer<typeof PlanRequest>;
+type PlanAsked = z.infer<typeof PlanRequest>;
 
 /** The computation for whoever asks by HTTP: stateless, nothing is stored. Load, compute (in a thread), answer. */
 @Controller('api')
@@ -47,7 +47,7 @@ export class PlanningController {
   @HttpCode(200)
   @Header('Content-Type', 'application/json')
   async plan(
-    @Body(checked(PlanRequest)) ask: PlanAsk,
+    @Body(checked(PlanRequest)) ask: PlanAsked,
     @Res({ passthrough: true }) response: Response,
   ): Promise<string> {
     return this.planners.plan('plan', await this.asked(ask), hungUp(response));
@@ -78,11 +78,11 @@ export class PlanningController {
     return { order, house, shelf: { stored: this.counter.revision } };
   }
 
-  private async asked({ order, counter, house }: PlanAsk) {
+  private async asked({ order, counter, house }: PlanAsked) {
     return {
       order,
       house: house ?? (await this.house.read()),
-      shelf: counter ? { asked: counter } : { stored: this.counter.revision },
+      shelf: counter ? { sent: counter } : { stored: this.counter.revision },
     };
   }
 }

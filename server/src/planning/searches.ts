@@ -52,19 +52,19 @@ export class Searches {
     return this.answer(id, checkedBody(schema, body), signal);
   }
 
-  private async answer(id: SearchId, asked: Searched[SearchId]['request'], signal: AbortSignal) {
-    const { counter, house: sent, ...request } = asked;
+  private async answer(id: SearchId, request: Searched[SearchId]['request'], signal: AbortSignal) {
+    const { counter, house: sent, ...rest } = request;
     const house: House = sent ?? (await this.house.read());
     const { columnMaps: _, ...felt } = house;
     const stored = { stored: this.counter.revision };
-    const shelf: Shelf = counter ? { asked: counter } : stored;
-    const fingerprint = searchFingerprint(id, request, [
+    const shelf: Shelf = counter ? { sent: counter } : stored;
+    const fingerprint = searchFingerprint(id, rest, [
       felt,
       counter ?? { ...stored, takings: await this.counter.takings() },
     ]);
     const known = this.kept.get(fingerprint);
     if (known) return known;
-    const reply = await this.planners.searched({ id, request: asked, house, shelf }, signal);
+    const reply = await this.planners.searched({ id, request: request, house, shelf }, signal);
     if ('refused' in reply) throw new BadRequestException(reply.refused);
     const head = { fingerprint, ...('search' in request ? { seed: request.search.seed } : {}) };
     // Both are objects of JSON: one after the other they are one.

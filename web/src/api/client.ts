@@ -69,7 +69,7 @@ async function ask<T>(method: string, path: string, { body, keepalive, type }: A
   return answer as T;
 }
 
-/** From so many goods on a change goes in lines, so that the server never holds it whole. */
+/** From this many goods on a change goes in lines, so that the server never holds it whole. */
 const IN_LINES_FROM = 200;
 /** Changes whose lines were written already (by a worker), so that the page need not write them again. */
 const written = new WeakMap<CounterChange, string>();

@@ -74,7 +74,7 @@ const readPlanOf = ([, id]: readonly [string, string]) => api.plan(id);
 
 /** Asks for all that the page of an order shows, before its code is here. */
 export function askForOrder(id: string): void {
-  const asked = [
+  const requests = [
     preload(['order', id] as const, readOrder),
     preload('counter', readShelf),
     preload('house', api.house),
@@ -83,5 +83,5 @@ export function askForOrder(id: string): void {
     preload(['plan', id] as const, readPlanOf),
   ];
   // Whoever wants it asks again, and says what is wrong.
-  for (const answer of asked) Promise.resolve(answer).catch(() => undefined);
+  for (const answer of requests) Promise.resolve(answer).catch(() => undefined);
 }

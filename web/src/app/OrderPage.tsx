@@ -172,10 +172,10 @@ function Fault({ of }: { of: unknown }): never {
 
 /** A new order gets its first proposal by itself, once. */
 function useFirstProposal(wanted: boolean, proposeNow: () => Promise<void>) {
-  const asked = useRef(false);
+  const isAsked = useRef(false);
   useEffect(() => {
-    if (!wanted || asked.current) return;
-    asked.current = true;
+    if (!wanted || isAsked.current) return;
+    isAsked.current = true;
     void proposeNow();
   });
 }

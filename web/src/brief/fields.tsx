@@ -47,12 +47,12 @@ export function BudgetField() {
 /** How many kinds: by the head count, or as asked. */
 export function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: number }) {
   const { document, plan } = useWorkbench();
-  const asked = document.order.brief.kinds[what];
+  const kinds = document.order.brief.kinds[what];
   const usual = plan.targets[what].kinds;
   const options = [
     {
       value: 'auto',
-      label: asked === null ? say`by heads: ${count(usual, what.slice(0, -1))}` : say`by heads`,
+      label: kinds === null ? say`by heads: ${count(usual, what.slice(0, -1))}` : say`by heads`,
     },
     ...Array.from({ length: most + 1 }, (_, n) => ({ value: String(n), label: count(n, what.slice(0, -1)) })),
   ];
@@ -60,7 +60,7 @@ export function KindsSelect({ what, most }: { what: 'cheeses' | 'meats'; most: n
     <Select
       label={say`Kinds of ${word(what)}`}
       className="w-56"
-      value={asked === null ? 'auto' : String(asked)}
+      value={kinds === null ? 'auto' : String(kinds)}
       options={options}
       onChange={(value) =>
         document.change(say`the number of ${word(what)}`, (o) => ({

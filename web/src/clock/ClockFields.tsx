@@ -15,7 +15,7 @@ import type { ClockDesk } from './useClock';
 export function ClockFields({ desk }: { desk: ClockDesk }) {
   const { document, plan, format, house } = useWorkbench();
   const { brief, clock } = document.order;
-  const { asked } = plan.timing;
+  const { question } = plan.timing;
   const degrees = degreesOf(house);
   const isOwn =
     clock.way !== null ||
@@ -42,7 +42,7 @@ export function ClockFields({ desk }: { desk: ClockDesk }) {
           <NumberField
             label={say`Room`}
             className="field w-20"
-            value={degrees.shown(asked.party.room)}
+            value={degrees.shown(question.party.room)}
             min={degrees.shown(-20)}
             max={degrees.shown(50)}
             onCommit={(n) =>
@@ -55,7 +55,7 @@ export function ClockFields({ desk }: { desk: ClockDesk }) {
         </label>
         <Stepper
           label={say`Hands`}
-          value={asked.room.hands}
+          value={question.room.hands}
           min={1}
           max={50}
           onChange={(hands) => desk.change(say`how many hands`, { hands })}
@@ -74,7 +74,7 @@ export function ClockFields({ desk }: { desk: ClockDesk }) {
       <Choice<WarmingWay>
         label={say`How it warms`}
         className="grid-cols-3"
-        value={asked.way}
+        value={question.way}
         options={WARMING_WAYS.map((value) => ({ value, ...WAY_WORDS[value] }))}
         onChange={(way) => desk.change(say`how it warms`, { way })}
       />

@@ -15,7 +15,7 @@ import { WorkBar } from './WorkBar';
 const rounded = (minute: number, step: number, up: boolean) =>
   (up ? Math.ceil(minute / step) : Math.floor(minute / step)) * step;
 
-/** The wall clock's minute now, told every half minute; null while the day is another. */
+/** The wall clock's minute now, read every half minute; null while the day is another. */
 function useNow(desk: ClockDesk, scale: DayScale): number | null {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
@@ -30,7 +30,7 @@ function useNow(desk: ClockDesk, scale: DayScale): number | null {
 export function DayPicture({ desk }: { desk: ClockDesk }) {
   const { document, plan } = useWorkbench();
   const { timing, shifts } = desk;
-  const { room, party } = plan.timing.asked;
+  const { room, party } = plan.timing.question;
   const servedAt = document.order.brief.servingAt.slice(11);
   const scale = useMemo(() => {
     const first = Math.min(

@@ -12,17 +12,17 @@ export function Fits({ desk }: { desk: ClockDesk }) {
   const { plan, document, format } = useWorkbench();
   const name = workName(desk);
   const { clock } = document.order;
-  const { asked } = plan.timing;
+  const { question } = plan.timing;
   const { day } = desk.timing;
   const { tooEarly, out, first } = day.cost;
   const act = ({ id, task }: DayWay): (() => void) => {
     switch (id) {
       case 'one pair of hands more':
-        return () => desk.change(say`one pair of hands more`, { hands: asked.room.hands + 1 });
+        return () => desk.change(say`one pair of hands more`, { hands: question.room.hands + 1 });
       case 'one place at the bench more':
-        return () => desk.change(say`places at the bench`, { benches: asked.room.benches + 1 });
+        return () => desk.change(say`places at the bench`, { benches: question.room.benches + 1 });
       case 'one car more':
-        return () => desk.change(say`one car more`, { cars: asked.room.cars + 1 });
+        return () => desk.change(say`one car more`, { cars: question.room.cars + 1 });
       case 'begin earlier':
         return () => desk.change(say`begin at any time`, { earliest: null });
       default:
@@ -37,7 +37,7 @@ export function Fits({ desk }: { desk: ClockDesk }) {
       'one place at the bench more': () => say`One place at the bench more`,
       'one car more': () => say`One car more`,
     })[id]();
-  const ways = tooEarly > 0 ? dayWays(asked) : [];
+  const ways = tooEarly > 0 ? dayWays(question) : [];
   return (
     <SlateSection title={say`Does it fit?`}>
       <div className="mb-2">
@@ -45,7 +45,7 @@ export function Fits({ desk }: { desk: ClockDesk }) {
         <NumberField
           label={say`Nobody begins more minutes before serving than`}
           className="field w-24"
-          value={asked.mostBefore ?? ''}
+          value={question.mostBefore ?? ''}
           min={10}
           max={2880}
           onCommit={(n) =>
@@ -53,7 +53,7 @@ export function Fits({ desk }: { desk: ClockDesk }) {
           }
         />
         <span className="ml-2 text-sm text-chalk-soft">{say`minutes before serving`}</span>
-        {asked.mostBefore !== null && (
+        {question.mostBefore !== null && (
           <button
             type="button"
             className="ml-2 min-h-11 text-sm underline underline-offset-4"

@@ -37,10 +37,10 @@ export function GoodBar({
     : isOuting(one) && dot === null
       ? ['#b9c0a8', '#c9c09a']
       : ['#e9c25a', '#dd9a3c'];
-  const told = say`${one.good.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
+  const label = say`${one.good.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
   return (
     <Touch
-      name={told}
+      name={label}
       pressed={shown}
       onTouch={() => desk.look(one.key)}
       transform={`translate(0 ${y})`}

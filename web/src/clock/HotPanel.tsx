@@ -52,7 +52,7 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
       <div className="mt-2 text-ink [&_span:first-child]:text-chalk">
         <Stepper
           label={say`Ovens`}
-          value={plan.timing.asked.room.ovens}
+          value={plan.timing.question.room.ovens}
           min={0}
           max={20}
           onChange={(ovens) => desk.change(say`how many ovens`, { ovens })}

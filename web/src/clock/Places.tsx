@@ -8,7 +8,7 @@ import type { ClockDesk } from './useClock';
 /** Where there is room, and for how many: at the bench, in the cold for finished boards, in the car. */
 export function Places({ desk }: { desk: ClockDesk }) {
   const { plan } = useWorkbench();
-  const { room, places, way, party } = plan.timing.asked;
+  const { room, places, way, party } = plan.timing.question;
   const { boards } = places;
   const boxed = isBoxed(plan.brief);
   const waits = way === 'whole board' && boards > 0;

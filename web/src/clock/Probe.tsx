@@ -11,7 +11,7 @@ import { degreesOf } from '../ui/degrees';
 import { say } from '../language/say';
 import type { ClockDesk } from './useClock';
 
-/** A probe in the heart: one reading moves the forecast of this good, two tell its film. No reading lengthens a limit. */
+/** A probe in the heart: one reading moves the forecast of this good, two fit its film. No reading lengthens a limit. */
 export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { document, house, format } = useWorkbench();
   const { clock } = document.order;
@@ -19,7 +19,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const own = clock.readings.filter(({ goodId }) => goodId === one.good.id);
   const after = 15 * (own.length + 1);
   const [typed, setTyped] = useKept<number | null>(`minutes out ${one.key}`, null, 'visit');
-  const asked = typed ?? after;
+  const minutes = typed ?? after;
   const [feels, setFeels] = useState<number | null>(null);
   const stop = useRef<(() => void) | null>(null);
   useEffect(() => () => stop.current?.(), []);
@@ -28,13 +28,13 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
     // Another good may be the tightest after it; this one stays in hand.
     desk.look(one.key);
     desk.change(say`a reading of the probe`, {
-      readings: [...clock.readings, { goodId: one.good.id, after: asked, celsius, simulated }],
+      readings: [...clock.readings, { goodId: one.good.id, after: minutes, celsius, simulated }],
     });
   };
   const read = () => {
     stop.current?.();
-    const there = courseOf({ ...one.ask, readings: [] }, one.out).at(one.out + asked).heart;
-    stop.current = simulatedProbe(there, one.good.id.length * 31 + asked).watch(({ celsius, settled }) => {
+    const there = courseOf({ ...one.request, readings: [] }, one.out).at(one.out + minutes).heart;
+    stop.current = simulatedProbe(there, one.good.id.length * 31 + minutes).watch(({ celsius, settled }) => {
       setFeels(celsius);
       if (!settled) return;
       setFeels(null);
@@ -49,7 +49,7 @@ export function Probe({ one, desk }: { one: Outing; desk: ClockDesk }) {
           <NumberField
             label={say`Minutes out`}
             className="field w-16"
-            value={asked}
+            value={minutes}
             min={1}
             max={480}
             onCommit={(n) => setTyped(Math.round(n))}

@@ -72,7 +72,7 @@ function Row({ shift: { task, start, end, hands }, desk }: { shift: Shift; desk:
       </td>
       <td className="py-1 text-ink-soft">
         {hands !== null
-          ? plan.timing.asked.room.hands === 1
+          ? plan.timing.question.room.hands === 1
             ? say`hands`
             : say`hands ${hands + 1}`
           : task.job.oven > 0

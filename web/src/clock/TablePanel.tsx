@@ -18,7 +18,7 @@ const PACE = [0.5, 1, 1.5, 2, 3];
 export function TablePanel({ desk }: { desk: ClockDesk }) {
   const { plan, document, format } = useWorkbench();
   const { clock } = document.order;
-  const { party } = plan.timing.asked;
+  const { party } = plan.timing.question;
   const soon = goneFirst([...plan.portions.mains, ...plan.portions.companions].map(({ good }) => good)).map(
     ({ name }) => name,
   );

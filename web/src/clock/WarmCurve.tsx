@@ -24,7 +24,7 @@ export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk 
   const until = Math.max(one.offBy, one.out + 60);
   const data = useMemo(() => {
     const [usual, strong, weak] = [1, 1 + FILM_RANGE, 1 - FILM_RANGE].map((by) =>
-      courseOf(one.ask, one.out, EXACTLY.reckon, by),
+      courseOf(one.request, one.out, EXACTLY.reckon, by),
     );
     return Array.from({ length: POINTS + 1 }, (_, i) => {
       const minute = one.out + ((until - one.out) * i) / POINTS;
@@ -38,12 +38,12 @@ export default function WarmCurve({ one, desk }: { one: Outing; desk: ClockDesk 
     });
   }, [one, until, degrees]);
   const axis = { stroke: '#465056', tick: { fill: '#b9bab2', fontSize: 14 } };
-  const room = degrees.shown(one.ask.lying.room);
+  const room = degrees.shown(one.request.lying.room);
   const top = Math.max(degrees.shown(FAT_SHOWS), room) + 2;
   const { band } = one;
-  const told = say`${one.good.name}: ${format.celsius(one.ask.lying.start)} at ${desk.time(one.out)}, ${format.celsius(one.atTable.heart)} at the heart at ${desk.time(one.wave.on)}`;
+  const label = say`${one.good.name}: ${format.celsius(one.request.lying.start)} at ${desk.time(one.out)}, ${format.celsius(one.atTable.heart)} at the heart at ${desk.time(one.wave.on)}`;
   return (
-    <div role="img" aria-label={told} data-curve>
+    <div role="img" aria-label={label} data-curve>
       <ResponsiveContainer width="100%" height={190}>
         <ComposedChart data={data} margin={{ left: -22, right: 10, top: 8 }} accessibilityLayer={false}>
           <XAxis

@@ -3,7 +3,7 @@ import { lazy, Suspense } from 'react';
 import { useWorkbench } from '../frame/context';
 import type { Format } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
-import { ruleWords } from '../words/clock';
+import { safeTimeWords } from '../words/clock';
 import { say } from '../language/say';
 import { Probe } from './Probe';
 import type { ClockDesk } from './useClock';
@@ -79,7 +79,7 @@ function Beside({ one, desk }: { one: Standing; desk: ClockDesk }) {
       >
         <p data-beside>
           {one.servedCold ? say`Served cold.` : say`It stands until it spreads.`}{' '}
-          {say`Out of the cold at ${desk.time(one.out)}, off by ${desk.time(one.offBy)}. At the most ${format.minutes(one.most)}: ${ruleWords(one.rule)}; local codes and licensed practice decide.`}
+          {say`Out of the cold at ${desk.time(one.out)}, off by ${desk.time(one.offBy)}. At the most ${format.minutes(one.most)}: ${safeTimeWords(one.rule)}; local codes and licensed practice decide.`}
         </p>
         {one.early > 0 && (
           <p className="mt-2 text-wax-lit">
@@ -98,7 +98,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { minutes, celsius } = format;
   const school = SCHOOLS.find(({ low, high }) => one.needs >= low && one.needs < high)!;
   const [quick, slow] = warming.range;
-  const dry = courseOf(one.ask, one.out).dryAt();
+  const dry = courseOf(one.request, one.out).dryAt();
   // With the whole board, or on the way, it is out for longer than it needs.
   const waits = one.early > 0 && wave.on - one.out > one.needs;
   const tooMany = waits ? one.early : one.short;
@@ -136,7 +136,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
         <li className="flex gap-3">
           {figure(one.most)}
           <span>
-            {say`out of the cold at the most: ${ruleWords(one.rule)}; local codes and licensed practice decide`}
+            {say`out of the cold at the most: ${safeTimeWords(one.rule)}; local codes and licensed practice decide`}
           </span>
         </li>
         <li className="flex gap-3">

@@ -28,17 +28,17 @@ export function WorkBar({
   const wide = Math.max(5, to - from - 1.5);
   const chosen = bar.shifts.some(({ task }) => task.id === desk.chosen);
   const names = desk.goodsOf([...new Set(bar.shifts.flatMap(({ task }) => task.goods))]);
-  const told = say`${desk.time(bar.start)} to ${desk.time(bar.end)}: ${TASK_WORDS[bar.kind](names)}`;
+  const label = say`${desk.time(bar.start)} to ${desk.time(bar.end)}: ${TASK_WORDS[bar.kind](names)}`;
   const warm = bar.kind === 'oven' || bar.kind === 'lay';
   return (
     <Touch
-      name={told}
+      name={label}
       pressed={chosen}
       onTouch={() => desk.choose(first.id)}
       data-work={first.id}
       {...drag.handlers(bar)}
     >
-      <title>{told}</title>
+      <title>{label}</title>
       <rect x={from - 2} y={0} width={wide + 4} height={LANE} fill="transparent" />
       <rect
         x={from}

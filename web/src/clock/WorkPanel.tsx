@@ -71,7 +71,9 @@ function Proposal({ desk }: { desk: ClockDesk }) {
   if (!proposed) return null;
   const { moves, timing } = proposed;
   const others = moves.filter(({ id }) => proposed.to[id] === undefined);
-  const at = new Map(shiftsOf(timing, plan.timing.asked.room.hands).map((shift) => [shift.task.id, shift]));
+  const at = new Map(
+    shiftsOf(timing, plan.timing.question.room.hands).map((shift) => [shift.task.id, shift]),
+  );
   const worse = timing.day.cost.tooEarly - desk.timing.day.cost.tooEarly;
   return (
     <SlateSection title={say`If it is moved`} aside={say`not kept yet`}>

@@ -89,7 +89,7 @@ test('two trays at once stand in two rows, one after the other in one', () => {
 
 test('a move says what it moves', () => {
   const { timing } = aDesk(order());
-  const { asked } = plan(order(), counter, HOUSE).timing;
+  const { question: asked } = plan(order(), counter, HOUSE).timing;
   const then = timingOf({ ...asked, moved: { 'cut:tarpot': -80 } });
   const moves = movedBetween(timing.day, then.day);
   expect(moves.some(({ id }) => id === 'cut:tarpot')).toBe(true);
@@ -111,10 +111,15 @@ test('the list sets how long a piece takes, leaves one out, and takes all in aga
 
 test('the chosen work is moved by five minutes, and a proposal is kept or left', async () => {
   const of = order();
-  const { asked } = plan(of, counter, HOUSE).timing;
+  const { question: asked } = plan(of, counter, HOUSE).timing;
   const timing = timingOf({ ...asked, moved: { cards: -70 } });
   const { desk, done, proposals } = aDesk(of, { chosen: 'cards' });
-  const proposed = { to: { cards: -70 }, asked, timing, moves: movedBetween(desk.timing.day, timing.day) };
+  const proposed = {
+    to: { cards: -70 },
+    question: asked,
+    timing,
+    moves: movedBetween(desk.timing.day, timing.day),
+  };
   show(of, <WorkPanel desk={{ ...desk, proposed }} />);
   await userEvent.click(screen.getByText('5 min earlier'));
   expect(proposals.at(-1)).toEqual({ cards: -75 });
@@ -150,9 +155,9 @@ test('room in the cold and in the car is set where boards wait or are carried', 
   await userEvent.click(screen.getByLabelText(/^fewer: Laid boards the cold takes/));
   await userEvent.click(screen.getByLabelText(/^more: Boards a car takes at once/));
   await userEvent.click(screen.getByLabelText(/^more: Cars, each with a driver/));
-  const { boards } = plan(of, counter, HOUSE).timing.asked.places;
+  const { boards } = plan(of, counter, HOUSE).timing.question.places;
   cleanup();
-  // Two pieces of work of one name are told apart.
+  // Two pieces of work of one name have two labels.
   const half = order({ way: 'whole board', coldPlaces: 1 }, six);
   show(half, <RunList desk={aDesk(half).desk} />);
   const lays = screen.getAllByText(/^Lay tarpot, on the boards that/i).map((one) => one.textContent);

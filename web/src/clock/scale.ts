@@ -6,7 +6,7 @@ export interface DayScale {
   readonly at: (minute: number) => number;
   /** The minute at a share of the width. */
   readonly minute: (share: number) => number;
-  /** Where lines are drawn: every so many minutes, wider apart after serving. */
+  /** Where lines are drawn: every few minutes, wider apart after serving. */
   readonly ticks: readonly number[];
 }
 

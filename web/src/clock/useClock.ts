@@ -1,4 +1,4 @@
-import { EXACTLY, timingOf, type OrderBody, type Timing, type TimingAsked } from '@rotula/core';
+import { EXACTLY, timingOf, type OrderBody, type Timing, type TimingQuestion } from '@rotula/core';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { useDay, type Day } from '../frame/useDay';
@@ -10,7 +10,7 @@ export interface Proposed {
   /** When each begins that a hand moved, by id. */
   readonly to: Readonly<Record<string, number>>;
   /** The day that it was asked of: of another it says nothing. */
-  readonly asked: TimingAsked;
+  readonly question: TimingQuestion;
   readonly timing: Timing;
   readonly moves: readonly { readonly id: string; readonly by: number }[];
 }
@@ -32,11 +32,11 @@ export interface ClockDesk extends Day {
 export function useClock(): ClockDesk {
   const { document, plan } = useWorkbench();
   const day = useDay();
-  const { asked } = plan.timing;
+  const { question } = plan.timing;
   const [chosen, choose] = useState<string | null>(null);
   const [focus, look] = useState<string | null>(null);
   const [lastProposed, setProposed] = useState<Proposed | null>(null);
-  const proposed = lastProposed?.asked === asked ? lastProposed : null;
+  const proposed = lastProposed?.question === question ? lastProposed : null;
   const { clock } = document.order;
   const change = (what: string, part: Partial<OrderBody['clock']>) =>
     document.change(what, (order) => ({ ...order, clock: { ...order.clock, ...part } }));
@@ -48,8 +48,8 @@ export function useClock(): ClockDesk {
     look,
     proposed,
     propose: (to) => {
-      const then = timingOf({ ...asked, moved: { ...asked.moved, ...to } }, EXACTLY);
-      setProposed({ to, asked, timing: then, moves: movedBetween(day.timing.day, then.day) });
+      const then = timingOf({ ...question, moved: { ...question.moved, ...to } }, EXACTLY);
+      setProposed({ to, question, timing: then, moves: movedBetween(day.timing.day, then.day) });
       choose(Object.keys(to)[0] ?? null);
     },
     keep: () => {

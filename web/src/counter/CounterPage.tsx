@@ -58,11 +58,11 @@ function OpenCounter({
   const [sheet, setSheet] = useState<'new' | 'trial' | 'export' | null>(null);
   const edits = useCounterEdits();
   const today = lightFormat(new Date(), 'yyyy-MM-dd');
-  const asked = params.get('good');
-  const [lastAsked, setLastAsked] = useState(asked);
-  if (asked !== lastAsked) {
-    setLastAsked(asked);
-    setFocusId(asked);
+  const goodId = params.get('good');
+  const [lastAsked, setLastAsked] = useState(goodId);
+  if (goodId !== lastAsked) {
+    setLastAsked(goodId);
+    setFocusId(goodId);
   }
   useFindKey();
   useKeys(undoKeys(edits));

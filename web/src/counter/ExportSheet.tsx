@@ -30,7 +30,7 @@ export default function ExportSheet({
   const chosen = which === 'all' ? all : goods;
   const csv = async () => {
     const { default: Papa } = await import('papaparse');
-    // A mark in front tells spreadsheets that the text is UTF-8.
+    // A mark in front says to spreadsheets that the text is UTF-8.
     keep(`\uFEFF${Papa.unparse(tableOf(chosen))}`, 'rotula-counter.csv', 'text/csv;charset=utf-8');
     onClose();
   };

@@ -3,7 +3,7 @@ import type { Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout } from '../ui/Slate';
 import { say } from '../language/say';
-import { Allergens, Family, MakeAndLot, MoneyAtRisk, Suits, Tastes } from './goodSections';
+import { AllergenFacts, Family, MakeAndLot, MoneyAtRisk, Suits, Tastes } from './goodSections';
 import { MadeOf } from './MadeOf';
 
 /** Something that a card would have to say is not known. */
@@ -28,7 +28,7 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
         </div>
       </div>
       {good.kind !== 'ware' && <Tastes good={good} />}
-      <Allergens good={good} states={states} />
+      <AllergenFacts good={good} states={states} />
       {good.kind !== 'ware' && <Suits good={good} format={format} today={today} />}
       {good.kind === 'cheese' && <Family good={good} />}
       {(isMain(good) || good.kind === 'companion') && <MadeOf good={good} />}

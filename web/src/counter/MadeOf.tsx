@@ -2,7 +2,7 @@ import { compositionOf, densityOf, isCheese, pasteDensity, type Cheese, type Goo
 import { SlateSection } from '../ui/Slate';
 import { say } from '../language/say';
 
-/** What it is made of; where nobody told it, what its style usually is, and that is said. */
+/** What it is made of; where it is unknown, what its style usually is, and that is said. */
 export function MadeOf({ good }: { good: Good }) {
   const made = compositionOf(good);
   const parts = [

@@ -88,7 +88,7 @@ export const SORTS = [
 ] as const;
 export type SortId = (typeof SORTS)[number];
 
-/** What money and weight are told in. */
+/** Units of money and weight. */
 type Scale = Pick<Format, 'minorPerUnit' | 'bulk'>;
 
 /** Price of a kilogram or pound in whole units of money; null for what has no weight. */

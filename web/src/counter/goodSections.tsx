@@ -50,7 +50,7 @@ export function Tastes({ good }: { good: Eaten }) {
   );
 }
 
-export function Allergens({
+export function AllergenFacts({
   good,
   states,
 }: {

@@ -78,20 +78,20 @@ export function CutPanel({ main, cut }: { main: Main; cut: Cut }) {
 /** The other cuts that it can have, each with its pieces, one touch away; what it costs is said where it is less usual. */
 function Ghosts({ main, cut }: { main: Main; cut: Cut }) {
   const { plan, house, document, format } = useWorkbench();
-  const asked = plan.shares.get(main.id)!;
+  const share = plan.shares.get(main.id)!;
   const others = useMemo(
     () =>
       cut.others.map((id) => {
         const [other] = cutsFor(
           [main],
-          new Map([[main.id, asked]]),
+          new Map([[main.id, share]]),
           { [main.id]: id },
           cutTableOf(plan.brief, house),
           plan.brief.servingAt,
         );
         return other!;
       }),
-    [main, cut, asked, plan.brief, house],
+    [main, cut, share, plan.brief, house],
   );
   const suits = (of: Cut) =>
     of.reasons.reduce((sum, { rule, effect }) => (rule === 'looks-alike' ? sum : sum + effect), 0);

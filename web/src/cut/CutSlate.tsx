@@ -23,7 +23,7 @@ export function CutSlate({ main, cut }: { main: Main | null; cut: Cut | null }) 
       )}
       <SlateSection title={say`Order of cutting`}>
         <p className="text-chalk-soft">{say`Own plates first with clean tools, then mild before strong, blue last; clean knife, board and hands at each change.`}</p>
-        <p className="mt-1">{plan.turns.map(({ main: { name } }) => name).join(' · ')}</p>
+        <p className="mt-1">{plan.sequence.map(({ main: { name } }) => name).join(' · ')}</p>
       </SlateSection>
       <Knives title={say`Blades behind the counter`} tools={plan.cutting} />
       <Knives title={say`At the table`} tools={plan.serving} />

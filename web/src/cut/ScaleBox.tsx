@@ -37,7 +37,7 @@ export function ScaleBox({ main, cut }: { main: Main; cut: Cut }) {
     });
   };
   const over = overSoFar(document.order, plan, main.kind);
-  const next = plan.turns.find(
+  const next = plan.sequence.find(
     ({ main: other }) => other.kind === main.kind && !plan.weighed.has(other.id),
   )?.main;
   return (

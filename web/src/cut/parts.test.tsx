@@ -90,7 +90,7 @@ test('the slate says pieces and losses, the order of cutting, and which knives a
   }
   onBench(<Slate />, order(), counter);
   expect(screen.getByText('Order of cutting')).toBeDefined();
-  const names = planOf().turns.map(({ main }) => main.name);
+  const names = planOf().sequence.map(({ main }) => main.name);
   expect(screen.getByText(names.join(' · '))).toBeDefined();
   expect(screen.getByText('Blades behind the counter')).toBeDefined();
   expect(screen.getAllByText(/not in the kit/).length).toBeGreaterThan(0);

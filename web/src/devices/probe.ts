@@ -10,8 +10,8 @@ export interface Probe {
   readonly watch: (feel: (reading: ProbeReading) => void) => () => void;
 }
 
-const TICK_MS = 80;
-/** A thin needle follows within so many readings. */
+const PROBE_TICK_MS = 80;
+/** A thin needle follows within this many readings. */
 const SETTLES = 8;
 const IN_THE_HAND = 24;
 
@@ -28,7 +28,7 @@ export function simulatedProbe(truth: number, seed: number): Probe {
         const settled = n >= SETTLES;
         if (settled) clearInterval(timer);
         feel({ celsius, settled });
-      }, TICK_MS);
+      }, PROBE_TICK_MS);
       return () => clearInterval(timer);
     },
   };

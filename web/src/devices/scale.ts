@@ -16,8 +16,8 @@ export interface Scale {
 
 /** Steps of a counter scale, g. */
 const STEP = 1;
-const TICK_MS = 60;
-/** It swings for so many readings, and is settled when two are alike within a step. */
+const SCALE_TICK_MS = 60;
+/** It swings for this many readings, and is settled when two are alike within a step. */
 const SWING = 9;
 
 /**
@@ -47,7 +47,7 @@ export function simulatedScale(aim: number, seed: number): Scale {
         last = grams;
         feel({ grams, settled });
         if (settled) clearInterval(timer);
-      }, TICK_MS);
+      }, SCALE_TICK_MS);
       return () => clearInterval(timer);
     },
   };

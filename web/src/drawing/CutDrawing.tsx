@@ -7,10 +7,10 @@ import { WHEEL, WheelDrawing, wheelHigh } from './WheelDrawing';
 
 /** As wide as the panel, and as half a sheet of paper: the letters stay readable. */
 const WIDE = { screen: 540, print: 430 };
-const GAP = 26;
+const VIEW_GAP = 26;
 const HIGH = { screen: 244, print: 170 };
 /** Room for the measures beside and below a view. */
-const LABEL = { right: 96, below: 30 };
+const VIEW_LABEL = { right: 96, below: 30 };
 
 /** Top and side of what is cut, to one scale, with the strokes, what comes off hatched, and the measures to lay a knife by. */
 export function CutDrawing({
@@ -33,15 +33,15 @@ export function CutDrawing({
   const ink = inkOf(main, print);
   const W = print ? WIDE.print : WIDE.screen;
   const views = viewsOf(answer.stock, answer.division);
-  const left = cut.wheel ? WHEEL + GAP : 2;
+  const left = cut.wheel ? WHEEL + VIEW_GAP : 2;
   const boxes = views.map(({ outline }) => box(outline));
   const wide = Math.max(...boxes.map(({ w }) => w));
   const high = boxes.reduce((sum, { h }) => sum + h, 0);
-  const room = HIGH[print ? 'print' : 'screen'] - (views.length - 1) * LABEL.below;
-  const scale = Math.min((W - left - LABEL.right) / wide, room / high, 3.2);
-  const drawn = 6 + high * scale + views.length * LABEL.below;
+  const room = HIGH[print ? 'print' : 'screen'] - (views.length - 1) * VIEW_LABEL.below;
+  const scale = Math.min((W - left - VIEW_LABEL.right) / wide, room / high, 3.2);
+  const drawn = 6 + high * scale + views.length * VIEW_LABEL.below;
   const tops = boxes.map((_, i) =>
-    boxes.slice(0, i).reduce((sum, { h }) => sum + h * scale + LABEL.below, 6),
+    boxes.slice(0, i).reduce((sum, { h }) => sum + h * scale + VIEW_LABEL.below, 6),
   );
   return (
     <svg

@@ -5,8 +5,8 @@ import { box, path, type Place } from './ink';
 
 const SIZE = { screen: { wide: 420, high: 150 }, print: { wide: 152, high: 62 } };
 /** Room for the measures. */
-const LABEL = { screen: 84, print: 64 };
-const GAP = { screen: 24, print: 12 };
+const PIECE_LABEL = { screen: 84, print: 64 };
+const PIECE_GAP = { screen: 24, print: 12 };
 const MOST_SCALE = 3.2;
 
 /** A piece of produce or bread from above and from the side, to one scale, with its measures. */
@@ -25,7 +25,7 @@ export function ProduceDrawing({
   const { wide: W, high: H } = SIZE[on];
   const { x, y, w, h } = box(piece.outline);
   const scale = Math.min(
-    (W - LABEL[on] - GAP[on]) / (2 * w),
+    (W - PIECE_LABEL[on] - PIECE_GAP[on]) / (2 * w),
     (H - 34) / Math.max(h, piece.height),
     MOST_SCALE,
   );
@@ -39,7 +39,7 @@ export function ProduceDrawing({
     [w, piece.height],
     [0, piece.height],
   ];
-  const left = start + w * scale + GAP[on];
+  const left = start + w * scale + PIECE_GAP[on];
   const floor = 6 + Math.max(h, piece.height) * scale;
   const sideAt: Place = ([px, py]) => `${(left + px * scale).toFixed(1)} ${(floor - py * scale).toFixed(1)}`;
   const fill = print ? '#ffffff' : good.colours[0]!;

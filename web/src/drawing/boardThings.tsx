@@ -17,7 +17,7 @@ interface At {
   readonly print: boolean;
 }
 
-const path = (outline: Polygon): string =>
+const outlinePath = (outline: Polygon): string =>
   `M${outline.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`;
 
 /** A shadow falls to the lower right, the longer the higher a thing stands. */
@@ -27,20 +27,24 @@ export function WholeDrawing({ thing, outline, print }: { thing: Thing; outline:
   const s = shadowOf(thing.height);
   return (
     <>
-      {!print && <path d={path(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.28} />}
+      {!print && (
+        <path d={outlinePath(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.28} />
+      )}
       <path
-        d={path(outline)}
+        d={outlinePath(outline)}
         fill={print ? '#ffffff' : thing.colours[0]}
         stroke={print ? '#000000' : (thing.colours[1] ?? '#7d6747')}
         strokeWidth={print ? 1.5 : 5}
         strokeLinejoin="round"
       />
-      {!print && <path d={path(outline)} fill="none" stroke="#ffffff" strokeWidth={1.5} opacity={0.4} />}
+      {!print && (
+        <path d={outlinePath(outline)} fill="none" stroke="#ffffff" strokeWidth={1.5} opacity={0.4} />
+      )}
     </>
   );
 }
 
-/** Pieces lean over the edge of their patch by so much of their own reach. */
+/** Pieces lean over the edge of their patch by this share of their own reach. */
 const LEANS = 0.5;
 /** A line round all pieces of a patch. */
 export function roundPieces({ outline }: Patch, thing: Thing): Polygon {
@@ -66,7 +70,7 @@ export function DividerDrawing({
   return (
     <path
       data-divided={id}
-      d={path(outline)}
+      d={outlinePath(outline)}
       fill={print ? 'none' : '#f3ead6'}
       stroke={print ? '#000000' : '#6b4f2f'}
       strokeWidth={print ? 2 : 6}
@@ -128,7 +132,7 @@ export function BellDrawing({ thing, x, y, turn, print }: At) {
 
 /** What comes hot in its dish; until it comes, its place. */
 export function DishDrawing({ thing, x, y, turn, print, waits }: At & { waits: boolean }) {
-  const dish = path(movedOutline(thing.outline, x, y, turn));
+  const dish = outlinePath(movedOutline(thing.outline, x, y, turn));
   const s = shadowOf(thing.height);
   if (waits)
     return (
@@ -151,7 +155,7 @@ export function DishDrawing({ thing, x, y, turn, print, waits }: At & { waits: b
         strokeWidth={print ? 1.5 : 2}
       />
       <path
-        d={path(movedOutline(widened(thing.outline, -DISH_RIM), x, y, turn))}
+        d={outlinePath(movedOutline(widened(thing.outline, -DISH_RIM), x, y, turn))}
         fill={print ? '#e8e8e8' : thing.colours[0]}
         stroke={print ? '#000000' : '#c99a4b'}
         strokeWidth={print ? 1 : 3}
@@ -203,7 +207,7 @@ export const PatchDrawing = memo(function PatchDrawing({
   if (print || empty)
     return (
       <path
-        d={path(patch.outline)}
+        d={outlinePath(patch.outline)}
         fill={print ? '#f2f2f2' : '#ffffff44'}
         stroke="#2a2520"
         strokeWidth={print ? 1.2 : 2}
@@ -211,19 +215,19 @@ export const PatchDrawing = memo(function PatchDrawing({
       />
     );
   const s = shadowOf(thing.height) * 0.6;
-  // What is of one colour is told piece from piece by a dark edge.
+  // Pieces of one colour are parted by a dark edge.
   const [edge, seen] = thing.colours[1] ? [thing.colours[1], 1] : ['#2a2520', 0.38];
   return (
     <>
-      <path d={path(patch.outline)} fill="#2a2520" opacity={0.08} />
+      <path d={outlinePath(patch.outline)} fill="#2a2520" opacity={0.08} />
       {patch.pieces.map((piece, i) => {
         if (eaten && i % 2 === 1) return null;
         const outline = movedOutline(thing.outline, piece.x, piece.y, piece.turn);
         return (
           <g key={i}>
-            <path d={path(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.22} />
+            <path d={outlinePath(outline)} transform={`translate(${s} ${s})`} fill="#2a2520" opacity={0.22} />
             <path
-              d={path(outline)}
+              d={outlinePath(outline)}
               fill={thing.colours[i % thing.colours.length]}
               stroke={edge}
               strokeOpacity={seen}

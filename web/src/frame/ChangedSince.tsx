@@ -14,7 +14,7 @@ export function ChangedSince() {
       <ul className="mb-3 space-y-1" data-changed-since>
         {plan.changed.map((change) => (
           <li key={`${change.goodId} ${change.field}`}>
-            <strong>{change.name}</strong> {wordsOf(change, format)}
+            <strong>{change.name}</strong> {changeWords(change, format)}
           </li>
         ))}
       </ul>
@@ -27,7 +27,7 @@ export function ChangedSince() {
   );
 }
 
-function wordsOf({ field, was, is, amounts }: SnapshotChange, format: Format): string {
+function changeWords({ field, was, is, amounts }: SnapshotChange, format: Format): string {
   switch (field) {
     case 'gone':
       return say`has left the counter`;

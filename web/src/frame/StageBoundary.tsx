@@ -5,7 +5,7 @@ import { say } from '../language/say';
 /** The code of a screen that could not be had: the server is away, or was brought up to date since this page was opened. */
 const IS_LOADING = /dynamically imported module|module script failed|Loading chunk|preload CSS/i;
 
-const wordsOf = (fault: unknown): string => {
+const faultWords = (fault: unknown): string => {
   const message = fault instanceof Error ? fault.message : String(fault);
   return IS_LOADING.test(message)
     ? say`This screen could not be loaded: the server is away, or was brought up to date since this page was opened.`
@@ -34,7 +34,7 @@ export class StageBoundary extends Component<
       <main className="max-w-xl p-10">
         <h1 className="mb-3 text-3xl">{say`This screen did not open`}</h1>
         <p className="mb-2" role="alert">
-          {wordsOf(fault)}
+          {faultWords(fault)}
         </p>
         <p className="mb-6 text-ink-soft">{say`What you changed is kept, and saved when the server answers. The other stages work on.`}</p>
         <Button look="strong" onClick={() => window.location.reload()}>{say`Load the page anew`}</Button>

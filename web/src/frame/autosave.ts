@@ -4,7 +4,7 @@ import { bodyOf, type Draft } from './draft';
 import { schema } from './schema';
 
 /**
- * What of a document can be stored is told by its schema. Until that is here the document is sent as it is, and the server,
+ * What of a document can be stored follows from its schema. Until that is here the document is sent as it is, and the server,
  * which has the same schema, says what it refuses.
  */
 const holdBack = (order: OrderBody, saved: OrderBody): Storable =>

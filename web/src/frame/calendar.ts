@@ -30,9 +30,9 @@ export function calendarOf(
   const begins = Math.min(...day.shifts.map(({ start }) => start));
   add('begin', say`${order.title}: begin`, begins, begins + LEAST, true);
   add('served', say`${order.title}: served`, 0, hours * 60, true);
-  const told = ['take out', 'oven', 'travel', 'bring out', 'take away'];
+  const kinds = ['take out', 'oven', 'travel', 'bring out', 'take away'];
   for (const { task, start, end } of day.shifts)
-    if (told.includes(task.kind))
+    if (kinds.includes(task.kind))
       add(task.id, workWords(task, day.goodsOf), start, end, task.kind !== 'travel');
   return calendar.toString();
 }

@@ -22,7 +22,7 @@ export function useDay(): Day {
   const { servingAt, timeZone } = document.order.brief;
   const zone = timeZone ?? house.timeZone;
   const wall = useMemo(() => wallClock(servingAt, zone), [servingAt, zone]);
-  const { hands } = plan.timing.asked.room;
+  const { hands } = plan.timing.question.room;
   const shifts = useMemo(() => shiftsOf(timing, hands), [timing, hands]);
   return {
     timing,

@@ -1,6 +1,6 @@
 import {
   groundOf,
-  lately,
+  lruMemoised,
   leaveOut,
   readPlan,
   sameValue,
@@ -34,7 +34,7 @@ export type Planning =
 /** Plans orders; one that was planned a moment ago, or was planned ahead, is there at once. */
 export const usePlans = ({ plan }: Pick<Planner, 'plan'>, shelf: readonly Good[], house: House): Plans =>
   useMemo(
-    () => lately((order: OrderBody) => plan(order, shelf, house), sameValue, KEPT),
+    () => lruMemoised((order: OrderBody) => plan(order, shelf, house), sameValue, KEPT),
     [plan, shelf, house],
   );
 

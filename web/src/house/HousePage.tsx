@@ -19,7 +19,7 @@ import { SafeFields } from './SafeFields';
 import { WorkFields } from './WorkFields';
 import { say, word } from '../language/say';
 
-/** The figures need the computation, to tell which orders feel them: they come a moment later. */
+/** The figures need the computation, to say which orders feel them: they come a moment later. */
 const Figures = lazy(() => import('./Figures'));
 
 /** Where the shop may be; the words stay English, the form of dates and times is the country's. */

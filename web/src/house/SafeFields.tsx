@@ -7,7 +7,7 @@ import { IconButton } from '../ui/IconButton';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
 import type { Format } from '../ui/format';
-import { ruleWords } from '../words/clock';
+import { safeTimeWords } from '../words/clock';
 import { say, word } from '../language/say';
 
 type SafeLimit = House['safeLimits'][number];
@@ -36,7 +36,7 @@ export function SafeFields({
           { value: 'by country', label: say`as the country says, else the two-hour advice` },
           ...SAFE_TIMES.map((rule) => ({
             value: rule.id as Procedure,
-            label: say`${format.minutes(rule.most)}: ${ruleWords(rule)}`,
+            label: say`${format.minutes(rule.most)}: ${safeTimeWords(rule)}`,
           })),
         ]}
         onChange={(value) => onSet({ procedure: value === 'by country' ? null : value })}

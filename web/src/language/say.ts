@@ -17,8 +17,8 @@ const LANGUAGES: readonly Language[] = [ENGLISH, STAND_IN];
 /** Where the browser keeps which language is spoken; it is read once, when the page is loaded. */
 const KEY = 'rotula.language';
 
-/** A worker has no storage: it is told by the name that it is given. */
-function asked(): string | null {
+/** A worker has no storage: its language is the name that it is given. */
+function chosenLanguage(): string | null {
   if (typeof localStorage === 'undefined') return (globalThis as { name?: string }).name ?? null;
   try {
     return localStorage.getItem(KEY);
@@ -26,7 +26,7 @@ function asked(): string | null {
     return null;
   }
 }
-const language = LANGUAGES.find(({ id }) => id === asked()) ?? ENGLISH;
+const language = LANGUAGES.find(({ id }) => id === chosenLanguage()) ?? ENGLISH;
 
 /** The language that is spoken here, for the name of a worker. */
 export const spoken: string = language.id;
@@ -34,14 +34,14 @@ export const spoken: string = language.id;
 type Figure = string | number;
 
 /** A bare number as it is read: what sums of fractions leave behind (3.5999999999999996) reaches no sentence. */
-const told = (figure: Figure): string =>
+const written = (figure: Figure): string =>
   typeof figure === 'number' ? String(Math.round(figure * 100) / 100) : figure;
 
 /** Says a sentence, heading or label: say`only ${grams} on the counter`. */
 export function say(strings: TemplateStringsArray, ...figures: readonly Figure[]): string {
-  if (language === ENGLISH) return String.raw({ raw: strings }, ...figures.map(told));
+  if (language === ENGLISH) return String.raw({ raw: strings }, ...figures.map(written));
   const english = strings.reduce((text, part, i) => `${text}{${i - 1}}${part}`);
-  return language.pattern(english).replace(/\{(\d+)\}/g, (_, i: string) => told(figures[Number(i)]!));
+  return language.pattern(english).replace(/\{(\d+)\}/g, (_, i: string) => written(figures[Number(i)]!));
 }
 
 /** Says a word of a table: the value of a choice that is called what it is ("washed", "own plate"). */

@@ -8,7 +8,7 @@ import { say, word } from '../language/say';
 import { nameOf } from '../drawing/names';
 import type { Laid } from './useLaid';
 
-const SHOWN = 10;
+const BOARDS_SHOWN = 10;
 
 /** On which boards it is laid, which of them is looked at, and where the bread stands. */
 export function BoardFields({
@@ -24,7 +24,7 @@ export function BoardFields({
   const { choices, choice, apart, laid: boards } = plan.boards;
   const { lay, brief } = document.order;
   if (!choice) return null;
-  const first = choices.slice(0, SHOWN);
+  const first = choices.slice(0, BOARDS_SHOWN);
   // A way of another kind is offered too, however far down the list it stands.
   const others = choices.filter(
     ({ id, spread }) => !first.some((one) => one.id === id) && !first.some((one) => one.spread === spread),

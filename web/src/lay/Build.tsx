@@ -10,7 +10,7 @@ import { say } from '../language/say';
 import { thingName } from '../drawing/names';
 import type { Building, OnBoard } from './onBoard';
 
-/** Steps of building one after the other, told by landmarks; the picture shows what lies there by then. */
+/** Steps of building one after the other, by landmarks; the picture shows what lies there by then. */
 export function Build({ board, laid, onFocus, step, onStep }: OnBoard & Building) {
   const { format } = useWorkbench();
   const [school, setSchool] = useState<BuildSchool>('anchors first');

@@ -13,7 +13,7 @@ import type { OnBoard } from './onBoard';
 export function GarnishFields({ laid }: OnBoard) {
   const { plan, document, counter, format } = useWorkbench();
   const { garnish } = plan.boards;
-  const asked = document.order.lay.garnish;
+  const chosen = document.order.lay.garnish;
   const [text, setText, done] = useKept('garnish', '');
   const [refused, setRefused] = useState<string | null>(null);
   const shelf = garnishShelf(counter);
@@ -21,8 +21,8 @@ export function GarnishFields({ laid }: OnBoard) {
     laid.change(say`${name} as garnish`, {
       garnish:
         sprigs > 0
-          ? [...asked.filter((one) => one.id !== id), { id, sprigs }]
-          : asked.filter((one) => one.id !== id),
+          ? [...chosen.filter((one) => one.id !== id), { id, sprigs }]
+          : chosen.filter((one) => one.id !== id),
     });
   const add = () => {
     const name = text.trim();
@@ -30,7 +30,7 @@ export function GarnishFields({ laid }: OnBoard) {
     const verdict = garnishVerdict(name, counter, plan.brief);
     if ('refused' in verdict) return setRefused(REFUSAL_WORDS[verdict.refused](name));
     const { good } = verdict;
-    if (!asked.some(({ id }) => id === good.id) && asked.length >= MOST_GARNISHES)
+    if (!chosen.some(({ id }) => id === good.id) && chosen.length >= MOST_GARNISHES)
       return setRefused(
         say`A board holds ${MOST_GARNISHES} kinds of garnish at the most: take one off first.`,
       );
@@ -39,7 +39,7 @@ export function GarnishFields({ laid }: OnBoard) {
     set(
       good.id,
       good.name,
-      Math.min(MOST_SPRIGS, (asked.find(({ id }) => id === good.id)?.sprigs ?? 0) + BUNCH),
+      Math.min(MOST_SPRIGS, (chosen.find(({ id }) => id === good.id)?.sprigs ?? 0) + BUNCH),
     );
   };
   return (

@@ -22,7 +22,7 @@ import { say } from '../language/say';
 import { thingName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
 
-const SHOWN = 9;
+const VIOLATIONS_SHOWN = 9;
 /** Less than this share of a patch without room is not worth a word. */
 const SHORT = 0.05;
 
@@ -34,7 +34,7 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
   const { things } = board;
   const short = layout.patches.filter((patch) => patch.short > SHORT);
   const about = (subject: string) => focus !== null && subject.split(' ').includes(focus);
-  const told = [...layout.told].sort(
+  const violations = [...layout.violations].sort(
     (a, b) => Number(about(b.reason.subject)) - Number(about(a.reason.subject)),
   );
   const { looks, praise } = lastLook(
@@ -47,7 +47,7 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
   return (
     <>
       <SlateSection title={say`A last look`} aside={say`points it costs`}>
-        {told.length + short.length + looks.length === 0 && (
+        {violations.length + short.length + looks.length === 0 && (
           <p>{say`Nothing to mend: what belongs together touches, the walk runs clockwise, and nothing rolls.`}</p>
         )}
         <ul className="space-y-1.5" data-last-look>
@@ -69,11 +69,11 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
               <Act look={look} />
             </li>
           ))}
-          {told.slice(0, SHOWN).map(({ reason, hard }) => (
+          {violations.slice(0, VIOLATIONS_SHOWN).map(({ reason, hard }) => (
             <li
               key={reasonKey(reason)}
               className={clsx('flex gap-3', hard && 'text-wax-lit', about(reason.subject) && 'font-bold')}
-              data-told={reason.rule}
+              data-violation={reason.rule}
             >
               <span className="w-10 shrink-0 pt-1 text-right">{hard ? '!' : signed(reason.effect, 1)}</span>
               <button
@@ -93,8 +93,8 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
             </li>
           ))}
         </ul>
-        {told.length > SHOWN && (
-          <p className="mt-1 text-sm text-chalk-soft">{say`and ${told.length - SHOWN} smaller`}</p>
+        {violations.length > VIOLATIONS_SHOWN && (
+          <p className="mt-1 text-sm text-chalk-soft">{say`and ${violations.length - VIOLATIONS_SHOWN} smaller`}</p>
         )}
       </SlateSection>
       {praise.length > 0 && (

@@ -55,7 +55,7 @@ function Vitals({ board, laid }: OnBoard) {
   const [low, high] = BANDS[plan.brief.manner];
   const full = Math.round(100 * laid.layout.covered);
   // What is kept is judged with the plan, before the worker has drawn it.
-  const { score, told } = board.kept ?? laid.layout;
+  const { score, violations } = board.kept ?? laid.layout;
   const food = board.things.reduce((sum, { grams }) => sum + grams, 0);
   const [weight, unit] = format.weight(food);
   return (
@@ -73,7 +73,7 @@ function Vitals({ board, laid }: OnBoard) {
         figure={Math.round(score)}
         unit={say`of 100`}
         bar={score}
-        tone={told.some(({ hard }) => hard) ? 'wax' : 'leaf'}
+        tone={violations.some(({ hard }) => hard) ? 'wax' : 'leaf'}
       />
       <Vital
         label={say`food on it`}

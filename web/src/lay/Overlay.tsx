@@ -120,7 +120,7 @@ function Reach(props: OverlayProps) {
   });
 }
 
-/** Neighbours whose colours the eye does not tell apart. */
+/** Neighbours whose colours the eye does not distinguish. */
 function Colours({ layout, things, board }: OverlayProps) {
   const food = things.filter(({ traits }) => traits.kind !== 'tool');
   const near = board.length / 3;

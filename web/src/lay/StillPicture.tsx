@@ -14,7 +14,7 @@ const Overlay = lazy(() => import('./Overlay'));
 /** A millimetre by an arrow key, a centimetre with shift; a turn by [ and ]. */
 const STEP = 1;
 const BIG_STEP = 10;
-const TURN = 15;
+const KEY_TURN = 15;
 /** What else hands may do with what is touched: the slate shows it, and one key goes there. */
 const MORE = '[data-touched] button';
 const ARROWS: Readonly<Record<string, Point>> = {
@@ -62,7 +62,7 @@ export const StillPicture = memo(function StillPicture({
     const by = event.shiftKey ? BIG_STEP : STEP;
     if (arrow) laid.put(thing.id, thingName(thing), x + by * arrow[0], y + by * arrow[1], turn);
     else if (event.key === '[' || event.key === ']')
-      laid.put(thing.id, thingName(thing), x, y, turn + (event.key === ']' ? TURN : -TURN));
+      laid.put(thing.id, thingName(thing), x, y, turn + (event.key === ']' ? KEY_TURN : -KEY_TURN));
     else if (event.key === 'Enter' || event.key === ' ')
       if (pins[thing.id]?.hand) laid.letGo(thing.id, thingName(thing));
       else laid.put(thing.id, thingName(thing), x, y, turn);

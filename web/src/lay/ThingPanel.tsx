@@ -9,7 +9,7 @@ import { say, word } from '../language/say';
 import { nameOf, thingName } from '../drawing/names';
 import type { OnBoard } from './onBoard';
 
-const TURN = 45;
+const BUTTON_TURN = 45;
 
 /** What was touched: what it is, why it lies there, and what hands may do with it. */
 export function ThingPanel({ board, laid, focus }: OnBoard) {
@@ -18,12 +18,14 @@ export function ThingPanel({ board, laid, focus }: OnBoard) {
   const place = laid.layout?.placed.find(({ id }) => id === focus);
   if (!thing || !place || !laid.layout) return null;
   const isHand = document.order.lay.pins[thing.id]?.hand ?? false;
-  const told = laid.layout.told.filter(({ reason }) => reason.subject.split(' ').includes(thing.id));
+  const violations = laid.layout.violations.filter(({ reason }) =>
+    reason.subject.split(' ').includes(thing.id),
+  );
   return (
     <SlateSection title={thingName(thing)} aside={isHand ? say`put there by hand` : say`laid by Rotula`}>
       <div data-touched={thing.id} className="space-y-2">
-        <Where board={board} thing={thing} place={place} told={told} />
-        <Hands board={board} laid={laid} thing={thing} place={place} isHand={isHand} />
+        <Where board={board} thing={thing} place={place} violations={violations} />
+        <HandButtons board={board} laid={laid} thing={thing} place={place} isHand={isHand} />
       </div>
     </SlateSection>
   );
@@ -36,7 +38,7 @@ interface Touched {
 }
 
 /** What it is, where it lies, beside what, and what speaks against its place. */
-function Where({ board, thing, place, told }: Touched & { readonly told: Layout['told'] }) {
+function Where({ board, thing, place, violations }: Touched & { readonly violations: Layout['violations'] }) {
   const { format } = useWorkbench();
   const [w, d] = [board.board.length, board.board.round ? board.board.length : board.board.width];
   const { hour, atRim } = onClock(place, { x: w / 2, y: d / 2 });
@@ -58,8 +60,8 @@ function Where({ board, thing, place, told }: Touched & { readonly told: Layout[
       ) : (
         late && <p>{say`It comes last, at the table: its room is kept.`}</p>
       )}
-      {told.length === 0 && <p className="text-leaf-lit">{say`No rule is against its place.`}</p>}
-      {told.map(({ reason }) => (
+      {violations.length === 0 && <p className="text-leaf-lit">{say`No rule is against its place.`}</p>}
+      {violations.map(({ reason }) => (
         <p key={reasonKey(reason)} className="text-butter">
           {sentence(reason, format)}
         </p>
@@ -75,7 +77,7 @@ const mayHaveWall = (thing: Thing): boolean => {
 };
 
 /** What hands may do with it: turn, pin, swap, wall in, send to another board. */
-function Hands({
+function HandButtons({
   board,
   laid,
   thing,
@@ -89,7 +91,10 @@ function Hands({
   return (
     <>
       <div className="flex flex-wrap gap-2">
-        <Button look="slate" onClick={() => laid.put(thing.id, name, place.x, place.y, place.turn + TURN)}>
+        <Button
+          look="slate"
+          onClick={() => laid.put(thing.id, name, place.x, place.y, place.turn + BUTTON_TURN)}
+        >
           <RotateCw size={18} /> {say`Turn`}
         </Button>
         <Button

@@ -62,8 +62,8 @@ const show = (part: (on: OnBoard) => ReactNode, focus: string | null = null, sta
 
 test('the last look names what costs, each with a button that finds the lighter another place', async () => {
   const { laid, done, board } = show((on) => <LastLook {...on} />);
-  const told = laid.layout!.told;
-  expect(document.querySelectorAll('[data-told]')).toHaveLength(Math.min(9, told.length));
+  const told = laid.layout!.violations;
+  expect(document.querySelectorAll('[data-violation]')).toHaveLength(Math.min(9, told.length));
   const buttons = screen.getAllByRole('button', { name: /^Mend it: another place for / });
   await userEvent.click(buttons[0]!);
   const ids = told[0]!.reason.subject.split(' ');
@@ -123,7 +123,7 @@ test('a divider is a way out where crackers lie by what is wet; it is drawn, in 
   const crisp = board.things.find(({ traits }) => traits.crisp)!;
   const figures = { one: 'Gherkins', other: crisp.name, gap: millimetres(10) };
   const wet = reason('wet-beside-crisp', figures, { subject: `gherkins ${crisp.id}`, effect: -2 });
-  const near = { ...laid, layout: { ...laid.layout!, told: [{ reason: wet, hard: true }] } };
+  const near = { ...laid, layout: { ...laid.layout!, violations: [{ reason: wet, hard: true }] } };
   onBench(<LastLook board={board} laid={near} focus={null} onFocus={() => {}} />, start, counter);
   await userEvent.click(screen.getByRole('button', { name: `A divider round ${crisp.name}` }));
   expect(done.splice(0)).toEqual([`divide ${crisp.id}`]);

@@ -1,4 +1,4 @@
-/** Pixels for each unit of the drawing, up to so many across. */
+/** Pixels for each unit of the drawing, up to this many across. */
 const ACROSS = 2000;
 
 /** The drawing of an SVG as a PNG file, on a white ground. */

@@ -13,7 +13,7 @@ export interface InHand {
   readonly by: Point;
   readonly scale: number;
   /** What its rules would say of it there, and by how many points the board would change; null: not known yet, or hardly moved. */
-  readonly held: { readonly hurt: Layout['told']; readonly change: number } | null;
+  readonly held: { readonly hurt: Layout['violations']; readonly change: number } | null;
   readonly words: Judging | null;
 }
 
@@ -45,8 +45,8 @@ export function useInHand(
   const held = useMemo(() => {
     const place = layout.placed.find((one) => one.id === drag?.id);
     if (!drag || !watched || !place || Math.hypot(...drag.by) <= TOUCH) return null;
-    const { told, change } = watched(place.x + drag.by[0], place.y + drag.by[1]);
-    return { hurt: told.filter(({ hard }) => hard), change };
+    const { violations, change } = watched(place.x + drag.by[0], place.y + drag.by[1]);
+    return { hurt: violations.filter(({ hard }) => hard), change };
   }, [drag, watched, layout]);
   const hands = useMemo((): Hands => {
     const at = (event: PointerEvent): Point => {

@@ -18,7 +18,7 @@ export const pickQuestion = (
 export const houseKey = ({ amountSchool, parity, cover, aim, company, country, practice }: House): string =>
   JSON.stringify([amountSchool, parity, cover, aim, company, country, practice]);
 
-/** A counter that was changed (a price, a verdict, a lot) is another array: number them, so that a key can tell them apart. */
+/** A counter that was changed (a price, a verdict, a lot) is another array: number them, so that a key can distinguish them. */
 const stamps = new WeakMap<Counted, number>();
 let last = 0;
 export function stampOf(counter: Counted): number {

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { beforeEach, expect, jest, test } from '@jest/globals';
-import type { Asked, Heard } from './threads';
+import type { ThreadQuestion, Heard } from './threads';
 
 /** A thread that says what the test has it say. */
 class FakeWorker {
@@ -8,12 +8,12 @@ class FakeWorker {
   onmessage: ((event: { data: Heard }) => void) | null = null;
   onerror: ((event: { preventDefault: () => void }) => void) | null = null;
   onmessageerror = null;
-  asked: Asked[] = [];
+  asked: ThreadQuestion[] = [];
   ended = false;
   constructor() {
     FakeWorker.all.push(this);
   }
-  postMessage(asked: Asked) {
+  postMessage(asked: ThreadQuestion) {
     this.asked.push(asked);
   }
   terminate() {
@@ -40,19 +40,19 @@ const answer = (text: string): Heard => ({ answer: { ways: [text] } as never });
 const all = () => FakeWorker.all;
 
 test('a thread that has answered takes the next question; no more are started than there is room for', async () => {
-  const first = threads.ask('ways', question, lane('a'));
+  const first = threads.runInThread('ways', question, lane('a'));
   all()[0]!.hear(answer('first'));
   expect(await first).toEqual({ ways: ['first'] });
-  for (const name of ['b', 'c', 'd', 'e']) void threads.ask('ways', question, lane(name));
+  for (const name of ['b', 'c', 'd', 'e']) void threads.runInThread('ways', question, lane(name));
   expect(all()).toHaveLength(3);
   all()[1]!.hear(answer('c'));
   expect(all().map(({ asked }) => asked.length)).toEqual([2, 2, 1]);
 });
 
 test('a newer question of a lane ends the one before with its thread, and other lanes go on', async () => {
-  const old = threads.ask('ways', question, lane('lay', { replaces: true }));
-  const other = threads.ask('ways', question, lane('other'));
-  const young = threads.ask('ways', question, lane('lay', { replaces: true }));
+  const old = threads.runInThread('ways', question, lane('lay', { replaces: true }));
+  const other = threads.runInThread('ways', question, lane('other'));
+  const young = threads.runInThread('ways', question, lane('lay', { replaces: true }));
   await expect(old).rejects.toBeInstanceOf(threads.Stopped);
   expect(all().map(({ ended }) => ended)).toEqual([true, false, false]);
   all()[1]!.hear(answer('other'));
@@ -61,17 +61,18 @@ test('a newer question of a lane ends the one before with its thread, and other 
 });
 
 test('what is only looked up beside leaves a thread for what a person waits for', async () => {
-  for (const name of ['a', 'b', 'c']) void threads.ask('ways', question, lane(name, { beside: true }));
+  for (const name of ['a', 'b', 'c'])
+    void threads.runInThread('ways', question, lane(name, { beside: true }));
   expect(all()).toHaveLength(2);
-  const waited = threads.ask('ways', question, lane('pick'));
+  const waited = threads.runInThread('ways', question, lane('pick'));
   expect(all()).toHaveLength(3);
   all()[2]!.hear(answer('at once'));
   expect(await waited).toEqual({ ways: ['at once'] });
 });
 
 test('what is taken back while it waits never begins', async () => {
-  for (const name of ['a', 'b', 'c']) void threads.ask('ways', question, lane(name));
-  const waits = threads.ask('ways', question, lane('late'));
+  for (const name of ['a', 'b', 'c']) void threads.runInThread('ways', question, lane(name));
+  const waits = threads.runInThread('ways', question, lane('late'));
   threads.stop('late');
   await expect(waits).rejects.toBeInstanceOf(threads.Stopped);
   all()[0]!.hear(answer('a'));
@@ -80,15 +81,19 @@ test('what is taken back while it waits never begins', async () => {
 
 test('the best so far is told; a fault is said in its words, and a thread that dies is followed by another', async () => {
   const soFar: unknown[] = [];
-  const first = threads.ask('pick', question, lane('pick', { onProgress: (is: unknown) => soFar.push(is) }));
+  const first = threads.runInThread(
+    'pick',
+    question,
+    lane('pick', { onProgress: (is: unknown) => soFar.push(is) }),
+  );
   all()[0]!.hear({ soFar: 0.5 });
   all()[0]!.hear({ fault: 'no such good' });
   await expect(first).rejects.toThrow('no such good');
   expect(soFar).toEqual([0.5]);
-  const second = threads.ask('ways', question, lane('a'));
+  const second = threads.runInThread('ways', question, lane('a'));
   all()[0]!.onerror!({ preventDefault: () => undefined });
   await expect(second).rejects.toThrow(/thread died/);
-  const third = threads.ask('ways', question, lane('a'));
+  const third = threads.runInThread('ways', question, lane('a'));
   all()[1]!.hear(answer('again'));
   expect(await third).toEqual({ ways: ['again'] });
 });

@@ -5,7 +5,7 @@ import { startThread } from './startThread';
 /** The threads of the browser: work is handed out to a few, and a thread whose work nobody wants any more is ended. */
 
 /** What a thread is asked, and what it says. */
-export interface Asked<K extends SearchId = SearchId> {
+export interface ThreadQuestion<K extends SearchId = SearchId> {
   readonly id: K;
   readonly question: QuestionOf<K>;
 }
@@ -82,14 +82,14 @@ export interface Manner<K extends SearchId> {
 }
 
 /** Run a search in a thread. @throws Stopped when it was taken back; Error in words when it ended without an answer */
-export function ask<K extends SearchId>(
+export function runInThread<K extends SearchId>(
   id: K,
   question: QuestionOf<K>,
   { lane, replaces = false, beside = false, onProgress }: Manner<K>,
 ): Promise<AnswerOf<K>> {
   if (replaces) stop(lane);
   return new Promise((resolve, reject) => {
-    const asked: Asked<K> = { id, question };
+    const message: ThreadQuestion<K> = { id, question };
     const work: Work = {
       lane,
       beside,
@@ -109,7 +109,7 @@ export function ask<K extends SearchId>(
         thread.onerror = died;
         thread.onmessageerror = died;
         try {
-          thread.postMessage(asked);
+          thread.postMessage(message);
         } catch (fault) {
           // What cannot be handed over is the question's fault, not that of whoever asked at the same time.
           reject(fault instanceof Error ? fault : new Error(String(fault)));

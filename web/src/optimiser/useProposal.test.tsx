@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, expect, jest, test } from '@jest/globals';
-import { House, type Ask, type OrderBody, type Pick, type Trouble, type WayOut } from '@rotula/core';
+import { House, type PickWishes, type OrderBody, type Pick, type Trouble, type WayOut } from '@rotula/core';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { useState } from 'react';
 import { aBrief } from '../../../core/src/testing/briefs';
@@ -37,7 +37,7 @@ test('a way out that leads to nothing says so, and the order stays as it was', a
     const change = (_: string, edit: (o: OrderBody) => OrderBody) => setOrder(edit);
     return { order, proposal: useProposal({ document: { order, change }, counter, house }) };
   });
-  const ask: Ask = {
+  const ask: PickWishes = {
     brief: aBrief({ budget: { amount: 9000, per: 'total' } }),
     wishes: { locked: [], leftOut: [] },
   };

@@ -1,6 +1,6 @@
 import { DEFAULT_NODE_LIMIT, takeProposal } from '@rotula/core';
 import type {
-  Ask,
+  PickWishes,
   Found,
   Counted,
   Hitch,
@@ -12,7 +12,7 @@ import type {
   WayOut,
 } from '@rotula/core';
 import { useState } from 'react';
-import { ask, stop as stopLane, Stopped } from './threads';
+import { runInThread, stop as stopLane, Stopped } from './threads';
 import { questionKey } from './question';
 import { say } from '../language/say';
 
@@ -32,7 +32,7 @@ export interface Proposal {
   readonly trouble: Trouble | null;
   /** The search ended without an answer. */
   readonly fault: string | null;
-  readonly ask: () => Promise<void>;
+  readonly propose: () => Promise<void>;
   /** The proposal that a new order opens with; what was picked meanwhile stands. */
   readonly askFirst: () => Promise<void>;
   /** Stop, and take the best so far. */
@@ -40,7 +40,7 @@ export interface Proposal {
   readonly takeWayOut: (way: WayOut) => Promise<void>;
 }
 
-const wishesOf = ({ wishes }: Ask) => ({ locked: [...wishes.locked], leftOut: [...wishes.leftOut] });
+const wishesOf = ({ wishes }: PickWishes) => ({ locked: [...wishes.locked], leftOut: [...wishes.leftOut] });
 
 /** What is stopped together. */
 const LANE = 'pick';
@@ -65,20 +65,20 @@ export function useProposal({
   const [fault, setFault] = useState<string | null>(null);
   const [proof, setProof] = useState<{ of: string; is: Reason | 'stopped' } | null>(null);
 
-  const run = async (asked: Ask, name: string, stillWanted = (_: OrderBody) => true) => {
+  const run = async (wishes: PickWishes, name: string, stillWanted = (_: OrderBody) => true) => {
     setWorking(true);
     setSoFar(null);
     setAnswer(null);
     setFault(null);
     try {
-      const question = { ...asked, counter, house, nodeLimit: DEFAULT_NODE_LIMIT };
-      const found = await ask('pick', question, { lane: LANE, onProgress: setSoFar });
+      const question = { ...wishes, counter, house, nodeLimit: DEFAULT_NODE_LIMIT };
+      const found = await runInThread('pick', question, { lane: LANE, onProgress: setSoFar });
       // Without goods the order stays as it is, and what is said is said of that.
       const becomes = found.goodIds
-        ? { ...order, brief: asked.brief, selection: { ...order.selection, ...wishesOf(asked) } }
+        ? { ...order, brief: wishes.brief, selection: { ...order.selection, ...wishesOf(wishes) } }
         : order;
       const to = questionKey(becomes, house, counter);
-      const trouble = found.goodIds ? null : await ask('trouble', question, { lane: LANE });
+      const trouble = found.goodIds ? null : await runInThread('trouble', question, { lane: LANE });
       setAnswer({ to, pick: found, trouble });
       setProof(found.goodIds && { of: setKey(found.goodIds), is: found.reasons[0]! });
       const { goodIds } = found;
@@ -89,8 +89,8 @@ export function useProposal({
             : takeProposal(
                 {
                   ...o,
-                  brief: asked.brief,
-                  selection: { ...o.selection, ...wishesOf(asked) },
+                  brief: wishes.brief,
+                  selection: { ...o.selection, ...wishesOf(wishes) },
                 },
                 goodIds,
               ),
@@ -102,7 +102,7 @@ export function useProposal({
     }
   };
   const { locked, leftOut } = order.selection;
-  const asked = { brief: order.brief, wishes: { locked, leftOut } };
+  const wishes = { brief: order.brief, wishes: { locked, leftOut } };
   const current = answer && answer.to === questionKey(order, house, counter) ? answer : null;
   return {
     working,
@@ -112,8 +112,8 @@ export function useProposal({
     // A proof is of one selection: changed by hand it is no longer said.
     proof: proof && proof.of === setKey(order.selection.goods ?? []) ? proof.is : null,
     trouble: current?.trouble ?? null,
-    ask: () => run(asked, say`take the proposal`),
-    askFirst: () => run(asked, say`the first proposal`, (o) => o.selection.goods === null),
+    propose: () => run(wishes, say`take the proposal`),
+    askFirst: () => run(wishes, say`the first proposal`, (o) => o.selection.goods === null),
     stop: () => {
       stopLane(LANE);
       if (soFar) {

@@ -1,7 +1,7 @@
 import type { AnswerOf, ProgressOf, QuestionOf, SearchId } from '@rotula/core';
 import { useState } from 'react';
 import useSWR from 'swr';
-import { ask, Stopped, type Manner } from './threads';
+import { runInThread, Stopped, type Manner } from './threads';
 
 export interface Sought<K extends SearchId> {
   readonly answer: AnswerOf<K> | null;
@@ -30,7 +30,7 @@ export function useSearch<K extends SearchId>(
   const [soFar, setSoFar] = useState<{ key: string; is: ProgressOf<K> } | null>(null);
   const { data, isLoading, error } = useSWR(
     key === null ? null : ['search', id, key],
-    () => ask(id, question(), { ...manner, onProgress: (is) => setSoFar({ key: key!, is }) }),
+    () => runInThread(id, question(), { ...manner, onProgress: (is) => setSoFar({ key: key!, is }) }),
     {
       keepPreviousData: keeps,
       revalidateOnFocus: false,

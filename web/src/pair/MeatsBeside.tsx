@@ -6,7 +6,7 @@ import { SlateSection } from '../ui/Slate';
 import { sentence } from '../words';
 import { say } from '../language/say';
 
-const SHOWN = 3;
+const MEATS_SHOWN = 3;
 
 /** The meats for a cheese: those of this board, and the best of the counter. */
 export function MeatsBeside({ cheese }: { cheese: Cheese }) {
@@ -19,7 +19,7 @@ export function MeatsBeside({ cheese }: { cheese: Cheese }) {
       rankBeside(
         cheese,
         counter.filter(isMeat).filter(({ id }) => !ids.has(id)),
-      ).slice(0, SHOWN),
+      ).slice(0, MEATS_SHOWN),
     ];
   }, [plan.mains, counter, cheese]);
   const line = ({ beside, score, reasons }: (typeof here)[number]) => (

@@ -13,7 +13,7 @@ export interface Cell {
   readonly beside: string;
 }
 
-/** From so many points on a mark is as large as it gets. */
+/** From this many points on a mark is as large as it gets. */
 const FULL = 9;
 const LARGEST = 15;
 const SMALLEST = 3;

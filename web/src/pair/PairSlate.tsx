@@ -76,9 +76,9 @@ function ThisPair({
 }) {
   const { plan } = useWorkbench();
   const pair = plan.pairs.byGood.get(main.id)?.find((p) => p.slot === slot);
-  const asked =
+  const chosen =
     cell?.main === main.id ? plan.pairs.set.find((entry) => entry.beside.id === cell.beside) : undefined;
-  const shown = asked?.beside ?? pair?.match?.beside;
+  const shown = chosen?.beside ?? pair?.match?.beside;
   const choose = useChoice(main, slot, word(slot));
   return (
     <>

@@ -17,7 +17,7 @@ import { SlateSection } from '../ui/Slate';
 import { SAYING_WORDS, sentence, SHELF_WORDS } from '../words';
 import { say, word } from '../language/say';
 
-const SHOWN = 6;
+const RANKED_SHOWN = 6;
 
 /** All that may stand in a slot beside a good, the best first: of one shelf or of all of them. */
 export function RankedList({
@@ -63,7 +63,7 @@ export function RankedList({
         </div>
       )}
       <ul>
-        {ranked.slice(0, SHOWN).map(({ match, word: said }) => (
+        {ranked.slice(0, RANKED_SHOWN).map(({ match, word: said }) => (
           <li key={match.beside.id}>
             <button
               type="button"
@@ -98,11 +98,11 @@ export function RankedList({
           </li>
         ))}
       </ul>
-      {ranked.length > SHOWN && (
+      {ranked.length > RANKED_SHOWN && (
         <div className="mt-2">
           <Finder
             label={say`Another ${word(slot)} for ${main.name}`}
-            placeholder={say`${ranked.length - SHOWN} more`}
+            placeholder={say`${ranked.length - RANKED_SHOWN} more`}
             items={ranked}
             keyOf={({ match }) => match.beside.id}
             textOf={({ match }) => `${match.beside.name} ${match.beside.style}`}

@@ -94,8 +94,7 @@ function Poured() {
   if (drinks.length === 0) return null;
   const each = (of: (ml: number, abv: number) => number) =>
     drinks.reduce(
-      (sum, { good, ml, guests }) =>
-        sum + (isAlcoholic(good) && guests > 0 ? of(ml, good.abv) / guests : 0),
+      (sum, { good, ml, guests }) => sum + (isAlcoholic(good) && guests > 0 ? of(ml, good.abv) / guests : 0),
       0,
     );
   return (

@@ -16,7 +16,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { lineOf, sentence } from '../words';
 import { say } from '../language/say';
 
-const SHOWN = 5;
+const HOSTS_SHOWN = 5;
 
 /** The question turned round: what a jar or bottle is for, on this board and on the whole counter, the best first. */
 export default function TurnedRound({ id, onBack }: { id: string; onBack: () => void }) {
@@ -73,16 +73,16 @@ export default function TurnedRound({ id, onBack }: { id: string; onBack: () => 
             </span>
           </button>
         )}
-        {beside.kind === 'companion' && beside.role === 'chocolate' && <Poured host={beside} />}
+        {beside.kind === 'companion' && beside.role === 'chocolate' && <PouredBeside host={beside} />}
         <h3 className="mt-3 mb-1 text-chalk-soft">{say`And on the counter`}</h3>
-        <Ranked list={rankGoods(beside, elsewhere, plan.pairs.weights).slice(0, SHOWN)} />
+        <Ranked list={rankGoods(beside, elsewhere, plan.pairs.weights).slice(0, HOSTS_SHOWN)} />
       </div>
     </SlateSection>
   );
 }
 
 /** Chocolate is tasted for itself: what is poured beside it. */
-function Poured({ host }: { host: Companion }) {
+function PouredBeside({ host }: { host: Companion }) {
   const { plan } = useWorkbench();
   const drinks = rankBeside(host, plan.pairs.candidates.drink, plan.pairs.weights).slice(0, 3);
   return (

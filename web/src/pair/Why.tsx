@@ -7,7 +7,7 @@ import { say } from '../language/say';
 import { HouseWord } from './HouseWord';
 
 const LINK = 'mt-2 mr-4 min-h-11 text-chalk-soft underline underline-offset-4 hover:text-chalk';
-const SHOWN = 6;
+const REASONS_SHOWN = 6;
 
 /** Why this stands beside that: signed reasons, where the trade disagrees, and what the house says. */
 export function Why({
@@ -33,7 +33,7 @@ export function Why({
         </p>
       )}
       <Reasons
-        reasons={match.reasons.slice(0, SHOWN).map((r) => ({
+        reasons={match.reasons.slice(0, REASONS_SHOWN).map((r) => ({
           effect: signed(r.effect, 1),
           good: r.effect > 0,
           says: sentence(r, format),
@@ -47,10 +47,10 @@ export function Why({
         >{say`As the house’s own tastings weigh it.`}</p>
       )}
       {match.reasons.length === 0 && <p>{say`Plain company, in nobody's way.`}</p>}
-      {match.reasons.length > SHOWN && (
+      {match.reasons.length > REASONS_SHOWN && (
         <p className="text-sm text-chalk-soft">
-          {say`and ${match.reasons.length - SHOWN} smaller, ${signed(
-            match.reasons.slice(SHOWN).reduce((sum, { effect }) => sum + effect, 0),
+          {say`and ${match.reasons.length - REASONS_SHOWN} smaller, ${signed(
+            match.reasons.slice(REASONS_SHOWN).reduce((sum, { effect }) => sum + effect, 0),
             1,
           )} together`}
         </p>

@@ -7,9 +7,9 @@ import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 
 /** What the drawing may take of the sheet, mm. */
-const WIDE = 176;
-const HIGH = 150;
-/** The bar that tells the scale, mm of the board. */
+const PLAN_WIDE = 176;
+const PLAN_HIGH = 150;
+/** The bar of the scale, mm of the board. */
 const BAR = 100;
 
 /** The plan of each board for somebody else to build: to scale, with numbers and key, what goes where in its order, what is held back. */
@@ -32,7 +32,7 @@ function OnePlan({
   const { format, time } = usePaper();
   const { board, things, key, bells, weight } = laid;
   const [w, d] = [board.length, board.round ? board.length : board.width];
-  const scale = Math.min(1, WIDE / w, HIGH / d);
+  const scale = Math.min(1, PLAN_WIDE / w, PLAN_HIGH / d);
   const numbers = new Map(lines.map(({ thing }, i) => [thing.id, i + 1]));
   const name = key === 'all' ? nameOf(board) : say`${word(key)}: ${nameOf(board)}`;
   return (

@@ -63,7 +63,7 @@ export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
               : say`In this order: nuts and pepper last. Wipe the slicer at each change; paper between slices, the same day.`}
           </p>
           {station.lines.map((line) => (
-            <Line
+            <CutSheetLine
               key={line.main.id}
               line={line}
               outAt={outAt[line.main.id] === undefined ? null : time(outAt[line.main.id]!)}
@@ -132,7 +132,7 @@ const WHEN: Record<ProduceTime, string> = {
 const Tick = () => <span className="inline-block size-[7mm] shrink-0 border-2 border-black" />;
 
 /** One good: lot, take, the drawing, the steps, what is out now and what is held back. */
-function Line({
+function CutSheetLine({
   line: { number, main, portion, cut, ahead, lot, steps },
   outAt,
   found,

@@ -25,13 +25,13 @@ const Part = ({ title, lines }: { title: string; lines: readonly LaterLine[] }) 
     <h2 className="mb-[1mm] border-b border-black text-[14pt]">{title}</h2>
     <ul>
       {lines.map((line) => (
-        <Line key={line.good.id} line={line} />
+        <LaterGood key={line.good.id} line={line} />
       ))}
     </ul>
   </section>
 );
 
-function Line({ line: { good, number, onCounter, alike } }: { line: LaterLine }) {
+function LaterGood({ line: { good, number, onCounter, alike } }: { line: LaterLine }) {
   const { format, house } = usePaper();
   const unpriced = good.kind === 'drink' && !house.licensed && good.abv > 0;
   const [amount, per] = format.price(good.price.amount, good.price.per);

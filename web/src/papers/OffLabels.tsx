@@ -1,6 +1,6 @@
 import type { PaperData } from '@rotula/core';
 import { plateLabel } from '../words';
-import { ruleWords } from '../words/clock';
+import { safeTimeWords } from '../words/clock';
 import { say } from '../language/say';
 import { usePaper } from './context';
 
@@ -22,7 +22,7 @@ export default function OffLabels({ data: { labels } }: { data: PaperData<'off-l
           </p>
           <p className="text-[11pt]">{say`Out of the cold from ${time(from)}: ${namesOf(goods)}.`}</p>
           <p className="text-[9.5pt]">
-            {say`${first.most} minutes at the most: ${ruleWords(first.rule)}. Then discard.`}
+            {say`${first.most} minutes at the most: ${safeTimeWords(first.rule)}. Then discard.`}
           </p>
         </article>
       ))}

@@ -24,42 +24,44 @@ export default function PackingList({ data }: { data: PaperData<'packing-list'> 
         <tbody>
           <Head>{boxed ? say`Boxes, packed and closed` : say`Boards, with a damp cloth for each`}</Head>
           {boards.map(({ key, board, weight }) => (
-            <Row key={key}>{say`${many} × ${nameOf(board)}, ${format.weight(weight).join(' ')} loaded`}</Row>
+            <PackingRow
+              key={key}
+            >{say`${many} × ${nameOf(board)}, ${format.weight(weight).join(' ')} loaded`}</PackingRow>
           ))}
           {vessels.length > 0 && (
             <Head>{boxed ? say`In the boxes, closed` : say`Vessels, each with its tool`}</Head>
           )}
           {vessels.map(({ id, name, vessel }) => (
-            <Row key={id}>
+            <PackingRow key={id}>
               {say`${many} × ${vesselName(vessel!)}: ${name}`}
               {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
               {vessel!.from === 'household' && <em>{say` (household)`}</em>}
-            </Row>
+            </PackingRow>
           ))}
           {tools.length > 0 && <Head>{say`Knives and tools: blades travel wrapped`}</Head>}
           {tools.map(({ id, goods, kit, standIn, picks }, i) => (
-            <Row key={`${id} ${i}`}>
+            <PackingRow key={`${id} ${i}`}>
               {picks === null
                 ? say`${many} × ${word(id)}: ${goods.join(', ')}`
                 : say`${picks} × ${word(id)}: ${goods.join(', ')}; count them in again`}
               {!kit && standIn && <em>{say` (missing: ${word(standIn)} will do)`}</em>}
-            </Row>
+            </PackingRow>
           ))}
           {bells.map(({ thing, ware, needs }) => (
-            <Row key={thing.id}>
+            <PackingRow key={thing.id}>
               {say`bell for ${thing.name}: ${ware?.name ?? say`to hire, ${format.mm(needs)}`}`}
-            </Row>
+            </PackingRow>
           ))}
           {divided.map(({ id, name }) => (
-            <Row key={id}>{say`divider for ${name}`}</Row>
+            <PackingRow key={id}>{say`divider for ${name}`}</PackingRow>
           ))}
           {inTheCold.length > 0 && <Head>{say`In the cold box, held back`}</Head>}
           {inTheCold.map(({ good, held }) => (
-            <Row key={good.id}>{say`${good.name}, ${format.grams(held)}`}</Row>
+            <PackingRow key={good.id}>{say`${good.name}, ${format.grams(held)}`}</PackingRow>
           ))}
           {apart.length > 0 && <Head>{say`Dry, for a station of their own`}</Head>}
           {apart.map(({ id, name }) => (
-            <Row key={id}>{name}</Row>
+            <PackingRow key={id}>{name}</PackingRow>
           ))}
           {plates.length > 0 && (
             <Head>
@@ -67,11 +69,11 @@ export default function PackingList({ data }: { data: PaperData<'packing-list'> 
             </Head>
           )}
           {plates.map(({ plate, kit }, i) => (
-            <Row key={i}>{plateKitWords(kit, plate, format)}</Row>
+            <PackingRow key={i}>{plateKitWords(kit, plate, format)}</PackingRow>
           ))}
           {garnish.length > 0 && <Head>{say`Garnish, laid last`}</Head>}
           {garnish.map(({ good, sprigs }) => (
-            <Row key={good.id}>{say`${sprigs} × ${good.name}`}</Row>
+            <PackingRow key={good.id}>{say`${sprigs} × ${good.name}`}</PackingRow>
           ))}
         </tbody>
       </table>
@@ -92,7 +94,7 @@ function Head({ children }: { children: ReactNode }) {
   );
 }
 
-function Row({ children }: { children: ReactNode }) {
+function PackingRow({ children }: { children: ReactNode }) {
   return (
     <tr className="border-b border-black/30">
       <td>{children}</td>

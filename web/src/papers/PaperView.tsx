@@ -25,20 +25,20 @@ const LATE = Object.fromEntries(
 /** A paper of the order in hand: what it needs is searched first, and what holds it is said in its place. */
 export function PaperView({ paper }: { paper: PaperId }) {
   const { needs, takes = [] } = PAPERS[paper];
-  const asks = (need: PaperNeed) => needs.includes(need) || takes.includes(need);
+  const isNeeded = (need: PaperNeed) => needs.includes(need) || takes.includes(need);
   const { plan } = useWorkbench();
   const draw = (day: Timing | null, layouts: ReadonlyMap<string, Layout>) => (
     <Drawn paper={paper} day={day} layouts={layouts} />
   );
   const laid = (day: Timing | null): ReactNode =>
-    asks('layouts') ? (
+    isNeeded('layouts') ? (
       <WithLayouts boards={plan.boards.laid} found={NONE_LAID}>
         {(layouts) => draw(day, layouts)}
       </WithLayouts>
     ) : (
       draw(day, NONE_LAID)
     );
-  return asks('day') ? <WithDay waits={needs.includes('day')}>{laid}</WithDay> : laid(null);
+  return isNeeded('day') ? <WithDay waits={needs.includes('day')}>{laid}</WithDay> : laid(null);
 }
 
 const NONE_LAID: ReadonlyMap<string, Layout> = new Map();
@@ -51,7 +51,7 @@ function WithDay({ waits, children }: { waits: boolean; children: (day: Timing |
   return <p role="status">{fault ?? say`The day is being timed …`}</p>;
 }
 
-/** Each board laid, one after the other told to the next. */
+/** Each board laid, each passed on to the next. */
 function WithLayouts({
   boards,
   found,

@@ -10,8 +10,8 @@ import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 
 /** What the picture may take of the sheet, mm. */
-const WIDE = 120;
-const HIGH = 88;
+const PICTURE_WIDE = 120;
+const PICTURE_HIGH = 88;
 
 type Offer = PaperData<'quote'>;
 
@@ -35,11 +35,11 @@ export default function Quote({ data }: { data: Offer }) {
       <table className="w-full text-[12.5pt]" aria-label={say`What it costs`}>
         <tbody>
           {rows.map((row) => (
-            <Row key={row.id} name={SUM_WORDS[row.id]} price={row.price}>
+            <QuoteRow key={row.id} name={SUM_WORDS[row.id]} price={row.price}>
               {row.goods.join(', ')}
-            </Row>
+            </QuoteRow>
           ))}
-          {service > 0 && <Row name={capital(serviceWords(plan.brief))} price={service} />}
+          {service > 0 && <QuoteRow name={capital(serviceWords(plan.brief))} price={service} />}
         </tbody>
         <tfoot>
           <tr className="border-t-2 border-black text-[15pt] font-bold">
@@ -71,7 +71,7 @@ export default function Quote({ data }: { data: Offer }) {
   );
 }
 
-function Row({ name, price, children }: { name: string; price: number; children?: ReactNode }) {
+function QuoteRow({ name, price, children }: { name: string; price: number; children?: ReactNode }) {
   const { format } = usePaper();
   return (
     <tr className="border-b border-black/30">
@@ -96,7 +96,7 @@ function Picture({
 }) {
   const { board, things, key } = laid;
   const [w, d] = [board.length, board.round ? board.length : board.width];
-  const scale = Math.min(1, (alone ? WIDE : WIDE / 2) / w, HIGH / d);
+  const scale = Math.min(1, (alone ? PICTURE_WIDE : PICTURE_WIDE / 2) / w, PICTURE_HIGH / d);
   const name = key === 'all' ? nameOf(board) : say`${word(key)}: ${nameOf(board)}`;
   return (
     <figure className="text-center">

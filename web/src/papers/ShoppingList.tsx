@@ -29,7 +29,7 @@ export default function ShoppingList({ data }: { data: PaperData<'shopping-list'
         {departments.map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
             {lines.map(({ good, portion, drink, toBuy, jars, amount: grams }) => (
-              <Line key={good.id} name={good.name} about={styleOnBoard(good)}>
+              <ToBuy key={good.id} name={good.name} about={styleOnBoard(good)}>
                 {!portion && !drink && grams !== null && (
                   <>
                     {format.grams(grams)}
@@ -54,7 +54,7 @@ export default function ShoppingList({ data }: { data: PaperData<'shopping-list'
                     </span>
                   </>
                 )}
-              </Line>
+              </ToBuy>
             ))}
           </Section>
         ))}
@@ -64,16 +64,16 @@ export default function ShoppingList({ data }: { data: PaperData<'shopping-list'
             title={say`Own plate: ${plateLabel(plate)}${plate.guests > 1 ? say`, ${plate.guests} guests` : ''}`}
           >
             {lines.map(({ good, gross }) => (
-              <Line key={good.id} name={good.name} about={good.style}>
+              <ToBuy key={good.id} name={good.name} about={good.style}>
                 {format.grams(gross)}
-              </Line>
+              </ToBuy>
             ))}
           </Section>
         ))}
         {offered.length > 0 && (
           <Section title={say`Offered beside`}>
             {offered.map((good) => (
-              <Line
+              <ToBuy
                 key={good.id}
                 name={good.name}
                 about={say`${styleOnBoard(good)}: a little, for small children`}
@@ -107,7 +107,7 @@ const Section = ({ title, children }: { title: string; children: React.ReactNode
 );
 
 /** A box to tick, the good, and how much of it. */
-function Line({ name, about, children }: { name: string; about: string; children?: React.ReactNode }) {
+function ToBuy({ name, about, children }: { name: string; about: string; children?: React.ReactNode }) {
   return (
     <li className="flex items-start gap-[3mm] py-[1mm]">
       <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />

@@ -1,45 +1,45 @@
-import { menuOf, type Main, type OrderBody, type Told } from '@rotula/core';
+import { menuOf, type Main, type OrderBody, type MenuEntry } from '@rotula/core';
 import { Check, RotateCcw } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { TypedText } from '../ui/TypedText';
 import { IconButton } from '../ui/IconButton';
-import { pointSentence, toldWord } from '../words/menu';
+import { pointSentence, tastingWord } from '../words/menu';
 import { say } from '../language/say';
 
 type TellingOf = OrderBody['telling'][string];
 
 /** What is only proposed: it is shown here and not printed until somebody accepts it. */
-const isProposal = ({ words }: Told) => words.some(({ from }) => from === 'model');
+const isProposal = ({ words }: MenuEntry) => words.some(({ from }) => from === 'model');
 
-/** What menu and cards say of each good: words and one thing to tell; what the model proposes is marked until it is accepted. */
+/** What menu and cards say of each good: words and one thing to say; what the model proposes is marked until it is accepted. */
 export function Telling() {
   const { plan, document, counter } = useWorkbench();
   const { order: now } = document;
   const menu = useMemo(() => menuOf(plan, now, counter), [plan, now, counter]);
-  const open = menu.told.filter(isProposal);
+  const open = menu.entries.filter(isProposal);
   const [shown, setShown] = useState(open.length > 0);
-  const set = (name: string, ids: readonly string[], part: (told: Told) => Partial<TellingOf>) =>
+  const set = (name: string, ids: readonly string[], part: (entry: MenuEntry) => Partial<TellingOf>) =>
     document.change(name, (order) => ({
       ...order,
       telling: {
         ...order.telling,
         ...Object.fromEntries(
-          menu.told
+          menu.entries
             .filter(({ goodId }) => ids.includes(goodId))
-            .map((told) => [
-              told.goodId,
-              { ...(order.telling[told.goodId] ?? { words: null, point: null }), ...part(told) },
+            .map((entry) => [
+              entry.goodId,
+              { ...(order.telling[entry.goodId] ?? { words: null, point: null }), ...part(entry) },
             ]),
         ),
       },
     }));
-  const accept = (told: readonly Told[]) =>
+  const accept = (entries: readonly MenuEntry[]) =>
     set(
       say`the proposed words`,
-      told.map(({ goodId }) => goodId),
-      ({ words }) => ({ words: words.map(toldWord) }),
+      entries.map(({ goodId }) => goodId),
+      ({ words }) => ({ words: words.map(tastingWord) }),
     );
   return (
     <details
@@ -61,13 +61,13 @@ export function Telling() {
         </Button>
       )}
       <ul className="divide-y divide-line">
-        {menu.told.map((told) => (
-          <Row
-            key={told.goodId}
-            told={told}
-            main={plan.mains.find(({ id }) => id === told.goodId)!}
-            onAccept={() => accept([told])}
-            onSet={(name, part) => set(name, [told.goodId], () => part)}
+        {menu.entries.map((entry) => (
+          <TellingRow
+            key={entry.goodId}
+            told={entry}
+            main={plan.mains.find(({ id }) => id === entry.goodId)!}
+            onAccept={() => accept([entry])}
+            onSet={(name, part) => set(name, [entry.goodId], () => part)}
           />
         ))}
       </ul>
@@ -75,25 +75,25 @@ export function Telling() {
   );
 }
 
-function Row({
-  told,
+function TellingRow({
+  told: entry,
   main,
   onAccept,
   onSet,
 }: {
-  told: Told;
+  told: MenuEntry;
   main: Main;
   onAccept: () => void;
   onSet: (name: string, part: Partial<TellingOf>) => void;
 }) {
   const { document, format } = useWorkbench();
   const own = document.order.telling[main.id];
-  const point = told.point ? pointSentence(told.point, format) : '';
-  const words = told.words.map(toldWord).join(', ');
+  const point = entry.point ? pointSentence(entry.point, format) : '';
+  const words = entry.words.map(tastingWord).join(', ');
   return (
     <li
       className="grid items-center gap-x-3 gap-y-1 py-2 min-[700px]:grid-cols-[150px_minmax(0,1fr)_minmax(0,1.4fr)_auto]"
-      data-told={main.id}
+      data-violation={main.id}
     >
       <span className="leading-5 font-bold">{main.name}</span>
       <span>
@@ -112,11 +112,11 @@ function Row({
             })
           }
         />
-        {isProposal(told) && (
+        {isProposal(entry) && (
           <span className="text-sm text-annatto-text">
-            {say`proposed: ${told.words
+            {say`proposed: ${entry.words
               .filter(({ from }) => from === 'model')
-              .map(toldWord)
+              .map(tastingWord)
               .join(', ')}`}
           </span>
         )}
@@ -129,7 +129,7 @@ function Row({
         onSet={(text) => onSet(say`what is said of ${main.name}`, { point: text })}
       />
       <span className="flex">
-        {isProposal(told) && (
+        {isProposal(entry) && (
           <IconButton label={say`Accept the words for ${main.name}`} onClick={onAccept}>
             <Check size={20} />
           </IconButton>

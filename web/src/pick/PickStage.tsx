@@ -28,7 +28,7 @@ export default function PickStage() {
     x: onFocused((main) => change(say`leave out ${main.name}`, (o) => leaveOut(o, main.id))),
     s: focusSwaps,
     a: () => window.document.getElementById('find-good')?.focus(),
-    g: () => void proposal.ask(),
+    g: () => void proposal.propose(),
   });
 
   return (

@@ -19,7 +19,7 @@ export function ProposeBox() {
           <Square size={16} /> {proposal.soFar ? say`Stop, take the best so far` : say`Stop`}
         </Button>
       ) : (
-        <Button look="strong" onClick={() => void proposal.ask()}>
+        <Button look="strong" onClick={() => void proposal.propose()}>
           <Sparkles size={18} /> {say`Propose the best`}
         </Button>
       )}

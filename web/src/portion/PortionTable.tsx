@@ -116,7 +116,7 @@ function Row({ portion, held }: { portion: Portion; held: boolean }) {
   );
 }
 
-/** How it leaves the counter: cut to order, so many packs, or a share of a jar. */
+/** How it leaves the counter: cut to order, packs, or a share of a jar. */
 function boughtWords(portion: Portion, grams: (g: number) => string): string {
   if (portion.packs === null) return grams(portion.bought);
   const pack = portion.packs > 0 ? portion.bought / portion.packs : 0;

@@ -20,9 +20,11 @@ export default function OverTime({
     learnt: Math.round(100 * learnt) / 100,
   }));
   const axis = { stroke: '#465056', tick: { fill: '#b9bab2', fontSize: 14 } };
-  const told = data.map(({ at, prior, learnt }) => say`${at}: usual ${prior}, learnt ${learnt}`).join('; ');
+  const summary = data
+    .map(({ at, prior, learnt }) => say`${at}: usual ${prior}, learnt ${learnt}`)
+    .join('; ');
   return (
-    <div role="img" aria-label={say`Missed by, session by session: ${told}`} data-over-time>
+    <div role="img" aria-label={say`Missed by, session by session: ${summary}`} data-over-time>
       <ResponsiveContainer width="100%" height={150}>
         <LineChart data={data} margin={{ left: -20, right: 8, top: 6 }} accessibilityLayer={false}>
           <XAxis dataKey="at" {...axis} minTickGap={40} />

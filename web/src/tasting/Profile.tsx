@@ -74,7 +74,7 @@ function ProbeBar({
 }: {
   probe: ProbeResult;
 }) {
-  const told = (Object.keys(moved) as (keyof typeof moved)[])
+  const moves = (Object.keys(moved) as (keyof typeof moved)[])
     .filter((move) => Math.abs(moved[move]!) >= 0.5)
     .map((move) => (moved[move]! > 0 ? say`more ${MOVE_WORDS[move]}` : say`less ${MOVE_WORDS[move]}`));
   const [low, high] = [Math.min(50, at(sits)), Math.max(50, at(sits))];
@@ -101,7 +101,7 @@ function ProbeBar({
           />
           <span className="absolute -inset-y-0.5 w-0.5 bg-butter" style={{ left: `${at(predicted)}%` }} />
         </div>
-        {told.length > 0 && <span className="text-sm text-chalk-soft">{told.join(', ')}</span>}
+        {moves.length > 0 && <span className="text-sm text-chalk-soft">{moves.join(', ')}</span>}
       </div>
     </li>
   );

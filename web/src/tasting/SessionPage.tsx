@@ -129,12 +129,12 @@ function Open({ loaded }: { loaded: Session }) {
 /** Everybody's own words, good by good. */
 function Notes({ session }: { session: Session | Parameters<typeof nextStep>[0] }) {
   const goods = goodsById(session.goods);
-  const told = session.notes.filter(({ words }) => words.length > 0);
-  if (told.length === 0) return null;
+  const withWords = session.notes.filter(({ words }) => words.length > 0);
+  if (withWords.length === 0) return null;
   return (
     <SlateSection title={say`In own words`}>
       <ul className="space-y-1">
-        {told.map(({ taster, probe, words }) => (
+        {withWords.map(({ taster, probe, words }) => (
           <li key={`${taster} ${probe}`}>
             {goods.get(probe)?.name}, {taster}:{' '}
             <span translate="no" className="italic">

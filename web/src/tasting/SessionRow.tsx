@@ -12,7 +12,7 @@ import { GoodPicture } from '../ui/picture/GoodPicture';
 import { say } from '../language/say';
 import { bodyOf } from './keeper';
 
-const said = (error: unknown) => toast.error(error instanceof Error ? error.message : String(error));
+const showError = (error: unknown) => toast.error(error instanceof Error ? error.message : String(error));
 
 /** One session of the list: what was tasted, by whom, how far it is, and whether the house learns from it. */
 export function SessionRow({
@@ -32,7 +32,7 @@ export function SessionRow({
     try {
       await api.saveTasting(session.id, session.version, { ...bodyOf(session), counts: !session.counts });
     } catch (error) {
-      said(error);
+      showError(error);
     }
     await mutate('tastings');
   };
@@ -41,7 +41,7 @@ export function SessionRow({
       await api.removeTasting(session.id);
       await mutate('tastings');
     } catch (error) {
-      return said(error);
+      return showError(error);
     }
     takeBackToast(say`Deleted the tasting of ${drink.name}.`, async () => {
       await api.restoreTasting(session.id);

@@ -87,7 +87,7 @@ export function StepCard({
   );
 }
 
-/** Nothing is skipped: what is missing is told, and the step is kept when all is there. */
+/** Nothing is skipped: what is missing is said, and the step is kept when all is there. */
 function Keep({
   missing,
   onKeep,

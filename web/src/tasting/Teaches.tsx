@@ -23,7 +23,7 @@ import { Button } from '../ui/Button';
 import type { Format } from '../ui/format';
 import { signed } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
-import { ruleWords } from '../words/tasting';
+import { drinkRuleWords } from '../words/tasting';
 import { say } from '../language/say';
 
 const OverTime = lazy(() => import('./OverTime'));
@@ -147,7 +147,7 @@ const SetBack = ({ onSet }: { onSet: () => void }) => (
 );
 
 function Change({
-  change: { rule, from, to, bites, turned },
+  change: { rule, from, to, bites, reversed },
   format,
 }: {
   change: RuleChange;
@@ -161,10 +161,10 @@ function Change({
         {from.toFixed(2)} → {to.toFixed(2)}
       </span>
       <span>
-        {say`${ruleWords(rule, format)}: ${to > from ? say`weighs more` : say`weighs less`}`}
+        {say`${drinkRuleWords(rule, format)}: ${to > from ? say`weighs more` : say`weighs less`}`}
         <span className="block text-sm text-chalk-soft">
           {say`told by ${bites} bites`}
-          {turned && say`; the evidence turns it round, so strong that it passes the bound`}
+          {reversed && say`; the evidence turns it round, so strong that it passes the bound`}
         </span>
       </span>
     </li>
@@ -188,7 +188,7 @@ function Moves({ name, moves, format }: { name: string; moves: readonly PairMove
               {say`${drink.name} beside ${main.name}`}
               <span className="block text-sm text-chalk-soft">
                 {points > 0 === to < from
-                  ? because && say`${signed(points, 1)}: ${ruleWords(because, format)}`
+                  ? because && say`${signed(points, 1)}: ${drinkRuleWords(because, format)}`
                   : say`${signed(points, 1)}; others moved further`}
               </span>
             </span>

@@ -1,5 +1,5 @@
 import { runSearch, timingOf, type AnswerOf, type QuestionOf, type SearchId } from '@rotula/core';
-import type { Asked, Heard } from '../optimiser/threads';
+import type { ThreadQuestion, Heard } from '../optimiser/threads';
 
 type Roughly = { readonly [K in SearchId]?: (question: QuestionOf<K>) => AnswerOf<K> };
 /** What takes a thread seconds is worked out roughly here. */
@@ -7,7 +7,7 @@ const ROUGHLY: Roughly = {
   lay: (question) => runSearch('lay', { ...question, steps: 800 }),
   clock: (question) => ({ ...timingOf(question), exact: true }),
 };
-function answerTo<K extends SearchId>({ id, question }: Asked<K>): AnswerOf<K> {
+function answerTo<K extends SearchId>({ id, question }: ThreadQuestion<K>): AnswerOf<K> {
   const roughly: Roughly[K] = ROUGHLY[id];
   return roughly ? roughly(question) : runSearch(id, question);
 }
@@ -18,7 +18,7 @@ class Thread {
   onerror = null;
   onmessageerror = null;
   private ended = false;
-  postMessage(asked: Asked) {
+  postMessage(asked: ThreadQuestion) {
     setTimeout(() => {
       if (!this.ended) this.onmessage?.({ data: { answer: answerTo(asked) } });
     });

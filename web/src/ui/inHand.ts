@@ -4,7 +4,7 @@ import { useSyncExternalStore } from 'react';
 const fields = new Set<string>();
 const listeners = new Set<() => void>();
 
-function tell() {
+function notify() {
   for (const listener of listeners) listener();
 }
 
@@ -12,10 +12,10 @@ export const inHand = {
   take(field: string): void {
     if (fields.has(field)) return;
     fields.add(field);
-    tell();
+    notify();
   },
   letGo(field: string): void {
-    if (fields.delete(field)) tell();
+    if (fields.delete(field)) notify();
   },
 };
 

@@ -11,7 +11,7 @@ import { localKeeping } from './localKeeping';
 
 /** What an earlier Rotula kept in localStorage and that moves here; what is read before anything is drawn stays there. */
 const MOVED = ['rotula.draft.', 'rotula.counter.waiting', 'rotula.tasting.', 'rotula.taster'];
-const LEAVING = 'rotula.leaving.';
+const LEAVING_KEY = 'rotula.leaving.';
 /** A database that does not open by then is held by somebody, and is done without; a busy machine may take seconds. */
 const OPENS_WITHIN_MS = 10_000;
 
@@ -19,7 +19,7 @@ const mirror = new Map<string, string>();
 /** Not yet in the database; null: dropped. */
 const waiting = new Map<string, string | null>();
 /** Named by its time, so that what several pages left is taken up in its order. */
-const mine = `${Date.now().toString().padStart(15, '0')}.${Math.random().toString(36).slice(2)}`;
+const pageKey = `${Date.now().toString().padStart(15, '0')}.${Math.random().toString(36).slice(2)}`;
 let base: UseStore | null = null;
 let writing = false;
 let channel: BroadcastChannel | null = null;
@@ -46,7 +46,7 @@ async function settle(): Promise<void> {
       );
       for (const [key, text] of now) if (waiting.get(key) === text) waiting.delete(key);
     }
-    localKeeping.drop(LEAVING + mine);
+    localKeeping.drop(LEAVING_KEY + pageKey);
   } catch {
     // Full, or taken away: from now on what is kept is kept by the other storage.
     base = null;
@@ -66,13 +66,14 @@ function change(key: string, text: string | null) {
 
 /** What is not in the database yet, written at once. */
 function writeAtOnce() {
-  if (base !== null && waiting.size > 0) localKeeping.write(LEAVING + mine, JSON.stringify([...waiting]));
+  if (base !== null && waiting.size > 0)
+    localKeeping.write(LEAVING_KEY + pageKey, JSON.stringify([...waiting]));
 }
 
 /** What pages that were left could not write, by where it lies. */
 const leftOver = (): [key: string, text: string][] =>
   localKeeping
-    .keys(LEAVING)
+    .keys(LEAVING_KEY)
     .sort()
     .map((key) => [key, localKeeping.read(key) ?? '[]']);
 

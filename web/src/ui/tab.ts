@@ -21,22 +21,22 @@ function session(): Storage | null {
 
 const locks = (): LockManager | null => (typeof navigator === 'undefined' ? null : (navigator.locks ?? null));
 
-let mine: string | null = null;
+let ownId: string | null = null;
 
 export function tabId(): string {
-  if (mine) return mine;
+  if (ownId) return ownId;
   const store = session();
   // A copied tab brings the name of the tab it was copied from; only one that was left (reloaded) may keep its own.
   const known = store?.getItem(LEFT) ? store.getItem(NAME) : null;
-  mine = known ?? Math.random().toString(36).slice(2, 10);
+  ownId = known ?? Math.random().toString(36).slice(2, 10);
   try {
     store?.removeItem(LEFT);
-    store?.setItem(NAME, mine);
+    store?.setItem(NAME, ownId);
   } catch {
     // Then this tab has another name after a reload, and finds its drafts as those of a closed one.
   }
-  beat(mine);
-  return mine;
+  beat(ownId);
+  return ownId;
 }
 
 function beat(id: string) {
@@ -68,10 +68,10 @@ function hold(id: string) {
   hello = new BroadcastChannel('rotula.tabs');
   hello.onmessage = ({ data }: MessageEvent<{ tab: string; is: 'open' | 'closed' }>) =>
     data.is === 'open' ? open.add(data.tab) : open.delete(data.tab);
-  const tell = (is: 'open' | 'closed') => hello?.postMessage({ tab: id, is });
-  tell('open');
-  addEventListener('pageshow', () => tell('open'));
-  addEventListener('pagehide', () => tell('closed'));
+  const announce = (is: 'open' | 'closed') => hello?.postMessage({ tab: id, is });
+  announce('open');
+  addEventListener('pageshow', () => announce('open'));
+  addEventListener('pagehide', () => announce('closed'));
 }
 
 async function whoIsOpen(): Promise<void> {

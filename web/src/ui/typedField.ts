@@ -3,7 +3,7 @@ import { keeping } from './keeping';
 import { leftBehind, tabId } from './tab';
 import { asTyped } from './typing';
 
-/** A field is taken into its document so long after the last key. */
+/** A field is taken into its document this long after the last key. */
 const TEXT_RESTS_MS = 250;
 /** A number or date is half written for longer. */
 export const FIGURE_RESTS_MS = 500;
@@ -12,16 +12,16 @@ export const FIGURE_RESTS_MS = 500;
 export type ReadTyped<V> = { readonly value: V } | null;
 
 /** What a field asks of whoever shows it. */
-export interface AskTyped<V> {
+export interface TypedFieldOptions<V> {
   /** Which field of this page it is: its label. */
   readonly label: string;
   /** What stands in it while nobody types. */
   readonly shown: string;
   readonly read: (text: string) => ReadTyped<V>;
   readonly onCommit: (value: V) => void;
-  /** So long after the last key it is taken; 'when left': only then, for what it does is done each time it is taken. */
+  /** Milliseconds after the last key when it is taken; 'when left': only then, for what it does is done each time it is taken. */
   readonly rests?: number | 'when left';
-  /** What cannot be read stays as it was typed, or goes back to what it was (and this is told). */
+  /** What cannot be read stays as it was typed, or goes back to what it was (and this is said). */
   readonly onRefused?: 'stays' | ((text: string) => void);
 }
 
@@ -72,15 +72,15 @@ export class TypedField<V> {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private show: (draft: string | null) => void = () => undefined;
 
-  constructor(private ask: AskTyped<V>) {
-    this.prefix = `rotula.typed.${location.pathname}|${ask.label}`;
+  constructor(private options: TypedFieldOptions<V>) {
+    this.prefix = `rotula.typed.${location.pathname}|${options.label}`;
     this.key = `${this.prefix}.${tabId()}`;
-    this.draft = leftTyped(this.prefix, this.key, ask.shown);
+    this.draft = leftTyped(this.prefix, this.key, options.shown);
   }
 
   /** Whoever shows it asks anew with every draw. */
-  asks(ask: AskTyped<V>, show: (draft: string | null) => void): void {
-    this.ask = ask;
+  update(options: TypedFieldOptions<V>, show: (draft: string | null) => void): void {
+    this.options = options;
     this.show = show;
   }
 
@@ -105,7 +105,7 @@ export class TypedField<V> {
 
   type(text: string): void {
     this.put(text);
-    const over = [this.ask.shown, ...(this.taken === null ? [] : [this.taken])];
+    const over = [this.options.shown, ...(this.taken === null ? [] : [this.taken])];
     keeping.write(this.key, JSON.stringify({ text, over } satisfies Kept));
     inHand.take(this.key);
     this.wait();
@@ -114,12 +114,12 @@ export class TypedField<V> {
   /** Take what stands there into the document. False when it cannot be read. */
   commit(): boolean {
     clearTimeout(this.timer);
-    const { draft, ask } = this;
+    const { draft, options } = this;
     if (draft === null || draft === this.taken) return true;
-    const read = ask.read(draft);
+    const read = options.read(draft);
     if (!read) return false;
     this.taken = draft;
-    if (draft !== ask.shown) asTyped(this.visit, () => ask.onCommit(read.value));
+    if (draft !== options.shown) asTyped(this.visit, () => options.onCommit(read.value));
     this.letGo();
     return true;
   }
@@ -127,14 +127,14 @@ export class TypedField<V> {
   /** The page may be going: what is taken as it is typed is taken now; the rest waits in the browser. */
   commitAsTyped(): void {
     clearTimeout(this.timer);
-    if (this.ask.rests !== 'when left') this.commit();
+    if (this.options.rests !== 'when left') this.commit();
   }
 
   leave(): void {
-    const { draft, ask } = this;
+    const { draft, options } = this;
     const refused = !this.commit();
-    if (refused && ask.onRefused === 'stays') return;
-    if (refused && ask.onRefused !== undefined) (ask.onRefused as (text: string) => void)(draft!);
+    if (refused && options.onRefused === 'stays') return;
+    if (refused && options.onRefused !== undefined) (options.onRefused as (text: string) => void)(draft!);
     this.giveUp();
   }
 
@@ -158,7 +158,7 @@ export class TypedField<V> {
 
   private wait(): void {
     clearTimeout(this.timer);
-    const { rests = TEXT_RESTS_MS } = this.ask;
+    const { rests = TEXT_RESTS_MS } = this.options;
     if (rests !== 'when left') this.timer = setTimeout(() => this.commit(), rests);
   }
 }

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { keeping } from './keeping';
 import { leftBehind, tabId } from './tab';
 
-function found<T>(prefix: string): T | null {
+function storedValue<T>(prefix: string): T | null {
   const key = [`${prefix}.${tabId()}`, ...leftBehind(prefix)].find((one) => keeping.read(one) !== null);
   if (!key) return null;
   try {
@@ -25,7 +25,7 @@ export function useKept<T>(
   const [prefix] = useState(() => `rotula.form.${location.pathname}|${name}`);
   const key = `${prefix}.${tabId()}`;
   const [start] = useState(initial);
-  const [value, show] = useState<T>(() => found<T>(prefix) ?? start);
+  const [value, show] = useState<T>(() => storedValue<T>(prefix) ?? start);
   // Written as it is set: the page may be gone before it is drawn.
   const now = useRef(value);
   const set = useCallback(

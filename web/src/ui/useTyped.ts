@@ -1,14 +1,14 @@
 import { useEffect, useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { whenLeaving } from './leaving';
-import { TypedField, type AskTyped, type ReadTyped } from './typedField';
+import { TypedField, type TypedFieldOptions, type ReadTyped } from './typedField';
 
 type Element = HTMLInputElement | HTMLTextAreaElement;
 
 /** A field whose words are kept as they are typed: what stands in it, whether that can be stored, and what its element needs. */
-export function useTyped<V>(ask: AskTyped<V>) {
-  const [typed] = useState(() => new TypedField(ask));
+export function useTyped<V>(options: TypedFieldOptions<V>) {
+  const [typed] = useState(() => new TypedField(options));
   const [draft, setDraft] = useState(typed.draft);
-  useEffect(() => typed.asks(ask, setDraft), [typed, ask]);
+  useEffect(() => typed.update(options, setDraft), [typed, options]);
   useEffect(() => {
     typed.begins();
     const stop = whenLeaving('fields', () => typed.commitAsTyped());
@@ -19,9 +19,9 @@ export function useTyped<V>(ask: AskTyped<V>) {
   }, [typed]);
   return {
     /** Something is typed that cannot be stored. */
-    wrong: draft !== null && ask.read(draft) === null,
+    wrong: draft !== null && options.read(draft) === null,
     field: {
-      value: draft ?? ask.shown,
+      value: draft ?? options.shown,
       onFocus: () => typed.focus(),
       onChange: (event: ChangeEvent<Element>) => typed.type(event.target.value),
       onBlur: () => typed.leave(),

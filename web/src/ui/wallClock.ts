@@ -1,8 +1,8 @@
 import { TZDate } from '@date-fns/tz';
 
-/** The clock on the wall where it is served, told by minutes from serving: a day over midnight and a change of clocks are right. */
+/** The clock on the wall where it is served, from minutes from serving: a day over midnight and a change of clocks are right. */
 export interface WallClock {
-  /** The instant, so many minutes from serving. */
+  /** The instant of a minute from serving. */
   readonly instant: (minutes: number) => Date;
   /** The same on that wall: YYYY-MM-DDTHH:MM. */
   readonly wall: (minutes: number) => string;

@@ -18,7 +18,7 @@ export function ClockPath() {
   if (stops.length === 0) return null;
   const good = (id: string) =>
     plan.mains.find((main) => main.id === id) ?? plan.desserts.find((step) => step.good.id === id)!.good;
-  const told = stops.map(({ number, goodId }) => `${number} ${good(goodId).name}`).join(', ');
+  const order = stops.map(({ number, goodId }) => `${number} ${good(goodId).name}`).join(', ');
   const size = Math.min(56, (2 * Math.PI * RING * 0.78) / stops.length);
   return (
     <SlateSection title={say`Path over the board`} aside={say`clockwise, numbers as flags`}>
@@ -26,7 +26,7 @@ export function ClockPath() {
         viewBox={`0 0 ${SIZE} ${SIZE}`}
         className="mx-auto block w-full max-w-[300px]"
         role="img"
-        aria-label={say`Clockwise from the guest’s left: ${told}`}
+        aria-label={say`Clockwise from the guest’s left: ${order}`}
         data-path
       >
         <circle cx={MID} cy={MID} r={BOARD} fill="#d9bd92" />

@@ -10,12 +10,12 @@ export default function PalateCurve({ steps }: { steps: readonly WalkStep[] }) {
     left: Math.round(left * 10) / 10,
   }));
   const axis = { stroke: '#465056', tick: { fill: '#b9bab2', fontSize: 14 } };
-  const told = steps.map(
+  const summary = steps.map(
     ({ number, main, left, cleanse, tooMuch }) =>
       `${number}: ${main.sense.intensity}, ${say`left over`} ${left.toFixed(1)}${cleanse ? say`, cleared before` : ''}${tooMuch ? say`, too much` : ''}`,
   );
   return (
-    <div role="img" aria-label={say`Strength along the walk: ${told.join('; ')}`}>
+    <div role="img" aria-label={say`Strength along the walk: ${summary.join('; ')}`}>
       <ResponsiveContainer width="100%" height={150}>
         <AreaChart data={data} margin={{ left: -28, right: 8, top: 6 }} accessibilityLayer={false}>
           <XAxis dataKey="step" {...axis} />

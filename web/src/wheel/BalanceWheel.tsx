@@ -19,7 +19,7 @@ import {
 } from './wheelLayout';
 import { say, word } from '../language/say';
 
-/** Milks are told by colour and by pattern. */
+/** Milks have a colour and a pattern each. */
 const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => React.ReactNode }> = {
   cow: { colour: '#c9782b', pattern: () => null },
   sheep: {
@@ -57,7 +57,7 @@ interface Props {
 
 /**
  * The signature picture: angle is texture, distance from the hub is intensity, the ring around a token its age, arcs on
- * the rim the milks. The table after it tells screen readers the same.
+ * the rim the milks. The table after it says the same to screen readers.
  */
 export function BalanceWheel({
   cheeses,

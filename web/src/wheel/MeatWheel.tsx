@@ -12,10 +12,10 @@ const BUILDS = [
   { build: 'spreadable', label: say`spread` },
   { build: 'fine', label: say`fine` },
 ] as const;
-const CENTRE = 120;
-const HUB = 14;
-const FIELD = 112;
-const TOKEN = 22;
+const MEAT_CENTRE = 120;
+const MEAT_HUB = 14;
+const MEAT_FIELD = 112;
+const MEAT_TOKEN = 22;
 
 export function MeatWheel({
   meats,
@@ -34,10 +34,13 @@ export function MeatWheel({
     inSector(build).map((meat, j, all) => {
       const spread = all.length > 1 ? (j - (all.length - 1) / 2) * (sector / (all.length + 0.4)) : 0;
       const radius = Math.max(
-        HUB + TOKEN,
-        HUB + ((FIELD - TOKEN - HUB) * meat.sense.intensity) / 10 + TOKEN / 2,
+        MEAT_HUB + MEAT_TOKEN,
+        MEAT_HUB + ((MEAT_FIELD - MEAT_TOKEN - MEAT_HUB) * meat.sense.intensity) / 10 + MEAT_TOKEN / 2,
       );
-      return { meat, point: polar(CENTRE, Math.min(radius, FIELD - TOKEN + 4), i * sector + spread) };
+      return {
+        meat,
+        point: polar(MEAT_CENTRE, Math.min(radius, MEAT_FIELD - MEAT_TOKEN + 4), i * sector + spread),
+      };
     }),
   );
   return (
@@ -50,11 +53,11 @@ export function MeatWheel({
       >
         {BUILDS.map(({ build, label }, i) => {
           const filled = inSector(build).length > 0;
-          const name = polar(CENTRE, i % 2 === 0 ? FIELD - 16 : FIELD - 40, i * sector);
+          const name = polar(MEAT_CENTRE, i % 2 === 0 ? MEAT_FIELD - 16 : MEAT_FIELD - 40, i * sector);
           return (
             <g key={build}>
               <path
-                d={segment(CENTRE, HUB, FIELD, (i - 0.5) * sector + 1, (i + 0.5) * sector - 1)}
+                d={segment(MEAT_CENTRE, MEAT_HUB, MEAT_FIELD, (i - 0.5) * sector + 1, (i + 0.5) * sector - 1)}
                 fill={filled ? 'var(--color-shade)' : 'var(--color-paper-lit)'}
               />
               {!filled && (
@@ -80,16 +83,16 @@ export function MeatWheel({
             onClick={() => onFocus(meat.id)}
           >
             {focus === meat.id && (
-              <circle r={TOKEN + 6} fill="none" stroke="var(--color-annatto)" strokeWidth="4" />
+              <circle r={MEAT_TOKEN + 6} fill="none" stroke="var(--color-annatto)" strokeWidth="4" />
             )}
-            <circle r={TOKEN} fill="#fdfaf2" stroke="var(--color-ink)" strokeWidth="2.5" />
+            <circle r={MEAT_TOKEN} fill="#fdfaf2" stroke="var(--color-ink)" strokeWidth="2.5" />
             <g transform="translate(-19 -19)">
               <GoodPicture good={meat} size={38} />
             </g>
-            <circle cx={TOKEN * 0.8} cy={-TOKEN * 0.8} r="15" fill="var(--color-ink)" />
+            <circle cx={MEAT_TOKEN * 0.8} cy={-MEAT_TOKEN * 0.8} r="15" fill="var(--color-ink)" />
             <text
-              x={TOKEN * 0.8}
-              y={-TOKEN * 0.8 + 8}
+              x={MEAT_TOKEN * 0.8}
+              y={-MEAT_TOKEN * 0.8 + 8}
               textAnchor="middle"
               fontSize="24"
               fontWeight="700"

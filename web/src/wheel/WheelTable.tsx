@@ -14,7 +14,7 @@ export function WheelTable({
   numbers?: ReadonlyMap<string, number> | undefined;
 }) {
   return (
-    // A table takes the width that it wants, whatever it is told: so what holds it is hidden.
+    // A table takes the width that it wants, whatever its style says: so what holds it is hidden.
     <div className="sr-only">
       <table>
         <caption>{say`The balance wheel as a table`}</caption>

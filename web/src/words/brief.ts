@@ -53,7 +53,7 @@ export const briefWords: WordsOf<
     say`${word(kind)} for ${ROLE_WORDS[role]}: ${gramsRange(low, high)} an adult`,
   'per-kind': ({ kind, kinds, each }, { grams }) =>
     say`${kinds} kinds of ${word(kind)} at ${grams(each)} each an adult`,
-  'cap-for-the-role': ({ kinds, each, asked, cap, role }, { grams }) =>
+  'cap-for-the-role': ({ kinds, each, wanted: asked, cap, role }, { grams }) =>
     say`${kinds} kinds at ${grams(each)} would be ${grams(asked)} an adult; ${grams(cap)} for ${ROLE_WORDS[role]} is the cap and wins`,
   'children-eat-less': ({ heads, eaters }) =>
     say`${heads} heads eat as ${eaters} adults: children count half, infants nothing`,

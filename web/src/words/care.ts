@@ -90,7 +90,7 @@ export const timeOutWords = (safety: Safety, { minutes, celsius }: Format): stri
 export const cautionWords: WordsOf<
   CautionRule | 'guests-limit' | 'guest-at-risk' | 'next-lot' | 'changed-on-the-counter'
 > = {
-  'guests-limit': ({ what, guests, reach, asked }) => {
+  'guests-limit': ({ what, guests, reach, wanted: asked }) => {
     const who = `${capital(limitLabel(what))}, ${guests === 1 ? say`one guest` : say`${guests} guests`}.`;
     if (reach === 'card') return say`${who} The cards say which; they choose for themselves.`;
     return asked === 'card' ? `${who} ${NOT_BY_CARD} ${OWN_PLATE}` : `${who} ${OWN_PLATE}`;

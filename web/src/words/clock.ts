@@ -66,7 +66,7 @@ export const TASK_WORDS: Readonly<Record<TaskKind, (goods: string) => string>> =
   'take away': (goods) => say`Take away ${goods}`,
 };
 
-/** A piece of work as it is told; on which boards, where it is not all of them, and what of it is for own plates. */
+/** A piece of work in words; on which boards, where it is not all of them, and what of it is for own plates. */
 export function workWords(
   { kind, goods, forPlates, boards }: Task,
   goodsOf: (ids: readonly string[]) => string,
@@ -120,7 +120,7 @@ export const HOT_WORDS: Readonly<Record<HotWay, string>> = {
 };
 
 /** Whose rule bounds the time out of the cold. */
-export const ruleWords = ({ id, source, fromMemory }: SafeTime): string => {
+export const safeTimeWords = ({ id, source, fromMemory }: SafeTime): string => {
   const name = {
     'two-hour advice': say`two-hour advice`,
     'time as control': say`time as a control`,

@@ -1,4 +1,4 @@
-import type { Aroma, Fact, Reason, ToldWord } from '@rotula/core';
+import type { Aroma, Fact, Reason, TastingWord } from '@rotula/core';
 import { AROMA_WORDS } from './pair';
 import { ageWords } from './labels';
 import type { Format } from '../ui/format';
@@ -54,6 +54,6 @@ alsoSay(pointWords);
 /** The one thing to say of a good. Asked for here, so that its words are there wherever it is said. */
 export const pointSentence = (point: Reason, format: Format): string => sentence(point, format);
 
-/** A word that tells a good: a person's own as it is written, the model's in the language of the page. */
-export const toldWord = ({ text, from }: ToldWord): string =>
+/** A word that describes a good: a person's own as it is written, the model's in the language of the page. */
+export const tastingWord = ({ text, from }: TastingWord): string =>
   from === 'model' ? (AROMA_WORDS[text as Aroma] ?? word(text)) : text;

@@ -40,7 +40,7 @@ export const adviceWords: WordsOf<
   | 'left-the-counter'
   | 'not-on-the-counter'
 > = {
-  'number-of-kinds': ({ kind, have, asked }) =>
+  'number-of-kinds': ({ kind, have, wanted: asked }) =>
     say`${capital(count(have, kind, PLURAL[kind]))}; the brief asks for ${asked}.`,
   'over-budget': ({ over }, { money }) =>
     say`Over the budget by ${money(over)}. A cheaper swap, a lighter role or less by hand bring it back.`,
@@ -75,7 +75,7 @@ export const adviceWords: WordsOf<
     say`${after} is still there when ${good} comes, whatever clears the palate: taste it later, or wait.`,
   'no-exact-order': ({ goods, most }) =>
     say`${goods} goods are too many for one exact order (${most} are the most): they rise by strength. Two boards, each with its own order, would be tasted better.`,
-  'too-little-to-clear-the-palate': ({ good, asks, has }, { grams }) =>
+  'too-little-to-clear-the-palate': ({ good, needs: asks, has }, { grams }) =>
     say`Clearing the palate alone asks for ${grams(asks)} of ${good}; ${grams(has)} lies on the board. Set more of it by hand, or fetch some to hand round.`,
   'too-much-for-the-board': ({ board, full }) =>
     say`${board} would be ${full} % full: it does not fit. A dish of its own beside it, a second board, or more into the refill.`,

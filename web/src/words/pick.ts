@@ -24,7 +24,7 @@ const FIRMNESS: Record<FeltFirmness, string> = {
   hard: say`hard paste`,
 };
 
-/** What a good is on an axis, as a monger would say it; most axes are told by their own words. */
+/** What a good is on an axis, as a monger would say it; most axes have words of their own. */
 const ON_AXIS: Partial<Record<AxisId, (is: AxisWord) => string>> = {
   firmness: (is) => FIRMNESS[is as FeltFirmness],
   intensity: (is) => say`strength ${String(is)}`,

@@ -22,7 +22,7 @@ interface SchoolWords {
   readonly options: Readonly<Record<string, { readonly for: string; readonly against: string }>>;
 }
 
-const WORDS = {
+const SCHOOL_WORDS = {
   amountSchool: {
     question: say`How much of each?`,
     options: {
@@ -165,7 +165,7 @@ const WORDS = {
 
 /** A school as a person chooses it. */
 export function schoolWords(school: School, { grams }: Format): SchoolWords {
-  const words: SchoolWords = WORDS[school];
+  const words: SchoolWords = SCHOOL_WORDS[school];
   const each = grams(GRAMS_PER_KIND.low);
   const options = Object.entries(words.options).map(([name, { for: why, against }]) => [
     name,

@@ -62,5 +62,5 @@ const IN_GENERAL: Readonly<Partial<Record<string, string>>> = {
 };
 
 /** What a rule about drinks says, without a pair. */
-export const ruleWords = (rule: DrinkRuleId, format: Format): string =>
+export const drinkRuleWords = (rule: DrinkRuleId, format: Format): string =>
   capital(IN_GENERAL[rule] ?? sentence(reason(rule as never, NONE as never) as Reason, format));

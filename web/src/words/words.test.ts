@@ -218,7 +218,7 @@ test('each school has one sentence for and one against, in the units of the hous
     }
 });
 
-// A family is told by role and aroma: what it is called must be true of pineapple and prunes too.
+// A family goes by role and aroma: what it is called must be true of pineapple and prunes too.
 test('a custom says whose it is, by words for the whole family, and how firmly', () => {
   const said = (good: string, beside: string) => {
     const all = counter.find(({ id }) => id === good)! as Main;

@@ -21,7 +21,7 @@ export function leastBegins(jobs: readonly Job[]): ReadonlyMap<string, number> {
 }
 
 /**
- * What a set of jobs costs at the least by one of its measures, done by so many hands: each by itself from the earliest that
+ * What a set of jobs costs at the least by one of its measures, done by a number of hands: each by itself from the earliest that
  * its followers allow; or the hands pooled, the k-th to be done done no sooner than the k shortest (Chu 1992, for tardiness).
  * The larger of the two.
  */
@@ -31,10 +31,10 @@ export function leastLate(
   hands: number,
   measure: 'within' | 'due',
 ): number {
-  const asked = jobs.filter((job) => job[measure] !== null);
+  const bounded = jobs.filter((job) => job[measure] !== null);
   const late = measure === 'due' ? outOf : earlyOf;
-  const alone = asked.reduce((sum, job) => sum + late(job, least.get(job.id)!), 0);
-  const byHand = asked.filter((job) => job.hands > 0 && job.fixed === null);
+  const alone = bounded.reduce((sum, job) => sum + late(job, least.get(job.id)!), 0);
+  const byHand = bounded.filter((job) => job.hands > 0 && job.fixed === null);
   const shortest = byHand.map(({ minutes }) => minutes).sort((a, b) => a - b);
   const dues = byHand.map((job) => job[measure]!).sort((a, b) => a - b);
   let [done, pooled] = [0, 0];

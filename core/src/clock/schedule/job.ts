@@ -1,11 +1,11 @@
 /** What is scarce in a day's work. */
 export interface Room {
   readonly hands: number;
-  /** So many can cut, wash and fill at once: places at the bench. */
+  /** How many can cut, wash and fill at once: places at the bench. */
   readonly benches: number;
   readonly cars: number;
   readonly ovens: number;
-  /** An oven holds so many trays, all at one temperature, and is heated for so many minutes before the first of them. */
+  /** How many trays an oven holds, all at one temperature, and for how many minutes it is heated before the first of them. */
   readonly trays: number;
   readonly heats: number;
 }
@@ -22,7 +22,7 @@ export interface Job {
   readonly heat: number;
   /** What must be done before it begins. */
   readonly after: readonly string[];
-  /** It is done so long before serving at the latest. */
+  /** Minutes before serving by which it is done at the latest. */
   readonly endsBefore: number;
   /** It begins no longer than this before serving, or it suffers; null: at any time. */
   readonly within: number | null;
@@ -62,5 +62,5 @@ export interface ScheduleCost {
   readonly first: number;
 }
 
-/** One number that keeps the order of the three: no day has so many minutes. */
+/** One number that keeps the order of the three: no day has that many minutes. */
 export const costOf = ({ tooEarly, out, first }: ScheduleCost): number => tooEarly * 1e9 + out * 1e4 + first;

@@ -34,7 +34,7 @@ export class Ovens {
     return -1;
   }
 
-  /** Ovens in use in one minute, with so many trays more of one temperature. */
+  /** Ovens in use in one minute, with some trays more of one temperature. */
   private taken(minute: number, heat: number, more: number): number {
     let ovens = this.heats.has(heat) ? 0 : this.ovensFor(more, 1);
     for (const [celsius, { bakes, warmsUp }] of this.heats) {

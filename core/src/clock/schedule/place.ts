@@ -88,7 +88,7 @@ export class Backwards {
   }
 }
 
-/** What one job adds when it begins so long before serving. */
+/** What one job adds when it begins at a time before serving. */
 export const earlyOf = ({ within }: Job, begins: number): number =>
   within === null ? 0 : Math.max(0, begins - within);
 export const outOf = ({ due }: Job, begins: number): number => (due === null ? 0 : Math.max(0, begins - due));

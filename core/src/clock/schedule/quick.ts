@@ -2,7 +2,7 @@ import { leastBegins, leastFirst, leastLate } from './bound.js';
 import { costOf, type Job, type Placed, type Room, type ScheduleCost } from './job.js';
 import { Backwards, placedOf, scheduleCost } from './place.js';
 
-export interface DayAsked {
+export interface DayQuestion {
   readonly jobs: readonly Job[];
   readonly room: Room;
   /** Nobody may begin longer before serving; null: at any time. */
@@ -48,7 +48,7 @@ export function built(jobs: readonly Job[], room: Room, order: readonly Job[]): 
 }
 
 /** The quick answer: one pass by urgency. */
-export function quickDay({ jobs, room, mostBefore }: DayAsked): DaySchedule {
+export function quickDay({ jobs, room, mostBefore }: DayQuestion): DaySchedule {
   const least = leastBegins(jobs);
   const { begins } = built(jobs, room, byUrgency(jobs, least));
   const cost = scheduleCost(jobs, begins, mostBefore);

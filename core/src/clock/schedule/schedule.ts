@@ -2,7 +2,7 @@ import { chance } from '../../units/index.js';
 import { leastBegins, leastFirst, leastLate } from './bound.js';
 import { costOf, type Job, type ScheduleCost } from './job.js';
 import { Backwards, earlyOf, outOf, placedOf, scheduleCost } from './place.js';
-import { boundOf, built, byUrgency, type DayAsked, type DaySchedule } from './quick.js';
+import { boundOf, built, byUrgency, type DayQuestion, type DaySchedule } from './quick.js';
 
 /** Swaps tried on a long day, where the exact search does not end. */
 const SWAPS = 400;
@@ -13,13 +13,13 @@ const SWAPS = 400;
  * beginning earlier (Sprecher, Kolisch and Drexl 1995, active schedules); orders are searched by branch and bound to `nodes`
  * nodes, and beyond that by seeded swaps. The same question has the same answer on every machine.
  */
-export function scheduleDay(asked: DayAsked): DaySchedule {
-  const { jobs, room, mostBefore } = asked;
+export function scheduleDay(question: DayQuestion): DaySchedule {
+  const { jobs, room, mostBefore } = question;
   const least = leastBegins(jobs);
   const order = byUrgency(jobs, least);
   const bound = boundOf(jobs, room, mostBefore);
-  const swapped = bySwaps(asked, order, costOf(bound));
-  const searched = byBranches(asked, order, swapped, costOf(bound));
+  const swapped = bySwaps(question, order, costOf(bound));
+  const searched = byBranches(question, order, swapped, costOf(bound));
   const begins = searched.begins;
   const cost = scheduleCost(jobs, begins, mostBefore);
   return {
@@ -33,7 +33,11 @@ export function scheduleDay(asked: DayAsked): DaySchedule {
 
 type Begins = ReadonlyMap<string, number>;
 
-function bySwaps({ jobs, room, mostBefore, seed }: DayAsked, order: readonly Job[], bound: number): Begins {
+function bySwaps(
+  { jobs, room, mostBefore, seed }: DayQuestion,
+  order: readonly Job[],
+  bound: number,
+): Begins {
   const next01 = chance(seed);
   const weigh = (begins: Begins) => costOf(scheduleCost(jobs, begins, mostBefore));
   let now = [...order];
@@ -51,8 +55,8 @@ function bySwaps({ jobs, room, mostBefore, seed }: DayAsked, order: readonly Job
   return best;
 }
 
-function byBranches(asked: DayAsked, order: readonly Job[], start: Begins, bound: number) {
-  const { jobs, room, mostBefore } = asked;
+function byBranches(question: DayQuestion, order: readonly Job[], start: Begins, bound: number) {
+  const { jobs, room, mostBefore } = question;
   const least = leastBegins(jobs);
   const free = order.filter(({ fixed }) => fixed === null);
   const day = new Backwards(jobs, room);
@@ -75,7 +79,7 @@ function byBranches(asked: DayAsked, order: readonly Job[], start: Begins, bound
       if (total < cost) [cost, best] = [total, new Map(day.begins)];
       return;
     }
-    if (++nodes > asked.nodes) {
+    if (++nodes > question.nodes) {
       cut = true;
       return;
     }

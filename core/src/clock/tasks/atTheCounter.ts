@@ -1,12 +1,12 @@
 import { isMeat } from '../../counter/index.js';
 import { produceCut, type Cut } from '../../cut/index.js';
-import { LATE, task, type Task, type TasksAsked } from './task.js';
+import { LATE, task, type Task, type TasksInput } from './task.js';
 
 /** Cards are written before the last rush. The house's own figure. */
 const CARDS_BEFORE = 15;
 
 /** What browns or dries is got ready late. */
-function besideTask({ good, net }: TasksAsked['companions'][number]): Task {
+function besideTask({ good, net }: TasksInput['companions'][number]): Task {
   const { seconds, when } = produceCut(good, net);
   return task({
     id: `beside:${good.id}`,
@@ -18,7 +18,7 @@ function besideTask({ good, net }: TasksAsked['companions'][number]): Task {
 }
 
 /** Work that is done in one go at the counter before anything is laid. */
-export function atTheCounter({ mains, cuts, companions, minutes, inPaper, hot }: TasksAsked): Task[] {
+export function atTheCounter({ mains, cuts, companions, minutes, inPaper, hot }: TasksInput): Task[] {
   // What is baked whole is made ready for the oven instead.
   const baked = new Set(hot.map(({ good }) => good.id));
   const sliced = mains.filter((main, i) => isMeat(main) && cuts[i]!.knife === 'slicer');

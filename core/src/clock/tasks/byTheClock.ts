@@ -1,8 +1,8 @@
 import { isOuting } from '../outings.js';
 import type { Standing } from '../standing.js';
-import { LATE, task, type Task, type TasksAsked } from './task.js';
+import { LATE, task, type Task, type TasksInput } from './task.js';
 
-/** Goods that leave the cold within so many minutes of each other are fetched in one go. */
+/** Goods that leave the cold within this many minutes of each other are fetched in one go. */
 const TOGETHER = 5;
 
 /** What leaves the cold at about the same time for the same wave is fetched in one go. */
@@ -18,7 +18,7 @@ function fetchedTogether(all: readonly Standing[]): Standing[][] {
 }
 
 /** What the clock itself says: when each good leaves the cold, when each wave is brought and taken away. */
-export function byTheClock({ outings, standing, party, boxed, minutes }: TasksAsked): Task[] {
+export function byTheClock({ outings, standing, party, boxed, minutes }: TasksInput): Task[] {
   // A bowl of what is served cold leaves it as it is laid or brought.
   const fetched = standing.filter(({ servedCold, plate }) => !servedCold || plate !== null);
   const board = standing.filter(({ plate }) => plate === null);

@@ -1,5 +1,5 @@
 import type { Drink } from '../../counter/index.js';
-import { LATE, task, type Task, type TasksAsked } from './task.js';
+import { LATE, task, type Task, type TasksInput } from './task.js';
 
 /** What is drunk cold (docs/trade.md): three hours in the cold or half an hour in iced water, taken from there ten minutes before. */
 const COLD = { hours: 3, iced: 30, until: 10 };
@@ -13,11 +13,11 @@ const CHILLED: readonly Drink['type'][] = [
   'no-alcohol',
 ];
 
-/** Of many bottles so many are opened before guests come. The house's own figure. */
+/** Of many bottles this many are opened before guests come. The house's own figure. */
 const FIRST_ROUND = 12;
 
 /** Chilling, and opening the bottles of the first round. */
-export const drinking = ({ drinks, minutes, mostBefore }: TasksAsked): Task[] => {
+export const drinking = ({ drinks, minutes, mostBefore }: TasksInput): Task[] => {
   const cold = drinks.filter(({ good }) => CHILLED.includes(good.type));
   const bottles = drinks.reduce((sum, drink) => sum + drink.bottles, 0);
   // Where nobody is there in time for the cold, iced water does it.

@@ -1,8 +1,8 @@
 import { hotRow } from '../../cut/index.js';
-import { task, type Task, type TasksAsked } from './task.js';
+import { task, type Task, type TasksInput } from './task.js';
 
 /** What is served hot: made ready, in the oven, cooling. */
-export function heating({ hot }: TasksAsked): Task[] {
+export function heating({ hot }: TasksInput): Task[] {
   return hot.flatMap(({ good, way }) => {
     const row = hotRow(way);
     const about = { goods: [good.id], hot: way };
@@ -37,7 +37,7 @@ export function heating({ hot }: TasksAsked): Task[] {
 }
 
 /** The work after which a hot good may be laid; null: it is not served hot. */
-export const outOfTheOven = (id: string, hot: TasksAsked['hot']): string | null => {
+export const outOfTheOven = (id: string, hot: TasksInput['hot']): string | null => {
   const found = hot.find(({ good }) => good.id === id);
   return found ? `${hotRow(found.way).cools > 0 ? 'cool' : 'oven'}:${id}` : null;
 };

@@ -3,17 +3,17 @@ import { byTheClock } from './byTheClock.js';
 import { drinking } from './drinking.js';
 import { heating } from './heating.js';
 import { laying } from './laying.js';
-import type { Task, TaskKind, TasksAsked } from './task.js';
+import type { Task, TaskKind, TasksInput } from './task.js';
 import { travelling } from './travelling.js';
 
 export { runsOf } from './task.js';
-export type { Places, Task, TaskKind, TasksAsked } from './task.js';
+export type { Places, Task, TaskKind, TasksInput } from './task.js';
 
 /** What must be done before a piece of work, where it is not said with the work itself. */
 function tiesOf(
   { kind, id, job }: Task,
   tasks: readonly Task[],
-  { party, way }: TasksAsked,
+  { party, way }: TasksInput,
 ): readonly string[] {
   const there = party.journey !== null && way === 'where it is served';
   // What comes late is done where it is served.
@@ -32,23 +32,23 @@ function tiesOf(
 }
 
 /** The whole day's work, with what a person said of it. */
-export function tasksFor(asked: TasksAsked): Task[] {
-  if (asked.mains.length === 0) return [];
-  const { own, moved, dropped, party, way } = asked;
+export function tasksFor(input: TasksInput): Task[] {
+  if (input.mains.length === 0) return [];
+  const { own, moved, dropped, party, way } = input;
   const all = [
-    ...atTheCounter(asked),
-    ...laying(asked),
-    ...travelling(asked),
-    ...drinking(asked),
-    ...heating(asked),
-    ...byTheClock(asked),
+    ...atTheCounter(input),
+    ...laying(input),
+    ...travelling(input),
+    ...drinking(input),
+    ...heating(input),
+    ...byTheClock(input),
   ].filter(({ id }) => !dropped.includes(id));
   const known = new Set(all.map(({ id }) => id));
   // On a board that travels finished all is cut and set out before it leaves.
   const cutAhead = party.journey !== null && way !== 'where it is served';
   return all.map((one) => {
     const { job, id, kind } = one;
-    const ties = tiesOf(one, all, asked);
+    const ties = tiesOf(one, all, input);
     const before = ties.length > 0 ? [...new Set([...job.after, ...ties])] : job.after;
     const after = before.every((work) => known.has(work)) ? before : before.filter((work) => known.has(work));
     const within = cutAhead && (kind === 'wash and cut' || kind === 'fill') ? null : job.within;

@@ -3,7 +3,7 @@ import { readyOf } from './atTheCounter.js';
 import { isOuting } from '../outings.js';
 import type { Standing } from '../standing.js';
 import { outOfTheOven } from './heating.js';
-import { LATE, straightShare, task, type Task, type TasksAsked } from './task.js';
+import { LATE, straightShare, task, type Task, type TasksInput } from './task.js';
 
 /** In which order the board is built; knives lie with what they cut, green comes last of all. */
 const LAID_IN: readonly BuildStep[] = BUILD_SCHOOLS['anchors first'].filter(
@@ -40,7 +40,7 @@ interface Group {
 }
 
 /** What is kept cold is set down last, however it is filled; what only softens is laid late. */
-function groupsOf(step: BuildStep, works: ReadonlyMap<string, Work>, { hot, standing }: TasksAsked): Group[] {
+function groupsOf(step: BuildStep, works: ReadonlyMap<string, Work>, { hot, standing }: TasksInput): Group[] {
   const goods = [...works.keys()].filter((id) => works.get(id)!.step === step);
   const isLate = (id: string) => works.get(id)!.late;
   // What is laid before it must leave the cold is out longer than it needs: each cheese and meat is work of its own.
@@ -50,8 +50,8 @@ function groupsOf(step: BuildStep, works: ReadonlyMap<string, Work>, { hot, stan
       goods: [id],
       late: isLate(id) || outOfTheOven(id, hot) !== null,
     }));
-  const idsOf = (asks: (one: Standing) => boolean) =>
-    new Set(standing.filter(asks).map(({ good }) => good.id));
+  const idsOf = (test: (one: Standing) => boolean) =>
+    new Set(standing.filter(test).map(({ good }) => good.id));
   const cold = idsOf(({ servedCold }) => servedCold);
   const soft = idsOf((one) => !isOuting(one) && !one.servedCold);
   return [
@@ -65,22 +65,22 @@ function groupsOf(step: BuildStep, works: ReadonlyMap<string, Work>, { hot, stan
 }
 
 /** What has no room in the cold is out of it from when it is laid, minutes before serving; a cold van takes it in again. null: there is room. */
-function straightFrom({ places, boardOut, party }: TasksAsked): number | null {
+function straightFrom({ places, boardOut, party }: TasksInput): number | null {
   if (straightShare(places) === 0 || boardOut === null) return null;
   return -(party.journey?.chilled ? Math.min(party.journey.leaves, boardOut) : boardOut);
 }
 
 /** The work of one group, on these boards. */
 function layWork(
-  asked: TasksAsked,
+  input: TasksInput,
   { id, goods, late }: Group,
   step: BuildStep,
   on: On,
   of: { readonly minutes: number; readonly before: readonly string[]; readonly due: number | null },
 ): Task {
-  const { cuts, hot } = asked;
-  const isCold = asked.standing.some(({ good, servedCold }) => servedCold && good.id === goods[0]);
-  const { travels, there } = whereLaid(asked);
+  const { cuts, hot } = input;
+  const isCold = input.standing.some(({ good, servedCold }) => servedCold && good.id === goods[0]);
+  const { travels, there } = whereLaid(input);
   return task({
     id: on === 'straight' ? `${id}:straight` : id,
     boards: on === 'all' ? null : on,
@@ -101,21 +101,21 @@ function layWork(
   });
 }
 
-const whereLaid = ({ party, way }: TasksAsked) => {
+const whereLaid = ({ party, way }: TasksInput) => {
   const travels = party.journey !== null;
   return { travels, there: travels && way === 'where it is served' };
 };
 
 /** Garnish comes last of all, but for what comes from the oven. */
-function garnishing(asked: TasksAsked, laid: readonly Task[]): Task[] {
-  const greens = asked.boards.flatMap(({ things }) => things.filter((thing) => stepOf(thing) === 'garnish'));
+function garnishing(input: TasksInput, laid: readonly Task[]): Task[] {
+  const greens = input.boards.flatMap(({ things }) => things.filter((thing) => stepOf(thing) === 'garnish'));
   if (greens.length === 0) return [];
-  const { travels, there } = whereLaid(asked);
+  const { travels, there } = whereLaid(input);
   return [
     task({
       id: 'garnish',
       kind: 'garnish',
-      minutes: asked.minutes.garnish * asked.many,
+      minutes: input.minutes.garnish * input.many,
       goods: [...new Set(greens.map(baseOf))],
       after: laid.filter(({ kind, hot }) => kind === 'lay' && hot === null).map(({ id }) => id),
       within: travels && !there ? null : LATE.garnish,
@@ -124,14 +124,14 @@ function garnishing(asked: TasksAsked, laid: readonly Task[]): Task[] {
 }
 
 /** Laying the board step by step: each cheese and meat by itself, what comes late apart. */
-export function laying(asked: TasksAsked): Task[] {
-  const { boards, between, many, minutes, way, outings, places } = asked;
+export function laying(input: TasksInput): Task[] {
+  const { boards, between, many, minutes, way, outings, places } = input;
   const once = ({ lies }: Thing) =>
     lies === 'whole' ? minutes.layWhole : lies === 'vessel' ? minutes.layVessel : minutes.layPatch;
   const things = boards.flatMap((board) => board.things);
   const works = new Map([...worksOf(things, (thing) => many * once(thing)), ...worksOf(between, once)]);
   const straight = straightShare(places);
-  const from = straightFrom(asked);
+  const from = straightFrom(input);
   // What is laid straight before it leaves is built by itself.
   const ready: Record<On, Set<string>> = { all: new Set(), 'in the cold': new Set(), straight: new Set() };
   const tasks = LAID_IN.flatMap((step) => {
@@ -140,13 +140,13 @@ export function laying(asked: TasksAsked): Task[] {
       'in the cold': [...ready['in the cold']],
       straight: [...ready.straight],
     };
-    return groupsOf(step, works, asked).flatMap((group) => {
+    return groupsOf(step, works, input).flatMap((group) => {
       const outing = outings.find(
         ({ good, wave, plate }) => good.id === group.goods[0] && wave.number === 1 && plate === null,
       );
       const work = group.goods.reduce((sum, good) => sum + works.get(good)!.minutes, 0);
       const lay = (on: On, share: number, due: number | null) => {
-        const made = layWork(asked, group, step, on, { minutes: share * work, before: before[on], due });
+        const made = layWork(input, group, step, on, { minutes: share * work, before: before[on], due });
         if (!group.late) ready[on].add(made.id);
         return made;
       };
@@ -160,5 +160,5 @@ export function laying(asked: TasksAsked): Task[] {
       ];
     });
   });
-  return [...tasks, ...garnishing(asked, tasks)];
+  return [...tasks, ...garnishing(input, tasks)];
 }

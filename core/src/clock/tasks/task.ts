@@ -58,18 +58,18 @@ export interface Task {
 /** Where finished boards find room. */
 export interface Places {
   readonly boards: number;
-  /** So many of them wait in the cold at once; the others are laid straight before they leave. */
+  /** How many of them wait in the cold at once; the others are laid straight before they leave. */
   readonly inCold: number;
-  /** So many of them go into a car at once. */
+  /** How many of them go into a car at once. */
   readonly inCar: number;
 }
 
 /** The share of the boards that finds no room in the cold. */
 export const straightShare = ({ boards, inCold }: Places): number => Math.max(0, boards - inCold) / boards;
-/** So many runs of a car carry them all. */
+/** Runs of a car that carry them all. */
 export const runsOf = ({ boards, inCar }: Places): number => Math.ceil(boards / inCar);
 
-export interface TasksAsked {
+export interface TasksInput {
   readonly mains: readonly Main[];
   readonly cuts: readonly Cut[];
   readonly companions: readonly { readonly good: Companion; readonly net: number }[];
@@ -77,7 +77,7 @@ export interface TasksAsked {
   readonly boards: readonly Pick<LaidBoard, 'key' | 'things'>[];
   /** What stands between boards that are alike, once. */
   readonly between: readonly Thing[];
-  /** So many boards of each are alike. */
+  /** How many boards of each are alike. */
   readonly many: number;
   readonly party: Party;
   readonly way: WarmingWay;

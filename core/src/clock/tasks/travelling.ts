@@ -1,11 +1,11 @@
 import { readyOf } from './atTheCounter.js';
-import { runsOf, task, type Task, type TasksAsked } from './task.js';
+import { runsOf, task, type Task, type TasksInput } from './task.js';
 
 /**
  * Wrapping, loading, the way and setting up; nothing where nothing travels. What one run does not carry goes before: the car
  * comes back for the rest, unless there is another.
  */
-export function travelling({ party, way, minutes, boards, cuts, places, room }: TasksAsked): Task[] {
+export function travelling({ party, way, minutes, boards, cuts, places, room }: TasksInput): Task[] {
   const { journey } = party;
   if (!journey) return [];
   const there = way === 'where it is served';

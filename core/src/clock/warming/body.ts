@@ -1,6 +1,6 @@
 import { areaOf, boundsOf, centred, type Polygon } from '../../cut/index.js';
 
-/** Films of a face in its turn, W/(m2 K): from minute so many on. */
+/** Films of a face in its turn, W/(m2 K): from a minute on. */
 export type Films = readonly { readonly from: number; readonly film: number }[];
 
 /**
@@ -55,11 +55,11 @@ const isBox = (outline: Polygon): boolean => {
 /** Does the middle see all of the rim? Then rings about it fill it. */
 const isStar = (outline: Polygon): boolean => {
   const about = centred(outline);
-  const turns = about.map(([x, y], i) => {
+  const crossProducts = about.map(([x, y], i) => {
     const [u, v] = about[(i + 1) % about.length]!;
     return x * v - u * y;
   });
-  return turns.every((turn) => turn > 0) || turns.every((turn) => turn < 0);
+  return crossProducts.every((turn) => turn > 0) || crossProducts.every((turn) => turn < 0);
 };
 
 /** What stands on an outline, so high: a wheel, a brick, or a prism whose section is solved by itself. */

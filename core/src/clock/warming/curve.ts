@@ -1,6 +1,6 @@
 import type { Response } from './series.js';
 
-/** How warm it is about a thing, from minute so many on; minutes count from serving, before it negative. */
+/** How warm it is about a thing, from a minute on; minutes count from serving, before it negative. */
 export interface Air {
   readonly from: number;
   readonly celsius: number;

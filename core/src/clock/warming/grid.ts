@@ -4,7 +4,7 @@ import { meshOf, USUAL, type Fineness } from './mesh.js';
 import type { Paste } from './paste.js';
 import type { Excess, Response } from './series.js';
 
-/** After the start and each change of a film: steps of so many minutes, so many of them, the first backwards in time. */
+/** After the start and each change of a film: steps in minutes, and how many of each; the first is backward Euler. */
 const SHORT = { step: 0.0625, many: 8 };
 const STEPS = [
   { step: 0.5, many: 19 },
@@ -22,7 +22,7 @@ export function gridOf(way: Way, paste: Paste, until: number, fine: Fineness = U
   const { holds, leads, below, above, faces } = meshOf(way, fine);
   const [under, over] = way.kind === 'slab' ? [way.below, way.above] : [way.round, way.round];
   const heat = (paste.density * paste.heat) / 60;
-  const turns = [...new Set([...under, ...over].map(({ from }) => from))].filter((from) => from > 0);
+  const changes = [...new Set([...under, ...over].map(({ from }) => from))].filter((from) => from > 0);
   let now: Float64Array = new Float64Array(holds.size).fill(1);
   let minute = 0;
   const times = [0];
@@ -39,7 +39,7 @@ export function gridOf(way: Way, paste: Paste, until: number, fine: Fineness = U
     }
   };
   while (minute < until - 1e-9) {
-    const end = Math.min(until, ...turns.filter((turn) => turn > minute + 1e-9));
+    const end = Math.min(until, ...changes.filter((turn) => turn > minute + 1e-9));
     const runs = flow();
     const back = holds.mixed(heat / SHORT.step, runs, 1).solver();
     march((x) => back(scaled(holds.times(x), heat / SHORT.step)), SHORT.step, SHORT.many, end);
@@ -59,21 +59,21 @@ export function gridOf(way: Way, paste: Paste, until: number, fine: Fineness = U
     times.push(minute);
     known.push({ heart: now.reduce((a, b) => Math.max(a, b)), face: Math.min(...faces.map((i) => now[i]!)) });
   }
-  return (asked) => {
-    if (asked <= 0) return known[0]!;
-    const at = placeOf(times, asked);
+  return (wanted) => {
+    if (wanted <= 0) return known[0]!;
+    const at = placeOf(times, wanted);
     const [a, b] = [known[at - 1]!, known[at]!];
-    const share = Math.min(1, (asked - times[at - 1]!) / (times[at]! - times[at - 1]!));
+    const share = Math.min(1, (wanted - times[at - 1]!) / (times[at]! - times[at - 1]!));
     return { heart: a.heart + share * (b.heart - a.heart), face: a.face + share * (b.face - a.face) };
   };
 }
 
 /** The first of the times that is not before the one that is asked; the last where all are. */
-function placeOf(times: readonly number[], asked: number): number {
+function placeOf(times: readonly number[], wanted: number): number {
   let [low, high] = [1, times.length - 1];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (times[middle]! >= asked) high = middle;
+    if (times[middle]! >= wanted) high = middle;
     else low = middle + 1;
   }
   return low;

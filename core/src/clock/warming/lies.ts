@@ -15,7 +15,7 @@ export interface Warmer {
   readonly lies: LiesAs;
   /** To still air, all round, W/(m2 K): as reckoned, or as the house fixed it. */
   readonly film: number;
-  /** Volume of the body over its area, mm: what tells how quickly it warms. */
+  /** Volume of the body over its area, mm: the measure of how quickly it warms. */
   readonly size: number;
 }
 
@@ -26,7 +26,7 @@ export interface Lying {
   readonly room: number;
   /** On a surface from the cold, that gives no heat for the first half hour. */
   readonly coldBelow: boolean;
-  /** It stays in its paper for so many minutes after leaving the cold; null: it is bare. */
+  /** It stays in its paper for this many minutes after leaving the cold; null: it is bare. */
   readonly wrappedFor: number | null;
 }
 
@@ -41,7 +41,7 @@ const HEAP_FROM = 4;
 const NARROWED = Math.sqrt(PYRAMID_FILLS);
 const PYRAMID_WITHIN = 0.05;
 /**
- * Its open wedge lets the warmth in to the middle: such a wheel warms as a round one of so much of its radius, within 5 % of its
+ * Its open wedge lets the warmth in to the middle: such a wheel warms as a round one of this share of its radius, within 5 % of its
  * true section (lies.test.ts), which would take the thread a tenth of a second each time.
  */
 const OPENED = 0.76;
@@ -52,7 +52,7 @@ const THIN = 2;
 /** Diameter of the sphere that has its area, mm. */
 const sizeOf = (area: number): number => Math.sqrt(area / Math.PI);
 
-const rimOf = (outline: Polygon): number =>
+const perimeterOf = (outline: Polygon): number =>
   outline.reduce((sum, [x, y], i) => {
     const [u, v] = outline[(i + 1) % outline.length]!;
     return sum + Math.hypot(u - x, v - y);
@@ -123,7 +123,7 @@ export function warmerOf(main: Main, thing: Thing, lying: Lying): Warmer {
 /** A slice that is folded stands by itself, with air in it. */
 const isFolded = (main: Main): boolean => main.kind === 'meat';
 
-/** A heap: so much of it is food, the rest is air, which neither holds heat nor leads it. */
+/** A heap: a share of it is food, the rest is air, which neither holds heat nor leads it. */
 function heapOf(
   grams: number,
   covers: number,
@@ -155,7 +155,7 @@ function standingOf(outline: Polygon, high: number, paste: Paste, lying: Lying, 
     return { ...rest, body: { ...body, standsFor: { shape, within: PYRAMID_WITHIN } } };
   }
   const plan = Math.abs(areaOf(outline));
-  const area = 2 * plan + rimOf(outline) * height;
+  const area = 2 * plan + perimeterOf(outline) * height;
   const { own, films, below } = filmsOf(area, lying);
   if (shape === 'ball') {
     const radius = Math.sqrt(plan / Math.PI);

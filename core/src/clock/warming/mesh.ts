@@ -64,7 +64,7 @@ const sidesOf = (outline: Polygon) =>
   });
 
 /** Points of the rim at equal ways, with every true corner among them. */
-function rimOf(outline: Polygon, rays: number): Point[] {
+function rimPoints(outline: Polygon, rays: number): Point[] {
   const all = sidesOf(outline);
   const least = all.reduce((sum, { long }) => sum + long, 0) / rays / 2;
   // Of a finely drawn arc every few points are enough; a corner between long sides stays.
@@ -81,7 +81,7 @@ function rimOf(outline: Polygon, rays: number): Point[] {
 
 /** A section in rings about its middle, closer towards the rim. */
 function rings(outline: Polygon, { rings: many, rays }: Fineness): Mesh {
-  const rim = rimOf(centred(outline), rays).map(([x, y]): Point => [x / 1000, y / 1000]);
+  const rim = rimPoints(centred(outline), rays).map(([x, y]): Point => [x / 1000, y / 1000]);
   const m = rim.length;
   const n = 1 + m * many;
   const [holds, leads, below] = Array.from({ length: 3 }, () => new Band(n, m + 1)) as [Band, Band, Band];

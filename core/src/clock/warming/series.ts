@@ -103,7 +103,7 @@ function summed(
 }
 
 /** Zeros of Bessel functions to within NEAR (McMahon's expansion; Abramowitz and Stegun 9.5.12). */
-const NEAR = 1e-3;
+const ZERO_WITHIN = 1e-3;
 const mcMahon = (beta: number, mu: number): number =>
   beta - (mu - 1) / (8 * beta) - (4 * (mu - 1) * (7 * mu - 31)) / (3 * (8 * beta) ** 3);
 const zeroOfJ0 = (n: number): number => mcMahon((n - 0.25) * Math.PI, 0);
@@ -117,7 +117,7 @@ function cylinder(radius: number, film: number, paste: Paste, many: number): Res
   const f = (z: number) => z * J(1, z) - biot * J(0, z);
   // One root between each zero of J1 and the next of J0.
   const roots = Array.from({ length: many }, (_, n) =>
-    rootBetween(f, n === 0 ? NUDGE : zeroOfJ1(n) - NEAR, zeroOfJ0(n + 1) + NEAR),
+    rootBetween(f, n === 0 ? NUDGE : zeroOfJ1(n) - ZERO_WITHIN, zeroOfJ0(n + 1) + ZERO_WITHIN),
   );
   return summed(
     roots.map((z) => {
@@ -146,7 +146,7 @@ function sphere(radius: number, film: number, paste: Paste, many: number): Respo
   );
 }
 
-/** The excess of a way whose films stay as they are, by so many terms; null: it has no series. */
+/** The excess of a way whose films stay as they are, by a number of terms; null: it has no series. */
 export function seriesOf(way: Way, paste: Paste, terms = TERMS): Response | null {
   switch (way.kind) {
     case 'slab':

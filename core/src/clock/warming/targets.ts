@@ -1,13 +1,13 @@
 import type { Main } from '../../counter/index.js';
 
 /** Within which a good tastes best, degrees Celsius at the heart. */
-export interface Band {
+export interface ServingRange {
   readonly low: number;
   readonly high: number;
 }
 
 /** On the plate (docs/trade.md; common practice, no source). */
-const CHEESES: Record<string, Band> = {
+const CHEESES: Record<string, ServingRange> = {
   fresh: { low: 8, high: 12 },
   soft: { low: 13, high: 16 },
   bloomy: { low: 13, high: 16 },
@@ -19,14 +19,14 @@ const CHEESES: Record<string, Band> = {
   hard: { low: 16, high: 20 },
   'very hard': { low: 16, high: 20 },
 };
-const STRETCHED: Band = { low: 14, high: 18 };
-const DRY_CURED: Band = { low: 16, high: 21 };
-const COOKED: Band = { low: 10, high: 16 };
+const STRETCHED: ServingRange = { low: 14, high: 18 };
+const DRY_CURED: ServingRange = { low: 16, high: 21 };
+const COOKED: ServingRange = { low: 10, high: 16 };
 /** Above this its fat shows on the surface (docs/trade.md). */
 export const FAT_SHOWS = 22;
 
 /** null: straight from the cold, smoked fish and pâté. */
-export function targetOf(main: Main): Band | null {
+export function targetOf(main: Main): ServingRange | null {
   if (main.kind === 'cheese')
     return main.texture === 'fresh' && main.paste === 'supple' ? STRETCHED : CHEESES[main.texture]!;
   if (main.animals.some(({ animal }) => animal === 'fish') || main.build === 'spreadable') return null;

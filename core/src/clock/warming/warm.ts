@@ -1,14 +1,14 @@
 import type { StandsFor } from './body.js';
 import type { Main } from '../../counter/index.js';
 import type { Thing } from '../../lay/index.js';
-import { rememberedBy } from '../../units/index.js';
+import { memoisedBy } from '../../units/index.js';
 import { airAt, firstMinute, MOST_LEAD, warmthAt, type Day, type Warmth } from './curve.js';
 import { dewPoint, USUAL_HUMIDITY } from './dew.js';
 import { FILM_RANGE } from './film.js';
 import { warmerOf, type LiesAs, type Lying, type Warmer } from './lies.js';
 import { quickResponse } from './quick.js';
 import type { Response } from './series.js';
-import { FAT_SHOWS, type Band } from './targets.js';
+import { FAT_SHOWS, type ServingRange } from './targets.js';
 
 /** One reading of a probe in the heart. */
 export interface Reading {
@@ -18,14 +18,14 @@ export interface Reading {
 }
 
 /** One good as it lies, on its way from the cold to the plate. Minutes count from serving. */
-export interface WarmAsk {
+export interface WarmingRequest {
   readonly main: Main;
   readonly thing: Thing;
   readonly lying: Omit<Lying, 'wrappedFor'>;
-  /** It stays in its paper until so many minutes before it stands on the table; null: it is bare. */
+  /** It stays in its paper until this many minutes before it stands on the table; null: it is bare. */
   readonly unwrapBefore: number | null;
   /** null: straight from the cold. */
-  readonly band: Band | null;
+  readonly band: ServingRange | null;
   readonly day: Day;
   /** When it stands on the table, and until when it is looked at. */
   readonly at: number;
@@ -44,7 +44,7 @@ export interface Warming {
   readonly lead: number | null;
   /** The same with a film a quarter stronger or weaker. */
   readonly range: readonly [number | null, number | null];
-  /** Film that two readings of a probe tell. */
+  /** Film fitted to two readings of a probe. */
   readonly fitted: number | null;
   readonly start: number;
   readonly exact: boolean;
@@ -52,15 +52,15 @@ export interface Warming {
 
 export type Warmed = { readonly warmer: Warmer; readonly response: Response };
 /** How a body is solved: by the first few terms (`roughly`), or by series and sections (exactly.ts). */
-export type Reckon = (ask: WarmAsk, lying: Lying) => Warmed;
+export type SolveWarming = (request: WarmingRequest, lying: Lying) => Warmed;
 
 /** What was reckoned of each good a moment ago: most edits leave most goods as they lie. */
 const MOST_KNOWN = 40;
-const known = rememberedBy((_: Main) => new Map<string, Warmed>());
-const textOf = rememberedBy(
+const known = memoisedBy((_: Main) => new Map<string, Warmed>());
+const textOf = memoisedBy(
   ({ lies, grams, pieces, area, height }: Thing) => `${lies} ${grams} ${pieces} ${area} ${height}`,
 );
-export const roughly: Reckon = ({ main, thing }, lying) => {
+export const roughly: SolveWarming = ({ main, thing }, lying) => {
   const of = known(main);
   const { film, start, room, coldBelow, wrappedFor } = lying;
   const key = `${textOf(thing)} ${film} ${start} ${room} ${coldBelow} ${wrappedFor}`;
@@ -73,30 +73,33 @@ export const roughly: Reckon = ({ main, thing }, lying) => {
   return found;
 };
 
-/** It is bare for so long before it stands on the table; before that in its paper. */
-function bareAt(ask: WarmAsk, lead: number, by: number, reckon: Reckon): Warmed {
-  const wrappedFor = ask.unwrapBefore === null ? null : Math.max(0, Math.round(lead - ask.unwrapBefore));
-  const lying = { ...ask.lying, wrappedFor };
-  if (by === 1) return reckon(ask, lying);
-  const { film } = roughly(ask, lying).warmer;
-  return reckon(ask, { ...lying, film: film * by });
+/** It is bare for `lead` minutes before it stands on the table; before that in its paper. */
+function bareAt(request: WarmingRequest, lead: number, by: number, reckon: SolveWarming): Warmed {
+  const wrappedFor =
+    request.unwrapBefore === null ? null : Math.max(0, Math.round(lead - request.unwrapBefore));
+  const lying = { ...request.lying, wrappedFor };
+  if (by === 1) return reckon(request, lying);
+  const { film } = roughly(request, lying).warmer;
+  return reckon(request, { ...lying, film: film * by });
 }
 
 const ROUNDS = 4;
 
 /** Least minutes out of the cold; what is in its paper for a part of them needs more, which moves that part. */
-function leadOf(ask: WarmAsk, by: number, reckon: Reckon): number | null {
-  if (ask.band === null) return 0;
-  const { low } = ask.band;
-  let lead: number | null = ask.unwrapBefore;
+function leadOf(request: WarmingRequest, by: number, reckon: SolveWarming): number | null {
+  if (request.band === null) return 0;
+  const { low } = request.band;
+  let lead: number | null = request.unwrapBefore;
   for (let round = 0; round < ROUNDS; round++) {
-    const { response } = bareAt(ask, lead ?? 0, by, reckon);
+    const { response } = bareAt(request, lead ?? 0, by, reckon);
     const next = firstMinute(
       0,
       MOST_LEAD,
-      (minutes) => warmthAt(response, ask.lying.start, ask.day, ask.at - minutes, ask.at).heart >= low - 1e-9,
+      (minutes) =>
+        warmthAt(response, request.lying.start, request.day, request.at - minutes, request.at).heart >=
+        low - 1e-9,
     );
-    if (next === null || ask.unwrapBefore === null) return next;
+    if (next === null || request.unwrapBefore === null) return next;
     if (lead !== null && Math.abs(next - lead) <= 1) return Math.max(next, lead);
     lead = next;
   }
@@ -104,21 +107,21 @@ function leadOf(ask: WarmAsk, by: number, reckon: Reckon): number | null {
 }
 
 /** With another film as much sooner or later as the quick answer says. */
-function rangeOf(ask: WarmAsk, lead: number | null): Warming['range'] {
-  const usual = leadOf(ask, 1, roughly);
+function rangeOf(request: WarmingRequest, lead: number | null): Warming['range'] {
+  const usual = leadOf(request, 1, roughly);
   const by = (times: number): number | null => {
-    const other = leadOf(ask, times, roughly);
+    const other = leadOf(request, times, roughly);
     return lead === null || other === null || !usual ? other : Math.round((lead * other) / usual);
   };
   return [by(1 + FILM_RANGE), by(1 - FILM_RANGE)];
 }
 
 /** How a good warms: by series and sections, or by the first few terms at once. */
-export function warm(asked: WarmAsk, reckon: Reckon = roughly): Warming {
-  const { ask, fitted } = byReadings(asked);
+export function warm(given: WarmingRequest, reckon: SolveWarming = roughly): Warming {
+  const { ask: request, fitted } = byReadings(given);
   const exact = reckon !== roughly;
-  const lead = leadOf(ask, 1, reckon);
-  const { warmer } = bareAt(ask, lead ?? 0, 1, roughly);
+  const lead = leadOf(request, 1, reckon);
+  const { warmer } = bareAt(request, lead ?? 0, 1, roughly);
   return {
     lies: warmer.lies,
     standsFor: warmer.body.standsFor,
@@ -126,9 +129,9 @@ export function warm(asked: WarmAsk, reckon: Reckon = roughly): Warming {
     size: warmer.size,
     estimated: warmer.paste.estimated,
     lead,
-    range: exact ? rangeOf(ask, lead) : [lead, lead],
+    range: exact ? rangeOf(request, lead) : [lead, lead],
     fitted,
-    start: ask.lying.start,
+    start: request.lying.start,
     exact,
   };
 }
@@ -143,9 +146,9 @@ export interface Course {
   readonly dryAt: () => number | null;
 }
 
-/** The course of a good that leaves the cold at `out`. @param by its film so many times as strong */
-export function courseOf(asked: WarmAsk, out: number, reckon: Reckon = roughly, by = 1): Course {
-  const { ask } = byReadings(asked);
+/** The course of a good that leaves the cold at `out`. @param by the factor of its film */
+export function courseOf(given: WarmingRequest, out: number, reckon: SolveWarming = roughly, by = 1): Course {
+  const { ask } = byReadings(given);
   const { response } = bareAt(ask, ask.at - out, by, reckon);
   const at = (minute: number) => warmthAt(response, ask.lying.start, ask.day, out, minute);
   const { band } = ask;
@@ -167,30 +170,33 @@ export function courseOf(asked: WarmAsk, out: number, reckon: Reckon = roughly, 
   };
 }
 
-/** A film that a probe can tell, W/(m2 K). */
+/** Films that a probe can show, W/(m2 K). */
 const FILMS = [2, 40] as const;
 const STARTS = [-5, 20] as const;
 
 /**
- * One reading tells how cold it was at the start, two or more tell its film too (least squares). Readings move the forecast
+ * One reading gives its temperature at the start, two or more its film too (least squares). Readings move the forecast
  * of this good alone, and no limit of time.
  */
-function byReadings(ask: WarmAsk): { readonly ask: WarmAsk; readonly fitted: number | null } {
-  const { readings } = ask;
-  if (readings.length === 0) return { ask, fitted: null };
-  const off = (lying: WarmAsk['lying']) => {
-    const { response } = roughly(ask, { ...lying, wrappedFor: null });
+function byReadings(request: WarmingRequest): {
+  readonly ask: WarmingRequest;
+  readonly fitted: number | null;
+} {
+  const { readings } = request;
+  if (readings.length === 0) return { ask: request, fitted: null };
+  const off = (lying: WarmingRequest['lying']) => {
+    const { response } = roughly(request, { ...lying, wrappedFor: null });
     return readings.reduce((sum, { after, celsius }) => {
-      const said = warmthAt(response, lying.start, ask.day, ask.at - after, ask.at).heart;
+      const said = warmthAt(response, lying.start, request.day, request.at - after, request.at).heart;
       return sum + (said - celsius) ** 2;
     }, 0);
   };
   if (readings.length === 1) {
-    const start = leastOf((s) => off({ ...ask.lying, start: s }), STARTS);
-    return { ask: { ...ask, lying: { ...ask.lying, start } }, fitted: null };
+    const start = leastOf((s) => off({ ...request.lying, start: s }), STARTS);
+    return { ask: { ...request, lying: { ...request.lying, start } }, fitted: null };
   }
-  const film = leastOf((h) => off({ ...ask.lying, film: h }), FILMS);
-  return { ask: { ...ask, lying: { ...ask.lying, film } }, fitted: film };
+  const film = leastOf((h) => off({ ...request.lying, film: h }), FILMS);
+  return { ask: { ...request, lying: { ...request.lying, film } }, fitted: film };
 }
 
 /** Where a function of one valley is least (golden section, Kiefer 1953). */

@@ -147,7 +147,7 @@ export function decimalOf(
 export const totalAfter = (intake: Intake, counter: readonly Good[]): number =>
   counter.length + intake.counts.new;
 
-/** Told every so many rows; true stops. */
+/** Called every few rows; true stops. */
 export type OnProgress = (done: number, all: number) => boolean;
 const TELL_EVERY = 500;
 

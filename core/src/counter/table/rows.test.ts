@@ -181,7 +181,7 @@ describe('taking a file in', () => {
     expect(rows.map(({ outcome }) => outcome)).toEqual(milky.map(() => 'changed'));
     for (const [i, good] of milky.entries())
       expect(rows[i]!.good).toEqual({ ...good, note: 'from the list' });
-    // What is told is taken.
+    // What is entered is taken.
     const told = table(['id', 'allergens.contains'], [milky[0]!.id, 'milk; eggs']).rows[0]!;
     expect(told.good!.allergens.contains).toEqual(['milk', 'eggs']);
   });

@@ -116,7 +116,7 @@ const isKind = (kind: string): kind is GoodKind => (GOOD_KINDS as readonly strin
 
 type Says = { readonly says: string };
 
-/** The kind of a row, told by itself or by the good that is already there. */
+/** The kind of a row, by itself or by the good that is already there. */
 function kindFrom(row: ReadRow | null, before: Good | null): { readonly kind: GoodKind } | Says {
   const kind = row?.kind || before?.kind || '';
   if (!isKind(kind))
@@ -177,21 +177,21 @@ export function goodFrom(
 }
 
 /**
- * Scales that a new good does not tell are estimated; one that the table tells is no estimate any more. A table that has the
+ * Scales that a new good lacks are estimated; one that the table has is no estimate any more. A table that has the
  * column of estimates says itself which are, but for a scale that it changes.
  */
 function withEstimates(tree: Tree, row: ReadRow, before: Good | null): void {
-  const told = new Map(
+  const scales = new Map(
     row.fields.flatMap(({ column, value }): [string, unknown][] =>
       column.path.startsWith('sense.') && value !== null ? [[column.path.slice('sense.'.length), value]] : [],
     ),
   );
-  const missing = before === null ? SENSES.filter((scale) => !told.has(scale)) : [];
+  const missing = before === null ? SENSES.filter((scale) => !scales.has(scale)) : [];
   for (const scale of missing) put(tree, ['sense', scale], 0);
   const says = row.fields.some(({ column }) => column.path === 'estimated');
   const known = before && before.kind !== 'ware' ? before.sense : null;
   const isTold = (scale: string) =>
-    told.has(scale) && !(says && (!known || known[scale as keyof Sense] === told.get(scale)));
+    scales.has(scale) && !(says && (!known || known[scale as keyof Sense] === scales.get(scale)));
   const marked = Array.isArray(tree.estimated) ? (tree.estimated as string[]) : [];
   tree.estimated = [...new Set([...marked, ...missing])].filter((scale) => !isTold(scale));
 }

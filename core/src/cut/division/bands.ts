@@ -82,7 +82,7 @@ const NARROW = 0.5;
 const NEXT_TO_NOTHING = 0.06;
 
 /**
- * Cubes, batons and slices of a wedge: layers, bands from the rind inwards so long as the piece, each parted by rays as wide
+ * Cubes, batons and slices of a wedge: layers, bands from the rind inwards as long as the piece, each parted by rays as wide
  * as the piece. Only the very point is over, where it is too small.
  */
 export function ringed(stock: Stock, long: number, wide: number, high: number): Division {

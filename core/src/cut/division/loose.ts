@@ -13,7 +13,7 @@ const LUMP: Polygon = [
   [-0.55, 0.33],
 ];
 
-/** Broken, crumbled or spooned: pieces of about so much, with the range that hands give. */
+/** Broken, crumbled or spooned: pieces of about a weight, with the range that hands give. */
 export function lumps(stock: Stock, grams: number, low: number, high: number): Division {
   // A rind as thick as the piece leaves next to nothing, not less.
   const inside = Math.max(1e-6, volumeOf(stock, stock.trim));

@@ -90,7 +90,7 @@ export function alike(all: readonly Pieces[]): Pieces[] {
   return kinds;
 }
 
-/** So many alike, side by side. */
+/** Several alike, side by side. */
 export const times = (division: Division, n: number): Division => ({
   ...division,
   pieces: division.pieces.map((piece) => ({ ...piece, count: piece.count * n })),

@@ -4,8 +4,8 @@ import { onRim, wedgePiece } from './ofWheel.js';
 import { alike, cutsOf, lines, prism, rindOf, type Division, type Stroke } from './pieces.js';
 
 /** Equal rays from the centre: wedges of a round, triangles of a square, wedges through the tip of a pyramid. */
-export function radial(stock: Stock, asked: number): Division {
-  const n = cutsOf(asked);
+export function radial(stock: Stock, parts: number): Division {
+  const n = cutsOf(parts);
   const span = spanOf(stock, stock.trim);
   const [lo, hi] = span;
   const same = { trim: trimmed(stock), offcuts: 0, heartToRind: true, spread: null };

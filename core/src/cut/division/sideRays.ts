@@ -16,8 +16,8 @@ import { alike, cutsOf, lines, rindOf, sorted3, type Division, type Pieces } fro
  * A wedge lying on its side, cut by rays from the middle of its thin edge: each piece has veins and rind. The rays meet the
  * side where each piece weighs the same; a piece of the side sweeps out its area times the way of its centre (Pappus).
  */
-export function sideRays(stock: Stock, asked: number): Division {
-  const n = cutsOf(asked);
+export function sideRays(stock: Stock, parts: number): Division {
+  const n = cutsOf(parts);
   const [lo, hi] = spanOf(stock, stock.trim);
   const radius = stock.radius - stock.trim;
   const middle: Point = [0, (lo + hi) / 2];
@@ -28,8 +28,8 @@ export function sideRays(stock: Stock, asked: number): Division {
     [radius, lo],
     [0, lo],
   ];
-  const turn = (stock.angle * Math.PI) / 180;
-  const sweep = (side: Polygon) => Math.abs(areaOf(side)) * centreOf(side)[0] * turn;
+  const radians = (stock.angle * Math.PI) / 180;
+  const sweep = (side: Polygon) => Math.abs(areaOf(side)) * centreOf(side)[0] * radians;
   const legs = [radius, hi - lo, radius];
   const round = legs.reduce((a, b) => a + b, 0);
   const at = (way: number): { point: Point; leg: number } => {
@@ -60,7 +60,7 @@ export function sideRays(stock: Stock, asked: number): Division {
   const ends = Array.from({ length: n + 1 }, (_, k) => wayTo(k / n));
   const pieces = Array.from({ length: n }, (_, k): Pieces => {
     const side = between(ends[k]!, ends[k + 1]!);
-    const thick = 2 * Math.sin(turn / 2) * centreOf(side)[0];
+    const thick = 2 * Math.sin(radians / 2) * centreOf(side)[0];
     const { long, short, turn: lies } = leastBox(side);
     return {
       count: 1,

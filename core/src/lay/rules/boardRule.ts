@@ -14,6 +14,6 @@ export interface Found {
 export interface BoardRule<Id extends string = string> {
   readonly rule: Id;
   readonly hard: boolean;
-  /** What it concerns is told once for a board; what it finds there is asked again wherever things lie. */
+  /** What it concerns is found once for a board; what it finds there anew for every arrangement. */
   readonly watch: (placed: readonly Placed[], ground: Ground) => () => Found[];
 }

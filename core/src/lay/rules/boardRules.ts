@@ -32,9 +32,9 @@ const LOW = 30;
 /** A fold stands by itself no further than this from what holds it. House's own figures. */
 const LEANS = 15;
 const HOLDS = 20;
-/** So far off its middle, as a share of the way to the rim, the middle of all that lies there is not seen; then it costs so much. House's own figures. */
+/** As shares of the way to the rim: how far off its middle the middle of all that lies there may be unseen, and where it costs most. House's own figures. */
 const UNSEEN = 0.06;
-const LEANING = 8;
+const LEANS_WITHIN = 8;
 /** With fewer high things than thirds, none is asked for. */
 const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
 
@@ -50,7 +50,7 @@ function nearest(a: Placed, others: readonly Placed[]): number {
 
 const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
 
-/** Rules that ask for the whole board, each told for every thing or third that misses. */
+/** Rules that ask for the whole board, each stated for every thing or third that misses it. */
 export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
   {
     rule: 'leans-on-nothing',
@@ -115,7 +115,7 @@ export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [
           y += one.y * one.thing.area;
         }
         const off = total === 0 ? 0 : Math.hypot(x / total / half.x, y / total / half.y);
-        return [{ subject: '', name: '', gap: bearing(x, y), cost: LEANING * over(off - UNSEEN) }];
+        return [{ subject: '', name: '', gap: bearing(x, y), cost: LEANS_WITHIN * over(off - UNSEEN) }];
       };
     },
   },

@@ -4,8 +4,8 @@ export {
   pairCost,
   placeCost,
   silentFrom,
-  type Told,
-  toldOf,
+  type Violation,
+  violationsOf,
   totalCost,
   watchOne,
 } from './judge.js';

@@ -9,7 +9,7 @@ import { PLACE_RULES } from './placeRules.js';
 /** What a rule that is hard weighs against those that are not. */
 const HARD = 8;
 
-/** So far apart none of these rules says a word. mm */
+/** Gap from which none of these rules costs anything. mm */
 export const silentFrom = (rules: readonly PairRule[]): number =>
   Math.max(0, ...rules.map((rule) => rule.silentFrom));
 
@@ -64,10 +64,10 @@ export function totalCost(placed: readonly Placed[], ground: Ground): number {
   return sum;
 }
 
-/** Told where it costs so much. */
+/** A violation is stated from this cost. */
 const WORTH_SAYING = 0.15;
 
-export interface Told {
+export interface Violation {
   readonly reason: Reason;
   readonly hard: boolean;
 }
@@ -85,8 +85,8 @@ const boardReason = (rule: (typeof BOARD_RULES)[number]['rule'], found: Found): 
 };
 
 /** What the rules say of a thing where it lies. */
-const placeTold = (a: Placed, ground: Ground): Told[] =>
-  PLACE_RULES.flatMap(({ rule, hard, cost }): Told[] => {
+const placeViolations = (a: Placed, ground: Ground): Violation[] =>
+  PLACE_RULES.flatMap(({ rule, hard, cost }): Violation[] => {
     const c = cost(a, ground);
     if (c < WORTH_SAYING) return [];
     const gap = millimetres(Math.round(insideBy(a, ground)));
@@ -94,9 +94,9 @@ const placeTold = (a: Placed, ground: Ground): Told[] =>
   });
 
 /** What the rules say of two things. */
-function pairTold(a: Placed, b: Placed, rules: readonly PairRule[]): Told[] {
+function pairViolations(a: Placed, b: Placed, rules: readonly PairRule[]): Violation[] {
   const gap = gapOf(a.discs, b.discs);
-  return rules.flatMap(({ rule, hard, cost }): Told[] => {
+  return rules.flatMap(({ rule, hard, cost }): Violation[] => {
     const c = cost(a, b, gap);
     if (c < WORTH_SAYING) return [];
     const figures = { one: a.thing.name, other: b.thing.name, gap: millimetres(Math.round(over(gap))) };
@@ -104,19 +104,19 @@ function pairTold(a: Placed, b: Placed, rules: readonly PairRule[]): Told[] {
   });
 }
 
-const worst = (told: Told[]): Told[] =>
-  told.sort((a, b) => Number(b.hard) - Number(a.hard) || a.reason.effect - b.reason.effect);
+const worst = (violations: Violation[]): Violation[] =>
+  violations.sort((a, b) => Number(b.hard) - Number(a.hard) || a.reason.effect - b.reason.effect);
 
 /** Every rule that costs something on a board, the hard and the dearest first. */
-export function toldOf(placed: readonly Placed[], ground: Ground): Told[] {
-  const told = placed.flatMap((a, i) => [
-    ...placeTold(a, ground),
-    ...placed.slice(i + 1).flatMap((b) => pairTold(a, b, rulesBetween(a.thing, b.thing, ground))),
+export function violationsOf(placed: readonly Placed[], ground: Ground): Violation[] {
+  const violations = placed.flatMap((a, i) => [
+    ...placeViolations(a, ground),
+    ...placed.slice(i + 1).flatMap((b) => pairViolations(a, b, rulesBetween(a.thing, b.thing, ground))),
   ]);
   for (const { rule, hard, watch } of BOARD_RULES)
     for (const found of watch(placed, ground)())
-      if (found.cost >= WORTH_SAYING) told.push({ hard, reason: boardReason(rule, found) });
-  return worst(told);
+      if (found.cost >= WORTH_SAYING) violations.push({ hard, reason: boardReason(rule, found) });
+  return worst(violations);
 }
 
 /** What everything costs one thing, and what its rules say of it, asked as often as it moves. */
@@ -132,10 +132,10 @@ export function watchOne(placed: readonly Placed[], i: number, ground: Ground) {
         (sum, { other, rules }) => sum + pairCost(one, other, rules),
         placeCost(one, ground) + whole(),
       ),
-    told: (): Told[] =>
+    violations: (): Violation[] =>
       worst([
-        ...placeTold(one, ground),
-        ...others.flatMap(({ other, rules }) => pairTold(one, other, rules)),
+        ...placeViolations(one, ground),
+        ...others.flatMap(({ other, rules }) => pairViolations(one, other, rules)),
       ]),
   };
 }

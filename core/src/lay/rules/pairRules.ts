@@ -1,5 +1,5 @@
 import { lab } from 'd3-color';
-import { remembered, type Millimetres } from '../../units/index.js';
+import { memoised, type Millimetres } from '../../units/index.js';
 import { baseOf, type Thing } from '../thing.js';
 import { colourGap, over, SEEN_APART, type Ground, type Placed } from './placed.js';
 
@@ -52,15 +52,15 @@ export interface PairRule {
   readonly hard: boolean;
   /** Does it concern these two at all, wherever they lie? Told once for a board. */
   readonly of: (a: Thing, b: Thing, ground: Ground) => boolean;
-  /** So far apart it costs nothing, mm; Infinity: it may cost at any distance. */
+  /** Gap at which it costs nothing, mm; Infinity: it may cost at any distance. */
   readonly silentFrom: number;
-  /** What it costs so far apart; never less when they are nearer, or further for those that belong together. */
+  /** What it costs at this gap; never less when they are nearer, or further for those that belong together. */
   readonly cost: (a: Placed, b: Placed, gap: number) => number;
 }
 
-/** No piece is the size of the plan: whole things may be so much larger and still fit. */
+/** No piece is the size of the plan: whole things may be larger by this share and still fit. */
 const SLACK = 1.05;
-/** A patch gives way by so much of its radius; it is grown into the room that there is. */
+/** A patch gives way by this share of its radius; it is grown into the room that there is. */
 const GIVES = 0.3;
 const PATCH_GIVES_WAY = 0.6;
 
@@ -90,10 +90,10 @@ const has =
 const noWall = (a: Thing, b: Thing) => !a.divided && !b.divided;
 const isTool = ({ traits }: Thing) => traits.kind === 'tool';
 
-const lightOf = remembered((colour: string) => lab(colour).l);
+const lightOf = memoised((colour: string) => lab(colour).l);
 const isPale = ({ traits }: Thing): boolean => traits.kind === 'cheese' && lightOf(traits.colour) > 80;
 
-/** Room that a thing keeps free of another's, beyond their discs; below 0 it may be entered so far. */
+/** Room that a thing keeps free of another's, beyond their discs; below 0: how far it may be entered. */
 function roomBetween(a: Thing, b: Thing, ra: number, rb: number): number {
   if (a.lies === 'patch' && b.lies === 'patch') return -GIVES * Math.min(ra, rb);
   if (a.lies === 'patch' || b.lies === 'patch') return -GIVES * PATCH_GIVES_WAY * Math.min(ra, rb);

@@ -5,19 +5,19 @@ import { baseOf } from '../thing.js';
 import type { BoardRule, Found } from './boardRule.js';
 import { bearing, over, turnBetween, type Ground, type Placed } from './placed.js';
 
-interface One {
+interface OfOneThing {
   readonly good: string;
   readonly gap: Millimetres;
 }
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'meat-away-from-the-patch': One;
-    'meat-not-mirrored': One;
-    'meat-out-of-three-areas': One;
-    'meat-off-the-diagonal': One;
-    'nothing-answers-it': One;
-    'an-even-group': One;
+    'meat-away-from-the-patch': OfOneThing;
+    'meat-not-mirrored': OfOneThing;
+    'meat-out-of-three-areas': OfOneThing;
+    'meat-off-the-diagonal': OfOneThing;
+    'nothing-answers-it': OfOneThing;
+    'an-even-group': OfOneThing;
   }
 }
 
@@ -30,14 +30,14 @@ export type PatternRuleId =
   | 'an-even-group';
 
 /** mm and degrees; the house's own figures. */
-const TOUCHES = 8;
+const IN_LINE_WITHIN = 8;
 const MIRRORED = 30;
 const ON_LINE = 25;
 const IN_AREA = 15;
 const GROUPED = 40;
-/** So far off the pattern costs a point: without an upper end, so that the search feels its way from anywhere. */
+/** Distance off the pattern that costs a point: without an upper end, so that the search feels its way from anywhere. */
 const FAR = 60;
-/** Two things answer each other when one is at most so many times the other. */
+/** Two things answer each other when one is at most this many times the other. */
 const ALIKE = 2.5;
 
 const found = ({ thing }: Placed, gap: number, cost: number): Found => ({
@@ -61,7 +61,7 @@ function apartFromPatch(meats: readonly Placed[]): Found[] {
     const at = gaps.indexOf(Math.min(...gaps));
     const [next] = left.splice(at, 1);
     patch.push(next!);
-    out.push(found(next!, gaps[at]!, over(gaps[at]! - TOUCHES) / FAR));
+    out.push(found(next!, gaps[at]!, over(gaps[at]! - IN_LINE_WITHIN) / FAR));
   }
   return out;
 }
@@ -131,7 +131,7 @@ const stands = ({ thing }: Placed): boolean =>
 /** What a school looks at, and what it finds there. */
 interface Pattern {
   readonly rule: PatternRuleId;
-  readonly asked: (schools: LaySchools) => boolean;
+  readonly applies: (schools: LaySchools) => boolean;
   readonly of: (one: Placed) => boolean;
   readonly find: (of: readonly Placed[], ground: Ground) => Found[];
 }
@@ -140,13 +140,13 @@ interface Pattern {
 const PATTERNS: readonly Pattern[] = [
   {
     rule: 'meat-away-from-the-patch',
-    asked: ({ meats }) => meats === 'one patch',
+    applies: ({ meats }) => meats === 'one patch',
     of: isMeat,
     find: apartFromPatch,
   },
   {
     rule: 'meat-not-mirrored',
-    asked: ({ meats }) => meats === 'mirrored',
+    applies: ({ meats }) => meats === 'mirrored',
     of: isMeat,
     find: (meats) =>
       meats.map((a) => {
@@ -158,36 +158,36 @@ const PATTERNS: readonly Pattern[] = [
   },
   {
     rule: 'meat-out-of-three-areas',
-    asked: ({ meats }) => meats === 'three areas',
+    applies: ({ meats }) => meats === 'three areas',
     of: isMeat,
     find: outOfThree,
   },
   {
     rule: 'meat-off-the-diagonal',
-    asked: ({ meats }) => meats === 'diagonal',
+    applies: ({ meats }) => meats === 'diagonal',
     of: isMeat,
     find: offDiagonal,
   },
   {
     rule: 'nothing-answers-it',
-    asked: ({ groups }) => groups === 'symmetry',
+    applies: ({ groups }) => groups === 'symmetry',
     of: stands,
     find: unansweredOf,
   },
   {
     rule: 'an-even-group',
-    asked: ({ groups }) => groups === 'odd groups',
+    applies: ({ groups }) => groups === 'odd groups',
     of: isBowl,
     find: evenGroups,
   },
 ];
 
 export const PATTERN_RULES: readonly BoardRule<PatternRuleId>[] = PATTERNS.map(
-  ({ rule, asked, of, find }) => ({
+  ({ rule, applies, of, find }) => ({
     rule,
     hard: false,
     watch: (placed, ground) => {
-      const own = asked(ground.schools) ? placed.filter(of) : [];
+      const own = applies(ground.schools) ? placed.filter(of) : [];
       return () => (own.length > 0 ? find(own, ground) : []);
     },
   }),

@@ -4,20 +4,20 @@ import type { Thing } from '../thing.js';
 import { bearing, handTo, insideBy, over, turnBetween, type Ground, type Placed } from './placed.js';
 import { REACH } from '../reach.js';
 
-interface One {
+interface PlaceRuleRow {
   readonly good: string;
   readonly gap: Millimetres;
 }
 
 declare module '../../units/reason.js' {
   interface Rules {
-    'over-the-rim': One;
-    'rolls-near-the-rim': One;
-    'bowl-at-the-rim': One;
-    'jam-far-from-the-rim': One;
-    'against-the-walk': One;
-    'out-of-reach': One;
-    'face-turned-away': One;
+    'over-the-rim': PlaceRuleRow;
+    'rolls-near-the-rim': PlaceRuleRow;
+    'bowl-at-the-rim': PlaceRuleRow;
+    'jam-far-from-the-rim': PlaceRuleRow;
+    'against-the-walk': PlaceRuleRow;
+    'out-of-reach': PlaceRuleRow;
+    'face-turned-away': PlaceRuleRow;
   }
 }
 
@@ -37,7 +37,7 @@ export interface PlaceRule {
 }
 
 /** mm, by trade (section 14). */
-const ROLLS = { still: 40, carried: 80 };
+const ROLLS_WITHIN = { still: 40, carried: 80 };
 const BOWL = 20;
 /** A rim so high keeps in what rolls. House's own figure. */
 const HOLDS_IN = 8;
@@ -45,19 +45,19 @@ const HOLDS_IN = 8;
 const NEAR_EDGE = 110;
 /** A patch gives way at the rim as it does to its neighbours. */
 const [PATCH_OVER, GIVES] = [0.35, 0.3];
-/** What stands whole keeps so far inside, mm. House's own figure. */
+/** Distance inside the rim that a whole thing keeps, mm. House's own figure. */
 const CLEAR = 2;
 
-/** A face that looks so far past the nearest guest is seen yet, degrees. House's own figure. */
+/** Angle past the nearest guest at which a face is seen yet, degrees. House's own figure. */
 const FACES = 35;
 /** In the middle of a board no side is outwards, mm. House's own figure. */
-const MIDDLE = 40;
+const MIDDLE_MM = 40;
 
 /** In which direction the nearest guest stands, degrees clockwise from the top; null: all round alike. */
 function guestOf({ x, y }: Placed, { sides }: Ground): number | null {
   if (sides === 1) return 180;
-  if (sides === 2) return Math.abs(y) < MIDDLE ? null : y > 0 ? 180 : 0;
-  return Math.hypot(x, y) < MIDDLE ? null : bearing(x, y);
+  if (sides === 2) return Math.abs(y) < MIDDLE_MM ? null : y > 0 ? 180 : 0;
+  return Math.hypot(x, y) < MIDDLE_MM ? null : bearing(x, y);
 }
 
 /** How far a thing keeps inside the rim: a patch gives way and is grown inside it, of a knife only the blade counts. */
@@ -69,9 +69,9 @@ function keepsInside(a: Placed, ground: Ground): number {
   return insideBy(a, ground) - CLEAR;
 }
 
-/** So far inside the rim a thing that rolls is kept; 0: it does not roll, or the rim holds it. mm */
+/** Distance inside the rim at which a thing that rolls is kept; 0: it does not roll, or the rim holds it. mm */
 export const rimRoom = ({ traits }: Thing, { board, carried }: Ground): number =>
-  traits.rolls && board.rim < HOLDS_IN ? (carried ? ROLLS.carried : ROLLS.still) : 0;
+  traits.rolls && board.rim < HOLDS_IN ? (carried ? ROLLS_WITHIN.carried : ROLLS_WITHIN.still) : 0;
 
 export const PLACE_RULES: readonly PlaceRule[] = [
   {

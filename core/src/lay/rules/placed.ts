@@ -1,5 +1,5 @@
 import { differenceCiede2000, modeLab65, modeRgb, useMode as register } from 'culori/fn';
-import { remembered } from '../../units/index.js';
+import { memoised } from '../../units/index.js';
 import type { Board } from '../boards.js';
 import { insideOf, type Disc } from '../geometry.js';
 import type { LaySchools } from '../schools.js';
@@ -22,14 +22,14 @@ export interface Ground {
   readonly board: Board;
   /** Carried things must not roll. */
   readonly carried: boolean;
-  /** Hands come from so many sides. */
+  /** Sides that hands come from. */
   readonly sides: 1 | 2 | 4;
   /** Guests who dislike food that touches. */
   readonly apart: boolean;
   readonly schools: LaySchools;
 }
 
-/** A difference of so much is plainly seen (docs/trade.md: 20 and more by CIEDE2000). */
+/** A difference that is plainly seen (docs/trade.md: 20 and more by CIEDE2000). */
 export const SEEN_APART = 20;
 
 // Only what is measured in: the whole library knows thirty spaces.
@@ -37,7 +37,7 @@ register(modeRgb);
 register(modeLab65);
 const difference = differenceCiede2000();
 // By each by itself: the search asks a million times, and a key of both would be made each time.
-const gapsFrom = remembered((a: string) => remembered((b: string): number => difference(a, b)));
+const gapsFrom = memoised((a: string) => memoised((b: string): number => difference(a, b)));
 /** How far two colours lie apart for the eye, by CIEDE2000 (ISO/CIE 11664-6). */
 export const colourGap = (a: string, b: string): number => (a < b ? gapsFrom(a)(b) : gapsFrom(b)(a));
 

@@ -4,7 +4,7 @@ import { over, type Placed } from './placed.js';
 const STROKE = 30;
 /** What is no higher than this a hand passes over. House's own figure, mm. */
 const PASSED_OVER = 25;
-/** From so many sides a hand may come. */
+/** Sides that a hand may come from. */
 const SIDES = 16;
 
 /**

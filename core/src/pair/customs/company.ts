@@ -19,7 +19,7 @@ interface Scented {
 type Test<G> = (good: G) => boolean;
 
 const any = (): boolean => true;
-const leads =
+const anAromaLeads =
   (...aromas: readonly Aroma[]): Test<Scented> =>
   ({ aromas: [lead] }) =>
     lead !== undefined && aromas.includes(lead);
@@ -40,7 +40,7 @@ const isSweet: Test<Drink> = (drink) => drinkSense(drink).sweet >= SWEET;
 const isDry: Test<Drink> = (drink) => !isSweet(drink);
 const isTart: Test<Drink> = (drink) => drinkSense(drink).acid >= TART;
 const isStrongAle: Test<Drink> = ({ abv }) => abv >= STRONG_ALE;
-const isMild: Test<Drink> = ({ abv }) => abv < STRONG_ALE;
+const isMildAle: Test<Drink> = ({ abv }) => abv < STRONG_ALE;
 
 /** The families of a drink, by its type. */
 const DRINKS = {
@@ -61,9 +61,9 @@ const DRINKS = {
   sweet: { 'sweet wine': any },
   fortified: { 'sweet fortified': isSweet, 'dry fortified': isDry },
   beer: {
-    'pale beer': all<Drink>(no('caramel', 'roast'), isMild, (drink) => !isTart(drink)),
-    'amber ale': all<Drink>(scent('caramel'), no('roast'), isMild),
-    'dark beer': all<Drink>(scent('roast'), isMild),
+    'pale beer': all<Drink>(no('caramel', 'roast'), isMildAle, (drink) => !isTart(drink)),
+    'amber ale': all<Drink>(scent('caramel'), no('roast'), isMildAle),
+    'dark beer': all<Drink>(scent('roast'), isMildAle),
     'strong ale': isStrongAle,
   },
   cider: { cider: isDry, 'sweet wine': isSweet },
@@ -84,7 +84,7 @@ const CARRIERS = {
   'herb bread': scent('herb', 'resin'),
 } satisfies Record<string, Test<Companion>>;
 
-/** The families of a companion, by its role. Each has the name of the one that is best known; what is of it is told by role and aroma. */
+/** The families of a companion, by its role. Each has the name of the one that is best known; membership goes by role and aroma. */
 const COMPANIONS = {
   honey: {
     'mild honey': all(scent('blossom'), no('herb', 'caramel', 'earth', 'pepper')),
@@ -99,49 +99,49 @@ const COMPANIONS = {
   },
   cracker: {
     ...CARRIERS,
-    'plain cracker': all(leads('toast'), no('dried fruit', 'herb', 'resin')),
-    'seed cracker': leads('nut'),
+    'plain cracker': all(anAromaLeads('toast'), no('dried fruit', 'herb', 'resin')),
+    'seed cracker': anAromaLeads('nut'),
   },
   preserve: {
-    'fig preserve': leads('dried fruit'),
-    'quince preserve': all(leads('orchard'), scent('blossom')),
-    'orchard preserve': all(leads('orchard'), no('blossom')),
-    'cherry preserve': leads('stone fruit'),
-    'berry preserve': leads('berry'),
-    'citrus preserve': leads('citrus'),
-    'tomato preserve': leads('tomato'),
+    'fig preserve': anAromaLeads('dried fruit'),
+    'quince preserve': all(anAromaLeads('orchard'), scent('blossom')),
+    'orchard preserve': all(anAromaLeads('orchard'), no('blossom')),
+    'cherry preserve': anAromaLeads('stone fruit'),
+    'berry preserve': anAromaLeads('berry'),
+    'citrus preserve': anAromaLeads('citrus'),
+    'tomato preserve': anAromaLeads('tomato'),
   },
   fruit: {
-    'fresh fig': all(leads('berry'), scent('green')),
-    berry: all(leads('berry'), no('green')),
-    'orchard fruit': leads('orchard'),
-    grape: leads('grape'),
-    'stone fruit': leads('stone fruit'),
-    citrus: leads('citrus'),
-    melon: leads('tropical'),
+    'fresh fig': all(anAromaLeads('berry'), scent('green')),
+    berry: all(anAromaLeads('berry'), no('green')),
+    'orchard fruit': anAromaLeads('orchard'),
+    grape: anAromaLeads('grape'),
+    'stone fruit': anAromaLeads('stone fruit'),
+    citrus: anAromaLeads('citrus'),
+    melon: anAromaLeads('tropical'),
   },
   'dried fruit': {
-    'dried apricot or cherry': leads('stone fruit'),
-    'date or dried fig': leads('dried fruit'),
-    'dried pear': leads('orchard'),
-    'candied citrus': leads('citrus'),
+    'dried apricot or cherry': anAromaLeads('stone fruit'),
+    'date or dried fig': anAromaLeads('dried fruit'),
+    'dried pear': anAromaLeads('orchard'),
+    'candied citrus': anAromaLeads('citrus'),
   },
   nut: {
-    'earthy nut': all(leads('nut'), scent('earth')),
-    'sweet nut': all(leads('nut'), scent('caramel')),
-    'smoked nut': all(leads('nut'), scent('smoke')),
-    'buttery nut': all(leads('nut'), scent('butter')),
-    'roast nut': all(leads('nut'), scent('roast')),
-    'green nut': all(leads('nut'), scent('green')),
+    'earthy nut': all(anAromaLeads('nut'), scent('earth')),
+    'sweet nut': all(anAromaLeads('nut'), scent('caramel')),
+    'smoked nut': all(anAromaLeads('nut'), scent('smoke')),
+    'buttery nut': all(anAromaLeads('nut'), scent('butter')),
+    'roast nut': all(anAromaLeads('nut'), scent('roast')),
+    'green nut': all(anAromaLeads('nut'), scent('green')),
   },
   brine: {
     'onion pickle': scent('allium'),
     caper: scent('mustard'),
-    pickle: all(leads('pickle'), no('allium', 'mustard', 'nut', 'earth')),
-    'beet pickle': all(leads('pickle'), scent('earth')),
+    pickle: all(anAromaLeads('pickle'), no('allium', 'mustard', 'nut', 'earth')),
+    'beet pickle': all(anAromaLeads('pickle'), scent('earth')),
     'pickled nut': scent('nut'),
     olive: all(scent('sea'), no('mustard')),
-    'oil-cured vegetable': all(leads('green'), no('sea')),
+    'oil-cured vegetable': all(anAromaLeads('green'), no('sea')),
   },
   mustard: {
     'coarse mustard': scent('pickle'),
@@ -149,26 +149,37 @@ const COMPANIONS = {
     'hot mustard': ({ sense }) => sense.heat >= SEARING,
   },
   chutney: {
-    'onion chutney': leads('allium'),
-    'fruit chutney': leads('orchard', 'tropical', 'stone fruit', 'dried fruit'),
+    'onion chutney': anAromaLeads('allium'),
+    'fruit chutney': anAromaLeads('orchard', 'tropical', 'stone fruit', 'dried fruit'),
   },
-  'savoury spread': { balsamic: all(leads('dried fruit'), scent('pickle')) },
+  'savoury spread': { balsamic: all(anAromaLeads('dried fruit'), scent('pickle')) },
   vegetable: {
-    tomato: leads('tomato'),
-    radish: leads('mustard'),
-    'sweet root': leads('earth'),
+    tomato: anAromaLeads('tomato'),
+    radish: anAromaLeads('mustard'),
+    'sweet root': anAromaLeads('earth'),
     'bitter leaf': ({ sense }) => sense.bitter >= BITTER_LEAF,
-    'green vegetable': all<Companion>(leads('green', 'anise'), ({ sense }) => sense.bitter < BITTER_LEAF),
+    'green vegetable': all<Companion>(
+      anAromaLeads('green', 'anise'),
+      ({ sense }) => sense.bitter < BITTER_LEAF,
+    ),
   },
   butter: { butter: any },
-  chocolate: { 'dark chocolate': leads('roast'), 'milk chocolate': leads('caramel') },
-  oil: { 'green oil': leads('green'), 'citrus oil': leads('citrus'), 'nut oil': leads('nut') },
-  dip: { 'cool dip': leads('lactic'), 'bean dip': leads('nut', 'earth'), 'pepper dip': leads('tomato') },
+  chocolate: { 'dark chocolate': anAromaLeads('roast'), 'milk chocolate': anAromaLeads('caramel') },
+  oil: {
+    'green oil': anAromaLeads('green'),
+    'citrus oil': anAromaLeads('citrus'),
+    'nut oil': anAromaLeads('nut'),
+  },
+  dip: {
+    'cool dip': anAromaLeads('lactic'),
+    'bean dip': anAromaLeads('nut', 'earth'),
+    'pepper dip': anAromaLeads('tomato'),
+  },
   seasoning: {
-    salt: leads('sea'),
-    pepper: leads('pepper'),
-    'smoked salt': leads('smoke'),
-    'seed crumble': leads('nut'),
+    salt: anAromaLeads('sea'),
+    pepper: anAromaLeads('pepper'),
+    'smoked salt': anAromaLeads('smoke'),
+    'seed crumble': anAromaLeads('nut'),
   },
 } satisfies Partial<Record<Companion['role'], Record<string, Test<Companion>>>>;
 

@@ -86,7 +86,7 @@ describe('what a good is called', () => {
   test('what customs speak of is on the counter, and what is told apart is spoken of', () => {
     const here = new Set([...besides, ...mains.filter((g) => g.kind === 'meat')].flatMap(companyFamiliesOf));
     expect([...spokenOf].filter((family) => !here.has(family))).toEqual([]);
-    // A cheese is served with no spread of meat, by custom; what is told as a host stands in the list anyway.
+    // A cheese is served with no spread of meat, by custom; what is named as a host stands in the list anyway.
     expect([...here].filter((family) => !spokenOf.has(family))).toEqual(['meat, spread']);
   });
   test('a good of which no aroma is known still has its family', () => {

@@ -61,8 +61,8 @@ const leads = (...aromas: readonly Aroma[]) => isCheese((cheese) => aromas.inclu
 const isFish = ({ animals }: Meat) => animals.some(({ animal }) => animal === 'fish');
 const isMeat = (of: (meat: Meat) => boolean) => (host: Eaten) =>
   host.kind === 'meat' && !isFish(host) && of(host);
-const isMild = ({ sense, build }: Meat) => sense.intensity < MILD && build !== 'spreadable';
-const isBuilt = (build: Meat['build']) => isMeat((meat) => meat.build === build && !isMild(meat));
+const isMildMeat = ({ sense, build }: Meat) => sense.intensity < MILD && build !== 'spreadable';
+const isBuilt = (build: Meat['build']) => isMeat((meat) => meat.build === build && !isMildMeat(meat));
 const isLean = ({ sense }: Meat) => sense.fat < LEAN;
 
 const OF: Readonly<Record<HostFamily, (host: Eaten) => boolean>> = {
@@ -102,14 +102,14 @@ const OF: Readonly<Record<HostFamily, (host: Eaten) => boolean>> = {
   smoked: leads('smoke'),
   peppered: (host) => host.kind !== 'companion' && host.aromas[0] === 'pepper' && host.sense.heat < HOT,
   'wine-washed': leads('berry'),
-  'whole muscle': isMeat((meat) => meat.build === 'whole muscle' && !isMild(meat) && !isLean(meat)),
-  lean: isMeat((meat) => meat.build === 'whole muscle' && !isMild(meat) && isLean(meat)),
+  'whole muscle': isMeat((meat) => meat.build === 'whole muscle' && !isMildMeat(meat) && !isLean(meat)),
+  lean: isMeat((meat) => meat.build === 'whole muscle' && !isMildMeat(meat) && isLean(meat)),
   game: isMeat(({ aromas, build }) => aromas[0] === 'game' && build !== 'spreadable'),
   coarse: isBuilt('coarse'),
   fine: isBuilt('fine'),
   fennel: isMeat(({ aromas }) => aromas[0] === 'anise'),
   hot: isMeat(({ sense }) => sense.heat >= HOT),
-  cooked: isMeat(isMild),
+  cooked: isMeat(isMildMeat),
   spread: isMeat(({ build }) => build === 'spreadable'),
   fish: (host) => host.kind === 'meat' && isFish(host),
   chocolate: (host) => host.kind === 'companion',

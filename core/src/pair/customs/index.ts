@@ -8,7 +8,7 @@ export { type Custom } from './table.js';
 
 const WORTH: Readonly<Record<keyof Custom, number>> = { first: 1, good: 0.5, rather: -0.5, never: -1 };
 
-/** One word of custom: how much it says, from -1 (kept apart) to 1 (told of first), and of whom. */
+/** One word of custom: how much it says, from -1 (kept apart) to 1 (named first), and of whom. */
 export interface CustomWord {
   readonly worth: number;
   readonly step: keyof Custom;

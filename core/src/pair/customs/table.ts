@@ -1,7 +1,7 @@
 import type { CompanyFamily } from './company.js';
 import type { HostFamily } from './families.js';
 
-/** What is told of first, what is good too, what is rather left, what is kept apart. */
+/** What is named first, what is good too, what is rather left, what is kept apart. */
 export interface Custom {
   readonly first: readonly CompanyFamily[];
   readonly good: readonly CompanyFamily[];
@@ -11,7 +11,7 @@ export interface Custom {
 
 /**
  * What has long been eaten together, by family. Common practice, no source. It says which families
- * are told of together; how much that weighs is fitted, and what happens in the mouth speaks beside it.
+ * are named together; how much that weighs is fitted, and what happens in the mouth speaks beside it.
  */
 // prettier-ignore
 export const CUSTOMS: Readonly<Record<HostFamily, Custom>> = {

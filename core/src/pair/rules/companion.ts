@@ -3,7 +3,7 @@ import { over, type PairRule } from './rule.js';
 import { customary } from './custom.js';
 import { kinship } from './shared.js';
 
-type Plain =
+type PlainCompanionRule =
   | 'sweet-meets-salt'
   | 'sweet-tames-funk'
   | 'sweet-on-mould'
@@ -37,10 +37,10 @@ type Plain =
   | 'keeps-out-of-the-way'
   | 'lost-beside-it';
 
-export type CompanionRuleId = Plain | 'hides-it' | 'louder-than-it';
+export type CompanionRuleId = PlainCompanionRule | 'hides-it' | 'louder-than-it';
 
 declare module '../../units/reason.js' {
-  interface Rules extends Record<Plain, NoFigures> {
+  interface Rules extends Record<PlainCompanionRule, NoFigures> {
     'hides-it': { good: string };
     'louder-than-it': { good: string };
   }

@@ -18,14 +18,20 @@ declare module '../../units/reason.js' {
   }
 }
 
-const wordOn = (h: HostFacts, b: CompanyFacts) => wordOfCustom(h.customs, b.families);
+const customWord = (h: HostFacts, b: CompanyFacts) => wordOfCustom(h.customs, b.families);
 const figures = (h: HostFacts, b: CompanyFacts): CustomFigures => {
-  const { host, company, step } = wordOn(h, b)!;
+  const { host, company, step } = customWord(h, b)!;
   return { host, company, step };
 };
 
 /** What has long been eaten together, and what has long been kept apart (customs/table.ts). Common practice, no source. */
 export const customary = (prior: number): readonly PairRule[] => [
-  { id: 'by-custom', sign: 1, prior, of: (h, b) => Math.max(0, wordOn(h, b)?.worth ?? 0), figures },
-  { id: 'against-custom', sign: -1, prior, of: (h, b) => Math.max(0, -(wordOn(h, b)?.worth ?? 0)), figures },
+  { id: 'by-custom', sign: 1, prior, of: (h, b) => Math.max(0, customWord(h, b)?.worth ?? 0), figures },
+  {
+    id: 'against-custom',
+    sign: -1,
+    prior,
+    of: (h, b) => Math.max(0, -(customWord(h, b)?.worth ?? 0)),
+    figures,
+  },
 ];

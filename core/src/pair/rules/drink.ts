@@ -3,7 +3,7 @@ import { over, type PairRule } from './rule.js';
 import { customary } from './custom.js';
 import { kinship } from './shared.js';
 
-type Plain =
+type PlainDrinkRule =
   | 'sweet-cools-heat'
   | 'bubbles-lift-fat'
   | 'bubbles-lift-salt'
@@ -30,10 +30,10 @@ type Plain =
   | 'louder-drink'
   | 'quieter-drink';
 
-export type DrinkRuleId = Plain;
+export type DrinkRuleId = PlainDrinkRule;
 
 declare module '../../units/reason.js' {
-  interface Rules extends Record<Plain, NoFigures> {}
+  interface Rules extends Record<PlainDrinkRule, NoFigures> {}
 }
 
 /** How heavy a good is in the mouth: fat, and what it says. */
@@ -50,7 +50,7 @@ export const DRINK_RULES: readonly PairRule[] = [
   { id: 'bubbles-lift-fat', sign: 1, prior: 0.9, of: (h, b) => (b.bubbles * over(h.fat, 4)) / 15 },
   { id: 'bubbles-lift-salt', sign: 1, prior: 0.9, of: (h, b) => (b.bubbles * over(h.salty, 4)) / 15 },
   { id: 'bubbles-beside-savour', sign: 1, prior: 1.0, of: (h, b) => (b.bubbles * over(h.umami, 4)) / 15 },
-  { id: 'sweet-as-it-asks', sign: 1, prior: 0.8, of: (h, b) => Math.min(b.sweet, h.asksSweet) / 2 },
+  { id: 'sweet-as-it-asks', sign: 1, prior: 0.8, of: (h, b) => Math.min(b.sweet, h.wantsSweet) / 2 },
   {
     id: 'sweet-cools-heat',
     sign: 1,
@@ -58,7 +58,7 @@ export const DRINK_RULES: readonly PairRule[] = [
     when: 'heat',
     of: (h, b) => (Math.min(4, b.sweet) * over(h.heat, 2)) / 6,
   },
-  { id: 'sweeter-than-it-asks', sign: -1, prior: 0.8, of: (h, b) => over(b.sweet, h.asksSweet + 1) / 2 },
+  { id: 'sweeter-than-it-asks', sign: -1, prior: 0.8, of: (h, b) => over(b.sweet, h.wantsSweet + 1) / 2 },
   {
     id: 'tannin-takes-fat',
     sign: 1,

@@ -2,17 +2,17 @@ import { over, type PairRule } from './rule.js';
 import { customary } from './custom.js';
 import { kinship } from './shared.js';
 
-type Plain =
+type PlainMeatRule =
   | 'salt-meat-milky-cheese'
   | 'lean-meat-rich-cheese'
   | 'fat-meat-tangy-cheese'
   | 'smoke-on-quiet'
   | 'of-a-strength';
 
-export type MeatRuleId = Plain;
+export type MeatRuleId = PlainMeatRule;
 
 declare module '../../units/reason.js' {
-  interface Rules extends Record<Plain, NoFigures> {}
+  interface Rules extends Record<PlainMeatRule, NoFigures> {}
 }
 
 /** How a meat sits beside a cheese on one board. Common practice, no source. */

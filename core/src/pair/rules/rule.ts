@@ -18,5 +18,5 @@ export interface PairRule<Id extends keyof Rules = keyof Rules> {
   readonly figures?: (host: HostFacts, beside: CompanyFacts) => Rules[Id];
 }
 
-/** So much more than a threshold; 0 under it. */
+/** What is above a threshold; 0 under it. */
 export const over = (x: number, threshold: number): number => (x > threshold ? x - threshold : 0);

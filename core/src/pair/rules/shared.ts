@@ -14,7 +14,7 @@ declare module '../../units/reason.js' {
 }
 
 /** More of the same adds little. */
-const MOST = 1.5;
+const MOST_KINSHIP = 1.5;
 /**
  * What speaks for any two things that stand beside each other. Common practice, no source. Kinship of place is not fitted: the demo's
  * places are invented.
@@ -24,14 +24,14 @@ export const kinship = (prior: { shared: number; kindred: number; place: number 
     id: 'shared-aroma',
     sign: 1,
     prior: prior.shared,
-    of: (h, b) => Math.min(MOST, sharedWeight(h, b)),
+    of: (h, b) => Math.min(MOST_KINSHIP, sharedWeight(h, b)),
     figures: (h, b) => ({ aromas: sharedAromas(h, b) }),
   },
   {
     id: 'kindred-aroma',
     sign: 1,
     prior: prior.kindred,
-    of: (h, b) => Math.min(MOST, bridgedWeight(h, b)),
+    of: (h, b) => Math.min(MOST_KINSHIP, bridgedWeight(h, b)),
     figures: (h, b) => {
       const [one, other] = leadBridge(h, b)!;
       return { one, other };

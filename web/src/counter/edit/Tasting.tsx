@@ -21,21 +21,21 @@ export function Tasting({
   onEdit: (what: string, part: Partial<Lot>) => void;
 }) {
   // Written before or after the verdict: until there is one the browser keeps it.
-  const [told, setTold] = useKept(`tasting ${lot.id}`, () => ({
+  const [written, setWritten] = useKept(`tasting ${lot.id}`, () => ({
     taster: lot.verdict?.taster ?? keeping.read('rotula.taster') ?? '',
     note: lot.verdict?.note ?? '',
     words: lot.verdict?.words.join(', ') ?? '',
   }));
-  const { taster, note, words } = told;
+  const { taster, note, words } = written;
   const carried = verdictOn(good, lot, today);
   const taste = (says: NonNullable<Lot['verdict']>['says']) => {
     const name = taster.trim() || 'the counter';
     keeping.write('rotula.taster', name);
     onEdit(say`tasted: ${says}`, { verdict: { says, taster: name, on: today, note, words: listed(words) } });
   };
-  const write = (part: Partial<typeof told>) => {
-    const all = { ...told, ...part };
-    setTold(all);
+  const write = (part: Partial<typeof written>) => {
+    const all = { ...written, ...part };
+    setWritten(all);
     if (!lot.verdict) return;
     const next = {
       ...lot.verdict,

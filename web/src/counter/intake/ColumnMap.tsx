@@ -18,7 +18,7 @@ const OPTIONS = [
 ];
 
 /** A supplier's columns, each with what it is here. Asked once for each set of headings. */
-export function ColumnMap({
+export function ColumnMapForm({
   headings,
   sample,
   map,

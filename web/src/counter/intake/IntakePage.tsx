@@ -13,7 +13,7 @@ import { count, formatFor } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';
 import { Slate, SlateSection, Vital } from '../../ui/Slate';
 import { useCounterEdits } from '../useCounterEdits';
-import { ColumnMap } from './ColumnMap';
+import { ColumnMapForm } from './ColumnMap';
 import { IntakeRows } from './IntakeRows';
 import { DecimalQuestion, DividerQuestion } from './Questions';
 import { SideBySide } from './SideBySide';
@@ -127,7 +127,7 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
           </div>
         )}
         {state.at === 'columns' && (
-          <ColumnMap
+          <ColumnMapForm
             headings={state.table.headings}
             sample={state.table.sample}
             map={state.map}

@@ -47,7 +47,7 @@ function withOneLineEnd(text: string): string {
 }
 
 const DIVIDERS = [',', ';', '\t', '|'];
-/** Lines that are looked at to tell what divides the columns. */
+/** Lines that are read to find what divides the columns. */
 const LOOKED_AT = 60;
 
 const parse = (text: string, delimiter: string, preview?: number) =>

@@ -26,7 +26,7 @@ export type IntakeState =
   | { readonly at: 'divider'; readonly file: File; readonly by: Divided['by'] }
   | { readonly at: 'columns'; readonly table: TableRead; readonly map: ColumnMap }
   | { readonly at: 'decimal'; readonly table: TableRead; readonly map: ColumnMap; readonly doubt: Doubt }
-  /** `reading` tells one reading from another. */
+  /** `reading` is the number of a reading. */
   | {
       readonly at: 'rows';
       readonly reading: string;
@@ -64,11 +64,11 @@ export function useIntake(
   const desk = useRef<{ worker: Worker; remote: Remote<IntakeWorker> } | null>(null);
   const name = useRef('');
   const readings = useRef(0);
-  const asked = useRef(0);
+  const latest = useRef(0);
   const end = (says: string | null) => {
     desk.current?.worker.terminate();
     desk.current = null;
-    asked.current++;
+    latest.current++;
     setState({ at: 'choose', says });
   };
   const open = () => {
@@ -87,13 +87,13 @@ export function useIntake(
    * question was stopped, nobody listens any more.
    */
   const telling = () => {
-    const mine = ++asked.current;
+    const mine = ++latest.current;
     return proxy((done: number, all: number) => {
-      if (asked.current === mine) setState({ at: 'reading', done, all });
+      if (latest.current === mine) setState({ at: 'reading', done, all });
     });
   };
   const show = (answer: IntakeAnswer | null, table?: TableRead, map: ColumnMap = {}) => {
-    asked.current++;
+    latest.current++;
     if (!answer) return;
     if (answer.is === 'nothing') setState({ at: 'choose', says: answer.says });
     else if (answer.is === 'doubt' && table) setState({ at: 'decimal', table, map, doubt: answer.doubt });

@@ -13,9 +13,7 @@ export const placeOf = ({ good }: GuestCard): string =>
 /** What has to stand on a card whatever its size: raw milk, and how strong a drink is. */
 export const notesOf = ({ rawMilk, good }: GuestCard): string[] => [
   ...(rawMilk ? [say`raw milk`] : []),
-  ...(good.kind === 'drink'
-    ? [isAlcoholic(good) ? say`${good.abv} % alcohol` : say`without alcohol`]
-    : []),
+  ...(good.kind === 'drink' ? [isAlcoholic(good) ? say`${good.abv} % alcohol` : say`without alcohol`] : []),
 ];
 
 /** The steps that something goes with: "with 2, 4 and 5". */

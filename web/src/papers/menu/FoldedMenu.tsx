@@ -15,7 +15,7 @@ export function FoldedMenu({ menu }: { menu: PaperData<'tasting-menu'> }) {
         {say`${steps.length} steps are too many for a folded menu that can be read: print it on one sheet.`}
       </p>
     );
-  const scale = Math.min(1, ROOMY / half);
+  const scale = Math.min(1, ROOMY_FOLDED / half);
   return (
     <>
       <style>{`@page { size: ${PAGE_SIZES[size]} landscape; margin: 10mm; }`}</style>
@@ -41,8 +41,8 @@ export function FoldedMenu({ menu }: { menu: PaperData<'tasting-menu'> }) {
   );
 }
 
-/** So many steps stand on a page as they are; more are set smaller, up to what can still be read. */
-const ROOMY = 3.2;
+/** This many steps stand on a page as they are; more are set smaller, up to what can still be read. */
+const ROOMY_FOLDED = 3.2;
 const MOST_A_PAGE = 5;
 
 const Steps = ({

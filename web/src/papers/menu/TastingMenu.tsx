@@ -31,9 +31,9 @@ export default function TastingMenu({ data }: { data: PaperData<'tasting-menu'> 
   );
 }
 
-/** So many steps stand under each other; more stand in two columns, and of many more each is set a little smaller. */
+/** This many steps stand under each other; more stand in two columns, and of many more each is set a little smaller. */
 const ONE_COLUMN = 4;
-const ROOMY = 8;
+const ROOMY_TASTING = 8;
 const SMALLEST = 0.8;
 
 function OneSheet({ menu }: { menu: PaperData<'tasting-menu'> }) {
@@ -46,7 +46,7 @@ function OneSheet({ menu }: { menu: PaperData<'tasting-menu'> }) {
           'mt-[4mm] grid gap-x-[8mm] gap-y-[2.5mm]',
           steps.length > ONE_COLUMN && 'grid-cols-2',
         )}
-        style={{ zoom: Math.max(SMALLEST, Math.min(0.9, ROOMY / steps.length)) }}
+        style={{ zoom: Math.max(SMALLEST, Math.min(0.9, ROOMY_TASTING / steps.length)) }}
       >
         {steps.map((step) => (
           <MenuStep key={step.card.good.id} step={step} cleanser={menu.cleanser} />
