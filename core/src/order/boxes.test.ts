@@ -21,7 +21,7 @@ describe.each(WAYS)('boxes for one, by %j', (way) => {
   const { cuts, ahead, boards, serving, timing, brief } = made(way);
   test('all is cut before they are closed: nothing stands whole, and only what is spooned has a tool', () => {
     expect(isBoxed(brief)).toBe(true);
-    expect(boards.choice).toMatchObject({ spread: 'together', many: 8, asked: true });
+    expect(boards.choice).toMatchObject({ spread: 'together', many: 8, ofTheSurface: true });
     expect(cuts.filter(({ whole }) => whole)).toEqual([]);
     for (const { now, whole, guideCuts } of ahead.values()) {
       expect(now).toBeGreaterThan(0);

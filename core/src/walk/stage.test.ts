@@ -33,7 +33,7 @@ test('what clears the palate stands on the list: as a line of its own where it l
   const { good } = first.relief!;
   const lies = plan({ ...order, extras: [good.id], portions: { [good.id]: 20 } }, counter, DEFAULT_HOUSE);
   const short = lies.advice.find(({ rule }) => rule === 'too-little-to-clear-the-palate');
-  expect(short).toMatchObject({ subject: good.id, figures: { asks: lies.relief!.net, has: 20 } });
+  expect(short).toMatchObject({ subject: good.id, figures: { needs: lies.relief!.net, has: 20 } });
   expect(lies.lines.filter(({ stage }) => stage === 'walk')).toEqual([]);
   const off = plan({ ...order, takenOff: [good.id] }, counter, DEFAULT_HOUSE);
   const other = off.relief!.good.id;

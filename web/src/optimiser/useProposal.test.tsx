@@ -18,7 +18,7 @@ const nothing: Pick = {
 const trouble: Trouble = { collisions: [], waysOut: [] };
 const answers = { pick: nothing, trouble };
 jest.mock('./threads', () => ({
-  ask: async (id: keyof typeof answers) => answers[id],
+  runInThread: async (id: keyof typeof answers) => answers[id],
   stop: () => undefined,
   Stopped: class extends Error {},
 }));
