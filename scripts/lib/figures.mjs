@@ -18,7 +18,7 @@ const OPERATIONS = {
 const isWrapped = (node) =>
   ts.isParenthesizedExpression(node) || ts.isAsExpression(node) || ts.isSatisfiesExpression(node);
 
-/** What a constant holds: a number, or lists and records of them; null: something else. A brand (`grams(5)`) is the number in it. */
+/** What a constant holds: a number, or lists and records of them; null: something else. A brand (`grams(5)`) is the number in it, any other call the list of its numbers. */
 function figuresIn(node) {
   if (ts.isNumericLiteral(node)) return Number(node.text);
   if (isWrapped(node)) return figuresIn(node.expression);
@@ -26,8 +26,11 @@ function figuresIn(node) {
     const value = figuresIn(node.operand);
     return typeof value === 'number' ? -value : null;
   }
-  if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.arguments.length === 1)
-    return typeof figuresIn(node.arguments[0]) === 'number' ? figuresIn(node.arguments[0]) : null;
+  if (ts.isCallExpression(node) && ts.isIdentifier(node.expression)) {
+    const values = node.arguments.map(figuresIn);
+    if (values.length === 0 || values.some((value) => typeof value !== 'number')) return null;
+    return values.length === 1 ? values[0] : values;
+  }
   if (ts.isBinaryExpression(node)) {
     const [a, b] = [figuresIn(node.left), figuresIn(node.right)];
     const operation = OPERATIONS[node.operatorToken.getText()];

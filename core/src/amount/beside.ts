@@ -56,7 +56,7 @@ export function besidePerAdult({ role, sweetTooth, practice }: Brief, what: Besi
   if (what === 'bread') return mid(breadPerAdult[role]);
   if (NOT_BESIDE[role]?.includes(what)) return 0;
   const { low, high } = usual[what];
-  const perHead = SWEET.includes(what) ? low + ((high - low) * (sweetTooth - 1)) / 4 : (low + high) / 2;
+  const perHead = SWEET.includes(what) ? low + ((high - low) * (sweetTooth - 1)) / 4 : mid({ low, high });
   return perHead * besideByRole[role];
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { aBrief } from '../testing/briefs.js';
 import { demoCounter } from '../testing/goods.js';
-import { besideTotal } from './index.js';
+import { besidePerAdult, besideTotal } from './index.js';
 import { House } from '../brief/house.js';
 import { PRACTICE_FIGURES, practiceWith, USUAL_PRACTICE, wrongFigures } from '../brief/practice.js';
 import { settled } from '../brief/settle.js';
@@ -22,6 +22,19 @@ describe('the figures of a house', () => {
       expect(practiceWith({ [path]: usual })).toEqual(USUAL_PRACTICE);
       expect(practiceWith({ [path]: usual + 1 })).not.toEqual(USUAL_PRACTICE);
     }
+  });
+  // What is not sweet comes at the middle of its range, whoever sits there.
+  test('brine comes at the middle of its range, honey by the sweet tooth', () => {
+    const { low, high } = USUAL_PRACTICE.besidePerAdult.brine;
+    const share = USUAL_PRACTICE.besideByRole.grazing;
+    expect(besidePerAdult(aBrief({ role: 'grazing' }), 'brine')).toBe(((low + high) / 2) * share);
+    const { honey } = USUAL_PRACTICE.besidePerAdult;
+    for (const [tooth, at] of [
+      [1, honey.low],
+      [3, (honey.low + honey.high) / 2],
+      [5, honey.high],
+    ] as const)
+      expect(besidePerAdult(aBrief({ role: 'grazing', sweetTooth: tooth }), 'honey')).toBe(at * share);
   });
   test('own grams, kinds and shares are followed, and nothing else moves', () => {
     const usual = targets({}, { guests: { adults: 12, children: 2 } });

@@ -1,4 +1,12 @@
-import { allergensOf, contentsOf, isAlcoholic, isMain, TREE_NUTS, type Good } from '../counter/index.js';
+import {
+  allergensOf,
+  contentsOf,
+  isAlcoholic,
+  isCompanionOf,
+  isMain,
+  TREE_NUTS,
+  type Good,
+} from '../counter/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import { chokingRowOf } from './choking.js';
 import { limitRule, type Reach } from './limitRules.js';
@@ -55,8 +63,6 @@ interface CautionRow {
   readonly applies: (good: Good) => boolean;
 }
 
-const isCompanionOf = (good: Good, ...roles: string[]) =>
-  good.kind === 'companion' && roles.includes(good.role);
 const always = () => true;
 const isNutLimit = (limit: Limit) =>
   isHarmful(limit) &&

@@ -1,5 +1,5 @@
 import { PRACTICE } from '../units/index.js';
-import { allergenOf, named, TREE_NUTS, type Good } from '../counter/index.js';
+import { allergenOf, isCompanionOf, named, TREE_NUTS, type Good } from '../counter/index.js';
 
 export type SafeForm =
   | 'finely ground'
@@ -24,9 +24,7 @@ export interface ChokingRow {
   readonly source: string;
 }
 
-const isCompanionOf = (good: Good, ...roles: string[]) =>
-  good.kind === 'companion' && roles.includes(good.role);
-const PUBLIC_HEALTH = 'public-health advice on choking, widely published';
+const CHOKING_ADVICE = 'public-health advice on choking, widely published';
 /** Crunch from which raw fruit and vegetables are hard to a small child. */
 const HARD_CRUNCH = 6;
 /** A ball or pearl of cheese smaller than this goes down whole, grams. */
@@ -41,13 +39,13 @@ const CHOKING_ROWS: readonly ChokingRow[] = [
     id: 'popcorn',
     applies: (good) => good.kind === 'companion' && named(good, 'popcorn'),
     form: null,
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'whole nuts',
     applies: (good) => isCompanionOf(good, 'nut'),
     form: 'finely ground',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'nuts inside',
@@ -55,19 +53,19 @@ const CHOKING_ROWS: readonly ChokingRow[] = [
       isCompanionOf(good, 'bread', 'cracker', 'preserve', 'brine', 'chocolate') &&
       (hasNutsInside(good) || named(good, 'nut ', 'nuts ')),
     form: null,
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'stone fruit',
     applies: (good) => isCompanionOf(good, 'fruit', 'dried fruit') && named(good, 'cherr', 'date', 'plum'),
     form: 'stoned, quartered lengthways',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'olives',
     applies: (good) => isCompanionOf(good, 'brine') && named(good, 'olive', 'caperberr'),
     form: 'stoned, quartered lengthways',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'whole pickles',
@@ -82,21 +80,21 @@ const CHOKING_ROWS: readonly ChokingRow[] = [
       good.role !== 'garnish' &&
       (good.rolls || named(good, 'grape', 'cherry tomato', 'blueberr')),
     form: 'quartered lengthways',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'hard vegetables',
     applies: (good) =>
       isCompanionOf(good, 'vegetable') && good.kind === 'companion' && good.crunch >= HARD_CRUNCH,
     form: 'in thin ribbons',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'hard fruit',
     applies: (good) =>
       isCompanionOf(good, 'fruit') && good.kind === 'companion' && good.crunch >= HARD_CRUNCH,
     form: 'grated',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'pearls',
@@ -110,19 +108,19 @@ const CHOKING_ROWS: readonly ChokingRow[] = [
     id: 'hard chunks',
     applies: (good) => good.kind === 'cheese' && ['hard', 'very hard'].includes(good.texture),
     form: 'grated',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'firm cubes',
     applies: (good) => good.kind === 'cheese' && ['firm', 'semi-soft'].includes(good.texture),
     form: 'in thin pliable slices',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'sausage',
     applies: (good) => good.kind === 'meat' && good.build !== 'spreadable' && good.build !== 'whole muscle',
     form: 'casing off, in thin strips',
-    source: PUBLIC_HEALTH,
+    source: CHOKING_ADVICE,
   },
   {
     id: 'chewy meat',

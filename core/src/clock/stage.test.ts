@@ -219,6 +219,14 @@ describe('the work', () => {
     for (const { task, start } of shiftsOf(of.timing, 2))
       if (task.job.within !== null && start < 0) expect(-start).toBeLessThanOrEqual(task.job.within);
   });
+  test('cutting takes the seconds of the cut', () => {
+    const cuts = of.timing.tasks.filter(({ id }) => id.startsWith('cut:'));
+    expect(cuts.length).toBeGreaterThan(2);
+    for (const { id, job } of cuts) {
+      const cut = of.cuts.find(({ goodId }) => `cut:${goodId}` === id)!;
+      expect(60 * job.minutes).toBeCloseTo(cut.seconds, 6);
+    }
+  });
   test('more hands begin later; minutes, moves and what is left out are what a person said', () => {
     // The day is searched; what warms need not be exact for it.
     const first = (clock: Clock) =>

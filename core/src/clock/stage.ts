@@ -23,12 +23,12 @@ export interface ClockPart {
 }
 
 /** On an own plate it lies in small pieces, one layer of them. Common practice, no source. */
-const PLATE = { piece: 12, mm2: 60, height: 20 };
+const PLATE = { piece: 12, mm2: 60, height: 20, side: 30 };
 const onPlate = (main: Main, grams: number): Thing => ({
   id: main.id,
   name: main.name,
   lies: 'patch',
-  outline: rectangle(-15, -15, 15, 15),
+  outline: rectangle(-PLATE.side / 2, -PLATE.side / 2, PLATE.side / 2, PLATE.side / 2),
   area: grams * PLATE.mm2,
   height: PLATE.height,
   grams,

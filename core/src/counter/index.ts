@@ -73,6 +73,7 @@ export {
   type Served,
   isCheese,
   isCompanion,
+  isCompanionOf,
   isDrink,
   isMain,
   isMeat,

@@ -6,6 +6,8 @@ export const isCheese = (good: Good): good is Cheese => good.kind === 'cheese';
 export const isMeat = (good: Good): good is Meat => good.kind === 'meat';
 export const isMain = (good: Good): good is Main => good.kind === 'cheese' || good.kind === 'meat';
 export const isCompanion = (good: Good): good is Companion => good.kind === 'companion';
+export const isCompanionOf = (good: Good, ...roles: readonly Companion['role'][]): boolean =>
+  isCompanion(good) && roles.includes(good.role);
 export const isDrink = (good: Good): good is Drink => good.kind === 'drink';
 export const isWare = (good: Good): good is Ware => good.kind === 'ware';
 

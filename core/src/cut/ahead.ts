@@ -1,5 +1,6 @@
 import type { Cheese, Main } from '../counter/index.js';
 import { isBaked, type Cut } from './cut.js';
+import { SOFT_FAMILIES } from './traits.js';
 
 /** What of a good is cut before guests come, what stays whole with its guide cut, and what is held back in the cold. g. */
 export interface Ahead {
@@ -14,7 +15,6 @@ export interface Ahead {
 /** Soft paste dries and runs: one wedge is out. Hard: half. Else what the first half hour takes. Common practice, no source. */
 const FIRST_HALF_HOUR = 1 - 2 ** -0.5;
 const HARD_NOW = 0.5;
-const SOFT = ['soft', 'bloomy', 'washed', 'fresh'];
 const HARD = ['hard', 'very hard'];
 const GUIDE_CUTS = 2;
 /** What lies loose: nothing of it can stand whole beside. */
@@ -32,7 +32,7 @@ const UNGUIDED: readonly Cut['styleId'][] = [
 function nowShare(main: Main, { whole, styleId }: Cut, piece: number, first: number): number {
   if (main.kind === 'meat' || NEVER_WHOLE.includes(styleId)) return 1;
   if (whole) return first > 0 ? Math.min(1, piece / first) : 0;
-  if (SOFT.includes((main as Cheese).texture))
+  if (SOFT_FAMILIES.includes((main as Cheese).texture))
     return main.form.shape === 'log' || main.form.shape === 'ball' ? 1 : FIRST_HALF_HOUR;
   return HARD.includes((main as Cheese).texture) ? HARD_NOW : FIRST_HALF_HOUR;
 }

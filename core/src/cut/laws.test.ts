@@ -138,6 +138,16 @@ describe('closed forms', () => {
         expect(Math.abs(Math.sin(((turn - along) * Math.PI) / 180))).toBeLessThan(1e-6);
       }
   });
+  test('a round in rings of cubes: each ring in as many parts as its middle line is cubes long', () => {
+    const { pieces } = ringed(wedge({ radius: 100, height: 20, angle: 360, trim: 0 }), 20, 20, 20);
+    const rings = [90, 70, 50].map((middle) => Math.round((2 * Math.PI * middle) / 20));
+    expect(
+      pieces
+        .map(({ count }) => count)
+        .sort((a, b) => b - a)
+        .slice(0, 3),
+    ).toEqual(rings);
+  });
   test('eight triangles of a square by its diagonals weigh an eighth each', () => {
     const square = block({ length: 105, width: 105, height: 38, ends: 2 });
     const { pieces } = radial(square, 8);

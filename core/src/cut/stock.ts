@@ -30,9 +30,9 @@ export interface Stock {
 }
 
 /** A pyramid's top is half as wide as its base (counter/shapeOf.ts). */
-const TOP = 0.5;
+export const PYRAMID_TOP = 0.5;
 /** Share of the block on its base that a pyramid fills. */
-export const PYRAMID_FILLS = (1 + TOP + TOP ** 2) / 3;
+export const PYRAMID_FILLS = (1 + PYRAMID_TOP + PYRAMID_TOP ** 2) / 3;
 
 const ROUND: readonly Shape[] = ['wheel', 'half wheel', 'quarter wheel', 'wedge', 'drum'];
 /** How much of its round a shape is, degrees; of a wedge its weight says. */
@@ -118,7 +118,7 @@ export function volumeOf(stock: Stock, off = 0): number {
   const [lo, hi] = spanOf(stock, off);
   if (stock.kind === 'ball') return (4 / 3) * Math.PI * Math.max(0, stock.radius - off) ** 3;
   if (stock.kind === 'pyramid') {
-    const [base, top] = [stock.width - 2 * off, stock.width * TOP - 2 * off];
+    const [base, top] = [stock.width - 2 * off, stock.width * PYRAMID_TOP - 2 * off];
     return ((hi - lo) / 3) * (base ** 2 + base * Math.max(0, top) + Math.max(0, top) ** 2);
   }
   if (stock.kind === 'box') return areaOf(outlineOf(stock, off)) * Math.max(0, hi - lo);

@@ -1,9 +1,11 @@
-import type { Cheese } from '../counter/index.js';
+import type { Cheese, Texture } from '../counter/index.js';
 
 /** What of a cheese decides how it is cut. */
 
 /** Is it one of these? */
 export const is = <T>(x: T, ...options: T[]) => options.includes(x);
+/** Families whose paste is soft: it dries, runs and is never split in height. */
+export const SOFT_FAMILIES: readonly Texture[] = ['fresh', 'soft', 'bloomy', 'washed'];
 /** A piece that is set out whole: up to about a pound. */
 const SMALL_GRAMS = 500;
 /** It is set out whole. */

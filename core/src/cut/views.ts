@@ -1,6 +1,6 @@
 import type { Division, Stroke } from './division/index.js';
 import { rectangle, sector, type Point, type Polygon } from './plane.js';
-import { outlineOf, spanOf, type Stock } from './stock.js';
+import { outlineOf, PYRAMID_TOP, spanOf, type Stock } from './stock.js';
 import type { WheelCut } from './wheel.js';
 
 /** One view of what is cut, in mm: its outline, what is left when the rind is off, and the strokes of the knife. */
@@ -11,8 +11,6 @@ export interface View {
   readonly inner: Polygon | null;
   readonly strokes: readonly Pick<Stroke, 'from' | 'to'>[];
 }
-
-const TOP = 0.5;
 
 /** The side of a stock: a wheel or wedge from its point to its rind, a block along its length, a pyramid as it stands. */
 function sideOf(stock: Stock, off: number): Polygon {
@@ -28,7 +26,7 @@ function sideOf(stock: Stock, off: number): Polygon {
       return sector(stock.radius - off, 0, 360);
     case 'pyramid': {
       const w = stock.width;
-      const inset = (w * (1 - TOP)) / 2;
+      const inset = (w * (1 - PYRAMID_TOP)) / 2;
       return [
         [off, lo],
         [w - off, lo],

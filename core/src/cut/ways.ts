@@ -19,6 +19,7 @@ function piecesOf(stock: Stock, grams: number, by: number, least: number): numbe
 /** Coins of 8 to 12 mm, cubes of 15 to 20, dice of 12 to 18. Common practice, no source. */
 export const RANGE = { coins: [8, 12], cubes: [15, 20], dice: [12, 18] } as const;
 const BATON_MM = { side: 11, length: 55 };
+const BATON_SIDE_MM: readonly [number, number] = [9, 13];
 export const SLICE_MM = { thick: 5, width: 30, length: 60 };
 export const SLAB_MM = { thick: 12, width: 45, length: 60 };
 export const ZIGZAG_MM = { base: 34, thick: 7 };
@@ -67,7 +68,7 @@ export const slices = (stock: Stock, { thick, width, length }: typeof SLICE_MM):
   stock.kind === 'box' ? grid(stock, thick, width, length) : ringed(stock, length, width, thick);
 
 export const batons = (stock: Stock, grams: number): Division => {
-  const side = within(Math.sqrt(grams / (stock.density * BATON_MM.length)), [9, 13]);
+  const side = within(Math.sqrt(grams / (stock.density * BATON_MM.length)), BATON_SIDE_MM);
   return blocks(stock, BATON_MM.length, side, side);
 };
 

@@ -1,5 +1,6 @@
 import type { Cheese } from '../counter/index.js';
 import { isRound, roundGrams } from './stock.js';
+import { SOFT_FAMILIES } from './traits.js';
 
 /** Below these nobody cuts a true wedge from a wheel; wheels of 30 cm and more go by the rim. Common practice, no source. */
 export const SMALLEST_WEDGE_DEGREES = 15;
@@ -53,7 +54,6 @@ export function leastAngle(diameter: number): number {
   return (360 / Math.PI) * Math.asin(Math.min(1, SMALLEST_CHORD_MM / diameter));
 }
 
-const SOFT = ['fresh', 'soft', 'bloomy', 'washed'];
 const COOKED = ['firm', 'hard', 'very hard'];
 
 /**
@@ -118,7 +118,7 @@ const isHalved = ({ form, texture }: Cheese): boolean =>
 /** In how many parts of its height a wheel is taken, so that a wedge is wide enough; 1: it is not split. */
 function partsFor(cheese: Cheese, angle: number, least: number): number {
   const { diameter, height } = cheese.form;
-  if (angle >= least - ROUNDING || SOFT.includes(cheese.texture) || height === null) return 1;
+  if (angle >= least - ROUNDING || SOFT_FAMILIES.includes(cheese.texture) || height === null) return 1;
   const most = Math.floor(height / THINNEST_PART_MM);
   if (most < 2) return 1;
   if (isHalved(cheese)) return 2;

@@ -12,7 +12,7 @@ import {
 import { BANDS, type Board } from './boards.js';
 import { onClock } from './clock.js';
 import type { Layout } from './layout.js';
-import { colourGap, SEEN_APART, type Third } from './rules/index.js';
+import { colourGap, SEEN_APART, THIRDS, type Third } from './rules/index.js';
 import type { ColourSchool } from './schools.js';
 import { baseOf, type Thing } from './thing.js';
 
@@ -52,7 +52,6 @@ export type Praise =
 /** A gap so wide is seen, mm across; and a side so light on the average is pale (CIE L*). House's own figures. */
 const GAP = 90;
 const PALE = 82;
-const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
 
 interface Seen {
   readonly layout: Layout;

@@ -4,7 +4,7 @@ import type { Lagrangian, Multipliers } from './lagrangian.js';
 const PATIENCE = 6;
 const BEND = 1.5;
 const LEAST_STEP = 0.005;
-const EPS = 1e-12;
+const LEAST_NORM = 1e-12;
 
 /**
  * Moves the multipliers of a Lagrangian towards its least bound, by subgradient steps as long as the distance to the target
@@ -53,7 +53,7 @@ export class Descent {
   step(bound: number, target: number): boolean {
     if (this.theta < LEAST_STEP) return false;
     const norm = this.turn();
-    if (norm < EPS) return false;
+    if (norm < LEAST_NORM) return false;
     const distance = Math.max(1e-6, bound - (Number.isFinite(target) ? target : bound - 1));
     const length = (this.theta * distance) / norm;
     const { slopes, prices } = this.now;

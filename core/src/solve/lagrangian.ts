@@ -13,7 +13,7 @@ interface Row {
   readonly limit: number;
 }
 
-const EPS = 1e-12;
+const ROUNDING = 1e-12;
 
 /**
  * The Lagrangian of an instance (Geoffrion 1974; Fisher 1981). Each band's worth is concave, so a line of any slope through
@@ -221,7 +221,11 @@ export class Lagrangian {
     const top = this.top[b]!;
     let z = fill;
     let rise = 0;
-    for (let c = Math.floor(z + EPS), at = b * (most + 1) + c; z < top - EPS && c < most; c++, at++) {
+    for (
+      let c = Math.floor(z + ROUNDING), at = b * (most + 1) + c;
+      z < top - ROUNDING && c < most;
+      c++, at++
+    ) {
       const over = worth[at + 1]! - worth[at]! - line;
       if (over <= 0) break;
       const next = Math.min(c + 1, top);

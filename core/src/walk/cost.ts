@@ -2,6 +2,9 @@ import { isStrong, softnessOf } from '../sense/index.js';
 import type { Main } from '../counter/index.js';
 import type { LateSchool } from '../brief/index.js';
 
+/** Differences of cost below this are rounding. */
+export const ROUNDING = 1e-9;
+
 /** The names of two goods that follow each other. */
 interface Step {
   readonly from: string;

@@ -1,7 +1,7 @@
 import type { Main } from '../counter/index.js';
 import type { LateSchool } from '../brief/index.js';
 import { lruMemoised } from '../units/index.js';
-import { bears, FALLS, lateness, MEMORY, START, stepCost } from './cost.js';
+import { bears, FALLS, lateness, MEMORY, ROUNDING, START, stepCost } from './cost.js';
 
 /** Above this the walk rises by strength instead, and says so: nobody tastes that many in a row. */
 export const EXACT_UP_TO = 15;
@@ -112,9 +112,6 @@ function walked(order: readonly number[], table: Table): number {
   return sum;
 }
 
-/** Less than this is nothing. */
-const NOTHING = 1e-9;
-
 /** A good order: by strength, in which goods are moved one by one for as long as that helps. */
 function goodOrder(start: readonly number[], table: Table): readonly number[] {
   const { n, late, pinned } = table;
@@ -136,7 +133,7 @@ function goodOrder(start: readonly number[], table: Table): readonly number[] {
         }
         tried[to] = order[from]!;
         const cost = walked(tried, table);
-        if (cost >= least - NOTHING) continue;
+        if (cost >= least - ROUNDING) continue;
         [order, least, better] = [tried, cost, true];
       }
   }
@@ -181,7 +178,7 @@ function exactOrder(
   const table = tableOf(goods, school, pinned);
   const { late, strength } = table;
   const good = goodOrder(filled(byStrength(goods, school), pinned), table);
-  const known = walked(good, table) - NOTHING;
+  const known = walked(good, table) - ROUNDING;
   const { strongest, mildest, earliest, atLeast } = setsOf(table);
   const all = (1 << n) - 1;
   /** What is pinned stands at its place and nowhere else. */
@@ -231,7 +228,7 @@ function backwards(table: Table, layers: readonly (readonly number[])[], stronge
       for (let to = 0; to < n; to++) {
         if (set & (1 << to)) continue;
         const total = costOf(table, strongest[set]!, last, to) + onward[(set | (1 << to)) * n + to]!;
-        if (total >= onward[state]! - NOTHING) continue;
+        if (total >= onward[state]! - ROUNDING) continue;
         onward[state] = total;
         next[state] = to;
       }
@@ -241,7 +238,7 @@ function backwards(table: Table, layers: readonly (readonly number[])[], stronge
   let at = -1;
   for (const state of layers[0]!) {
     const total = START * strength[state % n]! + onward[state]!;
-    if (total >= least - NOTHING) continue;
+    if (total >= least - ROUNDING) continue;
     least = total;
     at = state % n;
   }

@@ -1,5 +1,5 @@
 import type { Companion, Main } from '../counter/index.js';
-import { needsRelief } from './cost.js';
+import { needsRelief, ROUNDING } from './cost.js';
 
 /**
  * What lingers along a walk, and where it has to be cleared. A good leaves a load behind, by strength, salt, fat, heat and scent; it fades with every
@@ -42,9 +42,6 @@ export function excessOf(order: readonly Main[], left: readonly number[]): numbe
   return sum;
 }
 
-/** Less than this is nothing. */
-const NOTHING = 1e-9;
-
 export interface Relief {
   /** Before which steps something clears the palate. */
   readonly before: readonly boolean[];
@@ -67,13 +64,13 @@ interface Path {
 /** No way on can make b better than a. */
 const beats = (a: Path, b: Path): boolean =>
   a.many <= b.many &&
-  a.excess <= b.excess + NOTHING &&
-  a.total <= b.total + NOTHING &&
-  a.load <= b.load + NOTHING;
+  a.excess <= b.excess + ROUNDING &&
+  a.total <= b.total + ROUNDING &&
+  a.load <= b.load + ROUNDING;
 
 /** First the least excess, then the fewest places, then the least that is left over. */
 const order = (a: Path, b: Path): number =>
-  Math.abs(a.excess - b.excess) > NOTHING ? a.excess - b.excess : a.many - b.many || a.total - b.total;
+  Math.abs(a.excess - b.excess) > ROUNDING ? a.excess - b.excess : a.many - b.many || a.total - b.total;
 
 /**
  * The fewest places for something that clears the palate so that nowhere more is left over than may be, and one at least wherever strong follows strong;
@@ -106,7 +103,7 @@ export function reliefFor(goods: readonly Main[], power: number): Relief {
   const { before } = [...paths].sort(order)[0]!;
   const left = leftOver(goods, before, power);
   const tooMuch = [...goods.keys()].filter(
-    (i) => i > 0 && left[i]! > MOST_LEFT * goods[i]!.sense.intensity + NOTHING,
+    (i) => i > 0 && left[i]! > MOST_LEFT * goods[i]!.sense.intensity + ROUNDING,
   );
   return { before, left, tooMuch };
 }

@@ -5,7 +5,7 @@ import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { SlateSection } from '../ui/Slate';
-import { BUILD_WORDS, SCHOOL_WORDS, whereWords } from '../words/lay';
+import { BUILD_WORDS, LAY_SCHOOL_WORDS, whereWords } from '../words/lay';
 import { say } from '../language/say';
 import { thingName } from '../drawing/names';
 import type { Building, OnBoard } from './onBoard';
@@ -29,7 +29,7 @@ export function Build({ board, laid, onFocus, step, onStep }: OnBoard & Building
         value={school}
         options={(Object.keys(BUILD_SCHOOLS) as BuildSchool[]).map((value) => ({
           value,
-          label: SCHOOL_WORDS[value],
+          label: LAY_SCHOOL_WORDS[value],
         }))}
         onChange={setSchool}
       />

@@ -93,7 +93,7 @@ export const BUILD_WORDS: Readonly<Record<BuildStep, string>> = {
   garnish: say`Garnish`,
 };
 
-export const SCHOOL_WORDS: Readonly<Record<BuildSchool, string>> = {
+export const LAY_SCHOOL_WORDS: Readonly<Record<BuildSchool, string>> = {
   'anchors first': say`Vessels, cheeses, meats`,
   'crackers early': say`Cheeses, vessels, crackers`,
   'meats first': say`Meats first`,

@@ -1,8 +1,7 @@
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
-
-const PLURAL = { cheese: say`cheeses`, meat: say`meats` } as const;
+import { KIND_PLURALS } from './plurals';
 
 /** Advice: what and how; it never scolds. */
 export const adviceWords: WordsOf<
@@ -41,7 +40,7 @@ export const adviceWords: WordsOf<
   | 'not-on-the-counter'
 > = {
   'number-of-kinds': ({ kind, have, wanted: asked }) =>
-    say`${capital(count(have, kind, PLURAL[kind]))}; the brief asks for ${asked}.`,
+    say`${capital(count(have, kind, KIND_PLURALS[kind]))}; the brief asks for ${asked}.`,
   'over-budget': ({ over }, { money }) =>
     say`Over the budget by ${money(over)}. A cheaper swap, a lighter role or less by hand bring it back.`,
   'short-of-stock': ({ good, onHand, short }, { grams }) =>

@@ -14,8 +14,7 @@ import { listed } from '../ui/format';
 import { ageWord, limitLabel } from './labels';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
-
-const PLURAL = { cheese: say`cheeses`, meat: say`meats` } as const;
+import { KIND_PLURALS } from './plurals';
 
 const FIRMNESS: Record<FeltFirmness, string> = {
   soft: say`soft paste`,
@@ -144,7 +143,7 @@ export const hitchWords: WordsOf<Hitch['rule']> = {
   },
   'lock-off-the-theme': ({ good }) => say`${good} is locked, so it stays, though it is off the theme.`,
   'more-locks-than-kinds': ({ kind, locked, kinds }) =>
-    say`${locked} ${PLURAL[kind]} are locked and ${kinds} asked for: all ${locked} were kept.`,
+    say`${locked} ${KIND_PLURALS[kind]} are locked and ${kinds} asked for: all ${locked} were kept.`,
   'school-needs-more-kinds': ({ cheeses, school, places }) =>
     say`${cheeses} cheeses cannot fill the ${places.length} places of “${word(school)}” (${places.join(', ')}): each fills one of them.`,
   'nothing-fits': () => say`Nothing on this counter keeps every wish at once.`,

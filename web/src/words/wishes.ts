@@ -3,6 +3,7 @@ import { count, type Format } from '../ui/format';
 import { ROLE_WORDS } from './brief';
 import { limitLabel } from './labels';
 import { say, word } from '../language/say';
+import { KIND_PLURALS } from './plurals';
 
 type Of = WishWord['of'];
 type WishOf<O extends Of> = Extract<WishWord, { of: O }>;
@@ -11,8 +12,6 @@ interface Words<O extends Of> {
   readonly is: (wish: WishOf<O>) => string;
   readonly out: (wish: WishOf<O>, format: Format) => string;
 }
-
-const PLURAL = { cheese: say`cheeses`, meat: say`meats` } as const;
 
 const WISHES: { readonly [O in Of]: Words<O> } = {
   cover: {
@@ -41,10 +40,10 @@ const WISHES: { readonly [O in Of]: Words<O> } = {
       w.amount === null ? say`a larger budget` : say`a budget of ${money(w.amount)} in all`,
   },
   kinds: {
-    is: (w) => say`the number of ${PLURAL[w.kind]}`,
+    is: (w) => say`the number of ${KIND_PLURALS[w.kind]}`,
     out: (w) => {
-      if (w.kinds === null) return say`fewer ${PLURAL[w.kind]}`;
-      return w.kinds === 0 ? say`no ${PLURAL[w.kind]}` : count(w.kinds, w.kind, PLURAL[w.kind]);
+      if (w.kinds === null) return say`fewer ${KIND_PLURALS[w.kind]}`;
+      return w.kinds === 0 ? say`no ${KIND_PLURALS[w.kind]}` : count(w.kinds, w.kind, KIND_PLURALS[w.kind]);
     },
   },
 };

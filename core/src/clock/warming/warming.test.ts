@@ -256,6 +256,13 @@ test.each([
   expect(row(0)[1]! / step ** power).toBeCloseTo(next!, 9);
 });
 
+test('a circle warms as a cylinder, a square as a block, a triangle by its own section', () => {
+  const kindOf = (outline: Polygon) => standing(outline, 30, still(4), still(8)).ways[0]!.kind;
+  expect(kindOf(sector(50, 0, 360))).toBe('cylinder');
+  expect(kindOf(rectangle(0, 0, 100, 100))).toBe('slab');
+  expect(kindOf(sector(50, 0, 60))).toBe('section');
+});
+
 describe('film to still air', () => {
   // Common practice, no source: radiation about 5 W/m2K and natural convection by size: a lone 20 mm cube 13, a wheel 9.
   test('a small cube takes more than a wheel', () => {

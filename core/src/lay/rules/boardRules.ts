@@ -36,7 +36,7 @@ const HOLDS = 20;
 const UNSEEN = 0.06;
 const LEANS_WITHIN = 8;
 /** With fewer high things than thirds, none is asked for. */
-const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
+export const THIRDS: readonly Third[] = ['left', 'middle', 'right'];
 
 const thirdOf = ({ x }: Placed, { board }: Ground): Third =>
   THIRDS[Math.max(0, Math.min(2, Math.floor(3 * (x / board.length + 0.5))))]!;

@@ -1,4 +1,4 @@
-export { type BoardRuleId, type Third } from './boardRules.js';
+export { type BoardRuleId, type Third, THIRDS } from './boardRules.js';
 export {
   boardCosts,
   pairCost,
