@@ -1,5 +1,5 @@
 import { isDrink, type Good } from '../counter/index.js';
-import { amountsOf, predicted, PRIOR } from '../ledger/evidence.js';
+import { amountsOf, LEARNT_RULES, predicted, PRIOR } from '../ledger/evidence.js';
 import { probesFor } from '../ledger/probes.js';
 import { SessionBody, type Session } from '../ledger/session.js';
 
@@ -16,11 +16,18 @@ export function seeded(seed: number): () => number {
 const bell = (random: () => number): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
+/** A normal number that follows from a seed and a name alone: a rule or a good that is added changes nobody else's. */
+const bellOf = (seed: number, name: string): number => {
+  const random = seeded(
+    [...name].reduce((sum, letter) => Math.imul(sum ^ letter.charCodeAt(0), 16777619), seed),
+  );
+  random();
+  return bell(random);
+};
+
 /** Weights of a palate that differs from the prior by about this factor of each weight. */
-export function palate(seed: number, spread: number): Float64Array {
-  const random = seeded(seed);
-  return PRIOR.map((weight) => Math.max(0, weight * (1 + spread * bell(random))));
-}
+export const palate = (seed: number, spread: number): Float64Array =>
+  PRIOR.map((weight, k) => Math.max(0, weight * (1 + spread * bellOf(seed, LEARNT_RULES[k]!.id))));
 
 /** Sessions of two tasters with this palate, one drink a session out of the counter in a seeded order. */
 export function simulatedSessions(
@@ -42,7 +49,9 @@ export function simulatedSessions(
     const notes = probes.flatMap(({ good }) =>
       tasters.map((taster) => {
         const felt =
-          predicted(amountsOf(good, drink), weights) + (taster === 'Bo' ? 0.4 : 0) + noise * bell(random);
+          predicted(amountsOf(good, drink), weights) +
+          (taster === 'Bo' ? 0.4 : 0) +
+          noise * bellOf(seed, `${i} ${good.id} ${taster}`);
         const sits = Math.max(-2, Math.min(2, Math.round(felt)));
         return { taster, probe: good.id, expected: 0, sits, at: `${at}:00.000Z` };
       }),
