@@ -1,11 +1,21 @@
 import { describe, expect, test } from '@jest/globals';
+import { z } from 'zod';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { byId } from '../counter/index.js';
 import { plan, PlanRequest } from '../order/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
-import { NoQuestion, runSearch, SEARCHES, SEARCH_IDS, searchFingerprint, type SearchId } from './index.js';
+import {
+  isSearch,
+  NoQuestion,
+  runSearch,
+  SEARCHES,
+  SEARCH_IDS,
+  searchFingerprint,
+  type SearchId,
+} from './index.js';
+import type { Search } from './search.js';
 
 const shop = { counter: demoCounter(), house: DEFAULT_HOUSE };
 const brief = aBrief({ guests: { adults: 12 }, hours: 6 });
@@ -69,4 +79,35 @@ test('a fingerprint is that of the search, its request and its shop', () => {
     searchFingerprint('pick', { brief }, 2),
   ])
     expect(other).not.toBe(base);
+});
+
+/** A small search, as somebody would add it: the dearest goods of the counter (docs/architecture.md, "Adding a search"). */
+const dearest: Search<{ many: number }, { many: number; prices: number[] }, { prices: number[] }, number> = {
+  version: 1,
+  finds: 'The dearest prices of the counter',
+  request: z.object({ many: z.number().int().min(1).max(5) }),
+  question: ({ many }, { counter }) => ({ many, prices: counter.map(({ price }) => price.amount) }),
+  run: ({ many, prices }, onProgress) => {
+    onProgress?.(1);
+    return { prices: [...prices].sort((a, b) => b - a).slice(0, many) };
+  },
+  answer: z.object({ prices: z.array(z.number()) }),
+};
+
+test('a search is one row: with it its id is known, it is run with its progress, checked and told apart', () => {
+  const id = 'dearest' as SearchId;
+  expect(isSearch(id)).toBe(false);
+  Object.assign(SEARCHES, { dearest });
+  try {
+    expect(isSearch(id)).toBe(true);
+    const progress: unknown[] = [];
+    const asked = SEARCHES[id].question(dearest.request.parse({ many: 2 }) as never, shop);
+    const answer = runSearch(id, asked as never, (soFar) => progress.push(soFar));
+    expect(dearest.answer.parse(answer)).toEqual(answer);
+    expect(progress).toEqual([1]);
+    expect(dearest.request.safeParse({ many: 9 }).success).toBe(false);
+    expect(searchFingerprint(id, { many: 2 }, 1)).not.toBe(searchFingerprint(id, { many: 3 }, 1));
+  } finally {
+    delete (SEARCHES as Record<string, unknown>)[id];
+  }
 });
