@@ -104,7 +104,7 @@ export const CHEESE_AXES: readonly Axis<Cheese>[] = [
     membership: (cheese) => ({ [cheese.texture]: 1 }),
   },
   {
-    // Five soft families are five families and no board: hard and soft is the least (docs/trade.md).
+    // Five soft families are five families and no board: hard and soft is the least (common practice, no source).
     id: 'firmness',
     weight: 10,
     bands: equal(FIRMNESSES.map(([name]) => name)),

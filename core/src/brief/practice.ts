@@ -126,7 +126,7 @@ const POUR_ML = {
 /** Share of the food that the first of two waves holds. */
 const FIRST_WAVE = 0.6;
 
-/** Minutes of work by one practised pair of hands (docs/trade.md); fetching, setting up and clearing are the house's own. */
+/** Minutes of work by one practised pair of hands (docs/trade.md `brief/practice TASK_MINUTES`); fetching, setting up and clearing are the house's own. */
 const TASK_MINUTES = {
   fetch: 5,
   unwrap: 1.5,

@@ -15,7 +15,7 @@ import {
 import { targetOf, type ServingRange } from './warming/targets.js';
 import type { WarmingWay } from './words.js';
 
-/** From the cold of a walk-in or the counter's case (docs/trade.md). */
+/** From the cold of a walk-in or the counter's case (docs/trade.md `clock/outings COLD_START`). */
 const COLD_START = 4;
 /** Whole pieces stay in their paper until this long before they are served: faces dry. The house's own figure. */
 const UNWRAPPED_BEFORE = 20;

@@ -20,7 +20,7 @@ describe('out-of-the-cold', () => {
     expect(outing(there, fish.id).band).toBeNull();
     expect(outing(there, fish.id).needs).toBeLessThanOrEqual(5);
   });
-  // Common practice, no source (docs/trade.md): thin slices and cubes in a quarter to half an hour.
+  // Common practice, no source: thin slices and cubes in a quarter to half an hour.
   test('folded slices warm in a quarter to half an hour', () => {
     const { needs } = outing(now, 'bosun-ham');
     expect(needs).toBeGreaterThanOrEqual(10);
@@ -249,7 +249,7 @@ describe('the work', () => {
     for (const way of ways) expect(way.tooEarly).toBeLessThan(day.cost.tooEarly);
     expect(dayWays(made().timing.question)).toEqual([]);
   });
-  // Common practice, no source (docs/trade.md): 10 min at 220 degrees, to the table within 15, eaten from 5 after.
+  // Common practice, no source (docs/trade.md `cut/hot HOT_ROWS`): 10 min at 220 degrees, to the table within 15, eaten from 5 after.
   test('a disc is baked last of all, grapes earlier to cool, and hands are free while they bake', () => {
     const hot = made({ hot: [{ id: 'halyard', way: 'baked' }] });
     const oven = hot.timing.day.placed.find(({ id }) => id === 'oven:halyard')!;

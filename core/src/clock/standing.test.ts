@@ -216,7 +216,7 @@ describe('what the work keeps to', () => {
     expect(made().cuts.flatMap(({ others }) => others)).not.toContain('baked whole');
     expect(of.timing.tasks.some(({ id }) => id === 'cut:halyard' || id === 'unwrap:halyard')).toBe(false);
   });
-  // Common practice, no source (docs/trade.md): a disc at 220 degrees, toast at 190.
+  // Common practice, no source (docs/trade.md `cut/hot HOT_ROWS`): a disc at 220 degrees, toast at 190.
   test('one oven does one heat after the other', () => {
     const hot = [
       { id: 'halyard', way: 'baked' as const },
@@ -230,7 +230,7 @@ describe('what the work keeps to', () => {
     expect(apart(1)).toBeGreaterThanOrEqual(15);
     expect(apart(2)).toBeLessThan(15);
   });
-  // Common practice, no source (docs/trade.md): three hours in the cold or half an hour in iced water.
+  // Common practice, no source: three hours in the cold or half an hour in iced water.
   test('bottles go into iced water where there is no time for the cold', () => {
     const chill = (earliest: string | null) =>
       made(

@@ -30,7 +30,7 @@ const GARNISH_STEMS = [
 ] as const;
 export type GarnishStem = (typeof GARNISH_STEMS)[number];
 
-/** Among the poisonous (docs/trade.md): a warning with its name, never the rule; what is not on the list is refused all the same. */
+/** Among the poisonous: a warning with its name, never the rule; what is not on the list is refused all the same. */
 const POISONOUS = [
   'holly',
   'mistletoe',

@@ -9,7 +9,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** One bite, and what is eaten in two (docs/trade.md). Common practice, no source. */
+/** One bite, and what is eaten in two (docs/trade.md `cut/bite BITE`). Common practice, no source. */
 export const BITE = { mm: 30, grams: 15 };
 export const TWO_BITES = { grams: 30, long: 120, other: 40 };
 /** What is taken with a spoon or opened at the table is no piece yet. */

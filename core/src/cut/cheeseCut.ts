@@ -16,7 +16,7 @@ declare module '../units/reason.js' {
 
 /** A piece for everybody who eats of it, and a tenth more. Common practice, no source. */
 const MORE_THAN_EATERS = 1.1;
-/** Taking a rind off, seconds (docs/trade.md). */
+/** Taking a rind off, seconds (docs/trade.md `cut/cheeseCut TRIM_SECONDS`). */
 const TRIM_SECONDS = 120;
 
 const leastPieces = ({ eaters }: CutRequest): number => wholesFor(eaters * MORE_THAN_EATERS);

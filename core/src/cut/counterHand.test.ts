@@ -175,6 +175,7 @@ describe('folds', () => {
     expect(large.grams).toBeGreaterThanOrEqual(55);
     expect(large.grams).toBeLessThanOrEqual(100);
     expect(large.length).toBeLessThanOrEqual(80);
+    expect(areaOf(large.outline) / ((Math.PI / 4) * large.length ** 2)).toBeCloseTo(1, 2);
   });
   test('the fold sets the slicer: ham ribbons thin, salami folds a little thicker, coins by hand', () => {
     const ham = aMeat('h', { build: 'whole muscle', calibre: 'large', slice: { mm: 1.4, diameter: 155 } });
@@ -216,7 +217,7 @@ test('pieces are counted where the weight of one is known', () => {
   expect(produceCut(aCompanion('x'), 300).pieces).toBeNull();
 });
 
-// Common practice, no source (docs/trade.md): two bites are up to 120 mm long with the other two measures within 40 mm.
+// Common practice, no source: two bites are up to 120 mm long with the other two measures within 40 mm.
 test('a slice of bread is parted until it is two bites, a wide cracker is snapped, and each says so', () => {
   const slice = aCompanion('b', { role: 'bread', piece: { grams: 16, length: 85, width: 70, height: 10 } });
   const cut = produceCut(slice, 160);

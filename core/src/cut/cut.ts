@@ -68,7 +68,7 @@ export interface Cut {
 /** What is known of a cut before its geometry: who chose it, why, and what else suits. */
 export type Frame = Pick<Cut, 'byHand' | 'others'> & { readonly reasons: readonly Reason[] };
 
-/** Unwrap, check and weigh a good, seconds (docs/trade.md). */
+/** Unwrap, check and weigh a good, seconds (docs/trade.md `cut/cut START_SECONDS`). */
 export const START_SECONDS = 90;
 
 /** Fewer pieces than guests who eat of it. */

@@ -32,7 +32,7 @@ export interface Fold {
   readonly suits: (meat: Meat) => 0 | 1 | 2 | 3;
   /** Thickness that the slicer is set to, mm; the good's own where it lies within. */
   readonly slicer: readonly [low: number, high: number];
-  /** Work of one slice, or of one rose, seconds (docs/trade.md). */
+  /** Work of one slice, or of one rose, seconds (docs/trade.md `cut/folds FOLDS`). */
   readonly seconds: number;
   /** How a slice so wide and so heavy lies once it is folded. */
   readonly folded: (across: number, grams: number) => Folded;

@@ -20,6 +20,7 @@ import { meatCut } from './meatCut.js';
 import { areaOf, centreOf, leastBox, rectangle, sector, turned } from './plane.js';
 import { PYRAMID_FILLS, shellOf, volumeOf, wholeStock, type Stock } from './stock.js';
 import { CUT_STYLES } from './styles.js';
+import { wedges } from './ways.js';
 
 const demo = demoCounter().filter(isCheese);
 const block = (more: Partial<Stock> = {}): Stock => ({
@@ -103,14 +104,18 @@ describe('closed forms', () => {
     expect(cubes.pieces).toHaveLength(1);
     expect(cubes.pieces[0]!.volume).toBeCloseTo((140 / 8) * 19 * 18, 6);
     expect(cubes.offcuts).toBe(0);
+    expect(areaOf(cubes.pieces[0]!.outline)).toBeCloseTo((140 / 8) * 19, 6);
   });
   test('an eighth of a disc of 110 x 27 is an eighth of its volume, and runs from heart to rind', () => {
     const eight = radial(wedge({ radius: 55, height: 27, angle: 360 }), 8);
     expect(eight.pieces).toHaveLength(1);
     expect(eight.pieces[0]!.volume).toBeCloseTo((Math.PI * 55 ** 2 * 27) / 8, 6);
     expect(eight.heartToRind).toBe(true);
-    // Four strokes across make eight wedges.
+    // Four strokes across make eight wedges; of an odd number each goes to the middle.
     expect(eight.strokes).toHaveLength(4);
+    const five = radial(wedge({ radius: 55, height: 27, angle: 360 }), 5).strokes;
+    expect(five).toHaveLength(5);
+    for (const { from } of five) expect(from).toEqual([0, 0]);
   });
   // A chord of a circle is 2 r sin(a / 2); what is rind of a round is what its paste leaves of it.
   test('a twelfth of a round is as wide at its back as the chord, and has its share of the rind', () => {
@@ -147,6 +152,14 @@ describe('closed forms', () => {
         .sort((a, b) => b - a)
         .slice(0, 3),
     ).toEqual(rings);
+  });
+  // Common practice, no source: a wedge narrower than 13 mm at its back falls apart (docs/trade.md `cut/ways NARROWEST_MM`).
+  test('a square of 100 mm is cut into no more wedges than its rim of 400 mm holds, however little is asked', () => {
+    const square = block({ length: 100, width: 100, height: 30, ends: 2 });
+    expect(count(wedges(1, 1)(square, 1))).toBe(Math.floor(400 / 13));
+    expect(count(wedges(1, 1)(wedge({ radius: 50, height: 30, angle: 360, trim: 0 }), 1))).toBe(
+      Math.floor((Math.PI * 100) / 13),
+    );
   });
   test('eight triangles of a square by its diagonals weigh an eighth each', () => {
     const square = block({ length: 105, width: 105, height: 38, ends: 2 });

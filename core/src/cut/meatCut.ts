@@ -10,7 +10,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** Casing off; the slicer set up; a slice on the slicer, seconds (docs/trade.md). */
+/** Casing off; the slicer set up; a slice on the slicer, seconds (docs/trade.md `cut/meatCut MEAT_SECONDS`). */
 const MEAT_SECONDS = { casing: 60, slicer: 180, slice: 2 };
 
 export function meatCut(meat: Meat, request: CutRequest, fold: Fold, frame: Frame): Cut {

@@ -62,7 +62,7 @@ export interface CutStyle {
   readonly piece: number;
   /** Of what is cut, the share that stays on knife, wire, board and fingers. Common practice, no source. */
   readonly loss: number;
-  /** Work of one piece, seconds, by practised hands (docs/trade.md). */
+  /** Work of one piece, seconds, by practised hands (docs/trade.md `cut/styles CUT_STYLES`). */
   readonly seconds: number;
   /** The stock cut so that a piece weighs about what is asked. */
   readonly divide: (stock: Stock, grams: number) => Division;

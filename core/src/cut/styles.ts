@@ -56,7 +56,7 @@ export const CUT_STYLES: readonly CutStyle[] = [
     divide: broken(10, 22),
   },
   {
-    // Halved flat, half of the filling inside and half on top (docs/trade.md; common practice, no source).
+    // Halved flat, half of the filling inside and half on top (common practice, no source).
     id: 'baked whole',
     look: 'whole',
     knife: 'thin blade',

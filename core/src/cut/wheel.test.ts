@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { aCheese } from '../testing/goods.js';
 import { practice } from '../testing/reference.js';
-import { leastAngle, wheelCut } from './wheel.js';
+import { chordOf, leastAngle, wheelCut } from './wheel.js';
 
 const wheel = (diameter: number, height: number, grams: number, texture = 'firm') =>
   aCheese('w', {
@@ -20,6 +20,8 @@ describe('from the shop’s wheel', () => {
     expect(cut.arcMm).toBeCloseTo((Math.PI * 200) / 6, 9);
     expect(cut.chordMm).toBeCloseTo(100, 9);
     expect(cut.left).toEqual({ grams: 3000, angle: 300 });
+    // Beyond half a round the widest that lies between the cuts is the diameter itself.
+    expect([chordOf(200, 180), chordOf(200, 200), chordOf(200, 300)]).toEqual([200, 200, 200]);
   });
   // Common practice, no source: within 5 % or 10 g is on target.
   test('the tolerance is 5 %, at least 10 g, and is an angle too', () => {

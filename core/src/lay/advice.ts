@@ -35,7 +35,7 @@ declare module '../units/reason.js' {
   }
 }
 
-/** Higher than this nothing is carried on a board (docs/trade.md: the highest zone). mm */
+/** Higher than this nothing is carried on a board (docs/trade.md `lay/advice TALL`: the highest zone). mm */
 const TALL = 80;
 
 /**

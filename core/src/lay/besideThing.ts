@@ -7,7 +7,7 @@ import { areaOf } from './geometry.js';
 import { PLAIN, type Thing } from './thing.js';
 import { vesselFor, type Vessels } from './vessels.js';
 
-/** How companions lie: share of the patch that is covered, and how many lie over each other (docs/trade.md). */
+/** How companions lie: share of the patch that is covered, and how many lie over each other (docs/trade.md `lay/besideThing LOOSE`). */
 const LOOSE: Partial<Record<Companion['role'], { readonly covers: number; readonly layers: number }>> = {
   fruit: { covers: 0.65, layers: 1.3 },
   'dried fruit': { covers: 0.65, layers: 1.5 },

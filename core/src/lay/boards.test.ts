@@ -90,7 +90,7 @@ describe.each(QUESTIONS.map((question, i) => [i, question] as const))('a board, 
       expect(patch.area).toBeGreaterThan(0);
       expect(Math.abs(patch.area - thing.area * (1 - patch.short))).toBeLessThanOrEqual(CELL * CELL);
       expect(patch.pieces.length).toBeLessThanOrEqual(thing.pieces);
-      // What rolls is grown away from the rim (docs/trade.md: 40 mm), to a cell.
+      // What rolls is grown away from the rim (docs/trade.md `lay/rules/placeRules ROLLS_WITHIN`: 40 mm), to a cell.
       if (thing.traits.rolls)
         for (const [px, py] of patch.outline)
           expect(

@@ -22,14 +22,14 @@ export interface Board {
 export const boardArea = ({ length, width, round }: Board): number =>
   round ? (Math.PI * length * length) / 4 : length * width;
 
-/** Share of the board's area that is covered, by manner (docs/trade.md). */
+/** Share of the board's area that is covered, by manner (docs/trade.md `lay/boards BANDS`). */
 export const BANDS: Record<Brief['manner'], readonly [low: number, high: number]> = {
   plain: [0.55, 0.65],
   usual: [0.7, 0.8],
   lavish: [0.88, 0.95],
 };
 
-/** Boxes for one person (docs/trade.md); the house's own measures. */
+/** Boxes for one person (docs/trade.md `lay/boards BOXES`); the house's own measures. */
 const boxOf = (id: string, length: number, width: number): Board => ({
   id,
   name: id,

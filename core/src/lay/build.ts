@@ -12,7 +12,7 @@ export type BuildStep =
   | 'garnish'
   | 'knives';
 
-/** In which order a board is built (docs/trade.md: three schools). What a school leaves out comes after, as in the first. */
+/** In which order a board is built: three schools. What a school leaves out comes after, as in the first. */
 export const BUILD_SCHOOLS = {
   'anchors first': [
     'vessels',

@@ -35,7 +35,7 @@ export interface BoardChoice {
 const idOf = (spread: Spread, board: Board, many: number): string =>
   spread === 'together' ? `together ${isBox(board) ? 'each' : many} ${board.id}` : `${spread} ${many}`;
 
-/** From this many standing guests on twin boards, each complete, come first (docs/trade.md). */
+/** From this many standing guests on twin boards, each complete, come first (docs/trade.md `lay/choices TWINS_FROM`). */
 const TWINS_FROM = 25;
 const MOST_BOARDS = 6;
 /** One board and its twin are always weighed. */

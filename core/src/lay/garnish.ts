@@ -34,7 +34,7 @@ const petal = (...stems: GarnishStem[]): Kind => ({ stems, grams: 0.3, across: 3
 const pinch = (...stems: GarnishStem[]): Kind => ({ stems, grams: 2, across: 40, stemOut: false });
 
 /**
- * The allowlist: herbs by the sprig, seeds, zest and edible petals (docs/trade.md; weights are the house's own). What is not on it is refused.
+ * The allowlist: herbs by the sprig, seeds, zest and edible petals (docs/trade.md `lay/garnish GARNISHES`; weights are the house's own). What is not on it is refused.
  */
 const GARNISHES: readonly Kind[] = [
   herb('rosemary', 1.5, 90),

@@ -1,7 +1,7 @@
 import { rectangle, type Tool } from '../cut/index.js';
 import { PLAIN, type Thing } from './thing.js';
 
-/** A knife beside a whole piece, its handle may stand over the rim: mm (docs/trade.md). */
+/** A knife beside a whole piece, its handle may stand over the rim: mm (docs/trade.md `lay/knifeThings [WIDE, LONG, HIGH]`). */
 const [WIDE, LONG, HIGH] = [40, 200, 12];
 /** What guests cut with, beside what lies whole; tongs, picks and spoons stand in what they serve. */
 const BLADES: readonly Tool['id'][] = [

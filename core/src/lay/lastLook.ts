@@ -142,7 +142,7 @@ function oneColour({ food, school }: Seen): Look[] {
     : [{ by: 'garnish', reason: reason('all-of-one-colour', NONE) }];
 }
 
-/** Guests hesitate before an untouched board (docs/trade.md). */
+/** Guests hesitate before an untouched board; common practice, no source. */
 function unopened({ food }: Seen): Look[] {
   const cheeses = food.filter(({ traits }) => traits.kind === 'cheese');
   if (cheeses.length === 0 || cheeses.some(({ lies }) => lies !== 'whole')) return [];

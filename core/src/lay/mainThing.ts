@@ -25,7 +25,7 @@ export interface LaidMain {
   readonly hot?: boolean;
 }
 
-/** Share of its patch that pieces of a cut cover (docs/trade.md). */
+/** Share of its patch that pieces of a cut cover (docs/trade.md `lay/mainThing PILED`). */
 const PILED = 0.6;
 const STACKED = 0.75;
 const PILED_CUTS = ['cubes', 'dice', 'rough chunks', 'nuggets', 'crumbled blue', 'broken', 'pearls'];
@@ -38,7 +38,7 @@ const OVERLAPPING = ['shingles', 'fan', 'river', 'bias slices'];
 const LEANING_FOLDS = ['ribbon', 'rose', 'quarter fold', 'roll'];
 /** A baking dish is wider all round by this much than what bakes in it, mm. House's own figure. */
 export const DISH_RIM = 15;
-/** A card beside what is too soft to stick one into (docs/trade.md). */
+/** A card beside what is too soft to stick one into (docs/trade.md `lay/mainThing CARD`). */
 const CARD = 55 * 30;
 
 /** How much of its own area a patch of this cut covers: folds overlap, piles stand on each other. */
@@ -89,7 +89,7 @@ export function mainThing(
       rolls: cut.styleId === 'pearls',
       avoided: isAvoided(main, brief.limits),
       leans: LEANING_FOLDS.includes(cut.styleId),
-      // Meats dry and sweat: they come when the board stands (docs/trade.md).
+      // Meats dry and sweat: they come when the board stands.
       late: main.kind === 'meat' || hot,
       cold: !hot,
       hot,

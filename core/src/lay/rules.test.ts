@@ -60,7 +60,7 @@ const cost = (rule: string, a: Thing, b: Thing, gap: number, ground = GROUND) =>
   pair(rule).of(a, b, ground) ? Math.max(0, pair(rule).cost(at(a, 0), at(b, gap + 60), gap)) : 0;
 
 describe('two things', () => {
-  // Distances: docs/trade.md (washed rind from what is delicate 150 mm, wet from crisp a bowl's width; common practice).
+  // Distances: docs/trade.md `lay/rules/pairRules APART` (washed rind from what is delicate 150 mm, wet from crisp a bowl's width; common practice).
   test.each([
     ['strong-beside-delicate', thing('a', { strong: true }), thing('b', { delicate: true }), 100, 160],
     ['wet-beside-crisp', thing('a', { wet: true }), thing('b', { crisp: true }), 40, 90],

@@ -1,4 +1,4 @@
-/** Schools of laying, where practitioners disagree (docs/trade.md). */
+/** Schools of laying, where practitioners disagree. */
 
 /** Neighbours differ in colour, or echo each other. */
 export const COLOUR_SCHOOLS = ['contrast', 'echo'] as const;

@@ -47,9 +47,9 @@ const factsOf = (board: Board, spread: Spread): readonly SurfaceFact[] =>
         ? OTHER_FACTS.table
         : (SURFACE_FACTS[board.material] ?? []);
 
-/** From this many guests on bread has a station of its own: it stays dry, and the board is less crowded (docs/trade.md). */
+/** From this many guests on bread has a station of its own: it stays dry, and the board is less crowded (docs/trade.md `lay/stage BREAD_APART_FROM`). */
 const BREAD_APART_FROM = 16;
-/** Each good lies edge to edge with this many of what Pair chose for it, the best first (docs/trade.md). */
+/** Each good lies edge to edge with this many of what Pair chose for it, the best first (docs/trade.md `lay/stage BESIDE_EACH`). */
 const BESIDE_EACH = 2;
 
 /** From how many sides hands come: as the brief says, or by the kind of table. */

@@ -1,6 +1,6 @@
 import type { Ware } from '../counter/index.js';
 
-/** What a surface does and needs, before food lies on it (docs/trade.md; common practice, no source). */
+/** What a surface does and needs, before food lies on it (common practice, no source). */
 export type SurfaceFact =
   | 'oil it, then let it dry'
   | 'wood is warm and soft under a knife'

@@ -40,7 +40,7 @@ export function thingsOf(input: ThingsInput): Thing[] {
   return [...goods, ...knifeThings(serving, goods)];
 }
 
-/** What serves many lies in two or three places on a board that is walked round; on a seated table once (docs/trade.md). */
+/** What serves many lies in two or three places on a board that is walked round; on a seated table once (docs/trade.md `lay/things MOST_PLACES`). */
 const MOST_PLACES = 3;
 const LEAST_PATCH = 6000;
 /** Where it is scattered, patches may be smaller. House's own figure. */

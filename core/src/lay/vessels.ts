@@ -18,7 +18,7 @@ export interface VesselUse {
 
 /** Whose it is: the shop's, a household's that stands in, or one that goes with a box. */
 export type VesselFrom = 'shop' | 'household' | 'box';
-/** What a household has of each size (docs/trade.md), and what closes tight in a box. */
+/** What a household has of each size (docs/trade.md `lay/vessels STAND_INS`), and what closes tight in a box. */
 export type VesselName =
   'egg cup' | 'espresso cup' | 'small bowl' | 'cereal bowl' | 'serving bowl' | 'tall glass' | 'lidded pot';
 export type VesselTool = 'spoon' | 'pick' | 'dipper' | 'butter knife' | 'spreader' | 'none';
@@ -45,7 +45,7 @@ const POTS: readonly Size[] = [
   { name: 'lidded pot', ml: 250, diameter: 100, height: 40 },
 ];
 
-/** Grams to a ml as it lies in its vessel (docs/trade.md); the rest is the house's. */
+/** Grams to a ml as it lies in its vessel (docs/trade.md `lay/vessels FILLING_DENSITY`); the rest is the house's. */
 const FILLING_DENSITY: Partial<Record<Companion['role'], number>> = {
   honey: 1.4,
   preserve: 1.3,

@@ -40,7 +40,7 @@ export function progressOf({ tasters, probes, alone, notes }: SessionBody): Prog
 
 export const isFinished = (session: SessionBody): boolean => nextStep(session).what === 'done';
 
-/** Water and plain bread between all probes; this long after a hot one (docs/trade.md; common practice, no source). */
+/** Water and plain bread between all probes; this long after a hot one (docs/trade.md `ledger/course MINUTES_AFTER_HOT`; common practice, no source). */
 const MINUTES_AFTER_HOT = 2;
 
 /**

@@ -12,7 +12,7 @@ export type Sits = (typeof SITS)[number];
 export const MOVED = [-1, 0, 1] as const;
 export type Moved = (typeof MOVED)[number];
 
-/** The fixed set of probes, in the order of tasting before heat and salt are looked at (docs/trade.md; common practice, no source). */
+/** The fixed set of probes, in the order of tasting before heat and salt are looked at (common practice, no source). */
 export const PROBE_ROLES = [
   'sharp fruit',
   'creamy',

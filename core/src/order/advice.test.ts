@@ -13,7 +13,7 @@ const planOf = (order: OrderBody, counter: readonly Good[]) => plan(order, count
 const strong = (id: string, more = {}) => aCheese(id, more, { intensity: 8, funk: 2 });
 
 describe('advice is left by rule and subject', () => {
-  // Source: common practice, no source: timid guests want what is mild; strong begins at 7 (docs/trade.md).
+  // Source: common practice, no source: timid guests want what is mild; strong begins at 7.
   test('three strong cheeses at a timid table are three pieces of advice, each naming its good', () => {
     const goods = ['a', 'b', 'c'].map((id) => strong(id, { name: `Cheese ${id}` }));
     const order = anOrder({

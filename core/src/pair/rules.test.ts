@@ -61,7 +61,7 @@ type Row = readonly [
   silentBeside: Partial<CompanyFacts> | null,
 ];
 
-/** Each rule where it plainly speaks, and what silences it. Source: common practice, no source (docs/trade.md). */
+/** Each rule where it plainly speaks, and what silences it. Source: common practice, no source. */
 const ROWS: Readonly<Record<CompanyKind, readonly Row[]>> = {
   companion: [
     ['sweet-meets-salt', { salty: 6 }, { sweet: 8 }, { salty: 3 }, { sweet: 0 }],

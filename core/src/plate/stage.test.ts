@@ -25,7 +25,7 @@ describe('an own plate is food', () => {
   });
 
   test('its grams are the usual share of the role; cheese and meat come from the board where it suits', () => {
-    // A drink with no dinner: 85 to 115 g of cheese and 50 to 60 g of meat an adult (docs/trade.md); mid 100 and 55.
+    // A drink with no dinner: 85 to 115 g of cheese and 50 to 60 g of meat an adult (docs/trade.md `brief/practice GRAMS_PER_ADULT`); mid 100 and 55.
     const [plate] = planOf({ limits: [onPlate('allergen:gluten')] }).ownPlates;
     const sum = (part: string) =>
       plate!.lines.filter((l) => l.part === part).reduce((all, l) => all + l.net, 0);

@@ -1,6 +1,6 @@
 import { isCheese, isCompanion, isMeat, type Good } from '../counter/index.js';
 
-/** What a table reaches for first, most often: the safe bet, the dry ham, the bread (docs/trade.md; common practice, no source). */
+/** What a table reaches for first, most often: the safe bet, the dry ham, the bread (common practice, no source). */
 export const goneFirst = (goods: readonly Good[]): Good[] =>
   goods.filter(
     (good) =>

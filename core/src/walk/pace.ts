@@ -4,7 +4,7 @@ import type { DessertStep } from './dessert.js';
 import type { Pour } from './pours.js';
 import type { Walk } from './walk.js';
 
-/** A guided tasting: 5 to 8 minutes a step, 50 ml pours, 200 ml of water a head (docs/trade.md; common practice, no source). */
+/** A guided tasting: 5 to 8 minutes a step, 50 ml pours, 200 ml of water a head (docs/trade.md `walk/pace MINUTES_A_STEP`; common practice, no source). */
 const MINUTES_A_STEP = 6.5;
 /** What clearing the palate takes. House's own figure. */
 const MINUTES_OF_RELIEF = 1;

@@ -1,7 +1,7 @@
 import type { Drink } from '../../counter/index.js';
 import { LATE, task, type Task, type TasksInput } from './task.js';
 
-/** What is drunk cold (docs/trade.md): three hours in the cold or half an hour in iced water, taken from there ten minutes before. */
+/** What is drunk cold (docs/trade.md `clock/tasks/drinking COLD`): three hours in the cold or half an hour in iced water, taken from there ten minutes before. */
 const COLD = { hours: 3, iced: 30, until: 10 };
 const CHILLED: readonly Drink['type'][] = [
   'sparkling',

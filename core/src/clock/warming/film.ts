@@ -11,7 +11,7 @@ const GRAVITY = 9.81;
 /**
  * What a thing takes from still air: radiation, and natural convection about a sphere of its size
  * (Churchill 1983: Nu = 2 + 0.589 Ra^(1/4) / (1 + (0.469/Pr)^(9/16))^(4/9), Ra up to 1e11).
- * A cube of 20 mm comes to 13, a wheel to 9 (docs/trade.md).
+ * A cube of 20 mm comes to 13, a wheel to 9 (common practice, no source).
  * @param size the diameter of the sphere that has its area, mm
  * @param cold mean of its surface while it warms, degrees Celsius
  */
@@ -31,7 +31,7 @@ const WRAP = 12.7;
 /** Under wax paper or a lid less heat comes in. */
 export const wrapped = (film: number): number => 1 / (1 / film + 1 / WRAP);
 
-/** Through a wooden board beside still air (docs/trade.md: 4 against 8). */
+/** Through a wooden board beside still air (docs/trade.md `clock/warming/film UNDERSIDE`: 4 against 8). */
 export const UNDERSIDE = 0.5;
 /** How far the film is off, either way: draughts, a hand, a lamp. Common practice, no source. */
 export const FILM_RANGE = 0.25;

@@ -30,7 +30,7 @@ export interface Lying {
   readonly wrappedFor: number | null;
 }
 
-/** Slate and marble from the cold keep it cool for the first half hour (docs/trade.md; common practice, no source). */
+/** Slate and marble from the cold keep it cool for the first half hour (docs/trade.md `clock/warming/lies COLD_HOLDS`; common practice, no source). */
 const COLD_HOLDS = 30;
 /** Fewer pieces than this lie each by itself. */
 const HEAP_FROM = 4;

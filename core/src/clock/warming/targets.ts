@@ -6,7 +6,7 @@ export interface ServingRange {
   readonly high: number;
 }
 
-/** On the plate (docs/trade.md; common practice, no source). */
+/** On the plate (docs/trade.md `clock/warming/targets CHEESES`; common practice, no source). */
 const CHEESES: Record<string, ServingRange> = {
   fresh: { low: 8, high: 12 },
   soft: { low: 13, high: 16 },
@@ -22,7 +22,7 @@ const CHEESES: Record<string, ServingRange> = {
 const STRETCHED: ServingRange = { low: 14, high: 18 };
 const DRY_CURED: ServingRange = { low: 16, high: 21 };
 const COOKED: ServingRange = { low: 10, high: 16 };
-/** Above this its fat shows on the surface (docs/trade.md). */
+/** Above this its fat shows on the surface (docs/trade.md `clock/warming/targets FAT_SHOWS`). */
 export const FAT_SHOWS = 22;
 
 /** null: straight from the cold, smoked fish and pâté. */

@@ -136,7 +136,7 @@ interface Pattern {
   readonly find: (of: readonly Placed[], ground: Ground) => Found[];
 }
 
-/** Schools of meat and of groups (docs/trade.md): each asks only where it was chosen. Common practice, no source. */
+/** Schools of meat and of groups: each asks only where it was chosen. Common practice, no source. */
 const PATTERNS: readonly Pattern[] = [
   {
     rule: 'meat-away-from-the-patch',

@@ -112,7 +112,7 @@ export const PLACE_RULES: readonly PlaceRule[] = [
         : over(turnBetween(bearing(a.x, a.y), a.towards) - 10) / 30,
   },
   {
-    // Whole pieces stand with the cut face outwards (docs/trade.md): guests see what is in it.
+    // Whole pieces stand with the cut face outwards: guests see what is in it.
     rule: 'face-turned-away',
     hard: false,
     cost: (a, ground) => {

@@ -29,7 +29,7 @@ export interface Ground {
   readonly schools: LaySchools;
 }
 
-/** A difference that is plainly seen (docs/trade.md: 20 and more by CIEDE2000). */
+/** A difference that is plainly seen (docs/trade.md `lay/rules/placed SEEN_APART`: 20 and more by CIEDE2000). */
 export const SEEN_APART = 20;
 
 // Only what is measured in: the whole library knows thirty spaces.

@@ -1,6 +1,6 @@
 import { over, type Placed } from './placed.js';
 
-/** A blade comes down beside what it cuts: a knife's width of room on one side at the least, mm (docs/trade.md). */
+/** A blade comes down beside what it cuts: a knife's width of room on one side at the least, mm (docs/trade.md `lay/rules/stroke STROKE`). */
 const STROKE = 30;
 /** What is no higher than this a hand passes over. House's own figure, mm. */
 const PASSED_OVER = 25;
