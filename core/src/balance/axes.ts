@@ -16,7 +16,7 @@ import type { AxisId } from './axisIds.js';
 import { heldAxes } from './theme.js';
 
 /**
- * The axes of balance (docs/balance.md). Each spreads a good over bands; a good belongs to an axis with a whole
+ * The axes of balance (docs/rooms/balance.md). Each spreads a good over bands; a good belongs to an axis with a whole
  * membership of 1, which it may divide (a blend of milks, an age between two bands).
  */
 export interface Axis<M extends Main = Main> {

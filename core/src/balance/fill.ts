@@ -1,4 +1,4 @@
-/** What a band is worth by how full it is (docs/balance.md). */
+/** What a band is worth by how full it is (docs/rooms/balance.md). */
 
 /** Each further whole good in one band is worth this much of the one before it. */
 export const DECAY = 0.4;

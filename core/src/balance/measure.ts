@@ -8,7 +8,7 @@ import { SAMENESS, type SamenessRule } from './sameness.js';
 import { fitsOf, qualityOf, type FitRule } from './terms.js';
 import { heldAxes } from './theme.js';
 
-/** The balance measure (docs/balance.md). Pure; the order of the goods never matters. */
+/** The balance measure (docs/rooms/balance.md). Pure; the order of the goods never matters. */
 
 export interface BandFill {
   readonly id: string;

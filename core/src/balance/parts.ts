@@ -8,7 +8,7 @@ import { heldAxes } from './theme.js';
 
 /**
  * The value of a selection is a sum of parts, and every part is a sum over bands of a concave function of how full the
- * band is. Measure and optimiser read the same parts, so they cannot disagree (docs/balance.md).
+ * band is. Measure and optimiser read the same parts, so they cannot disagree (docs/rooms/balance.md).
  */
 export interface Part {
   readonly id: string;

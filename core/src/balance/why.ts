@@ -48,7 +48,7 @@ export function effectOf(main: Main, selection: readonly Main[], rival: Main | n
     const scaled = isShared(name) ? scale : 1;
     const diff = (withIt.parts.get(name) ?? 0) - (without.parts.get(name) ?? 0) * scaled;
     const at = { main, rival, others, better: diff >= 0, brief, withIt };
-    return { ...partReason(name, at), effect: diff, source: 'docs/balance.md' };
+    return { ...partReason(name, at), effect: diff, source: 'docs/rooms/balance.md' };
   });
   const felt = parts.filter((part) => Math.abs(part.effect) > 1e-9);
   felt.sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect) || reasonKey(a).localeCompare(reasonKey(b)));

@@ -205,7 +205,7 @@ function mostOf(slot: Slot, brief: Brief, size: 'small' | 'large'): number {
 }
 
 /**
- * The companions and bottles that serve the whole board best for their money, exactly (docs/pairing.md): pairing value less money, under few
+ * The companions and bottles that serve the whole board best for their money, exactly (docs/rooms/pair.md): pairing value less money, under few
  * jars, with what the board lacks of tastes, mouthfeels and elements. How many is the knee of value against number, unless a person says.
  */
 export function boardSet(input: SetInput): BoardSet {

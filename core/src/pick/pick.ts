@@ -82,7 +82,7 @@ export function solve(problem: Problem, options: PickOptions): Pick {
       reasons: [],
     };
   }
-  const source = 'docs/balance.md';
+  const source = 'docs/rooms/balance.md';
   const how = proven
     ? reason('proven-best', { steps: nodes }, { source })
     : reason('best-so-far', { steps: nodes, gap, value }, { source });

@@ -30,7 +30,7 @@ export { fileHead, liftedFile } from './file.js';
 export { type Format, type FormatVersion, stepFrom, type Upgraded, upgraded, versionOf } from './upgrade.js';
 export { checkedDocument, type Fault, faultWords, type Read, readDocument } from './read.js';
 export { addDays, dateFrom, dateOrderOf, isRealTime, timeFrom } from './civil.js';
-export { memoisedLast, lruMemoised, memoised, memoisedBy, memoisedByBoth } from './remembered.js';
+export { memoisedLast, lruMemoised, memoised, memoisedBy, memoisedByBoth } from './memoise.js';
 export { chance } from './chance.js';
 export { linearAt, slopeAt } from './piecewise.js';
 export { illText, oneLine } from './text.js';

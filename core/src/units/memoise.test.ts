@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { lruMemoised } from './remembered.js';
+import { lruMemoised } from './memoise.js';
 
 test('the last few answers are kept, and what was asked longest ago is forgotten first', () => {
   fc.assert(
