@@ -14,7 +14,7 @@ const isForm = (node) =>
   (ts.isCallExpression(node.parent) && /slice|toFixed|toPrecision$/.test(node.parent.expression.getText()));
 
 /** @returns another figure: a fifth more or less, of a whole number at least one. */
-export function changed(text, up) {
+function changed(text, up) {
   const value = Number(text);
   if (!Number.isInteger(value)) return String(Number((value * (up ? 1.2 : 0.8)).toPrecision(8)));
   const step = Math.max(1, Math.round(value / 5));

@@ -54,6 +54,9 @@ describe('what the companions will take of the budget', () => {
   test('a small table has two', () => {
     const brief = aBrief({ guests: { adults: 4 } });
     expect(besideEstimate(brief, [cracker('a', 300)])).toBe(2 * 300);
+    // The middle of five prices, whatever order they stand in.
+    const five = [900, 100, 300, 500, 200].map((price, i) => cracker(`c${i}`, price));
+    expect(besideEstimate(brief, five)).toBe(2 * 300);
   });
   test('what the limits keep off the board is not counted', () => {
     const wheat = cracker('w', 900, { allergens: { contains: ['wheat'], rest: 'free' } });

@@ -44,9 +44,10 @@ const byGood = (readings: Fields['clock']['readings']): TimingQuestion['readings
     readings.map(({ goodId }) => [goodId, readings.filter((reading) => reading.goodId === goodId)]),
   );
 
+const MINUTE_MS = 60_000;
 /** Minutes from serving of a time of the wall clock on the same day's clock. */
 const minutesBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000);
+  Math.round((Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / MINUTE_MS);
 
 type Read = Pick<Parts, 'brief' | 'pick' | 'cut' | 'portion' | 'lay' | 'table'>;
 type QuestionPart<K extends keyof TimingQuestion> = Pick<TimingQuestion, K>;

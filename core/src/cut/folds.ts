@@ -51,7 +51,7 @@ const HALVED_FROM_MM = 120;
 /** The rim over which a rose is laid: a small glass for small slices, a wine glass for larger ones. */
 const RIM = { small: 45, wine: 70, upTo: 60 };
 /** Overlap of the slices of a rose, and its rounds. */
-const ROSE = { overlap: 0.6, rounds: 1.4, height: 45 };
+const ROSE = { overlap: 0.6, rounds: 1.4, height: 45, least: 5 };
 /** Share of a shingled slice that is seen; how far on each lies in a river, mm. */
 const SEEN = 0.42;
 const RIVER_STEP_MM = 15;
@@ -66,7 +66,10 @@ const one = (grams: number, length: number, width: number, height: number): Fold
 
 function rose(across: number, grams: number): Folded {
   const rim = across <= RIM.upTo ? RIM.small : RIM.wine;
-  const slices = Math.max(5, Math.ceil((ROSE.rounds * Math.PI * rim) / (across * (1 - ROSE.overlap)) - 1e-9));
+  const slices = Math.max(
+    ROSE.least,
+    Math.ceil((ROSE.rounds * Math.PI * rim) / (across * (1 - ROSE.overlap)) - 1e-9),
+  );
   const wide = rim + 10;
   return { slices, grams: slices * grams, length: wide, width: wide, height: ROSE.height };
 }

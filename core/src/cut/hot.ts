@@ -75,4 +75,5 @@ export const hotWayOf = (good: Good): HotWay | null => HOT_ROWS.find(({ suits })
 
 /** Hot food is held at this or above: FDA Food Code 3-501.16; in England 63 (Regulations 2013, schedule 4, from memory), which is the strict side. */
 const HOLDING: Readonly<Record<string, number>> = { US: 57 };
-export const hotHolding = (country: string): Celsius => celsius(HOLDING[country] ?? 63);
+const STRICTEST_HOLDING = 63;
+export const hotHolding = (country: string): Celsius => celsius(HOLDING[country] ?? STRICTEST_HOLDING);

@@ -113,6 +113,8 @@ describe('closed forms', () => {
     expect(eight.heartToRind).toBe(true);
     // Four strokes across make eight wedges; of an odd number each goes to the middle.
     expect(eight.strokes).toHaveLength(4);
+    for (const { from, to } of eight.strokes)
+      expect([to[0], to[1]]).toEqual([expect.closeTo(-from[0], 6), expect.closeTo(-from[1], 6)]);
     const five = radial(wedge({ radius: 55, height: 27, angle: 360 }), 5).strokes;
     expect(five).toHaveLength(5);
     for (const { from } of five) expect(from).toEqual([0, 0]);

@@ -42,6 +42,13 @@ describe('an own plate is food', () => {
     expect(plate!.missing).toEqual(['cheese', 'meat']);
   });
 
+  test('without cheese the meat is half as much again, and the rest of its weight comes from what is beside', () => {
+    const [plate] = planOf({ limits: [onPlate('allergen:milk')] }).ownPlates;
+    const sum = (part: string) =>
+      plate!.lines.filter((l) => l.part === part).reduce((all, l) => all + l.net, 0);
+    expect([sum('cheese'), sum('meat'), sum('in place')]).toEqual([0, 55 + 28, 100 - 28]);
+  });
+
   test('nothing lies on it of which there is nothing', () => {
     // A nibble has no nuts; and of little meat the spread makes up all.
     for (const what of LIMITS.map(({ id }) => id))

@@ -7,7 +7,7 @@ import {
   type Order,
   type WrittenPlan,
 } from '@rotula/core';
-import { lazy, Suspense, use, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useCounter, useHouse, useOrder, useSentPlan, useTakings, useWhatIsLeft } from '../api/shop';
 import { isKept } from '../frame/draft';
@@ -24,7 +24,7 @@ import { undoKeys } from '../ui/UndoRedo';
 import { useKeys } from '../ui/useKeys';
 import { WorkbenchContext } from '../frame/context';
 import { TABS } from '../frame/stages';
-import { useOrderDocument } from '../frame/useOrderDocument';
+import { useOrderDocument, type OrderDocument } from '../frame/useOrderDocument';
 import { useLeftOutAhead, usePlan } from '../frame/usePlan';
 import { planner } from '../frame/planner';
 import { say } from '../language/say';
@@ -70,7 +70,6 @@ function OpenOrder({
   sent: WrittenPlan | null;
 }) {
   const { stage } = useParams();
-  const navigate = useNavigate();
   useLateCode(schema);
   const late = useLateCode(planner);
   const document = useOrderDocument(loaded, loadedShelf, house, late.is === 'ready' ? late.code : null);
@@ -101,26 +100,8 @@ function OpenOrder({
   const reach = useReach(order.brief, stock, house);
   const proposal = useProposal({ document, counter: stock, house });
   useFirstProposal(order.selection.goods === null, proposal.askFirst);
-  const find = useFindBox();
-  const actions = useMemo(
-    () => [
-      ...TABS.map(({ path, label }) => ({
-        name: say`Open ${label}`,
-        does: () => void navigate(`/orders/${document.id}/${path}`),
-      })),
-      { name: say`Show the keys`, does: () => setKeysShown(true) },
-    ],
-    [document.id, navigate],
-  );
-  useKeys({
-    ...Object.fromEntries(
-      TABS.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
-    ),
-    ...undoKeys(document),
-    n: () => void navigate('/?new'),
-    '?': () => setKeysShown(true),
-    '/': () => find(actions),
-  });
+  const showKeys = useCallback(() => setKeysShown(true), []);
+  useOrderKeys(document, showKeys);
   useEffect(() => {
     window.document.title = say`${order.title} · Rotula`;
   }, [order.title]);
@@ -163,6 +144,31 @@ function OpenOrder({
       </Suspense>
     </WorkbenchContext>
   );
+}
+
+/** The keys of an open order: its stages, undo, a new order, the find box, and the list of them all. */
+function useOrderKeys(document: OrderDocument, showKeys: () => void) {
+  const navigate = useNavigate();
+  const find = useFindBox();
+  const actions = useMemo(
+    () => [
+      ...TABS.map(({ path, label }) => ({
+        name: say`Open ${label}`,
+        does: () => void navigate(`/orders/${document.id}/${path}`),
+      })),
+      { name: say`Show the keys`, does: showKeys },
+    ],
+    [document.id, navigate, showKeys],
+  );
+  useKeys({
+    ...Object.fromEntries(
+      TABS.map(({ path, key }) => [key, () => void navigate(`/orders/${document.id}/${path}`)]),
+    ),
+    ...undoKeys(document),
+    n: () => void navigate('/?new'),
+    '?': showKeys,
+    '/': () => find(actions),
+  });
 }
 
 /** Breaks, for the boundary to say why. */

@@ -1,10 +1,11 @@
-import { heads, ORDER_STATES, ROLES, practiceWith, type Brief } from '@rotula/core';
+import { heads, ORDER_STATES, ROLES, practiceWith, type Brief, type OrderBody } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
+import type { OrderDocument } from '../frame/useOrderDocument';
 import { StageLayout } from '../frame/StageLayout';
 import { Choice } from '../ui/Choice';
 import { TypedText } from '../ui/TypedText';
 import { DateTimeField } from '../ui/DateTimeField';
-import { capital } from '../ui/format';
+import { capital, type Format } from '../ui/format';
 import { ROLE_LABELS } from '../words';
 import { BriefSlate } from './BriefSlate';
 import { BudgetAndKinds } from './BudgetAndKinds';
@@ -32,56 +33,7 @@ export default function BriefStage() {
   return (
     <StageLayout slate={<BriefSlate />}>
       <div className="grid gap-x-10 gap-y-6 min-[700px]:grid-cols-2">
-        <section>
-          <h2 className="mb-3 text-xl">{say`When and where`}</h2>
-          <div className="space-y-3">
-            <div>
-              <span className="mb-1 block">{say`Served at`}</span>
-              <DateTimeField
-                what={say`Served`}
-                value={brief.servingAt}
-                format={format}
-                onCommit={(servingAt) => set(say`the serving time`, { servingAt })}
-              />
-            </div>
-            <TextField
-              label={say`Place`}
-              path="brief.place"
-              value={brief.place}
-              onCommit={(place) => set(say`the place`, { place })}
-            />
-            <TextField
-              label={say`Occasion`}
-              path="brief.occasion"
-              value={brief.occasion}
-              onCommit={(occasion) => set(say`the occasion`, { occasion })}
-            />
-            <WhereFields />
-            <TextField
-              label={say`Customer`}
-              path="customer"
-              value={order.customer}
-              onCommit={(customer) => change(say`the customer`, (o) => ({ ...o, customer }))}
-            />
-            <label className="block">
-              <span className="mb-1 block">{say`Said on the telephone`}</span>
-              <TypedText
-                long
-                className="field min-h-24 w-full py-2"
-                label={say`Said on the telephone`}
-                value={order.note}
-                onCommit={(note) => change(say`the note`, (o) => ({ ...o, note }))}
-              />
-            </label>
-            <Choice
-              label={say`Where the order stands`}
-              className="grid-cols-3"
-              value={order.state}
-              options={ORDER_STATES.map((state) => ({ value: state, label: capital(word(state)) }))}
-              onChange={(state) => change(say`the order is ${word(state)}`, (o) => ({ ...o, state }))}
-            />
-          </div>
-        </section>
+        <WhenAndWhere brief={brief} format={format} set={set} order={order} change={change} />
         <WhoComes />
         <section className="min-[700px]:col-span-2">
           <h2 className="mb-3 text-xl">{say`What the food is for`}</h2>
@@ -125,5 +77,73 @@ export default function BriefStage() {
         <BudgetAndKinds />
       </div>
     </StageLayout>
+  );
+}
+
+/** The serving time, the place, the customer, and where the order stands. */
+function WhenAndWhere({
+  brief,
+  format,
+  set,
+  order,
+  change,
+}: {
+  brief: Brief;
+  format: Format;
+  set: (what: string, part: Partial<Brief>) => void;
+  order: OrderBody;
+  change: OrderDocument['change'];
+}) {
+  return (
+    <section>
+      <h2 className="mb-3 text-xl">{say`When and where`}</h2>
+      <div className="space-y-3">
+        <div>
+          <span className="mb-1 block">{say`Served at`}</span>
+          <DateTimeField
+            what={say`Served`}
+            value={brief.servingAt}
+            format={format}
+            onCommit={(servingAt) => set(say`the serving time`, { servingAt })}
+          />
+        </div>
+        <TextField
+          label={say`Place`}
+          path="brief.place"
+          value={brief.place}
+          onCommit={(place) => set(say`the place`, { place })}
+        />
+        <TextField
+          label={say`Occasion`}
+          path="brief.occasion"
+          value={brief.occasion}
+          onCommit={(occasion) => set(say`the occasion`, { occasion })}
+        />
+        <WhereFields />
+        <TextField
+          label={say`Customer`}
+          path="customer"
+          value={order.customer}
+          onCommit={(customer) => change(say`the customer`, (o) => ({ ...o, customer }))}
+        />
+        <label className="block">
+          <span className="mb-1 block">{say`Said on the telephone`}</span>
+          <TypedText
+            long
+            className="field min-h-24 w-full py-2"
+            label={say`Said on the telephone`}
+            value={order.note}
+            onCommit={(note) => change(say`the note`, (o) => ({ ...o, note }))}
+          />
+        </label>
+        <Choice
+          label={say`Where the order stands`}
+          className="grid-cols-3"
+          value={order.state}
+          options={ORDER_STATES.map((state) => ({ value: state, label: capital(word(state)) }))}
+          onChange={(state) => change(say`the order is ${word(state)}`, (o) => ({ ...o, state }))}
+        />
+      </div>
+    </section>
   );
 }

@@ -47,78 +47,15 @@ export function LimitsEditor({
         {limits.map((limit) => {
           const rule = limitRule(limit.what);
           return (
-            <li key={limit.what} className="flex flex-wrap items-center gap-x-3 gap-y-2 py-2">
-              <div className="min-w-48 flex-1">
-                <strong>{capital(limitLabel(rule.id))}</strong>
-                {LIMIT_NOTES[rule.id] && (
-                  <span className="block text-sm text-ink-soft">{LIMIT_NOTES[rule.id]}</span>
-                )}
-                {riskRowsOf(limit.what).map((row) => (
-                  <span key={row.id} className="block text-sm text-ink-soft">
-                    {capital(RISK_WORDS[row.id])}: {word(row.source)} ({word(row.country)})
-                  </span>
-                ))}
-              </div>
-              <Select
-                label={say`How hard: ${limitLabel(rule.id)}`}
-                className="w-32"
-                value={limit.severity}
-                options={SEVERITIES.map((s) => ({ value: s, label: word(s) }))}
-                onChange={(severity) => edit(limit.what, { severity })}
-              />
-              <Select
-                label={say`How far: ${limitLabel(rule.id)}`}
-                className="w-36"
-                value={limit.reach}
-                options={REACHES.map((r) => ({
-                  value: r,
-                  label: r === 'board' ? say`whole board` : word(r),
-                  hint: r === 'card' && isHarmful(limit) ? say`for dislikes only` : REACH_HINTS[r],
-                }))}
-                onChange={(reach) => edit(limit.what, { reach })}
-              />
-              <Stepper
-                label={say`guests`}
-                value={limit.guests}
-                min={1}
-                max={Math.max(1, people)}
-                onChange={(guests) => edit(limit.what, { guests })}
-              />
-              {reachOf(limit) === 'own plate' && (
-                <label className="flex items-center gap-2">
-                  <span className="text-sm text-ink-soft">{say`whose`}</span>
-                  <TypedText
-                    className="field w-28"
-                    label={say`Whose limit: ${limitLabel(rule.id)}`}
-                    placeholder={say`a name`}
-                    value={limit.who}
-                    maxLength={60}
-                    onCommit={(who) => who.trim() !== limit.who && edit(limit.what, { who: who.trim() })}
-                  />
-                </label>
-              )}
-              <span className="ml-auto">
-                <IconButton
-                  label={say`Take away the limit: ${limitLabel(rule.id)}`}
-                  onClick={() =>
-                    onChange(
-                      say`no limit “${limitLabel(rule.id)}”`,
-                      limits.filter((l) => l.what !== limit.what),
-                    )
-                  }
-                >
-                  <X size={18} />
-                </IconButton>
-              </span>
-              {limit.reach === 'card' && isHarmful(limit) && (
-                <p
-                  role="alert"
-                  className="w-full border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
-                >
-                  {say`${NOT_BY_CARD} Rotula lays this guest their own plate.`}
-                </p>
-              )}
-            </li>
+            <LimitRow
+              key={limit.what}
+              limit={limit}
+              rule={rule}
+              edit={edit}
+              people={people}
+              onChange={onChange}
+              limits={limits}
+            />
           );
         })}
       </ul>
@@ -145,6 +82,93 @@ export function LimitsEditor({
         />
       </div>
     </>
+  );
+}
+
+/** One limit: how hard, how far, how many, whose. */
+function LimitRow({
+  limit,
+  rule,
+  edit,
+  people,
+  onChange,
+  limits,
+}: {
+  limit: Limit;
+  rule: ReturnType<typeof limitRule>;
+  edit: (what: string, part: Partial<Limit>) => void;
+  people: number;
+  onChange: (what: string, limits: Limit[]) => void;
+  limits: readonly Limit[];
+}) {
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 gap-y-2 py-2">
+      <div className="min-w-48 flex-1">
+        <strong>{capital(limitLabel(rule.id))}</strong>
+        {LIMIT_NOTES[rule.id] && <span className="block text-sm text-ink-soft">{LIMIT_NOTES[rule.id]}</span>}
+        {riskRowsOf(limit.what).map((row) => (
+          <span key={row.id} className="block text-sm text-ink-soft">
+            {capital(RISK_WORDS[row.id])}: {word(row.source)} ({word(row.country)})
+          </span>
+        ))}
+      </div>
+      <Select
+        label={say`How hard: ${limitLabel(rule.id)}`}
+        className="w-32"
+        value={limit.severity}
+        options={SEVERITIES.map((s) => ({ value: s, label: word(s) }))}
+        onChange={(severity) => edit(limit.what, { severity })}
+      />
+      <Select
+        label={say`How far: ${limitLabel(rule.id)}`}
+        className="w-36"
+        value={limit.reach}
+        options={REACHES.map((r) => ({
+          value: r,
+          label: r === 'board' ? say`whole board` : word(r),
+          hint: r === 'card' && isHarmful(limit) ? say`for dislikes only` : REACH_HINTS[r],
+        }))}
+        onChange={(reach) => edit(limit.what, { reach })}
+      />
+      <Stepper
+        label={say`guests`}
+        value={limit.guests}
+        min={1}
+        max={Math.max(1, people)}
+        onChange={(guests) => edit(limit.what, { guests })}
+      />
+      {reachOf(limit) === 'own plate' && (
+        <label className="flex items-center gap-2">
+          <span className="text-sm text-ink-soft">{say`whose`}</span>
+          <TypedText
+            className="field w-28"
+            label={say`Whose limit: ${limitLabel(rule.id)}`}
+            placeholder={say`a name`}
+            value={limit.who}
+            maxLength={60}
+            onCommit={(who) => who.trim() !== limit.who && edit(limit.what, { who: who.trim() })}
+          />
+        </label>
+      )}
+      <span className="ml-auto">
+        <IconButton
+          label={say`Take away the limit: ${limitLabel(rule.id)}`}
+          onClick={() =>
+            onChange(
+              say`no limit “${limitLabel(rule.id)}”`,
+              limits.filter((l) => l.what !== limit.what),
+            )
+          }
+        >
+          <X size={18} />
+        </IconButton>
+      </span>
+      {limit.reach === 'card' && isHarmful(limit) && (
+        <p role="alert" className="w-full border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]">
+          {say`${NOT_BY_CARD} Rotula lays this guest their own plate.`}
+        </p>
+      )}
+    </li>
   );
 }
 

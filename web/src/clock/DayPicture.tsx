@@ -26,34 +26,45 @@ function useNow(desk: ClockDesk, scale: DayScale): number | null {
   return minute >= scale.from && minute <= scale.to ? minute : null;
 }
 
-/** Lanes of hands and oven over the hours, and below them each good from cold to ready to gone, waves apart, the tight one first. */
-export function DayPicture({ desk }: { desk: ClockDesk }) {
-  const { document, plan } = useWorkbench();
-  const { timing, shifts } = desk;
-  const { room, party } = plan.timing.question;
-  const servedAt = document.order.brief.servingAt.slice(11);
-  const scale = useMemo(() => {
+/** From when to when the day is drawn. */
+function useDayScale({ timing, shifts }: ClockDesk, servedAt: string) {
+  const { ends } = useWorkbench().plan.timing.question.party;
+  return useMemo(() => {
     const first = Math.min(
       -30,
       ...shifts.map(({ start }) => start),
       ...timing.standing.map(({ out }) => out),
     );
-    const last = Math.max(party.ends, ...timing.standing.map(({ offBy }) => offBy));
+    const last = Math.max(ends, ...timing.standing.map(({ offBy }) => offBy));
     const [h, m] = servedAt.split(':').map(Number) as [number, number];
     return dayScale(rounded(first - 2, 5, false), rounded(last + 4, 5, true), h * 60 + m);
-  }, [shifts, timing.standing, party.ends, servedAt]);
-  const now = useNow(desk, scale);
+  }, [shifts, timing.standing, ends, servedAt]);
+}
+
+/** A row for each pair of hands, and one for each tray of the oven. */
+function lanesOf({ shifts }: ClockDesk, hands: number) {
   const ovens = rowsOf(shifts.filter(({ task }) => task.job.oven > 0));
-  const lanes = [
-    ...Array.from({ length: room.hands }, (_, i) => ({
-      name: room.hands === 1 ? say`Hands` : say`Hands ${i + 1}`,
-      bars: barsOf(shifts.filter(({ hands }) => hands === i)),
+  return [
+    ...Array.from({ length: hands }, (_, i) => ({
+      name: hands === 1 ? say`Hands` : say`Hands ${i + 1}`,
+      bars: barsOf(shifts.filter((shift) => shift.hands === i)),
     })),
     ...ovens.map((row, i) => ({
       name: ovens.length === 1 ? say`Oven` : say`Tray ${i + 1}`,
       bars: barsOf(row),
     })),
   ];
+}
+
+/** Lanes of hands and oven over the hours, and below them each good from cold to ready to gone, waves apart, the tight one first. */
+export function DayPicture({ desk }: { desk: ClockDesk }) {
+  const { document, plan } = useWorkbench();
+  const { timing } = desk;
+  const { room, party } = plan.timing.question;
+  const servedAt = document.order.brief.servingAt.slice(11);
+  const scale = useDayScale(desk, servedAt);
+  const now = useNow(desk, scale);
+  const lanes = lanesOf(desk, room.hands);
   const blocks = blocksOf(desk, party.waves, plan.ownPlates.map(plateLabel));
   const lanesHigh = HEAD + lanes.length * LANE;
   const blockHigh = (goods: readonly Standing[]) => 30 + goods.length * GOOD;
@@ -71,19 +82,7 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
     <figure className="-mx-2 overflow-x-auto" aria-label={say`The day over the hours`}>
       <svg viewBox={`0 0 ${WIDTH} ${height}`} className="block w-full min-w-[640px] touch-pan-y" data-day>
         {scale.ticks.map((minute) => (
-          <g key={minute}>
-            <line
-              x1={x(minute)}
-              x2={x(minute)}
-              y1={HEAD - 4}
-              y2={height}
-              stroke="var(--color-shade)"
-              strokeWidth={1.5}
-            />
-            <text x={x(minute)} y={HEAD - 10} textAnchor="middle" fontSize={14} fill="var(--color-ink-soft)">
-              {desk.time(minute)}
-            </text>
-          </g>
+          <HourLine key={minute} minute={minute} x={x} height={height} desk={desk} />
         ))}
         {lanes.map(({ name, bars }, i) => (
           <g key={name} transform={`translate(0 ${HEAD + i * LANE})`}>
@@ -106,27 +105,7 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
         >
           {say`served ${desk.time(0)}`}
         </text>
-        {now !== null && (
-          <g>
-            <line
-              x1={x(now)}
-              x2={x(now)}
-              y1={HEAD}
-              y2={height}
-              stroke="var(--color-vein)"
-              strokeWidth={2.5}
-              strokeDasharray="5 4"
-            />
-            <text
-              x={x(now)}
-              y={height - 2}
-              textAnchor="middle"
-              fontSize={14}
-              fontWeight={700}
-              fill="var(--color-vein)"
-            >{say`now`}</text>
-          </g>
-        )}
+        {now !== null && <NowLine x={x} now={now} height={height} />}
         {rows.map(({ title, goods, top }) => (
           <g key={title} transform={`translate(0 ${top})`}>
             <text x={4} y={20} fontSize={14} fill="var(--color-ink-soft)">
@@ -152,6 +131,60 @@ export function DayPicture({ desk }: { desk: ClockDesk }) {
           : (desk.fault ?? dayWords(desk))}
       </figcaption>
     </figure>
+  );
+}
+
+/** The minute that it is now. */
+function NowLine({ x, now, height }: { x: (minute: number) => number; now: number; height: number }) {
+  return (
+    <g>
+      <line
+        x1={x(now)}
+        x2={x(now)}
+        y1={HEAD}
+        y2={height}
+        stroke="var(--color-vein)"
+        strokeWidth={2.5}
+        strokeDasharray="5 4"
+      />
+      <text
+        x={x(now)}
+        y={height - 2}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={700}
+        fill="var(--color-vein)"
+      >{say`now`}</text>
+    </g>
+  );
+}
+
+/** An hour, through all rows. */
+function HourLine({
+  minute,
+  x,
+  height,
+  desk,
+}: {
+  minute: number;
+  x: (minute: number) => number;
+  height: number;
+  desk: ClockDesk;
+}) {
+  return (
+    <g>
+      <line
+        x1={x(minute)}
+        x2={x(minute)}
+        y1={HEAD - 4}
+        y2={height}
+        stroke="var(--color-shade)"
+        strokeWidth={1.5}
+      />
+      <text x={x(minute)} y={HEAD - 10} textAnchor="middle" fontSize={14} fill="var(--color-ink-soft)">
+        {desk.time(minute)}
+      </text>
+    </g>
   );
 }
 

@@ -84,35 +84,9 @@ function OpenCounter({
     <>
       <main className="flex min-w-0 flex-col px-6 pb-4 min-[1000px]:h-dvh min-[1200px]:px-8">
         <Brand />
-        <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-          <h1 className="text-[2.1rem]">{say`The counter`}</h1>
-          <div className="flex flex-wrap items-center gap-1">
-            <Button onClick={() => setSheet('new')}>
-              <Plus size={18} /> {say`New good`}
-            </Button>
-            <Button onClick={() => setSheet('trial')}>
-              <FlaskConical size={18} /> {say`Trial piece`}
-            </Button>
-            <Button onClick={() => void navigate('/counter/intake')}>
-              <FileInput size={18} /> {say`Take in a file`}
-            </Button>
-            <IconButton label={say`Give out as CSV or JSON`} onClick={() => setSheet('export')}>
-              <Download size={20} />
-            </IconButton>
-            <Stored queue={edits.queue} />
-            <UndoRedo of={edits} />
-          </div>
-        </div>
+        <CounterHead setSheet={setSheet} navigate={navigate} edits={edits} />
         <div className="flex flex-wrap items-center gap-x-3 gap-y-2 pb-2">
-          <input
-            id="find-on-counter"
-            className="field min-w-52 flex-1 placeholder:text-ink-soft"
-            type="search"
-            placeholder={say`Find by name, style, animal, family, maker; near enough will do`}
-            aria-label={say`Find on the counter`}
-            value={query}
-            onChange={(e) => setQuery(e.target.value)}
-          />
+          <FindOnCounter query={query} setQuery={setQuery} />
           <span className="text-ink-soft" role="status">
             {count(found.length, 'good')}
           </span>
@@ -120,13 +94,7 @@ function OpenCounter({
         </div>
         <UnreadableList of="counter" list={unreadable} />
         {found.length === 0 ? (
-          <p className="mt-4 text-ink-soft">
-            {filters.kind === 'must move' && query === ''
-              ? say`Nothing must move today: no lot is going.`
-              : filters.kind === 'trials' && query === ''
-                ? say`No trial pieces. A small end of something unknown is a cheap way to try it.`
-                : say`Nothing on the counter is called that. Clear the words and filters above to see all.`}
-          </p>
+          <NothingFound filters={filters} query={query} />
         ) : (
           <CounterList
             rows={rows}
@@ -169,5 +137,72 @@ function OpenCounter({
         )}
       </Suspense>
     </>
+  );
+}
+
+/** What is searched on the counter. */
+function FindOnCounter({
+  query,
+  setQuery,
+}: {
+  query: string;
+  setQuery: (next: string | ((before: string) => string)) => void;
+}) {
+  return (
+    <input
+      id="find-on-counter"
+      className="field min-w-52 flex-1 placeholder:text-ink-soft"
+      type="search"
+      placeholder={say`Find by name, style, animal, family, maker; near enough will do`}
+      aria-label={say`Find on the counter`}
+      value={query}
+      onChange={(e) => setQuery(e.target.value)}
+    />
+  );
+}
+
+/** Why no good is shown. */
+function NothingFound({ filters, query }: { filters: Filters; query: string }) {
+  return (
+    <p className="mt-4 text-ink-soft">
+      {filters.kind === 'must move' && query === ''
+        ? say`Nothing must move today: no lot is going.`
+        : filters.kind === 'trials' && query === ''
+          ? say`No trial pieces. A small end of something unknown is a cheap way to try it.`
+          : say`Nothing on the counter is called that. Clear the words and filters above to see all.`}
+    </p>
+  );
+}
+
+/** What can be done with the whole counter. */
+function CounterHead({
+  setSheet,
+  navigate,
+  edits,
+}: {
+  setSheet: (sheet: 'new' | 'trial' | 'export' | null) => void;
+  navigate: ReturnType<typeof useNavigate>;
+  edits: ReturnType<typeof useCounterEdits>;
+}) {
+  return (
+    <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+      <h1 className="text-[2.1rem]">{say`The counter`}</h1>
+      <div className="flex flex-wrap items-center gap-1">
+        <Button onClick={() => setSheet('new')}>
+          <Plus size={18} /> {say`New good`}
+        </Button>
+        <Button onClick={() => setSheet('trial')}>
+          <FlaskConical size={18} /> {say`Trial piece`}
+        </Button>
+        <Button onClick={() => void navigate('/counter/intake')}>
+          <FileInput size={18} /> {say`Take in a file`}
+        </Button>
+        <IconButton label={say`Give out as CSV or JSON`} onClick={() => setSheet('export')}>
+          <Download size={20} />
+        </IconButton>
+        <Stored queue={edits.queue} />
+        <UndoRedo of={edits} />
+      </div>
+    </div>
   );
 }

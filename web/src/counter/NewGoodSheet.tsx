@@ -109,65 +109,7 @@ export default function NewGoodSheet({
             value={draft.style}
             onChange={(style) => set({ style })}
           />
-          {trial && (
-            <>
-              <Text
-                label={say`Where from, as far as known`}
-                value={draft.region}
-                onChange={(region) => set({ region })}
-              />
-              {draft.kind === 'cheese' && (
-                <label className="block">
-                  <span className="mb-1 block">{say`Milk`}</span>
-                  <Select
-                    label={say`Milk`}
-                    className="w-full"
-                    value={draft.milk}
-                    options={['unknown', ...MILKS].map((m) => ({ value: m, label: m }))}
-                    onChange={(milk) => set({ milk })}
-                  />
-                </label>
-              )}
-              <Text
-                label={say`How it looks, its rind`}
-                value={draft.looks}
-                onChange={(looks) => set({ looks })}
-              />
-              <Text label={say`How it smells`} value={draft.smell} onChange={(smell) => set({ smell })} />
-              <label className="block">
-                <span className="mb-1 block">{say`Paid for it, ${format.currency}`}</span>
-                <NumberField
-                  label={say`Paid for it`}
-                  className="field w-full"
-                  value={draft.paid / format.minorPerUnit}
-                  onCommit={(n) => set({ paid: Math.round(n * format.minorPerUnit) })}
-                />
-              </label>
-              <label className="block">
-                <span className="mb-1 block">{say`Weight, ${format.small.name}`}</span>
-                <NumberField
-                  label={say`Weight`}
-                  className="field w-full"
-                  value={Math.round((draft.grams / format.small.grams) * 10) / 10}
-                  onCommit={(n) => set({ grams: n * format.small.grams })}
-                />
-              </label>
-              <label className="block">
-                <span className="mb-1 block">{say`Verdict`}</span>
-                <Select
-                  label={say`Verdict`}
-                  className="w-full"
-                  value={draft.verdict}
-                  options={[
-                    { value: '', label: say`not tasted yet` },
-                    ...VERDICTS.map((v) => ({ value: v, label: word(v) })),
-                  ]}
-                  onChange={(verdict) => set({ verdict })}
-                />
-              </label>
-              <Text label={say`Tasted by`} value={draft.taster} onChange={(taster) => set({ taster })} />
-            </>
-          )}
+          {trial && <TrialFields draft={draft} set={set} format={format} />}
         </div>
         {trial && (
           <Text label={say`What was made of it`} value={draft.note} onChange={(note) => set({ note })} />
@@ -182,6 +124,73 @@ export default function NewGoodSheet({
         </Button>
       </form>
     </Sheet>
+  );
+}
+
+/** What is known of a piece that was bought to try. */
+function TrialFields({
+  draft,
+  set,
+  format,
+}: {
+  draft: Draft;
+  set: (part: Partial<Draft>) => void;
+  format: Format;
+}) {
+  return (
+    <>
+      <Text
+        label={say`Where from, as far as known`}
+        value={draft.region}
+        onChange={(region) => set({ region })}
+      />
+      {draft.kind === 'cheese' && (
+        <label className="block">
+          <span className="mb-1 block">{say`Milk`}</span>
+          <Select
+            label={say`Milk`}
+            className="w-full"
+            value={draft.milk}
+            options={['unknown', ...MILKS].map((m) => ({ value: m, label: m }))}
+            onChange={(milk) => set({ milk })}
+          />
+        </label>
+      )}
+      <Text label={say`How it looks, its rind`} value={draft.looks} onChange={(looks) => set({ looks })} />
+      <Text label={say`How it smells`} value={draft.smell} onChange={(smell) => set({ smell })} />
+      <label className="block">
+        <span className="mb-1 block">{say`Paid for it, ${format.currency}`}</span>
+        <NumberField
+          label={say`Paid for it`}
+          className="field w-full"
+          value={draft.paid / format.minorPerUnit}
+          onCommit={(n) => set({ paid: Math.round(n * format.minorPerUnit) })}
+        />
+      </label>
+      <label className="block">
+        <span className="mb-1 block">{say`Weight, ${format.small.name}`}</span>
+        <NumberField
+          label={say`Weight`}
+          className="field w-full"
+          value={Math.round((draft.grams / format.small.grams) * 10) / 10}
+          onCommit={(n) => set({ grams: n * format.small.grams })}
+        />
+      </label>
+      <label className="block">
+        <span className="mb-1 block">{say`Verdict`}</span>
+        <Select
+          label={say`Verdict`}
+          className="w-full"
+          value={draft.verdict}
+          options={[
+            { value: '', label: say`not tasted yet` },
+            ...VERDICTS.map((v) => ({ value: v, label: word(v) })),
+          ]}
+          onChange={(verdict) => set({ verdict })}
+        />
+      </label>
+      <Text label={say`Tasted by`} value={draft.taster} onChange={(taster) => set({ taster })} />
+    </>
   );
 }
 

@@ -8,7 +8,7 @@ import { Trouble } from '../frame/Trouble';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
-import { capital, formatFor } from '../ui/format';
+import { capital, formatFor, type Format } from '../ui/format';
 import { Slate, SlateSection, Vital } from '../ui/Slate';
 import { TypedText } from '../ui/TypedText';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
@@ -78,35 +78,8 @@ function Settings({ house }: { house: StoredHouse }) {
       <main className="min-w-0 px-6 pb-8 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
         <Brand />
         <h1 className="mb-4 text-[2.1rem]">{say`The house`}</h1>
-        {house.unreadable && (
-          <p
-            role="alert"
-            className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
-          >
-            {say`The settings are stored, but cannot be read: ${house.unreadable}. The usual ones stand in; saving writes over what is stored.`}{' '}
-            <a
-              className="font-bold underline underline-offset-4"
-              href="/api/house/stored"
-              download="house.json"
-            >{say`Save it as a file first`}</a>
-          </p>
-        )}
-        {clash && (
-          <div
-            role="alert"
-            className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]"
-          >
-            {clash.fields.map((field) => (
-              <p key={field}>
-                {say`${capital(word(field))} was changed elsewhere to “${String(clash.current[field])}”; you chose “${String(clash.mine[field])}”. Which shall stand?`}
-              </p>
-            ))}
-            <div className="mt-1 flex gap-3">
-              <Button onClick={() => void set(clash.mine)}>{say`Mine`}</Button>
-              <Button onClick={() => setClash(null)}>{say`The other`}</Button>
-            </div>
-          </div>
-        )}
+        {house.unreadable && <Unreadable why={house.unreadable} />}
+        {clash && <Clash clash={clash} set={set} setClash={setClash} />}
         <div className="max-w-3xl space-y-7">
           <label className="block">
             <h2 className="mb-2 text-xl">{say`Name of the shop`}</h2>
@@ -131,48 +104,7 @@ function Settings({ house }: { house: StoredHouse }) {
               onChange={(units) => void set({ units })}
             />
           </section>
-          <div className="grid gap-7 sm:grid-cols-2">
-            <section>
-              <h2 className="mb-2 text-xl">{say`Currency`}</h2>
-              <Select
-                label={say`Currency`}
-                className="w-full"
-                value={house.currency}
-                options={[...new Set([house.currency, ...CURRENCIES])].map((c) => ({ value: c, label: c }))}
-                onChange={(currency) => void set({ currency })}
-              />
-            </section>
-            <section>
-              <h2 className="mb-2 text-xl">{say`Country`}</h2>
-              <Select
-                label={say`Country`}
-                className="w-full"
-                value={house.country}
-                options={[...new Set(['', house.country, ...COUNTRIES])].map((c) => ({
-                  value: c,
-                  label: c === '' ? say`not said` : word(countryName.of(c) ?? c),
-                }))}
-                onChange={(country) => void set({ country })}
-              />
-              {house.country === '' && (
-                <p className="mt-1">{say`Until it is said, the strictest rule of safe time holds.`}</p>
-              )}
-              <p className="mt-1 text-sm text-ink-soft">{say`Days and times are written and typed as they are there: ${format.dayYear('2027-02-12')}, ${format.time('2027-02-12T18:30')}.`}</p>
-            </section>
-            <section>
-              <h2 className="mb-2 text-xl">{say`Paper`}</h2>
-              <Choice
-                label={say`Paper`}
-                className="grid-cols-2"
-                value={house.paper}
-                options={[
-                  { value: 'A4', label: 'A4' },
-                  { value: 'US Letter', label: say`US Letter` },
-                ]}
-                onChange={(paper) => void set({ paper })}
-              />
-            </section>
-          </div>
+          <MoneyAndCountry house={house} set={set} format={format} />
           {SCHOOLS.map((school) => (
             <section key={school}>
               <h2 className="mb-2 text-xl">{schoolWords(school, format).question}</h2>
@@ -218,5 +150,100 @@ function Settings({ house }: { house: StoredHouse }) {
         </SlateSection>
       </Slate>
     </>
+  );
+}
+
+/** Settings that are stored and cannot be read. */
+function Unreadable({ why }: { why: string }) {
+  return (
+    <p role="alert" className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]">
+      {say`The settings are stored, but cannot be read: ${why}. The usual ones stand in; saving writes over what is stored.`}{' '}
+      <a
+        className="font-bold underline underline-offset-4"
+        href="/api/house/stored"
+        download="house.json"
+      >{say`Save it as a file first`}</a>
+    </p>
+  );
+}
+
+/** What was changed elsewhere meanwhile: whose stands is chosen here. */
+function Clash({
+  clash,
+  set,
+  setClash,
+}: {
+  clash: HouseClash;
+  set: (part: Partial<House>) => Promise<void>;
+  setClash: React.Dispatch<React.SetStateAction<HouseClash | null>>;
+}) {
+  return (
+    <div role="alert" className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]">
+      {clash.fields.map((field) => (
+        <p key={field}>
+          {say`${capital(word(field))} was changed elsewhere to “${String(clash.current[field])}”; you chose “${String(clash.mine[field])}”. Which shall stand?`}
+        </p>
+      ))}
+      <div className="mt-1 flex gap-3">
+        <Button onClick={() => void set(clash.mine)}>{say`Mine`}</Button>
+        <Button onClick={() => setClash(null)}>{say`The other`}</Button>
+      </div>
+    </div>
+  );
+}
+
+/** Currency, country and paper. */
+function MoneyAndCountry({
+  house,
+  set,
+  format,
+}: {
+  house: StoredHouse;
+  set: (part: Partial<House>) => Promise<void>;
+  format: Format;
+}) {
+  return (
+    <div className="grid gap-7 sm:grid-cols-2">
+      <section>
+        <h2 className="mb-2 text-xl">{say`Currency`}</h2>
+        <Select
+          label={say`Currency`}
+          className="w-full"
+          value={house.currency}
+          options={[...new Set([house.currency, ...CURRENCIES])].map((c) => ({ value: c, label: c }))}
+          onChange={(currency) => void set({ currency })}
+        />
+      </section>
+      <section>
+        <h2 className="mb-2 text-xl">{say`Country`}</h2>
+        <Select
+          label={say`Country`}
+          className="w-full"
+          value={house.country}
+          options={[...new Set(['', house.country, ...COUNTRIES])].map((c) => ({
+            value: c,
+            label: c === '' ? say`not said` : word(countryName.of(c) ?? c),
+          }))}
+          onChange={(country) => void set({ country })}
+        />
+        {house.country === '' && (
+          <p className="mt-1">{say`Until it is said, the strictest rule of safe time holds.`}</p>
+        )}
+        <p className="mt-1 text-sm text-ink-soft">{say`Days and times are written and typed as they are there: ${format.dayYear('2027-02-12')}, ${format.time('2027-02-12T18:30')}.`}</p>
+      </section>
+      <section>
+        <h2 className="mb-2 text-xl">{say`Paper`}</h2>
+        <Choice
+          label={say`Paper`}
+          className="grid-cols-2"
+          value={house.paper}
+          options={[
+            { value: 'A4', label: 'A4' },
+            { value: 'US Letter', label: say`US Letter` },
+          ]}
+          onChange={(paper) => void set({ paper })}
+        />
+      </section>
+    </div>
   );
 }

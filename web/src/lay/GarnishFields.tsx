@@ -1,4 +1,4 @@
-import { BUNCH, garnishShelf, garnishVerdict, MOST_GARNISHES, MOST_SPRIGS } from '@rotula/core';
+import { BUNCH, garnishShelf, garnishVerdict, MOST_GARNISHES, MOST_SPRIGS, type Plan } from '@rotula/core';
 import { Leaf, X } from 'lucide-react';
 import { useState } from 'react';
 import { useWorkbench } from '../frame/context';
@@ -8,6 +8,7 @@ import { REFUSAL_WORDS } from '../words/lay';
 import { useKept } from '../ui/useKept';
 import { say } from '../language/say';
 import type { OnBoard } from './onBoard';
+import type { Format } from '../ui/format';
 
 /** Herbs, seeds and petals by the sprig: only what is known and comes from a food supplier; all else is refused with the reason. */
 export function GarnishFields({ laid }: OnBoard) {
@@ -44,38 +45,7 @@ export function GarnishFields({ laid }: OnBoard) {
   };
   return (
     <SlateSection title={say`Garnish`} aside={say`by the sprig or pinch`}>
-      <ul className="mb-3 space-y-2" data-garnish>
-        {garnish.map(({ good, sprigs, bought, price, stemOut }) => (
-          <li key={good.id} className="flex items-center gap-2">
-            <span className="flex-1">
-              <span translate="no">{good.name}</span>
-              <span className="block text-sm text-chalk-soft">
-                {say`${format.grams(bought)}, ${format.money(price)}`}
-                {stemOut && say`; stems come out before eating`}
-              </span>
-            </span>
-            <input
-              aria-label={say`Sprigs of ${good.name}`}
-              type="number"
-              min={1}
-              max={MOST_SPRIGS}
-              className="min-h-11 w-18 rounded-lg border-[1.5px] border-slate-line bg-slate-lit px-2 text-right"
-              value={sprigs}
-              onChange={(event) => {
-                const next = Math.round(Number(event.target.value));
-                if (next >= 1 && next <= MOST_SPRIGS) set(good.id, good.name, next);
-              }}
-            />
-            <Button
-              look="slate"
-              aria-label={say`Take ${good.name} off the board`}
-              onClick={() => set(good.id, good.name, 0)}
-            >
-              <X size={18} />
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <GarnishList garnish={garnish} format={format} set={set} />
       <form
         className="flex gap-2"
         onSubmit={(event) => {
@@ -110,5 +80,51 @@ export function GarnishFields({ laid }: OnBoard) {
         {say`Only what is known by species and comes from a food supplier. Candles stand away from dry herbs.`}
       </p>
     </SlateSection>
+  );
+}
+
+/** What is on the board, by the sprig. */
+function GarnishList({
+  garnish,
+  format,
+  set,
+}: {
+  garnish: Plan['boards']['garnish'];
+  format: Format;
+  set: (id: string, name: string, sprigs: number) => void;
+}) {
+  return (
+    <ul className="mb-3 space-y-2" data-garnish>
+      {garnish.map(({ good, sprigs, bought, price, stemOut }) => (
+        <li key={good.id} className="flex items-center gap-2">
+          <span className="flex-1">
+            <span translate="no">{good.name}</span>
+            <span className="block text-sm text-chalk-soft">
+              {say`${format.grams(bought)}, ${format.money(price)}`}
+              {stemOut && say`; stems come out before eating`}
+            </span>
+          </span>
+          <input
+            aria-label={say`Sprigs of ${good.name}`}
+            type="number"
+            min={1}
+            max={MOST_SPRIGS}
+            className="min-h-11 w-18 rounded-lg border-[1.5px] border-slate-line bg-slate-lit px-2 text-right"
+            value={sprigs}
+            onChange={(event) => {
+              const next = Math.round(Number(event.target.value));
+              if (next >= 1 && next <= MOST_SPRIGS) set(good.id, good.name, next);
+            }}
+          />
+          <Button
+            look="slate"
+            aria-label={say`Take ${good.name} off the board`}
+            onClick={() => set(good.id, good.name, 0)}
+          >
+            <X size={18} />
+          </Button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,10 +1,13 @@
-import { baseOf, isBoxed, plateKit, toolKit } from '@rotula/core';
+import { baseOf, isBoxed, plateKit, toolKit, type Plan, type Thing, type ToolLine } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { plateKitWords, SURFACE_WORDS, VESSEL_FROM } from '../words/lay';
 import { say, word } from '../language/say';
 import { nameOf, thingName, vesselName } from '../drawing/names';
+import type { Format } from '../ui/format';
 import type { OnBoard } from './onBoard';
+
+type Fill = NonNullable<NonNullable<Plan['boards']['choice']>['fill']>;
 
 /** Boards, vessels and tools: what is there, what stands in for what is missing, and what is hired. */
 export function Kit({ board, laid }: OnBoard) {
@@ -25,45 +28,12 @@ export function Kit({ board, laid }: OnBoard) {
           ))}
         </ul>
       </SlateSection>
-      {fill && (
-        <SlateSection title={say`Feed and fill`} aside={say`first wave, all boards`}>
-          <p data-fill>
-            {fill.filler
-              ? say`${format.grams(fill.feed)} feeds them. To look as full as this manner asks it wants ${format.grams(fill.filler.grams)} more of ${fill.filler.good.name}, ${format.money(fill.filler.price)}: a smaller board or more air costs nothing.`
-              : say`${format.grams(fill.feed)} feeds them, and looks as full as this manner asks.`}
-          </p>
-        </SlateSection>
-      )}
+      {fill && <FeedAndFill fill={fill} format={format} />}
       <SlateSection
         title={say`Vessels and tools`}
         aside={choice && choice.many > 1 ? say`for each board` : undefined}
       >
-        <ul className="space-y-1" data-kit>
-          {vessels.map(({ id, name, vessel }) => (
-            <li key={id}>
-              {name}: {vesselName(vessel!)}{' '}
-              <span className="text-sm text-chalk-soft">
-                {VESSEL_FROM[vessel!.from]}
-                {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
-              </span>
-            </li>
-          ))}
-          {tools.map(({ id, goods, kit, standIn, picks }, i) => (
-            <li key={`${id} ${i}`}>
-              {word(id)}: {goods.join(', ')}{' '}
-              <span className="text-sm text-chalk-soft">
-                {kit
-                  ? kit.whose === 'shop'
-                    ? say`of the shop`
-                    : say`the customer’s`
-                  : standIn
-                    ? say`missing: ${word(standIn)} will do`
-                    : say`missing, to hire${price}`}
-                {picks !== null && say`; ${picks} go out, count ${picks} in again`}
-              </span>
-            </li>
-          ))}
-        </ul>
+        <KitList vessels={vessels} tools={tools} price={price} />
         {bells.map(({ thing, ware, needs }) => {
           const under = document.order.lay.bells.includes(baseOf(thing));
           return (
@@ -114,5 +84,50 @@ export function Kit({ board, laid }: OnBoard) {
         </SlateSection>
       )}
     </>
+  );
+}
+
+/** What feeds them, and what fills the board. */
+function FeedAndFill({ fill, format }: { fill: Fill; format: Format }) {
+  return (
+    <SlateSection title={say`Feed and fill`} aside={say`first wave, all boards`}>
+      <p data-fill>
+        {fill.filler
+          ? say`${format.grams(fill.feed)} feeds them. To look as full as this manner asks it wants ${format.grams(fill.filler.grams)} more of ${fill.filler.good.name}, ${format.money(fill.filler.price)}: a smaller board or more air costs nothing.`
+          : say`${format.grams(fill.feed)} feeds them, and looks as full as this manner asks.`}
+      </p>
+    </SlateSection>
+  );
+}
+
+/** Vessels and tools: whose they are, or what stands in. */
+function KitList({ vessels, tools, price }: { vessels: Thing[]; tools: ToolLine[]; price: string }) {
+  return (
+    <ul className="space-y-1" data-kit>
+      {vessels.map(({ id, name, vessel }) => (
+        <li key={id}>
+          {name}: {vesselName(vessel!)}{' '}
+          <span className="text-sm text-chalk-soft">
+            {VESSEL_FROM[vessel!.from]}
+            {vessel!.tool !== 'none' && say`, with its ${word(vessel!.tool)}`}
+          </span>
+        </li>
+      ))}
+      {tools.map(({ id, goods, kit, standIn, picks }, i) => (
+        <li key={`${id} ${i}`}>
+          {word(id)}: {goods.join(', ')}{' '}
+          <span className="text-sm text-chalk-soft">
+            {kit
+              ? kit.whose === 'shop'
+                ? say`of the shop`
+                : say`the customer’s`
+              : standIn
+                ? say`missing: ${word(standIn)} will do`
+                : say`missing, to hire${price}`}
+            {picks !== null && say`; ${picks} go out, count ${picks} in again`}
+          </span>
+        </li>
+      ))}
+    </ul>
   );
 }

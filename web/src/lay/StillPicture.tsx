@@ -8,6 +8,7 @@ import { Markers } from './Markers';
 import type { OnBoard } from './onBoard';
 import type { Hands } from './useInHand';
 import { ON_NUMBERS, type View } from './viewNames';
+import type { Format } from '../ui/format';
 
 const Overlay = lazy(() => import('./Overlay'));
 
@@ -23,6 +24,15 @@ const ARROWS: Readonly<Record<string, Point>> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
+
+/** Where an arrow or a bracket puts a thing; null: the key moves nothing. */
+function movedByKey({ x, y, turn }: Layout['placed'][number], { key, shiftKey }: KeyboardEvent) {
+  const arrow = ARROWS[key];
+  const by = shiftKey ? BIG_STEP : STEP;
+  if (arrow) return { x: x + by * arrow[0], y: y + by * arrow[1], turn };
+  if (key === '[' || key === ']') return { x, y, turn: turn + (key === ']' ? KEY_TURN : -KEY_TURN) };
+  return null;
+}
 
 /** The board as it lies, whose things hands take. It stays as it is while one of them is carried: hundreds of pieces are not asked again at every move. */
 export const StillPicture = memo(function StillPicture({
@@ -52,52 +62,36 @@ export const StillPicture = memo(function StillPicture({
   const placeOf = (id: string) => layout.placed.find((place) => place.id === id)!;
   const drop = (thing: Thing) => {
     const by = hands.drop(thing.id);
-    if (!by) return;
     const { x, y, turn } = placeOf(thing.id);
-    laid.put(thing.id, thingName(thing), x + by[0], y + by[1], turn);
+    if (by) laid.put(thing.id, thingName(thing), x + by[0], y + by[1], turn);
   };
   const keys = (thing: Thing) => (event: KeyboardEvent) => {
-    const { x, y, turn } = placeOf(thing.id);
-    const arrow = ARROWS[event.key];
-    const by = event.shiftKey ? BIG_STEP : STEP;
-    if (arrow) laid.put(thing.id, thingName(thing), x + by * arrow[0], y + by * arrow[1], turn);
-    else if (event.key === '[' || event.key === ']')
-      laid.put(thing.id, thingName(thing), x, y, turn + (event.key === ']' ? KEY_TURN : -KEY_TURN));
+    const place = placeOf(thing.id);
+    const name = thingName(thing);
+    const moved = movedByKey(place, event);
+    if (moved) laid.put(thing.id, name, moved.x, moved.y, moved.turn);
     else if (event.key === 'Enter' || event.key === ' ')
-      if (pins[thing.id]?.hand) laid.letGo(thing.id, thingName(thing));
-      else laid.put(thing.id, thingName(thing), x, y, turn);
+      if (pins[thing.id]?.hand) laid.letGo(thing.id, name);
+      else laid.put(thing.id, name, place.x, place.y, place.turn);
     else if (event.key === 'm') globalThis.document.querySelector<HTMLElement>(MORE)?.focus();
     else return;
     event.preventDefault();
     event.stopPropagation();
   };
-  const wrap = (thing: Thing, drawn: ReactNode) => {
-    const { x, y } = placeOf(thing.id);
-    return (
-      <g
-        role="button"
-        tabIndex={0}
-        data-thing={thing.id}
-        aria-pressed={pins[thing.id]?.hand ?? false}
-        aria-label={say`${thingName(thing)}, ${format.mm(Math.abs(x))} ${x < 0 ? say`left` : say`right`} and ${format.mm(Math.abs(y))} ${y < 0 ? say`up` : say`down`} of the middle${pins[thing.id]?.hand ? say`, put there by hand` : ''}`}
-        className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-annatto-text"
-        // What is carried is drawn over the picture, so that the picture itself need not be painted anew.
-        opacity={carried === thing.id ? 0.15 : undefined}
-        onFocus={() => onFocus(thing.id)}
-        onKeyDown={keys(thing)}
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          onFocus(thing.id);
-          hands.start(event, thing.id);
-        }}
-        onPointerMove={(event) => hands.move(event, thing.id)}
-        onPointerUp={() => drop(thing)}
-        onPointerCancel={hands.cancel}
-      >
-        {drawn}
-      </g>
-    );
-  };
+  const wrap = (thing: Thing, drawn: ReactNode) => (
+    <InHand
+      thing={thing}
+      isPinned={pins[thing.id]?.hand ?? false}
+      format={format}
+      at={placeOf(thing.id)}
+      carried={carried}
+      onFocus={onFocus}
+      keys={keys}
+      hands={hands}
+      drop={drop}
+      drawn={drawn}
+    />
+  );
   const steps = useMemo(
     () => new Map(plan.walk.steps.map(({ main, number }) => [main.id, number])),
     [plan.walk],
@@ -138,3 +132,53 @@ export const StillPicture = memo(function StillPicture({
     </BoardDrawing>
   );
 });
+
+/** A thing that hands can take: with the mouse, a finger, or the keys. */
+function InHand({
+  thing,
+  isPinned,
+  format,
+  at: { x, y },
+  carried,
+  onFocus,
+  keys,
+  hands,
+  drop,
+  drawn,
+}: {
+  thing: Thing;
+  isPinned: boolean;
+  format: Format;
+  at: Layout['placed'][number];
+  carried: string | null;
+  onFocus: (id: string) => void;
+  keys: (thing: Thing) => (event: KeyboardEvent) => void;
+  hands: Hands;
+  drop: (thing: Thing) => void;
+  drawn: ReactNode;
+}) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      data-thing={thing.id}
+      aria-pressed={isPinned}
+      aria-label={say`${thingName(thing)}, ${format.mm(Math.abs(x))} ${x < 0 ? say`left` : say`right`} and ${format.mm(Math.abs(y))} ${y < 0 ? say`up` : say`down`} of the middle${isPinned ? say`, put there by hand` : ''}`}
+      className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-annatto-text"
+      // What is carried is drawn over the picture, so that the picture itself need not be painted anew.
+      opacity={carried === thing.id ? 0.15 : undefined}
+      onFocus={() => onFocus(thing.id)}
+      onKeyDown={keys(thing)}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        onFocus(thing.id);
+        hands.start(event, thing.id);
+      }}
+      onPointerMove={(event) => hands.move(event, thing.id)}
+      onPointerUp={() => drop(thing)}
+      onPointerCancel={hands.cancel}
+    >
+      {drawn}
+    </g>
+  );
+}

@@ -4,6 +4,9 @@ import {
   rankedByHouse,
   shelvesOf,
   type Main,
+  type Beside,
+  type Match,
+  type PairWord,
   type ShelfId,
   type Slot,
 } from '@rotula/core';
@@ -11,7 +14,7 @@ import clsx from 'clsx';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../frame/context';
 import { Finder } from '../ui/Finder';
-import { capital, signed } from '../ui/format';
+import { capital, signed, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { SlateSection } from '../ui/Slate';
 import { SAYING_WORDS, sentence, SHELF_WORDS } from '../words';
@@ -64,38 +67,15 @@ export function RankedList({
       )}
       <ul>
         {ranked.slice(0, RANKED_SHOWN).map(({ match, word: said }) => (
-          <li key={match.beside.id}>
-            <button
-              type="button"
-              data-ranked={match.beside.id}
-              className={clsx(
-                'flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit',
-                match.beside.id === standing && 'bg-slate-lit',
-              )}
-              onClick={() => onChoose(match.beside.id, match.beside.name)}
-            >
-              <span className="rounded-full bg-paper p-0.5">
-                <GoodPicture good={match.beside} size={34} />
-              </span>
-              <span className="min-w-0 flex-1">
-                <span className="block font-bold">
-                  {match.beside.name}
-                  {said && (
-                    <span className="ml-2 rounded bg-butter px-1.5 text-sm font-normal text-ink">
-                      {say`house: ${SAYING_WORDS[said.says]}`}
-                    </span>
-                  )}
-                </span>
-                <span className="block text-sm text-chalk-soft">
-                  {match.reasons[0] ? sentence(match.reasons[0], format) : match.beside.style}
-                  {everything.has(match.beside) && say` · goes with everything`}
-                </span>
-              </span>
-              <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>
-                {signed(match.score, 1)}
-              </span>
-            </button>
-          </li>
+          <Ranked
+            key={match.beside.id}
+            match={match}
+            standing={standing}
+            onChoose={onChoose}
+            said={said}
+            format={format}
+            everything={everything}
+          />
         ))}
       </ul>
       {ranked.length > RANKED_SHOWN && (
@@ -123,6 +103,56 @@ export function RankedList({
         <p className="text-chalk-soft">{say`The counter has none that the limits allow.`}</p>
       )}
     </SlateSection>
+  );
+}
+
+/** One that suits, with what speaks for it. */
+function Ranked({
+  match,
+  standing,
+  onChoose,
+  said,
+  format,
+  everything,
+}: {
+  match: Match<Beside>;
+  standing: string | null;
+  onChoose: (id: string, name: string) => void;
+  said: PairWord | null;
+  format: Format;
+  everything: ReadonlySet<Beside>;
+}) {
+  return (
+    <li>
+      <button
+        type="button"
+        data-ranked={match.beside.id}
+        className={clsx(
+          'flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit',
+          match.beside.id === standing && 'bg-slate-lit',
+        )}
+        onClick={() => onChoose(match.beside.id, match.beside.name)}
+      >
+        <span className="rounded-full bg-paper p-0.5">
+          <GoodPicture good={match.beside} size={34} />
+        </span>
+        <span className="min-w-0 flex-1">
+          <span className="block font-bold">
+            {match.beside.name}
+            {said && (
+              <span className="ml-2 rounded bg-butter px-1.5 text-sm font-normal text-ink">
+                {say`house: ${SAYING_WORDS[said.says]}`}
+              </span>
+            )}
+          </span>
+          <span className="block text-sm text-chalk-soft">
+            {match.reasons[0] ? sentence(match.reasons[0], format) : match.beside.style}
+            {everything.has(match.beside) && say` · goes with everything`}
+          </span>
+        </span>
+        <span className={match.score >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(match.score, 1)}</span>
+      </button>
+    </li>
   );
 }
 

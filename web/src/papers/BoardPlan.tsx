@@ -5,6 +5,7 @@ import { BUILD_WORDS, whereWords } from '../words/lay';
 import { say, word } from '../language/say';
 import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
+import type { Format } from '../ui/format';
 
 /** What the drawing may take of the sheet, mm. */
 const PLAN_WIDE = 176;
@@ -69,31 +70,7 @@ function OnePlan({
           </g>
         </BoardDrawing>
       </svg>
-      <table className="mt-[3mm] w-full text-[11.5pt]" aria-label={say`What goes where`}>
-        <tbody>
-          {lines.map((line, i) => (
-            <tr key={line.thing.id} className="border-b border-black/30">
-              <td className="w-[9mm] font-bold">{i + 1}</td>
-              <td>
-                <strong>{thingName(line.thing)}</strong>{' '}
-                {i === 0 || lines[i - 1]!.step !== line.step ? <em>({BUILD_WORDS[line.step]})</em> : null}
-              </td>
-              <td className="whitespace-nowrap">{line.thing.grams > 0 && format.grams(line.thing.grams)}</td>
-              <td>
-                {whereWords(line)}
-                {line.thing.traits.hot
-                  ? say`; hot from the oven, on wood`
-                  : line.thing.traits.late && say`; last, at the table`}
-                {laidAt[line.thing.id] !== undefined && say`, ${time(laidAt[line.thing.id]!)}`}
-                {line.thing.vessel && `; ${vesselName(line.thing.vessel)}`}
-                {line.thing.vessel &&
-                  line.thing.vessel.tool !== 'none' &&
-                  say`, with its ${word(line.thing.vessel.tool)}`}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <WhatGoesWhere lines={lines} format={format} laidAt={laidAt} time={time} />
       {isLast && heldBack.length > 0 && (
         <p className="mt-[3mm] text-[11pt]">
           {say`Held back in the cold: ${heldBack.map(({ good, held }) => `${good.name} ${format.grams(held)}`).join(', ')}.`}
@@ -118,6 +95,47 @@ function OnePlan({
       )}
       <p className="mt-[2mm] text-[10.5pt]">{say`No piece is the size of the plan: keep the order and the neighbours, let loose things give way.`}</p>
     </section>
+  );
+}
+
+/** What lies under each number, in the order in which it is laid. */
+function WhatGoesWhere({
+  lines,
+  format,
+  laidAt,
+  time,
+}: {
+  lines: PlannedBoard['lines'];
+  format: Format;
+  laidAt: PlannedBoard['laidAt'];
+  time: (minute: number) => string;
+}) {
+  return (
+    <table className="mt-[3mm] w-full text-[11.5pt]" aria-label={say`What goes where`}>
+      <tbody>
+        {lines.map((line, i) => (
+          <tr key={line.thing.id} className="border-b border-black/30">
+            <td className="w-[9mm] font-bold">{i + 1}</td>
+            <td>
+              <strong>{thingName(line.thing)}</strong>{' '}
+              {i === 0 || lines[i - 1]!.step !== line.step ? <em>({BUILD_WORDS[line.step]})</em> : null}
+            </td>
+            <td className="whitespace-nowrap">{line.thing.grams > 0 && format.grams(line.thing.grams)}</td>
+            <td>
+              {whereWords(line)}
+              {line.thing.traits.hot
+                ? say`; hot from the oven, on wood`
+                : line.thing.traits.late && say`; last, at the table`}
+              {laidAt[line.thing.id] !== undefined && say`, ${time(laidAt[line.thing.id]!)}`}
+              {line.thing.vessel && `; ${vesselName(line.thing.vessel)}`}
+              {line.thing.vessel &&
+                line.thing.vessel.tool !== 'none' &&
+                say`, with its ${word(line.thing.vessel.tool)}`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -13,6 +13,7 @@ import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 import { cutLabel, cutterFaces, plateLabel, produceWords, rindName, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
+import type { Format } from '../ui/format';
 
 /** For the hands at the counter: read at arm's length. */
 export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
@@ -22,30 +23,7 @@ export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
     <>
       <SheetHead title={say`Cut sheet`} />
       {data.plates.map(({ plate, cuts }) => (
-        <div
-          key={plateLabel(plate)}
-          className="mb-[3mm] border-2 border-black p-[2mm] leading-snug"
-          data-plate={plateLabel(plate)}
-        >
-          <p className="text-[13pt] font-bold">
-            {say`Own plate`}
-            {plate.guests > 1 && ` × ${plate.guests}`}
-            {say`, cut first, clean board, own knife: ${plateLabel(plate)}`}
-          </p>
-          <p className="text-[12pt]">
-            {cuts
-              .map(({ line: { good, gross }, cut, produce, pieces }) =>
-                [
-                  `${good.name} ${format.grams(gross)}`,
-                  pieces !== null && say` in ${pieces}`,
-                  cut ? ` (${cutLabel(cut.styleId)})` : produce?.piece && ` (${word(produce.form)})`,
-                ]
-                  .filter(Boolean)
-                  .join(''),
-              )
-              .join(' · ')}
-          </p>
-        </div>
+        <PlateFirst key={plateLabel(plate)} plate={plate} cuts={cuts} format={format} />
       ))}
       {data.byCard.map((caution) => (
         <p key={reasonKey(caution)} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
@@ -72,31 +50,7 @@ export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
           ))}
         </section>
       ))}
-      <section className="cut-station" data-station="produce">
-        <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">{say`Produce and bread`}</h2>
-        <table className="w-full table-fixed text-[12pt] leading-snug">
-          <tbody>
-            {data.produce.map(({ good, portion, cut }) => (
-              <tr key={good.id} className="border-b border-black/30">
-                <td className="w-[44mm]">
-                  <strong>{good.name}</strong>
-                </td>
-                <td className="w-[20mm] pr-[3mm] text-right! whitespace-nowrap">
-                  {format.grams(portion.gross)}
-                </td>
-                <td>{produceWords(cut)}</td>
-                <td className="w-[40mm]">
-                  {cut.piece && <ProduceDrawing good={good} piece={cut.piece} format={format} print />}
-                </td>
-                <td className="w-[19mm] pl-[2mm]">{WHEN[cut.when]}</td>
-                <td className="w-[10mm]">
-                  <Tick />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
+      <ProduceRows data={data} format={format} />
       <p className="mt-[1.5mm] text-[11pt] leading-snug">
         <strong>{say`Drinks beside, suggested:`}</strong> {data.drinks.join(' · ')}
       </p>
@@ -120,6 +74,73 @@ export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
       )}
       <p className="mt-[3mm] text-[10.5pt] leading-snug">{say`Cut cold, on a damp cloth, away from the hand. ${timeOutWords(data.safety, format)} Hold the rest back. Local codes and licensed practice decide.`}</p>
     </>
+  );
+}
+
+/** Produce and bread: how each is cut, and when. */
+function ProduceRows({ data, format }: { data: PaperData<'cut-sheet'>; format: Format }) {
+  return (
+    <section className="cut-station" data-station="produce">
+      <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">{say`Produce and bread`}</h2>
+      <table className="w-full table-fixed text-[12pt] leading-snug">
+        <tbody>
+          {data.produce.map(({ good, portion, cut }) => (
+            <tr key={good.id} className="border-b border-black/30">
+              <td className="w-[44mm]">
+                <strong>{good.name}</strong>
+              </td>
+              <td className="w-[20mm] pr-[3mm] text-right! whitespace-nowrap">
+                {format.grams(portion.gross)}
+              </td>
+              <td>{produceWords(cut)}</td>
+              <td className="w-[40mm]">
+                {cut.piece && <ProduceDrawing good={good} piece={cut.piece} format={format} print />}
+              </td>
+              <td className="w-[19mm] pl-[2mm]">{WHEN[cut.when]}</td>
+              <td className="w-[10mm]">
+                <Tick />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+type Plated = PaperData<'cut-sheet'>['plates'][number];
+
+/** What is cut for an own plate, before all else. */
+function PlateFirst({
+  plate,
+  cuts,
+  format,
+}: {
+  plate: Plated['plate'];
+  cuts: Plated['cuts'];
+  format: Format;
+}) {
+  return (
+    <div className="mb-[3mm] border-2 border-black p-[2mm] leading-snug" data-plate={plateLabel(plate)}>
+      <p className="text-[13pt] font-bold">
+        {say`Own plate`}
+        {plate.guests > 1 && ` × ${plate.guests}`}
+        {say`, cut first, clean board, own knife: ${plateLabel(plate)}`}
+      </p>
+      <p className="text-[12pt]">
+        {cuts
+          .map(({ line: { good, gross }, cut, produce, pieces }) =>
+            [
+              `${good.name} ${format.grams(gross)}`,
+              pieces !== null && say` in ${pieces}`,
+              cut ? ` (${cutLabel(cut.styleId)})` : produce?.piece && ` (${word(produce.form)})`,
+            ]
+              .filter(Boolean)
+              .join(''),
+          )
+          .join(' · ')}
+      </p>
+    </div>
   );
 }
 

@@ -11,6 +11,7 @@ import {
   type Main,
   type OrderBody,
   type Plan,
+  type Swap,
   swap,
   gentlerFor,
   isDivisive,
@@ -18,7 +19,8 @@ import {
 } from '@rotula/core';
 import { memo, useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
-import { signed } from '../ui/format';
+import type { OrderDocument } from '../frame/useOrderDocument';
+import { signed, type Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Button } from '../ui/Button';
 import { Reasons, SlateSection } from '../ui/Slate';
@@ -67,74 +69,138 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
             const good = goodOf(s.in);
             const ghost = isCheese(good) ? good : null;
             return (
-              <li key={s.in}>
-                <button
-                  type="button"
-                  className="flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
-                  data-swap={good.name}
-                  onMouseEnter={() => onGhost(ghost)}
-                  onMouseLeave={() => onGhost(null)}
-                  onFocus={() => onGhost(ghost)}
-                  onBlur={() => onGhost(null)}
-                  onClick={() => {
-                    onGhost(null);
-                    document.change(say`swap ${main.name} for ${good.name}`, (order) =>
-                      swap(order, main.id, s.in),
-                    );
-                    setFocus(s.in);
-                  }}
-                >
-                  <GoodPicture good={good} size={36} />
-                  <span className="min-w-0 flex-1">
-                    <span className="block font-bold">
-                      <span className="sr-only">{say`Swap ${main.name} for`} </span>
-                      {good.name}
-                    </span>
-                    <span className="block text-sm text-chalk-soft">
-                      {isMain(good) && lineOf(good, brief.servingAt)}
-                    </span>
-                  </span>
-                  <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
-                  <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
-                </button>
-              </li>
+              <SwapRow
+                key={s.in}
+                s={s}
+                good={good}
+                onGhost={onGhost}
+                ghost={ghost}
+                document={document}
+                main={main}
+                setFocus={setFocus}
+                brief={brief}
+                format={format}
+              />
             );
           })}
         </ul>
       </SlateSection>
       {(splurge || save) && (
-        <SlateSection title={say`Splurge and save`} aside={say`balance · cost`}>
-          {[
-            [say`Splurge`, splurge],
-            [say`Save`, save],
-          ].map(
-            ([word, s]) =>
-              s &&
-              typeof s === 'object' && (
-                <button
-                  key={String(word)}
-                  type="button"
-                  className="flex min-h-11 w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
-                  onClick={() => {
-                    document.change(say`swap ${goodOf(s.out).name} for ${goodOf(s.in).name}`, (o) =>
-                      swap(o, s.out, s.in),
-                    );
-                    setFocus(s.in);
-                  }}
-                >
-                  <span className="min-w-0 flex-1">
-                    <strong>{String(word)}:</strong> {say`${goodOf(s.in).name} for ${goodOf(s.out).name}`}
-                  </span>
-                  <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
-                  <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
-                </button>
-              ),
-          )}
-        </SlateSection>
+        <SplurgeAndSave
+          splurge={splurge}
+          save={save}
+          document={document}
+          goodOf={goodOf}
+          setFocus={setFocus}
+          format={format}
+        />
       )}
     </>
   );
 });
+
+/** The swaps that add most for more money, and save most for little. */
+function SplurgeAndSave({
+  splurge,
+  save,
+  document,
+  goodOf,
+  setFocus,
+  format,
+}: {
+  splurge: Swap | null;
+  save: Swap | null;
+  document: OrderDocument;
+  goodOf: (id: string) => Main;
+  setFocus: (goodId: string) => void;
+  format: Format;
+}) {
+  return (
+    <SlateSection title={say`Splurge and save`} aside={say`balance · cost`}>
+      {[
+        [say`Splurge`, splurge],
+        [say`Save`, save],
+      ].map(
+        ([word, s]) =>
+          s &&
+          typeof s === 'object' && (
+            <button
+              key={String(word)}
+              type="button"
+              className="flex min-h-11 w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
+              onClick={() => {
+                document.change(say`swap ${goodOf(s.out).name} for ${goodOf(s.in).name}`, (o) =>
+                  swap(o, s.out, s.in),
+                );
+                setFocus(s.in);
+              }}
+            >
+              <span className="min-w-0 flex-1">
+                <strong>{String(word)}:</strong> {say`${goodOf(s.in).name} for ${goodOf(s.out).name}`}
+              </span>
+              <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
+              <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
+            </button>
+          ),
+      )}
+    </SlateSection>
+  );
+}
+
+/** One swap: what it brings to balance and cost; looked at, it stands on the wheel as a ghost. */
+function SwapRow({
+  s,
+  good,
+  onGhost,
+  ghost,
+  document,
+  main,
+  setFocus,
+  brief,
+  format,
+}: {
+  s: Swap;
+  good: Main;
+  onGhost: (cheese: Cheese | null) => void;
+  ghost: Cheese | null;
+  document: OrderDocument;
+  main: Main;
+  setFocus: (goodId: string) => void;
+  brief: Brief;
+  format: Format;
+}) {
+  return (
+    <li>
+      <button
+        type="button"
+        className="flex w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
+        data-swap={good.name}
+        onMouseEnter={() => onGhost(ghost)}
+        onMouseLeave={() => onGhost(null)}
+        onFocus={() => onGhost(ghost)}
+        onBlur={() => onGhost(null)}
+        onClick={() => {
+          onGhost(null);
+          document.change(say`swap ${main.name} for ${good.name}`, (order) => swap(order, main.id, s.in));
+          setFocus(s.in);
+        }}
+      >
+        <GoodPicture good={good} size={36} />
+        <span className="min-w-0 flex-1">
+          <span className="block font-bold">
+            <span className="sr-only">{say`Swap ${main.name} for`} </span>
+            {good.name}
+          </span>
+          <span className="block text-sm text-chalk-soft">
+            {isMain(good) && lineOf(good, brief.servingAt)}
+          </span>
+        </span>
+        <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
+        <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
+      </button>
+    </li>
+  );
+}
 
 /** Why a good is there: what it brings against its best rival, part by part. */
 function Why({

@@ -1,4 +1,4 @@
-import { isDrink, probesFor, SessionBody, type Good } from '@rotula/core';
+import { isDrink, probesFor, SessionBody, type Drink, type Good } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
@@ -72,36 +72,7 @@ export function NewSession({ counter }: { counter: readonly Good[] }) {
       }}
     >
       <div className="flex flex-wrap items-end gap-3">
-        <div className="min-w-60 flex-1">
-          <span className="block text-sm text-ink-soft">{say`Drink`}</span>
-          {drink ? (
-            <button
-              type="button"
-              className="field flex w-full items-center gap-2 text-left"
-              aria-label={say`${drink.name}: choose another drink`}
-              onClick={() => setDrinkId(null)}
-            >
-              <GoodPicture good={drink} size={26} /> {drink.name}
-            </button>
-          ) : (
-            <Finder
-              label={say`Drink to taste`}
-              placeholder={say`${drinks.length} drinks`}
-              items={drinks}
-              keyOf={({ id }) => id}
-              textOf={({ name, style }) => `${name} ${style}`}
-              show={(good) => (
-                <span className="flex items-center gap-3">
-                  <GoodPicture good={good} size={30} />
-                  <span>
-                    {good.name} <span className="text-sm text-ink-soft">{good.style}</span>
-                  </span>
-                </span>
-              )}
-              onTake={({ id }) => setDrinkId(id)}
-            />
-          )}
-        </div>
+        <ChooseDrink drink={drink} setDrinkId={setDrinkId} drinks={drinks} />
         <label className="min-w-52 flex-1">
           <span className="block text-sm text-ink-soft">{say`Who tastes`}</span>
           <input
@@ -124,5 +95,49 @@ export function NewSession({ counter }: { counter: readonly Good[] }) {
         </p>
       )}
     </form>
+  );
+}
+
+/** The drink that is tasted; a touch on it chooses another. */
+function ChooseDrink({
+  drink,
+  setDrinkId,
+  drinks,
+}: {
+  drink: Drink | null;
+  setDrinkId: (id: string | null) => void;
+  drinks: readonly Drink[];
+}) {
+  return (
+    <div className="min-w-60 flex-1">
+      <span className="block text-sm text-ink-soft">{say`Drink`}</span>
+      {drink ? (
+        <button
+          type="button"
+          className="field flex w-full items-center gap-2 text-left"
+          aria-label={say`${drink.name}: choose another drink`}
+          onClick={() => setDrinkId(null)}
+        >
+          <GoodPicture good={drink} size={26} /> {drink.name}
+        </button>
+      ) : (
+        <Finder
+          label={say`Drink to taste`}
+          placeholder={say`${drinks.length} drinks`}
+          items={drinks}
+          keyOf={({ id }) => id}
+          textOf={({ name, style }) => `${name} ${style}`}
+          show={(good) => (
+            <span className="flex items-center gap-3">
+              <GoodPicture good={good} size={30} />
+              <span>
+                {good.name} <span className="text-sm text-ink-soft">{good.style}</span>
+              </span>
+            </span>
+          )}
+          onTake={({ id }) => setDrinkId(id)}
+        />
+      )}
+    </div>
   );
 }

@@ -115,16 +115,7 @@ export function Teaches({
           <p className="mt-2 text-sm text-chalk-soft">{say`Orders that are finished keep the weights they were made with.`}</p>
         </div>
       </SlateSection>
-      <SlateSection title={say`What changes, and why`} aside={say`points, usual and now`}>
-        <ul className="space-y-1.5" data-changes>
-          {changes.slice(0, SHOWN).map((change) => (
-            <Change key={change.rule} change={change} format={format} />
-          ))}
-        </ul>
-        {changes.length > SHOWN && (
-          <p className="mt-1 text-sm text-chalk-soft">{say`and ${changes.length - SHOWN} smaller ones`}</p>
-        )}
-      </SlateSection>
+      <WhatChanges changes={changes} format={format} />
       {moves.rose.length + moves.fell.length > 0 && (
         <SlateSection title={say`Pairs that rise and fall`} aside={say`place among ${drinks.length} drinks`}>
           <Moves name={say`Up`} moves={moves.rose} format={format} />
@@ -139,6 +130,22 @@ export function Teaches({
         </SlateSection>
       )}
     </>
+  );
+}
+
+/** The rules whose weights change most. */
+function WhatChanges({ changes, format }: { changes: RuleChange[]; format: Format }) {
+  return (
+    <SlateSection title={say`What changes, and why`} aside={say`points, usual and now`}>
+      <ul className="space-y-1.5" data-changes>
+        {changes.slice(0, SHOWN).map((change) => (
+          <Change key={change.rule} change={change} format={format} />
+        ))}
+      </ul>
+      {changes.length > SHOWN && (
+        <p className="mt-1 text-sm text-chalk-soft">{say`and ${changes.length - SHOWN} smaller ones`}</p>
+      )}
+    </SlateSection>
   );
 }
 

@@ -35,12 +35,15 @@ export const changes = (way: Way): boolean =>
 
 /** A regular outline of many sides is a circle. */
 const ROUND_FROM = 24;
+/** Share by which its width, depth and area may differ from those of a circle. */
+const ROUND_WITHIN = 0.02;
 const isRound = (outline: Polygon): boolean => {
   if (outline.length < ROUND_FROM) return false;
   const { min, max } = boundsOf(outline);
   const [w, d] = [max[0] - min[0], max[1] - min[1]];
   return (
-    Math.abs(w - d) < 0.02 * w && Math.abs(Math.abs(areaOf(outline)) - (Math.PI / 4) * w * d) < 0.02 * w * d
+    Math.abs(w - d) < ROUND_WITHIN * w &&
+    Math.abs(Math.abs(areaOf(outline)) - (Math.PI / 4) * w * d) < ROUND_WITHIN * w * d
   );
 };
 const isBox = (outline: Polygon): boolean => {

@@ -53,6 +53,11 @@ describe('how a good lies', () => {
     const film = filmOf(Math.sqrt(area / Math.PI), 12.5, 21);
     const below = body.ways.flatMap((way) => (way.kind === 'slab' ? [way.below[0]!.film] : []));
     expect(below).toContainEqual(expect.closeTo(film / 2, 9));
+    // A heap has the area of a round of its patch: twice its plan, and its rim.
+    const heap = warmerOf(shaped('square'), thing('patch', 8, 20, 25), { ...LYING, film: null });
+    const radius = Math.sqrt((8 * 25 * 25) / Math.PI);
+    const around = 2 * Math.PI * radius * (radius + 20);
+    expect(heap.film).toBeCloseTo(filmOf(Math.sqrt(around / Math.PI), 12.5, 21), 9);
   });
   // Common practice, no source: a handful is a heap, two or three pieces lie apart.
   test('four pieces are a heap, three lie each by itself', () => {

@@ -22,10 +22,12 @@ const TERMS = 40;
 export const QUICK_TERMS = 3;
 
 /** The root of a function between two places of different sign (regula falsi with halved weights, Dowell and Jarratt 1971). */
+/** Steps of a root at the most; two dozen are usual. */
+const MOST_STEPS = 60;
 function rootBetween(f: (x: number) => number, from: number, to: number): number {
   let [low, high] = [from, to];
   let [atLow, atHigh] = [f(low), f(high)];
-  for (let i = 0; i < 60 && high - low > 1e-10; i++) {
+  for (let i = 0; i < MOST_STEPS && high - low > 1e-10; i++) {
     const middle = low + ((high - low) * atLow) / (atLow - atHigh);
     const at = f(middle);
     if (Math.abs(at) < 1e-13) return middle;

@@ -1,4 +1,4 @@
-import { reestimated, SCHEMAS, tastedScale, usesGood, type Good, type Sense } from '@rotula/core';
+import { reestimated, SCHEMAS, tastedScale, usesGood, type Good, type Order, type Sense } from '@rotula/core';
 import { lightFormat } from 'date-fns';
 import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
@@ -75,39 +75,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
     <>
       <main className="min-w-0 px-6 pb-10 min-[1000px]:h-dvh min-[1000px]:overflow-y-auto min-[1200px]:px-8">
         <Brand />
-        <div className="mb-4 flex items-center gap-3">
-          <IconButton label={say`To the counter`} onClick={() => void navigate(`/counter?good=${good.id}`)}>
-            <ArrowLeft size={22} />
-          </IconButton>
-          <GoodPicture good={good} size={56} />
-          <div className="min-w-0 flex-1">
-            <h1 className="truncate text-[2.1rem]">{good.name}</h1>
-            <p className="truncate text-ink-soft">
-              {good.style} · {word(good.kind)} · {good.id}
-            </p>
-            {users.length > 0 && (
-              <p className="truncate text-sm text-ink-soft" data-used-by>
-                {say`Used by ${users.map((order) => order.title).join(', ')}`}
-              </p>
-            )}
-          </div>
-          <Stored queue={edits.queue} />
-          <UndoRedo of={edits} />
-          <IconButton
-            label={say`Take ${good.name} off the counter`}
-            onClick={() => {
-              void edits.remove(say`take ${good.name} off the counter`, [good]);
-              if (users.length > 0)
-                toast(
-                  say`${good.name} is used by ${users.map((order) => `“${order.title}”`).join(', ')}: ${users.length === 1 ? say`it keeps` : say`they keep`} it as it was. Undo brings it back.`,
-                  { duration: 10_000 },
-                );
-              void navigate('/counter');
-            }}
-          >
-            <Trash2 size={20} />
-          </IconButton>
-        </div>
+        <GoodHead navigate={navigate} good={good} users={users} edits={edits} />
         <div className="space-y-8">
           {good.kind !== 'ware' && (
             <section>
@@ -156,6 +124,55 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
         <GoodSheet good={left!} format={format} today={today} />
       </Slate>
     </>
+  );
+}
+
+/** Its name, who uses it, undo, and the way off the counter. */
+function GoodHead({
+  navigate,
+  good,
+  users,
+  edits,
+}: {
+  navigate: ReturnType<typeof useNavigate>;
+  good: Good;
+  users: readonly Order[];
+  edits: ReturnType<typeof useCounterEdits>;
+}) {
+  return (
+    <div className="mb-4 flex items-center gap-3">
+      <IconButton label={say`To the counter`} onClick={() => void navigate(`/counter?good=${good.id}`)}>
+        <ArrowLeft size={22} />
+      </IconButton>
+      <GoodPicture good={good} size={56} />
+      <div className="min-w-0 flex-1">
+        <h1 className="truncate text-[2.1rem]">{good.name}</h1>
+        <p className="truncate text-ink-soft">
+          {good.style} · {word(good.kind)} · {good.id}
+        </p>
+        {users.length > 0 && (
+          <p className="truncate text-sm text-ink-soft" data-used-by>
+            {say`Used by ${users.map((order) => order.title).join(', ')}`}
+          </p>
+        )}
+      </div>
+      <Stored queue={edits.queue} />
+      <UndoRedo of={edits} />
+      <IconButton
+        label={say`Take ${good.name} off the counter`}
+        onClick={() => {
+          void edits.remove(say`take ${good.name} off the counter`, [good]);
+          if (users.length > 0)
+            toast(
+              say`${good.name} is used by ${users.map((order) => `“${order.title}”`).join(', ')}: ${users.length === 1 ? say`it keeps` : say`they keep`} it as it was. Undo brings it back.`,
+              { duration: 10_000 },
+            );
+          void navigate('/counter');
+        }}
+      >
+        <Trash2 size={20} />
+      </IconButton>
+    </div>
   );
 }
 

@@ -1,4 +1,13 @@
-import { freeId, takenOf, TREATMENTS, UNCHECKED, type Good, type Lot, type Taking } from '@rotula/core';
+import {
+  freeId,
+  takenOf,
+  TREATMENTS,
+  UNCHECKED,
+  type Cheese,
+  type Good,
+  type Lot,
+  type Taking,
+} from '@rotula/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
@@ -164,42 +173,8 @@ function LotFields({
             />
           </label>
         ))}
-        {good.kind === 'cheese' && (
-          <label>
-            <span className="mb-1 block text-ink-soft">{say`Milk of this lot`}</span>
-            <Select
-              label={say`Milk of the lot ${lot.id}`}
-              className="w-full"
-              value={lot.treatment ?? ''}
-              options={[
-                { value: '', label: say`as the good: ${word(good.treatment)}` },
-                ...TREATMENTS.map((t) => ({ value: t, label: word(t) })),
-              ]}
-              onChange={(t) =>
-                onEdit(say`how the milk of a lot is treated`, {
-                  treatment: t === '' ? null : (t as Lot['treatment']),
-                })
-              }
-            />
-          </label>
-        )}
-        <span className="flex items-center gap-1">
-          <button
-            type="button"
-            role="switch"
-            aria-checked={lot.opened}
-            aria-label={say`Opened`}
-            className="field min-w-0 flex-1 text-left"
-            onClick={() =>
-              onEdit(lot.opened ? say`the lot is whole` : say`the lot is opened`, { opened: !lot.opened })
-            }
-          >
-            {lot.opened ? say`opened` : say`whole`}
-          </button>
-          <IconButton label={say`Take the lot ${lot.id} away`} onClick={onRemove}>
-            <Trash2 size={18} />
-          </IconButton>
-        </span>
+        {good.kind === 'cheese' && <MilkOfLot lot={lot} good={good} onEdit={onEdit} />}
+        <OpenedOrGone lot={lot} onEdit={onEdit} onRemove={onRemove} />
         {lot.price !== null && (
           <button
             type="button"
@@ -220,6 +195,68 @@ function LotFields({
       )}
       {isTasted && <Tasting good={good} lot={lot} format={format} today={today} onEdit={onEdit} />}
     </>
+  );
+}
+
+/** Whether it is opened; and it is taken away here. */
+function OpenedOrGone({
+  lot,
+  onEdit,
+  onRemove,
+}: {
+  lot: Lot;
+  onEdit: (what: string, part: Partial<Lot>) => void;
+  onRemove: () => void;
+}) {
+  return (
+    <span className="flex items-center gap-1">
+      <button
+        type="button"
+        role="switch"
+        aria-checked={lot.opened}
+        aria-label={say`Opened`}
+        className="field min-w-0 flex-1 text-left"
+        onClick={() =>
+          onEdit(lot.opened ? say`the lot is whole` : say`the lot is opened`, { opened: !lot.opened })
+        }
+      >
+        {lot.opened ? say`opened` : say`whole`}
+      </button>
+      <IconButton label={say`Take the lot ${lot.id} away`} onClick={onRemove}>
+        <Trash2 size={18} />
+      </IconButton>
+    </span>
+  );
+}
+
+/** How the milk of this lot is treated, where it is not as usual. */
+function MilkOfLot({
+  lot,
+  good,
+  onEdit,
+}: {
+  lot: Lot;
+  good: Cheese;
+  onEdit: (what: string, part: Partial<Lot>) => void;
+}) {
+  return (
+    <label>
+      <span className="mb-1 block text-ink-soft">{say`Milk of this lot`}</span>
+      <Select
+        label={say`Milk of the lot ${lot.id}`}
+        className="w-full"
+        value={lot.treatment ?? ''}
+        options={[
+          { value: '', label: say`as the good: ${word(good.treatment)}` },
+          ...TREATMENTS.map((t) => ({ value: t, label: word(t) })),
+        ]}
+        onChange={(t) =>
+          onEdit(say`how the milk of a lot is treated`, {
+            treatment: t === '' ? null : (t as Lot['treatment']),
+          })
+        }
+      />
+    </label>
   );
 }
 
