@@ -108,6 +108,6 @@ test('a search is one row: with it its id is known, it is run with its progress,
     expect(dearest.request.safeParse({ many: 9 }).success).toBe(false);
     expect(searchFingerprint(id, { many: 2 }, 1)).not.toBe(searchFingerprint(id, { many: 3 }, 1));
   } finally {
-    delete (SEARCHES as Record<string, unknown>)[id];
+    Reflect.deleteProperty(SEARCHES, id);
   }
 });
