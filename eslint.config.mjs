@@ -40,6 +40,27 @@ export default ts.config(
     },
   },
   {
+    files: ['core/src/**/*.ts', 'server/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
+    rules: { 'max-lines-per-function': ['error', 60], complexity: ['error', 20] },
+  },
+  {
+    // Published algorithms, each named with its source where it stands.
+    files: [
+      'core/src/cut/division/sideRays.ts',
+      'core/src/lay/grow.ts',
+      'core/src/pair/set.ts',
+      'core/src/solve/enumerate.ts',
+      'core/src/solve/search.ts',
+    ],
+    rules: { 'max-lines-per-function': ['error', 140] },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', '**/testing/**'],
+    rules: { 'max-lines-per-function': ['error', 100], complexity: ['error', 20] },
+  },
+  {
     files: ['web/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     // The rules of its compiler, which we do not use, take a third of the lint.

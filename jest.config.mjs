@@ -20,7 +20,7 @@ const shared = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse|tinyqueue|culori|d3-[a-z]+)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(zod-openapi|papaparse|tinyqueue|culori|d3-[a-z]+|@nestjs)/)'],
 };
 
 const project = (name) => ({

@@ -3,6 +3,7 @@ import { lotOn, pasteDensity, type Cheese } from '../counter/index.js';
 import { reason, wholesFor, type Reason } from '../units/index.js';
 import { answer, isSoldWhole, type Answer } from './answer.js';
 import { biteReasons } from './bite.js';
+import type { Pieces } from './division/index.js';
 import { fewReasons, START_SECONDS, type CutRequest, type Cut, type Frame } from './cut.js';
 import type { CutStyle } from './style.js';
 import { wheelCut, type WheelCut } from './wheel.js';
@@ -48,6 +49,14 @@ function offTheWheel(
   return { got, wheel: wheelCut(cheese, got.gross, lot, parts) };
 }
 
+/** Shares of a piece that are rind: the least, the mean by volume, the most. */
+function rindsOf(kinds: readonly Pieces[]): Cut['rind'] {
+  const rinds = kinds.map(({ rind }) => rind);
+  const volume = kinds.reduce((sum, kind) => sum + kind.count * kind.volume, 0);
+  const rind = kinds.reduce((sum, kind) => sum + kind.rind * kind.count * kind.volume, 0);
+  return { low: Math.min(...rinds), mean: volume > 0 ? rind / volume : 0, high: Math.max(...rinds) };
+}
+
 /** A cheese cut in one style, for the grams to be eaten and how many eat. */
 export function cheeseCut(
   cheese: Cheese,
@@ -60,11 +69,9 @@ export function cheeseCut(
   const { got, wheel } = offTheWheel(cheese, style, request.net, least, date);
   const { division, stock, piece } = got;
   const kinds = division.pieces;
-  const volume = kinds.reduce((sum, kind) => sum + kind.count * kind.volume, 0);
   const commonest = kinds.reduce((most, kind) =>
     kind.count * kind.volume > most.count * most.volume ? kind : most,
   );
-  const rinds = kinds.map(({ rind }) => rind);
   const whole = style.whole === true;
   const subject = cheese.id;
   return {
@@ -85,12 +92,7 @@ export function cheeseCut(
     range: { low: piece.low, high: piece.high },
     estimated: division.spread !== null,
     measures: commonest.measures,
-    rind: {
-      low: Math.min(...rinds),
-      mean:
-        volume > 0 ? kinds.reduce((sum, kind) => sum + kind.rind * kind.count * kind.volume, 0) / volume : 0,
-      high: Math.max(...rinds),
-    },
+    rind: rindsOf(kinds),
     heartToRind: division.heartToRind,
     outline: commonest.outline,
     height: commonest.height,

@@ -1,8 +1,7 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { Fault } from '@rotula/core';
 import type { Response } from 'express';
-import { ZodValidationException } from 'nestjs-zod';
-import type { z } from 'zod';
+import { NotAccepted } from './checked.js';
 import { TooMuch } from '../planning/pool.js';
 import { isBrokenRule, isDatabaseFault, troubleOf } from '../database/trouble.js';
 
@@ -42,11 +41,8 @@ const OURS = 'Something went wrong here. Nothing was changed; try again.';
 const NOT_JSON = /JSON/;
 
 function problemOf(error: unknown): Refusal & Record<string, unknown> {
-  if (error instanceof ZodValidationException) {
-    return refusalOf(
-      (error.getZodError() as z.ZodError).issues.map(({ path, message }) => ({ path, says: message })),
-    );
-  }
+  if (error instanceof NotAccepted)
+    return refusalOf(error.faults.issues.map(({ path, message }) => ({ path, says: message })));
   if (error instanceof HttpException) {
     const body = error.getResponse() as { current?: unknown; stale?: unknown; unreadable?: unknown };
     const message = NOT_JSON.test(error.message)
