@@ -62,10 +62,21 @@ const webRules = WEB_ROOMS.map((room, i) => ({
   },
 })).filter((_, i) => i < WEB_ROOMS.length - 1);
 
+/** Rooms of the server: below, what stores; then what answers by HTTP; then documents, what computes of them, and the demo. */
+const SERVER_ROOMS = ['database', 'http', '(counter|house|orders|tastings|copies)', 'planning', 'demo'];
+const serverRules = SERVER_ROOMS.slice(0, -1).map((room, i) => ({
+  name: `server-${i + 1}-imports-only-rooms-above`,
+  comment: `${room}/ may not know what stands on top of it.`,
+  severity: 'error',
+  from: { path: `^server/src/${room}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^server/src/(${SERVER_ROOMS.slice(i + 1).join('|')})/` },
+}));
+
 module.exports = {
   forbidden: [
     ...roomRules,
     ...webRules,
+    ...serverRules,
     {
       name: 'core-is-pure',
       comment:
@@ -73,8 +84,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
-        pathNot:
-          '^(core/src/|node_modules/(zod|tinyqueue|d3-color|culori|bessel|safe-stable-stringify)/)',
+        pathNot: '^(core/src/|node_modules/(zod|tinyqueue|d3-color|culori|bessel|safe-stable-stringify)/)',
       },
     },
     {

@@ -32,7 +32,7 @@ import {
 } from '@rotula/core';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
-import { movedDates } from './database/demo.js';
+import { movedDates } from './demo/demo.js';
 
 let app: NestExpressApplication;
 let server: Server;

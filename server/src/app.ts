@@ -8,7 +8,7 @@ import type { NextFunction, Request, Response } from 'express';
 import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
 import { openDatabase } from './database/database.js';
-import { hasDemo, loadDemo } from './database/demo.js';
+import { hasDemo, loadDemo } from './demo/demo.js';
 import { headers, ownNames, ownOnly } from './http/door.js';
 import { ProblemFilter } from './http/problem.filter.js';
 import { wellFormed } from './http/wellFormed.js';

@@ -2,7 +2,7 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { Fault } from '@rotula/core';
 import type { Response } from 'express';
 import { NotAccepted } from './checked.js';
-import { TooMuch } from '../planning/pool.js';
+import { TooMuch } from './tooMuch.js';
 import { isBrokenRule, isDatabaseFault, troubleOf } from '../database/trouble.js';
 
 /** What every refusal looks like: which fields are wrong, and what to do. */

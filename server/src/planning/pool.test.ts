@@ -1,6 +1,7 @@
 import { afterEach, expect, test } from '@jest/globals';
 import { resolve } from 'node:path';
-import { Pool, TooMuch, type Bounds } from './pool.js';
+import { TooMuch } from '../http/tooMuch.js';
+import { Pool, type Bounds } from './pool.js';
 
 const pools: Pool[] = [];
 afterEach(async () => {

@@ -2,6 +2,7 @@ import { HttpException, Logger, ServiceUnavailableException } from '@nestjs/comm
 import { Piscina } from 'piscina';
 import type { Job, JobName, Jobs } from './jobs.js';
 import { Full, Places } from './places.js';
+import { TooMuch } from '../http/tooMuch.js';
 
 /** What bounds the work of one pool. */
 export interface Bounds {
@@ -14,16 +15,6 @@ export interface Bounds {
   readonly mostMegabytes: number;
   /** Threads stay when there is nothing to do. */
   readonly stays: boolean;
-}
-
-/** Too much is asked at once; nothing is wrong with the question. */
-export class TooMuch extends HttpException {
-  constructor(readonly retryAfterSeconds: number) {
-    super(
-      `Too many questions wait already. Nothing was changed; ask again in ${retryAfterSeconds} ${retryAfterSeconds === 1 ? 'second' : 'seconds'}.`,
-      429,
-    );
-  }
 }
 
 const serverStops = () =>

@@ -15,9 +15,9 @@ import { count, eq } from 'drizzle-orm';
 import { goodRow, lotRows } from '../counter/rows.js';
 import { orderRow } from '../orders/rows.js';
 import { tastingRow } from '../tastings/rows.js';
-import type { Database } from './database.js';
-import { goods, house, lots, marks, orders, tastings } from './schema.js';
-import { readable } from './storedText.js';
+import type { Database } from '../database/database.js';
+import { goods, house, lots, marks, orders, tastings } from '../database/schema.js';
+import { readable } from '../database/storedText.js';
 
 /** The day of the demo's story. */
 const STORY_DAY = '2026-11-24';
