@@ -23,7 +23,7 @@ describe('a plan in writing', () => {
         // Compared in detail only where it differs: that takes ten times as long as planning.
         if (!isDeepStrictEqual(read, made)) expect(read).toEqual(made);
       }),
-      { numRuns: 30 },
+      { numRuns: 12 },
     );
   });
   test('its goods are those of the counter that reads it, and its parts are the same objects as its fields', () => {

@@ -4,7 +4,7 @@ import { linearAt } from '../units/index.js';
  * The optimiser's question as columns of numbers: choose `want[k]` items of each kind k so that
  *     sum of own[i]  +  sum over bands of worth_b(fill of b)
  * is greatest, where every worth is concave and piecewise linear with knots at whole goods, the cost stays in the purse,
- * and every group holds between `lo` and `hi` of its members. It knows nothing of what the items are.
+ * no band is filled by items of both kinds, and every group holds between `lo` and `hi` of its members. It knows nothing of what the items are.
  */
 export interface Instance {
   /** 0 or 1. */

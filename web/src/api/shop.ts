@@ -26,6 +26,7 @@ const readShelf = async (): Promise<CounterAnswer> => {
   return { goods: waiting.reduce<Good[]>((now, change) => changed(change, now), goods), unreadable };
 };
 
+/** The counter as it was counted, and what of it cannot be read; with the edits that still wait to be stored. */
 export const useShelf = () => useSWR<CounterAnswer>('counter', readShelf, steady);
 
 /** The goods of the counter that can be read. */
@@ -51,9 +52,12 @@ export function useWhatIsLeft(goods: readonly Good[], own: readonly { readonly i
 const NONE: readonly { readonly id: string }[] = [];
 const NO_TAKINGS: readonly Taking[] = [];
 
+/** The settings, with the version that a save must name. */
 export const useHouse = () => useSWR<StoredHouse>('house', api.house, steady);
+/** Every order, and what of them cannot be read. */
 export const useBook = () => useSWR<OrdersAnswer>('orders', api.orders);
 
+/** The orders that can be read. */
 export function useOrders() {
   const { data, error } = useBook();
   return { data: data?.orders, error: error as unknown };

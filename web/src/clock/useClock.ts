@@ -29,6 +29,7 @@ export interface ClockDesk extends Day {
   readonly change: (what: string, part: Partial<OrderBody['clock']>) => void;
 }
 
+/** The clock of the open order: the searched day, who works when, what is chosen, and the moves of a bar. */
 export function useClock(): ClockDesk {
   const { document, plan } = useWorkbench();
   const day = useDay();

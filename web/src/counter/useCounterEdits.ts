@@ -89,6 +89,7 @@ export interface CounterEdits {
   readonly queue: QueueState;
 }
 
+/** Edits of the counter: shown at once, sent in their order, undone by their inverse; kept while the server is away. */
 export function useCounterEdits(): CounterEdits {
   const { steps, queue: state } = useSyncExternalStore(
     (listener) => {

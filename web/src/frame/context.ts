@@ -26,6 +26,7 @@ export interface Workbench {
 
 export const WorkbenchContext = createContext<Workbench | null>(null);
 
+/** The open order with its plan, goods and house. @throws outside of an open order */
 export function useWorkbench(): Workbench {
   const bench = useContext(WorkbenchContext);
   if (!bench) throw new Error('useWorkbench is for the stages of an open order');

@@ -16,6 +16,7 @@ export interface Day {
   readonly goodsOf: (ids: readonly string[]) => string;
 }
 
+/** The searched day of the open order, or why there is none yet. */
 export function useDay(): Day {
   const { document, plan, house, format, goods } = useWorkbench();
   const { timing, working, fault } = useTiming(plan.timing);

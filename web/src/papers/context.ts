@@ -19,6 +19,7 @@ export interface PaperBench {
 
 export const PaperContext = createContext<PaperBench | null>(null);
 
+/** What a sheet is drawn with: the order, the units and money of the house, its clock. */
 export function usePaper(): PaperBench {
   const bench = useContext(PaperContext);
   if (!bench) throw new Error('usePaper is for what is drawn on a paper');

@@ -5,7 +5,9 @@ import { api } from '../api/client';
 import { keeping } from '../ui/keeping';
 import { bodyOf, SessionKeeper, type Saving } from './keeper';
 
+/** Every tasting session, and what of them cannot be read. */
 export const useTastings = () => useSWR('tastings', api.tastings);
+/** One session, read anew whenever its page opens. */
 export const useTasting = (id: string) =>
   useSWR(['tasting', id], () => api.tasting(id), { revalidateOnFocus: false });
 
@@ -31,6 +33,7 @@ function withDraft(loaded: Session): SessionBody {
   }
 }
 
+/** A session in hand: what is noted is shown at once, saved over its version, merged with what others noted. */
 export function useOpenSession(loaded: Session): OpenSession {
   const { id } = loaded;
   const [start] = useState(() => withDraft(loaded));

@@ -54,6 +54,7 @@ export type SideBySideAnswer = { readonly isNew: boolean; readonly changes: Fiel
 
 const DIED = say`Reading ended without an answer (its thread died). Nothing was taken in; choose the file again.`;
 
+/** A file on its way in: read in a thread, its columns and signs asked for where they are in doubt, its rows shown, then one change. */
 export function useIntake(
   counter: readonly Good[],
   house: House,
