@@ -173,7 +173,7 @@ if (!process.argv.includes('--quick')) {
   const style = leftOut((row) => row.style);
   figures['left out by style'] = share(style.n);
   figures['left out by companion'] = share(leftOut((row) => row.companion).n);
-  figures['left out by style, and no custom told of it'] = share(leftOut((row) => row.style, untold).n);
+  figures['left out by style, and no custom named it'] = share(leftOut((row) => row.style, untold).n);
   if (process.argv.includes('--fails')) console.log(style.missed.join('\n'));
 }
 figures['by mere popularity, left out by style'] = share(

@@ -152,12 +152,12 @@ async function benchPairs(core, counter, brief, house, row) {
 
 /** Warming of a dozen goods, and the work of a long day. */
 function benchClock(core, settled, row) {
-  const { asked } = settled.timing;
-  const asks = settled.timing.outings.slice(0, 12).map(({ ask }) => ask);
+  const { question } = settled.timing;
+  const requests = settled.timing.outings.slice(0, 12).map(({ request }) => request);
   row(
     'warming of 12 goods, exact',
     round(
-      time(10, () => asks.forEach((ask) => core.warm(ask, core.EXACTLY.reckon))),
+      time(10, () => requests.forEach((request) => core.warm(request, core.EXACTLY.reckon))),
       1,
     ),
     'ms',
@@ -166,7 +166,7 @@ function benchClock(core, settled, row) {
   row(
     'when everything happens, the quick answer within plan()',
     round(
-      time(60, () => core.timingOf(asked)),
+      time(60, () => core.timingOf(question)),
       2,
     ),
     'ms',
@@ -182,7 +182,7 @@ function benchClock(core, settled, row) {
       return { ...job, id: `${job.id}-${i}`, after: [] };
     }),
   ];
-  const question = {
+  const longDay = {
     jobs: long,
     room: { hands: 3, benches: 3, cars: 1, ovens: 1, trays: 2, heats: 15 },
     mostBefore: null,
@@ -192,7 +192,7 @@ function benchClock(core, settled, row) {
   row(
     `schedule of ${long.length} tasks`,
     round(
-      time(5, () => core.EXACTLY.day(question)),
+      time(5, () => core.EXACTLY.day(longDay)),
       1,
     ),
     'ms',

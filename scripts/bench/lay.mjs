@@ -23,7 +23,7 @@ const rows = seededLayQuestions(30).map(({ question, manner, guests }, i) => {
 console.log('order  manner   guests things  score  long  greedy  covered  band        hard  ms');
 for (const { i, manner, guests, things, ms, laid, long, greedy } of rows) {
   const [low, high] = core.BANDS[manner];
-  const hard = laid.told.filter((one) => one.hard).map(({ reason }) => reason.rule);
+  const hard = laid.violations.filter((one) => one.hard).map(({ reason }) => reason.rule);
   console.log(
     `${String(i + 1).padStart(5)}  ${manner.padEnd(8)} ${String(guests).padStart(6)} ${String(things).padStart(6)}  ` +
       `${round(laid.score, 1).toFixed(1).padStart(5)} ${round(long.score, 1).toFixed(1).padStart(5)} ${round(greedy.score, 1).toFixed(1).padStart(7)}  ` +
