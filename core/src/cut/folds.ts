@@ -206,7 +206,7 @@ export function foldOf(fold: Fold, meat: Meat): FoldPlan {
   const [low, high] = fold.slicer;
   const mm = Math.max(low, Math.min(high, meat.slice.mm));
   const across = meat.slice.diameter;
-  // A hand bends a slice that is thicker than the fold does not bend: what does not bend stays as it is.
+  // A slice too thick to be bent by hand stays as it is, whatever the fold asks.
   const sliceMm =
     loose === null ? (meat.slice.mm > BENDS_MM && fold.id !== 'bias slices' ? meat.slice.mm : mm) : null;
   const halved = loose === null && across > HALVED_FROM_MM;

@@ -7,9 +7,9 @@ const NOISE = 0.8;
 const SPREAD = 0.5;
 const LEAST_SPREAD = 0.1;
 const TASTER_SPREAD = 0.5;
-/** A weight turns its sign where it is this many standard deviations beyond zero, on at least this many bites. */
-const TURNS_AT = 3;
-const TURNS_FROM = 12;
+/** A weight reverses its sign where it is this many standard deviations beyond zero, on at least this many bites. */
+const REVERSED_AT = 3;
+const REVERSED_FROM = 12;
 
 /** What the sessions teach of one rule. */
 export interface RuleChange {
@@ -69,9 +69,9 @@ interface Solution {
 /** The ends of the scale: a note there means that, or more. */
 const END = 2;
 /** Which notes are met from beyond settles in a few passes; after this many the last answer stands. */
-const TURNS = 12;
+const MOST_PASSES = 12;
 
-/** How low each unknown may fall: a weight to nothing, unless the evidence turns it. */
+/** How low each unknown may fall: a weight to zero, unless the evidence reverses it. */
 function boundsOf(ridge: Ridge, rows: readonly Row[]) {
   const { d, sure } = freeSolution(ridge);
   const bites = bitesOf(rows);
@@ -79,7 +79,7 @@ function boundsOf(ridge: Ridge, rows: readonly Row[]) {
   const reversed = new Set<number>();
   for (let k = 0; k < PRIOR.length; k++) {
     const far = -(PRIOR[k]! + d[k]!) / sure[k]!;
-    if (far >= TURNS_AT && bites[k]! >= TURNS_FROM) reversed.add(k);
+    if (far >= REVERSED_AT && bites[k]! >= REVERSED_FROM) reversed.add(k);
     else least[k] = -PRIOR[k]!;
   }
   return { least, sure, reversed };
@@ -112,7 +112,7 @@ function solve({ spread }: Space, rows: readonly Row[], start: ReadonlySet<Row> 
     const d = boundedSolution(ridge, least);
     const next = new Set(rows.filter((row) => isBeyond(row, d)));
     const moved = rows.filter((row) => next.has(row) !== beyond.has(row));
-    if (moved.length === 0 || pass === TURNS) return { d, sure, reversed, beyond: next };
+    if (moved.length === 0 || pass === MOST_PASSES) return { d, sure, reversed, beyond: next };
     for (const row of moved) addRow(ridge, row.of, row.rest, NOISE, next.has(row) ? -1 : 1);
     beyond = next;
   }

@@ -60,7 +60,7 @@ export function boundedSolution({ n, matrix, right }: Ridge, least: Float64Array
   const held = new Set<number>();
   const d = new Float64Array(n);
   const full = (i: number, j: number) => (i >= j ? matrix[i * n + j]! : matrix[j * n + i]!);
-  // Each turn holds one more or lets one go, and the value only falls; more turns than this are never needed in practice.
+  // Each pass holds one more or lets one go, and the value only falls; more passes than this are never needed in practice.
   for (let pass = 0; pass < 10 * n; pass++) {
     const free = [...Array(n).keys()].filter((k) => !held.has(k));
     const a = new Float64Array(free.length * free.length);

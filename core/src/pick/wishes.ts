@@ -155,8 +155,8 @@ export function mostKinds(
   counter: Counted,
   house: House,
 ): number | null {
-  const asked = problemOf(ask.brief, counter, house, ask.wishes).targets[what].kinds;
-  for (let n = asked - 1; n >= (what === 'cheeses' ? 1 : 0); n--)
+  const wanted = problemOf(ask.brief, counter, house, ask.wishes).targets[what].kinds;
+  for (let n = wanted - 1; n >= (what === 'cheeses' ? 1 : 0); n--)
     if (fits(withBrief(ask, { kinds: { ...ask.brief.kinds, [what]: n } }), counter, house)) return n;
   return null;
 }

@@ -149,7 +149,7 @@ export const totalAfter = (intake: Intake, counter: readonly Good[]): number =>
 
 /** Called every few rows; true stops. */
 export type OnProgress = (done: number, all: number) => boolean;
-const TELL_EVERY = 500;
+const REPORT_EVERY = 500;
 
 /** Rows of lots by the id of their good. They are read first, those of goods one at a time: of a long file only a few are held at once. */
 function lotRowsOf(
@@ -212,7 +212,7 @@ export function intakeOfTable(
   const rows: IntakeRow[] = [];
   const seen = new Set<string>();
   for (const [i, head] of heads.entries()) {
-    if (i % TELL_EVERY === 0 && onProgress(i, heads.length)) return null;
+    if (i % REPORT_EVERY === 0 && onProgress(i, heads.length)) return null;
     if (head.isLot && (goodIds.has(head.id) || seen.has(head.id))) continue;
     const row = read(i);
     const made = readGood(row, find, lotsById.get(row.id) ?? [], minorPerUnit);
@@ -243,7 +243,7 @@ export function intakeOfGoods(
   const seen = new Set<string>();
   const rows: IntakeRow[] = [];
   for (const [i, value] of goods.entries()) {
-    if (i % TELL_EVERY === 0 && onProgress(i, goods.length)) return null;
+    if (i % REPORT_EVERY === 0 && onProgress(i, goods.length)) return null;
     const named = value as { id?: unknown; name?: unknown } | null;
     const [id, name] = [String(named?.id ?? ''), String(named?.name ?? '')];
     const parsed = parse(value);
