@@ -52,7 +52,7 @@ export class Descent {
   /** One step on from a bound, towards `target`; false when there is no way to go, or it is too short to matter. */
   step(bound: number, target: number): boolean {
     if (this.theta < LEAST_STEP) return false;
-    const norm = this.nextStep();
+    const norm = this.bendWay();
     if (norm < LEAST_NORM) return false;
     const distance = Math.max(1e-6, bound - (Number.isFinite(target) ? target : bound - 1));
     const length = (this.theta * distance) / norm;
@@ -64,7 +64,7 @@ export class Descent {
   }
 
   /** Bends the way into the gradient of the last bound; its squared length. */
-  private nextStep(): number {
+  private bendWay(): number {
     const { way, priceWay } = this;
     const { gradient, priceGradient, active, actives } = this.dual;
     const { prices } = this.now;
