@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { say } from '../language/say';
 import { usePaper } from './context';
-import { HELD_LABELS, PAPER_LABELS } from './labels';
+import { SHEETS } from './sheets';
 
 type HoldOf<B extends Hold['because']> = Extract<Hold, { because: B }>;
 
@@ -24,7 +24,7 @@ export function Held({ paper, hold }: { paper: PaperId; hold: Hold }) {
         <p>{say`There is no board to lay: pick something, and write a board down whose measures are known.`}</p>
       );
     case 'not all is known':
-      return <Unknown paper={HELD_LABELS[paper] ?? PAPER_LABELS[paper]} hold={hold} />;
+      return <Unknown paper={SHEETS[paper].held ?? SHEETS[paper].label} hold={hold} />;
     case 'safe time is over when served':
       return <Over order={orderId} hold={hold} />;
   }

@@ -14,12 +14,12 @@ import { useDay } from '../frame/useDay';
 import { say } from '../language/say';
 import { useLayout } from '../optimiser/useLayout';
 import { paperBench, PaperContext } from './context';
-import { DRAWINGS } from './drawings';
+import { SHEETS } from './sheets';
 import { Held } from './Held';
 import { Telling } from './Telling';
 
 const LATE = Object.fromEntries(
-  Object.entries(DRAWINGS).map(([id, drawing]) => [id, lazy(drawing as () => Promise<never>)]),
+  Object.entries(SHEETS).map(([id, { draw }]) => [id, lazy(draw as () => Promise<never>)]),
 ) as unknown as Record<PaperId, ComponentType<{ data: unknown }>>;
 
 /** A paper of the order in hand: what it needs is searched first, and what holds it is said in its place. */

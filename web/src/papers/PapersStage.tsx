@@ -10,10 +10,9 @@ import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
 import { saveText } from '../ui/saveText';
 import { SlateSection } from '../ui/Slate';
-import { PAPER_LABELS } from './labels';
 import { PAGE_SIZES, PageSize, type PaperSize } from './page';
 import { say } from '../language/say';
-import { DRAWINGS } from './drawings';
+import { SHEETS } from './sheets';
 import './papers.css';
 
 /** What computes papers comes once the page is drawn. */
@@ -45,7 +44,7 @@ export default function PapersStage() {
   const [paper, setPaper] = useState<PaperId>('cut-sheet');
   const [size, setSize] = useState<PaperSize>(house.paper);
   // Asked for beside what computes it, not after it.
-  useEffect(() => void DRAWINGS[paper](), [paper]);
+  useEffect(() => void SHEETS[paper].draw(), [paper]);
   const fileName =
     document.order.title
       .toLowerCase()
@@ -103,9 +102,9 @@ export default function PapersStage() {
           label={say`Paper`}
           className="flex! flex-wrap"
           value={paper}
-          options={(Object.keys(PAPER_LABELS) as PaperId[]).map((value) => ({
+          options={(Object.keys(SHEETS) as PaperId[]).map((value) => ({
             value,
-            label: PAPER_LABELS[value],
+            label: SHEETS[value].label,
           }))}
           onChange={setPaper}
         />

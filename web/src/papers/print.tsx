@@ -5,7 +5,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { MemoryRouter } from 'react-router';
 import { formatFor } from '../ui/format';
 import { paperBench, PaperContext } from './context';
-import { DRAWINGS } from './drawings';
+import { SHEETS } from './sheets';
 import { Held } from './Held';
 
 /**
@@ -41,7 +41,7 @@ const READ_OFF: HtmlToTextOptions = {
 export async function paperText(id: PaperId, ground: PaperGround, orderId: string): Promise<string> {
   const { order, plan, house, counter } = ground;
   const made = printed(id, ground);
-  const { default: Draw } = (await DRAWINGS[id]()) as { default: ComponentType<{ data: unknown }> };
+  const { default: Draw } = (await SHEETS[id].draw()) as { default: ComponentType<{ data: unknown }> };
   const bench = paperBench({ orderId, order, plan, house, format: formatFor(house) }, goodsById(counter));
   const html = renderToStaticMarkup(
     <MemoryRouter>
