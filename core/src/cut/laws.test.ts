@@ -185,6 +185,9 @@ describe('closed forms', () => {
     const zig = zigzag(block({ height: 21, length: 136 }), 34, 7);
     expect(count(zig)).toBe(3 * (2 * 4 - 1 + 2));
     expect(sum(zig)).toBeCloseTo(136 * 95 * 21, 6);
+    // Four triangles point each way: eight strokes to and fro, from one end to the other.
+    expect(zig.strokes).toHaveLength(8);
+    expect(zig.strokes.at(-1)!.to[0] - zig.strokes[0]!.from[0]).toBeCloseTo(136, 6);
     expect(shellOf(block({ kind: 'ball', radius: 30 }), 2)).toBeCloseTo(
       (4 / 3) * Math.PI * (30 ** 3 - 28 ** 3),
       6,

@@ -59,6 +59,16 @@ describe('how a good lies', () => {
     const around = 2 * Math.PI * radius * (radius + 20);
     expect(heap.film).toBeCloseTo(filmOf(Math.sqrt(around / Math.PI), 12.5, 21), 9);
   });
+  test('a log that lies warms as a cylinder of half its thickness, and along its length', () => {
+    const log = aCheese('l', {
+      form: { shape: 'log', grams: 200, diameter: 42, height: null, length: 120, width: null },
+    });
+    const lying: Thing = { ...thing('whole', 1, 42), outline: rectangle(-60, -21, 60, 21) };
+    expect(warmerOf(log, lying, LYING).body.ways).toMatchObject([
+      { kind: 'cylinder', radius: 21 },
+      { kind: 'slab', thick: 120 },
+    ]);
+  });
   // Common practice, no source: a handful is a heap, two or three pieces lie apart.
   test('four pieces are a heap, three lie each by itself', () => {
     const lies = (pieces: number) => warmerOf(shaped('square'), thing('patch', pieces, 20, 25), LYING).lies;
