@@ -97,14 +97,16 @@ export const MoneyJson = z.object({
 });
 
 const Spot = z.object({ x: z.number(), y: z.number() });
+/** mm from the middle of the board, degrees. */
+const Pose = Spot.extend({ turn: z.number() });
 export const LayoutJson = z.object({
   /** mm from the middle of the board, degrees. */
-  placed: z.array(z.object({ id: z.string(), x: z.number(), y: z.number(), turn: z.number() })),
+  placed: z.array(Pose.extend({ id: z.string() })),
   patches: z.array(
     z.object({
       id: z.string(),
-      outline: z.array(z.unknown()),
-      pieces: z.array(Open),
+      outline: z.array(z.tuple([z.number(), z.number()])),
+      pieces: z.array(Pose),
       area: z.number(),
       short: z.number(),
     }),
@@ -115,20 +117,61 @@ export const LayoutJson = z.object({
   gap: Spot.extend({ r: z.number() }),
 });
 
+/** What stands out of the cold. A cheese or meat says besides how it warms, which is open: its shape is `Outing` of the clock. */
 const StandingJson = z.looseObject({
   key: z.string(),
   good: z.string(),
+  wave: z.looseObject({ number: z.number() }),
+  plate: z.number().nullable(),
+  servedCold: z.boolean(),
   /** Minutes from serving. */
   out: z.number(),
   most: z.number(),
+  rule: z.looseObject({ id: z.string() }),
+  off: z.number(),
+  safeUntil: z.number(),
   offBy: z.number(),
+  early: z.number(),
+});
+const JobJson = z.object({
+  id: z.string(),
+  minutes: z.number(),
+  hands: z.number(),
+  bench: z.number(),
+  car: z.number(),
+  oven: z.number(),
+  heat: z.number(),
+  after: Ids,
+  endsBefore: z.number(),
+  within: z.number().nullable(),
+  due: z.number().nullable(),
+  fixed: z.number().nullable(),
+});
+const TaskJson = z.object({
+  id: z.string(),
+  kind: z.string(),
+  goods: Ids,
+  forPlates: Ids,
+  step: z.string().nullable(),
+  hot: z.string().nullable(),
+  wave: z.number().nullable(),
+  boards: z.string().nullable(),
+  job: JobJson,
+});
+const CostJson = z.object({ tooEarly: z.number(), out: z.number(), first: z.number() });
+const DayJson = z.object({
+  placed: z.array(z.object({ id: z.string(), start: z.number(), end: z.number() })),
+  cost: CostJson,
+  bound: CostJson,
+  exact: z.boolean(),
+  nodes: z.number(),
 });
 export const TimingJson = z.object({
   outings: z.array(StandingJson),
   standing: z.array(StandingJson),
   tight: StandingJson.nullable(),
-  tasks: z.array(z.looseObject({ id: z.string(), kind: z.string(), goods: Ids, job: Open })),
-  day: z.looseObject({ placed: z.array(Open), exact: z.boolean(), nodes: z.number() }),
+  tasks: z.array(TaskJson),
+  day: DayJson,
   exact: z.boolean(),
 });
 

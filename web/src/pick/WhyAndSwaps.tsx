@@ -19,8 +19,7 @@ import {
 } from '@rotula/core';
 import { memo, useMemo } from 'react';
 import { useWorkbench } from '../frame/context';
-import type { OrderDocument } from '../frame/useOrderDocument';
-import { signed, type Format } from '../ui/format';
+import { signed } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Button } from '../ui/Button';
 import { Reasons, SlateSection } from '../ui/Slate';
@@ -42,7 +41,7 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
   order: OrderBody;
   onGhost: (cheese: Cheese | null) => void;
 }) {
-  const { stock, house, document, format, setFocus } = useWorkbench();
+  const { stock, house } = useWorkbench();
   const { brief, selection } = order;
   const { mains, brief: settledBrief } = plan;
   const problem = useMemo(
@@ -65,36 +64,12 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
           <p className="text-chalk-soft">{say`Nothing else on the counter may stand here.`}</p>
         )}
         <ul>
-          {swaps.slice(0, SHOWN_SWAPS).map((s) => {
-            const good = goodOf(s.in);
-            const ghost = isCheese(good) ? good : null;
-            return (
-              <SwapRow
-                key={s.in}
-                s={s}
-                good={good}
-                onGhost={onGhost}
-                ghost={ghost}
-                document={document}
-                main={main}
-                setFocus={setFocus}
-                brief={brief}
-                format={format}
-              />
-            );
-          })}
+          {swaps.slice(0, SHOWN_SWAPS).map((of) => (
+            <SwapRow key={of.in} of={of} main={main} good={goodOf(of.in)} onGhost={onGhost} />
+          ))}
         </ul>
       </SlateSection>
-      {(splurge || save) && (
-        <SplurgeAndSave
-          splurge={splurge}
-          save={save}
-          document={document}
-          goodOf={goodOf}
-          setFocus={setFocus}
-          format={format}
-        />
-      )}
+      {(splurge || save) && <SplurgeAndSave splurge={splurge} save={save} goodOf={goodOf} />}
     </>
   );
 });
@@ -103,72 +78,69 @@ export const WhyAndSwaps = memo(function WhyAndSwaps({
 function SplurgeAndSave({
   splurge,
   save,
-  document,
   goodOf,
-  setFocus,
-  format,
 }: {
   splurge: Swap | null;
   save: Swap | null;
-  document: OrderDocument;
   goodOf: (id: string) => Main;
-  setFocus: (goodId: string) => void;
-  format: Format;
 }) {
+  const { document, setFocus } = useWorkbench();
+  const rows = [
+    { label: say`Splurge`, of: splurge },
+    { label: say`Save`, of: save },
+  ];
   return (
     <SlateSection title={say`Splurge and save`} aside={say`balance · cost`}>
-      {[
-        [say`Splurge`, splurge],
-        [say`Save`, save],
-      ].map(
-        ([word, s]) =>
-          s &&
-          typeof s === 'object' && (
-            <button
-              key={String(word)}
-              type="button"
-              className="flex min-h-11 w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
-              onClick={() => {
-                document.change(say`swap ${goodOf(s.out).name} for ${goodOf(s.in).name}`, (o) =>
-                  swap(o, s.out, s.in),
-                );
-                setFocus(s.in);
-              }}
-            >
-              <span className="min-w-0 flex-1">
-                <strong>{String(word)}:</strong> {say`${goodOf(s.in).name} for ${goodOf(s.out).name}`}
-              </span>
-              <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
-              <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
-            </button>
-          ),
-      )}
+      {rows.map(({ label, of }) => {
+        if (!of) return null;
+        const [out, comes] = [goodOf(of.out).name, goodOf(of.in).name];
+        return (
+          <button
+            key={label}
+            type="button"
+            className="flex min-h-11 w-full items-center gap-3 rounded-lg px-1 py-1.5 text-left hover:bg-slate-lit"
+            onClick={() => {
+              document.change(say`swap ${out} for ${comes}`, (order) => swap(order, of.out, of.in));
+              setFocus(of.in);
+            }}
+          >
+            <span className="min-w-0 flex-1">
+              <strong>{label}:</strong> {say`${comes} for ${out}`}
+            </span>
+            <Effect of={of} />
+          </button>
+        );
+      })}
     </SlateSection>
+  );
+}
+
+/** What a swap brings to balance and cost. */
+function Effect({ of: { dial, cost } }: { of: Swap }) {
+  const { format } = useWorkbench();
+  return (
+    <>
+      <span className={dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(dial, 1)}</span>
+      <span className="w-16 text-right">{format.signedAmount(cost)}</span>
+    </>
   );
 }
 
 /** One swap: what it brings to balance and cost; looked at, it stands on the wheel as a ghost. */
 function SwapRow({
-  s,
+  of,
+  main,
   good,
   onGhost,
-  ghost,
-  document,
-  main,
-  setFocus,
-  brief,
-  format,
 }: {
-  s: Swap;
+  of: Swap;
+  main: Main;
   good: Main;
   onGhost: (cheese: Cheese | null) => void;
-  ghost: Cheese | null;
-  document: OrderDocument;
-  main: Main;
-  setFocus: (goodId: string) => void;
-  brief: Brief;
-  format: Format;
 }) {
+  const { document, setFocus } = useWorkbench();
+  const { brief } = document.order;
+  const ghost = isCheese(good) ? good : null;
   return (
     <li>
       <button
@@ -181,8 +153,8 @@ function SwapRow({
         onBlur={() => onGhost(null)}
         onClick={() => {
           onGhost(null);
-          document.change(say`swap ${main.name} for ${good.name}`, (order) => swap(order, main.id, s.in));
-          setFocus(s.in);
+          document.change(say`swap ${main.name} for ${good.name}`, (order) => swap(order, main.id, of.in));
+          setFocus(of.in);
         }}
       >
         <GoodPicture good={good} size={36} />
@@ -195,8 +167,7 @@ function SwapRow({
             {isMain(good) && lineOf(good, brief.servingAt)}
           </span>
         </span>
-        <span className={s.dial >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(s.dial, 1)}</span>
-        <span className="w-16 text-right">{format.signedAmount(s.cost)}</span>
+        <Effect of={of} />
       </button>
     </li>
   );
