@@ -24,7 +24,7 @@ const VIEWS = {
   tastings: { path: '/tastings', until: 'Foretold and found' },
   session: { path: '/tastings/old-hold-in-november', until: 'expect' },
   lay: { path: `${ORDER}/lay`, until: 'A last look' },
-  clock: { path: `${ORDER}/clock`, until: 'fits' },
+  clock: { path: `${ORDER}/clock`, until: 'No other order of the work is better' },
   counter: { path: '/counter' },
   good: { path: '/counter/old-beacon' },
   intake: { path: '/counter/intake', file: true, until: 'line 3' },
