@@ -1,6 +1,7 @@
 import bessel from 'bessel';
 import { filmAt, type Way } from './body.js';
 import { diffusivity, type Paste } from './paste.js';
+import { rootBetween } from './root.js';
 
 /**
  * Share of the first difference to the room that is left: at the heart, which is the coldest point, and in the middle of the
@@ -20,27 +21,6 @@ const LEAST_TERM = 1e-9;
 /** Terms that are needed at the first minute, and for a quick answer. */
 const TERMS = 40;
 export const QUICK_TERMS = 3;
-
-/** The root of a function between two places of different sign (regula falsi with halved weights, Dowell and Jarratt 1971). */
-/** Steps of a root at the most; two dozen are usual. */
-const MOST_STEPS = 60;
-function rootBetween(f: (x: number) => number, from: number, to: number): number {
-  let [low, high] = [from, to];
-  let [atLow, atHigh] = [f(low), f(high)];
-  for (let i = 0; i < MOST_STEPS && high - low > 1e-10; i++) {
-    const middle = low + ((high - low) * atLow) / (atLow - atHigh);
-    const at = f(middle);
-    if (Math.abs(at) < 1e-13) return middle;
-    if (Math.sign(at) === Math.sign(atHigh)) {
-      [high, atHigh] = [middle, at];
-      atLow /= 2;
-    } else {
-      [low, atLow] = [middle, at];
-      atHigh /= 2;
-    }
-  }
-  return (low + high) / 2;
-}
 
 const NUDGE = 1e-9;
 
