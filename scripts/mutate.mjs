@@ -23,7 +23,10 @@ const { values } = parseArgs({
 /** A copy to break: the sources, with the packages of this one. */
 function copyOf(root) {
   const copy = mkdtempSync(join(tmpdir(), 'rotula-mutants-'));
-  const tracked = spawnSync('git', ['ls-files', '-z', '--cached', '--others', '--exclude-standard'], { cwd: root, encoding: 'utf8' }).stdout;
+  const tracked = spawnSync('git', ['ls-files', '-z', '--cached', '--others', '--exclude-standard'], {
+    cwd: root,
+    encoding: 'utf8',
+  }).stdout;
   for (const file of tracked.split('\0').filter((name) => name && existsSync(join(root, name))))
     cpSync(join(root, file), join(copy, file));
   symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
