@@ -23,7 +23,7 @@ describe('the figures of a house', () => {
       expect(practiceWith({ [path]: usual + 1 })).not.toEqual(USUAL_PRACTICE);
     }
   });
-  // What is not sweet comes at the middle of its range, whoever sits there.
+  // The sweet tooth of a brief moves only what is sweet; everything else comes at the middle of its range.
   test('brine comes at the middle of its range, honey by the sweet tooth', () => {
     const { low, high } = USUAL_PRACTICE.besidePerAdult.brine;
     const share = USUAL_PRACTICE.besideByRole.grazing;

@@ -14,6 +14,7 @@ export const Refusal = z.object({
   message: z.string(),
   problems: z.array(z.object({ field: z.string(), says: z.string() })).optional(),
 });
+export type Refusal = z.infer<typeof Refusal>;
 
 /** What is stored and cannot be read, with its reason. */
 export const Unreadable = z.object({ id: z.string(), name: z.string(), says: z.string() });
@@ -47,7 +48,7 @@ export const StoredHouse = House.extend({
 });
 export type StoredHouse = z.infer<typeof StoredHouse>;
 
-/** How the copies of the shop's data stand. */
+/** How the copies of the shop's data stand; `trouble` is why the last try made none. */
 export const Copies = z.object({
   folder: z.string(),
   /** ISO; null: there is none yet. */

@@ -62,7 +62,7 @@ const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number):
 const separatesMeat = (brief: Brief) =>
   brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
-/** How many kinds can each be tasted: nobody tastes a kind on less than the least per head, and small roles take few. */
+/** The most kinds that can each be tasted: a head tastes no kind on less than the least grams, and small roles take few. */
 function mostTasted(brief: Brief, kind: Main['kind']): number {
   const { gramsPerAdult, leastPerHead, mostKinds } = practiceOf(brief);
   const tasted = Math.floor(mid(gramsPerAdult[brief.role][kind]) / Math.max(1, leastPerHead.kind));

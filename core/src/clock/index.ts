@@ -11,6 +11,7 @@ export { type Timing, type TimingQuestion, timingOf } from './timing.js';
 export { type Course, courseOf, warm, type WarmingRequest, type Warming } from './warming/warm.js';
 export { FAT_SHOWS, type ServingRange, targetOf } from './warming/targets.js';
 export { FILM_RANGE } from './warming/film.js';
+export { waitingSchool, type WaitingSchool } from './waitingSchools.js';
 export { WARMING_WAYS, type WarmingWay } from './words.js';
 export type { ClockPart } from './stage.js';
 export type * from './advice.js';

@@ -72,6 +72,6 @@ export function reestimated<G extends Good>(good: G): G {
   return { ...good, sense };
 }
 
-/** A good of which somebody has entered a scale: that one is no estimate any more. */
+/** The good with a scale that somebody entered taken off its list of estimates. */
 export const tastedScale = <G extends Good>(good: G, scale: (typeof SENSES)[number]): G =>
   good.kind === 'ware' ? good : { ...good, estimated: good.estimated.filter((other) => other !== scale) };

@@ -44,7 +44,7 @@ function paceOf(good: Good): Pace | null {
 }
 
 /**
- * The verdict a number of days after it was given. A best window, where somebody set one, rules: before it the lot is at
+ * The verdict on a lot `days` after it was given. A best window, where somebody set one, rules: before it the lot is at
  * most ready, in it at its peak, after it going and then past. Without one the lot moves through its states at the pace
  * of its kind, from the start of the state that was tasted. A verdict never moves back.
  */

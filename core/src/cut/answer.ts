@@ -24,7 +24,7 @@ export interface Answer {
 
 /** Sold as it is: what is cut is a whole piece, or some of them. */
 export const isSoldWhole = (cheese: Cheese): boolean => cheese.pack.form !== 'cut to order';
-/** Of what nobody eats, a cut of this weight is shown. */
+/** Grams of the cut that is shown of a good of which none is eaten. */
 const SHOWN_GRAMS = 200;
 const none = (shown: Answer): Answer => ({
   ...shown,

@@ -12,7 +12,7 @@ export interface HotRow {
   readonly prepare: Minutes;
   readonly bakes: Minutes;
   readonly cools: Minutes;
-  /** Minutes after the oven: on the table within, eaten from, good until, minutes after the oven. */
+  /** Minutes after the oven: on the table within, eaten from, good until. */
   readonly within: Minutes;
   readonly eatenFrom: Minutes;
   readonly goodFor: Minutes;

@@ -116,7 +116,7 @@ const as = ({ round, long, wide, high }: Whole): Piece => ({
   high,
   share: 1,
 });
-/** Parted across its length, then across its width, into parts. */
+/** A whole one parted evenly along its length and across its width. */
 const parted = (whole: Whole, along: number, across = 1): Piece => {
   const halfDisc = whole.round && along * across === 2;
   return {

@@ -11,6 +11,7 @@ import {
   type Money,
   type Reason,
 } from '../units/index.js';
+import { heightZone } from './heights.js';
 
 declare module '../units/reason.js' {
   interface Rules {
@@ -34,9 +35,6 @@ declare module '../units/reason.js' {
     'kept-board-breaks': { board: string; broken: number };
   }
 }
-
-/** Higher than this nothing is carried on a board (docs/trade.md `lay/advice TALL`: the highest zone). mm */
-const TALL = 80;
 
 /**
  * What a careful eye says of boards before anything lies on them: too full, bare, too tall to carry, wet on salt.
@@ -80,7 +78,7 @@ export function layAdvice(
       : []),
     ...laid.flatMap(({ things }) =>
       things.flatMap(({ id, name, height }) =>
-        brief.travelMinutes > 0 && height > TALL
+        brief.travelMinutes > 0 && heightZone(height) === 'high'
           ? [reason('too-tall-to-carry', { good: name, height: millimetres(height) }, { subject: id })]
           : [],
       ),

@@ -154,7 +154,7 @@ describe.each(QUESTIONS.map((question, i) => [i, question] as const))('a board, 
   });
 });
 
-// Source: common practice, no source: plain 0.55 to 0.65, usual 0.70 to 0.80, lavish 0.88 to 0.95 (common practice).
+// Source: common practice, no source: plain 0.55 to 0.65, usual 0.70 to 0.80, lavish 0.88 to 0.95.
 describe('which boards', () => {
   const boards = boardsFor(aBrief(), counter);
   const covers = (area: number) => (many: number) => area / many;
@@ -271,7 +271,7 @@ describe('which boards', () => {
   });
 });
 
-// Source: common practice, no source: honey 1.4, brine 0.6 g to a ml of bowl, filled to four fifths (common practice).
+// Source: common practice, no source: honey 1.4, brine 0.6 g to a ml of bowl, filled to four fifths.
 describe('vessels', () => {
   const jam = counter.filter(isCompanion).find(({ role }) => role === 'preserve')!;
   const olives = counter.filter(isCompanion).find(({ role }) => role === 'brine')!;

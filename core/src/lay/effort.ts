@@ -2,6 +2,6 @@
 const MOST_STEPS = 540_000;
 const STEPS_BY_THINGS = 7_000_000;
 
-/** How many moves the search tries for a number of things where nobody says otherwise; a limit in steps, so the answer is the same everywhere. */
+/** The default number of moves of the search, by the number of things: a limit in steps, so that every machine gives the same answer. */
 export const layEffort = (things: number): number =>
   Math.min(MOST_STEPS, Math.round(STEPS_BY_THINGS / Math.max(1, things)));

@@ -64,3 +64,4 @@ export { thingsOf } from './things.js';
 export { type VesselFrom, Vessels, type VesselUse } from './vessels.js';
 export type { LayPart } from './stage.js';
 export type * from './advice.js';
+export { heightZone } from './heights.js';

@@ -8,7 +8,7 @@ export interface Judgement {
   readonly score: number;
 }
 
-/** Points that a cost takes off a board of a number of things. */
+/** Points that a cost takes off, by the number of things on the board. */
 export const worth = (cost: number, things: number): number => (things === 0 ? 0 : (-12 * cost) / things);
 
 /** What a layout is worth: 100 less what its rules cost for each thing on it. */

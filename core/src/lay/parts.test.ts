@@ -89,7 +89,7 @@ describe('a stand of tiers', () => {
   });
 });
 
-// Source: common practice, no source: a loaded board of 60 cm weighs 8 to 12 kg (common practice); one of 76 cm that is a third full of food is near it.
+// Source: common practice, no source: a loaded board of 60 cm weighs 8 to 12 kg; one of 76 cm that is a third full of food is near it.
 test('a loaded board weighs what it should', () => {
   const { laid } = boardsOf({});
   for (const { board, weight, things } of laid) {

@@ -62,7 +62,7 @@ function noted(start: SessionBody, sits: (probe: string, taster: string) => numb
   throw new Error('the session never ends');
 }
 
-// Source: common practice, no source: sharp fruit, creamy, sharp cheese, mild and hot cured, sweet fruit; hot and salty probes last (common practice).
+// Source: common practice, no source: sharp fruit, creamy, sharp cheese, mild and hot cured, sweet fruit; hot and salty probes last.
 describe('probes', () => {
   test.each(drinks.map(({ id }) => id))('of %s are one for each role, each once, hot last', (id) => {
     const drink = drinks.find((one) => one.id === id)!;
@@ -121,7 +121,7 @@ describe('the course of a session', () => {
     const stored = SessionBody.parse(JSON.parse(JSON.stringify(open)));
     expect(nextStep(stored)).toEqual(nextStep(open));
   });
-  // Source: common practice, no source: two minutes after a hot one (common practice).
+  // Source: common practice, no source: two minutes after a hot one.
   test('two minutes pass after something hot, for whoever had it, and none after the rest', () => {
     const start = session(wine, ['Ada', 'Bo']);
     const hot = start.probes.at(-1)!.goodId;

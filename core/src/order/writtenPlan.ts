@@ -12,7 +12,7 @@ export type Written<T> = T extends string | number | boolean | null | undefined
         ? readonly Written<V>[]
         : { readonly [K in keyof T]: Written<T[K]> };
 
-/** A plan as the API answers it and as a page reads it; its schema is `PlanAnswer` (planAnswer.ts). */
+/** A plan as the API answers it and as a page reads it; its schema is `PlanAnswer` (core/src/api/answers.ts). */
 export interface WrittenPlan {
   /** The version of the stored order that it is made of; null: the order came with the question. */
   readonly version: number | null;

@@ -159,7 +159,7 @@ describe('the surprise and the optional', () => {
   });
 });
 
-// Source: common practice, no source, "Five tastes over the whole board": drinks stand beside it; section 8: "spicy" is a family.
+// Source: common practice, no source, five tastes over the whole board: drinks stand beside it, and "spicy" is a family.
 test('a drink brings no taste to the board; spicy is a family of companions', () => {
   const wine = counter.find((good) => good.kind === 'drink')!;
   const tastes: readonly string[] = LENSES.find(({ id }) => id === 'tastes')!.tags;

@@ -25,7 +25,7 @@ export interface SetQuestion {
   readonly perBit: number;
 }
 
-/** The best set of a number of things. */
+/** The best set of a given size. */
 export interface SetPoint {
   readonly kinds: number;
   readonly value: number;

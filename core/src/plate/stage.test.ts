@@ -160,7 +160,7 @@ test('whoever has a plate: nothing on it is against a limit, nobody is counted t
 });
 
 describe('children under 5', () => {
-  // Source: public-health advice on choking, widely published; the trade's list (section 12).
+  // Source: public-health advice on choking, widely published.
   test('what they can choke on gets its safe form, with their share of it', () => {
     const p = planOf({ guests: { adults: 6, under5: 2 } });
     for (const line of p.children) if (line.form === null) expect(line.instead).not.toBeNull();
@@ -216,7 +216,7 @@ describe('children under 5', () => {
     expect(p.children).toMatchObject([{ good: { id: 'g' }, form: null, grams: 0, instead }]);
   });
 
-  // Source: the trade's list (section 12) names pearls; 20 g is a ball that a small child can choke on.
+  // Source: public-health advice on choking, widely published, names pearls; 20 g is a ball that a small child can choke on.
   test('pearls of 20 g are quartered', () => {
     const pearls = aCheese('p', {
       name: 'Little Rounds',

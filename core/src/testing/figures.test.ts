@@ -48,6 +48,13 @@ test('each row says what it is and where it comes from', () => {
     expect([row, is.length > 2, source.length > 3, source !== 'not told']).toEqual([row, true, true, true]);
 });
 
+test('code cites the trade by row', () => {
+  const loose = sourcesUnder('core/src').flatMap(([file, text]) =>
+    file.endsWith('figures.test.ts') ? [] : [...text.matchAll(/docs\/trade\.md(?! `)/g)].map(() => file),
+  );
+  expect(loose).toEqual([]);
+});
+
 test('every row that code or docs cite is there', () => {
   const names = new Set(rows.map(({ row }) => row));
   const cited = [...sourcesUnder('core/src'), ...sourcesUnder('docs')].flatMap(([file, text]) =>

@@ -113,6 +113,6 @@ export function timeFrom(typed: string): string | null {
   return hour < 24 ? `${two(hour)}:${two(minute)}` : null;
 }
 
-/** The day a number of days later. */
-export const addDays = (day: string, many: number): string =>
-  new Date(Date.parse(`${day.slice(0, 10)}T00:00:00Z`) + many * 86_400_000).toISOString().slice(0, 10);
+/** The day `days` later. */
+export const addDays = (day: string, days: number): string =>
+  new Date(Date.parse(`${day.slice(0, 10)}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);

@@ -12,7 +12,7 @@ const counter = demoCounter();
 const drinks = counter.filter(isDrink);
 const chocolate = counter.filter(isCompanion).find(({ role }) => role === 'chocolate')!;
 
-// Source: common practice, no source: nothing but chocolate, a sweet companion or sweet wine follows a blue (common practice).
+// Source: common practice, no source: nothing but chocolate, a sweet companion or sweet wine follows a blue.
 test('chocolate, honey and sweet wine end a tasting; cheese, meat, bread, pickle and dry wine never do', () => {
   expect(counter.filter(isMain).some(endsTasting)).toBe(false);
   expect(endsTasting(chocolate)).toBe(true);

@@ -48,7 +48,7 @@ test('so it is in whatever order the goods come, though going back would often b
   );
 });
 
-// Source: common practice, no source: "fresh white, or a sharp beer, early; red, then fortified late" (common practice).
+// Source: common practice, no source: "fresh white, or a sharp beer, early; red, then fortified late".
 test('it goes from light to strong, without a gap, and ends with the sweet wine beside the blue', () => {
   const flight = flightOf(order, drinks);
   flight.forEach(({ drink, from, to }, i) => {
@@ -63,7 +63,7 @@ test('nothing to pour, or nothing to eat: no flight', () => {
   expect([flightOf(order, []), flightOf([], drinks)]).toEqual([[], []]);
 });
 
-// Source: common practice, no source: "5 to 8 minutes a step, 50 ml pours, 200 ml of water a head" (common practice).
+// Source: common practice, no source: "5 to 8 minutes a step, 50 ml pours, 200 ml of water a head".
 test('a seated tasting takes 5 to 8 minutes a step, pours of 50 ml and 200 ml of water a head', () => {
   const walk = walkFor(order, null);
   const brief = aBrief({ guests: { adults: 10 }, drinkers: 8 });

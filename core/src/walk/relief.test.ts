@@ -49,7 +49,7 @@ test('as many goods as a board may have are no longer than a blink, whatever cle
   expect([before.length, tooMuch.length > 0]).toEqual([24, true]);
 });
 
-// Source: common practice, no source: "cleansers between strong steps: after two bites (20 g) of strength 7 and more comes relief" (common practice).
+// Source: common practice, no source: "cleansers between strong steps: after two bites (20 g) of strength 7 and more comes relief".
 describe('relief', () => {
   const of = (...strengths: number[]) =>
     strengths.map((x, i) => aCheese(`c${i}`, {}, { intensity: x, persistence: x, salty: 5, fat: 6 }));
@@ -71,7 +71,7 @@ describe('relief', () => {
   });
 });
 
-// Source: common practice, no source: "water-rich sharp fruit (grape, apple, pear, fresh fig) cleans the palate" (common practice).
+// Source: common practice, no source: "water-rich sharp fruit (grape, apple, pear, fresh fig) cleans the palate".
 test('juicy and sharp clears more than plain bread, and bread more than water', () => {
   const apple = aCompanion('apple', { role: 'fruit', juice: 8 }, { sour: 6 });
   const bread = aCompanion('bread', { role: 'bread', juice: 1 }, { sour: 1 });

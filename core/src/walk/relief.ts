@@ -8,7 +8,7 @@ import { needsRelief, ROUNDING } from './cost.js';
 
 /** What is left of a load one step later. */
 const FADES = 0.45;
-/** What is left over may be this share of the strength of what is tasted next, or it is not tasted any more. */
+/** Share of the strength of what is tasted next that what is left over may have without being tasted in it. */
 export const MOST_LEFT = 0.75;
 /** Water alone. */
 const WATER = 0.25;

@@ -1,17 +1,8 @@
 import { Worker } from 'node:worker_threads';
 import { Injectable, Logger, ServiceUnavailableException, type OnApplicationShutdown } from '@nestjs/common';
+import type { Copies } from '@rotula/core';
 import { copiesIn, copiesOf } from '../database/copies.js';
 import { copyIsDue } from '../database/keptCopies.js';
-
-/** How the copies stand. */
-export interface CopiesStand {
-  readonly folder: string;
-  /** When the last good one was made, ISO; null: there is none yet. */
-  readonly last: string | null;
-  readonly count: number;
-  /** Why the last try made none; null: it did. */
-  readonly trouble: string | null;
-}
 
 const LOOK_AFTER_MS = 60_000;
 /** What failed in the night is not tried every minute. */
@@ -31,7 +22,7 @@ export class CopiesService implements OnApplicationShutdown {
     private readonly directory: string,
   ) {}
 
-  told(): CopiesStand {
+  told(): Copies {
     const copies = copiesOf(this.directory);
     return {
       folder: copiesIn(this.directory),
@@ -42,7 +33,7 @@ export class CopiesService implements OnApplicationShutdown {
   }
 
   /** Make one now; whoever asks while one is made gets that one. @throws ServiceUnavailableException in words */
-  async make(): Promise<CopiesStand> {
+  async make(): Promise<Copies> {
     await (this.making ??= this.inThread().finally(() => (this.making = null)));
     return this.told();
   }

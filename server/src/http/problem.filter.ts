@@ -1,16 +1,9 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
-import type { Fault } from '@rotula/core';
+import type { Fault, Refusal } from '@rotula/core';
 import type { Response } from 'express';
 import { NotAccepted } from './checked.js';
 import { TooMuch } from './tooMuch.js';
 import { isBrokenRule, isDatabaseFault, troubleOf } from '../database/trouble.js';
-
-/** What every refusal looks like: which fields are wrong, and what to do. */
-export type Refusal = {
-  readonly status: number;
-  readonly message: string;
-  readonly problems?: readonly { readonly field: string; readonly says: string }[];
-};
 
 const fieldOf = (path: readonly PropertyKey[]): string =>
   path.length > 0 ? path.map(String).join('.') : '(the whole body)';

@@ -4,7 +4,7 @@ import { SlateSection } from '../ui/Slate';
 import { say } from '../language/say';
 import type { ClockDesk } from './useClock';
 
-/** What to feel and see while it stands, and what it means (docs/trade.md). */
+/** What to feel and see while it stands, and what it means. */
 const INSPECT = [
   () => say`Cool, not cold, to the back of the hand: right.`,
   () => say`Shine on the face: too warm. Shade, or another place.`,

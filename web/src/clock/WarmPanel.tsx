@@ -1,4 +1,12 @@
-import { courseOf, isOuting, type Outing, type Standing, type Warming } from '@rotula/core';
+import {
+  courseOf,
+  isOuting,
+  type Outing,
+  type Standing,
+  type Warming,
+  waitingSchool,
+  type WaitingSchool,
+} from '@rotula/core';
 import { lazy, Suspense } from 'react';
 import { useWorkbench } from '../frame/context';
 import type { Format } from '../ui/format';
@@ -11,21 +19,17 @@ import { WaysOut } from './WaysOut';
 
 const WarmCurve = lazy(() => import('./WarmCurve'));
 
-/** Minutes out of the cold as four schools say, and the sizes for which each is right (docs/trade.md). */
-const SCHOOLS = [
-  { low: 0, high: 22, says: () => say`15 minutes: right for slices and small cubes` },
-  { low: 22, high: 50, says: () => say`30 to 60 minutes: right for small pieces` },
-  {
-    low: 50,
-    high: 75,
-    says: (grams: Format['grams']) => say`60 minutes: right for a wedge of ${grams(250)}`,
-  },
-  {
-    low: 75,
-    high: Infinity,
-    says: (grams: Format['grams']) => say`60 to 180 minutes: right for ${grams(500)} and more`,
-  },
-] as const;
+/** For what the time of a school is right. */
+const RIGHT_FOR: Record<WaitingSchool['id'], (grams: string) => string> = {
+  slices: () => say`slices and small cubes`,
+  'small pieces': () => say`small pieces`,
+  'a wedge': (grams) => say`a wedge of ${grams}`,
+  'large pieces': (grams) => say`${grams} and more`,
+};
+const schoolWords = ({ id, shortest, longest, grams }: WaitingSchool, format: Format): string => {
+  const minutes = shortest === longest ? say`${longest} minutes` : say`${shortest} to ${longest} minutes`;
+  return say`${minutes}: right for ${RIGHT_FOR[id](format.grams(grams))}`;
+};
 
 const LIES_WORDS = {
   whole: () => say`as a whole piece`,
@@ -96,7 +100,6 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
   const { format } = useWorkbench();
   const { warming, band, wave } = one;
   const { minutes, celsius } = format;
-  const school = SCHOOLS.find(({ low, high }) => one.needs >= low && one.needs < high)!;
   const [quick, slow] = warming.range;
   const dry = courseOf(one.request, one.out).dryAt();
   // With the whole board, or on the way, it is out for longer than it needs.
@@ -166,7 +169,7 @@ function Why({ one, desk }: { one: Outing; desk: ClockDesk }) {
           : say`Good until ${desk.time(one.fatAt)}: then fat shows on its face.`}
       </p>
       <p className="mt-2 text-sm text-chalk-soft">
-        {say`Of the schools ${school.says(format.grams)}.`}{' '}
+        {say`Of the schools ${schoolWords(waitingSchool(one.needs), format)}.`}{' '}
         {warming.estimated && say`What it is made of is estimated by its style.`}{' '}
         {warming.standsFor && shapeWords(warming.standsFor)} {say`Left out: melting fat, crust and drying.`}{' '}
         {dry !== null &&

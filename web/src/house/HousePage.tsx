@@ -1,5 +1,5 @@
 import type { House, StoredHouse } from '@rotula/core';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import toast from 'react-hot-toast';
 import { useHouse } from '../api/shop';
 import { Brand } from '../frame/Brand';
@@ -79,7 +79,7 @@ function Settings({ house }: { house: StoredHouse }) {
         <Brand />
         <h1 className="mb-4 text-[2.1rem]">{say`The house`}</h1>
         {house.unreadable && <Unreadable why={house.unreadable} />}
-        {clash && <Clash clash={clash} set={set} setClash={setClash} />}
+        {clash && <Clash clash={clash} set={set} onTheirs={() => setClash(null)} />}
         <div className="max-w-3xl space-y-7">
           <label className="block">
             <h2 className="mb-2 text-xl">{say`Name of the shop`}</h2>
@@ -91,8 +91,7 @@ function Settings({ house }: { house: StoredHouse }) {
               onCommit={(name) => name.trim() !== house.name && void set({ name: name.trim() })}
             />
           </label>
-          <section>
-            <h2 className="mb-2 text-xl">{say`Units`}</h2>
+          <Setting title={say`Units`}>
             <Choice
               label={say`Units`}
               className="grid-cols-2"
@@ -103,11 +102,10 @@ function Settings({ house }: { house: StoredHouse }) {
               ]}
               onChange={(units) => void set({ units })}
             />
-          </section>
+          </Setting>
           <MoneyAndCountry house={house} set={set} format={format} />
           {SCHOOLS.map((school) => (
-            <section key={school}>
-              <h2 className="mb-2 text-xl">{schoolWords(school, format).question}</h2>
+            <Setting key={school} title={schoolWords(school, format).question}>
               <Choice
                 label={schoolWords(school, format).question}
                 className="grid-cols-2"
@@ -119,7 +117,7 @@ function Settings({ house }: { house: StoredHouse }) {
                 }))}
                 onChange={(value) => void set({ [school]: value })}
               />
-            </section>
+            </Setting>
           ))}
           <Copies format={format} />
           <PairFields house={house} format={format} onSet={(part) => void set(part)} />
@@ -153,6 +151,16 @@ function Settings({ house }: { house: StoredHouse }) {
   );
 }
 
+/** One setting under its heading. */
+function Setting({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <h2 className="mb-2 text-xl">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
 /** Settings that are stored and cannot be read. */
 function Unreadable({ why }: { why: string }) {
   return (
@@ -171,11 +179,11 @@ function Unreadable({ why }: { why: string }) {
 function Clash({
   clash,
   set,
-  setClash,
+  onTheirs,
 }: {
   clash: HouseClash;
   set: (part: Partial<House>) => Promise<void>;
-  setClash: React.Dispatch<React.SetStateAction<HouseClash | null>>;
+  onTheirs: () => void;
 }) {
   return (
     <div role="alert" className="mb-4 max-w-3xl border-l-4 border-wax bg-[#f9e3dd] px-3 py-2 text-[#5c1b12]">
@@ -186,7 +194,7 @@ function Clash({
       ))}
       <div className="mt-1 flex gap-3">
         <Button onClick={() => void set(clash.mine)}>{say`Mine`}</Button>
-        <Button onClick={() => setClash(null)}>{say`The other`}</Button>
+        <Button onClick={onTheirs}>{say`The other`}</Button>
       </div>
     </div>
   );
@@ -204,8 +212,7 @@ function MoneyAndCountry({
 }) {
   return (
     <div className="grid gap-7 sm:grid-cols-2">
-      <section>
-        <h2 className="mb-2 text-xl">{say`Currency`}</h2>
+      <Setting title={say`Currency`}>
         <Select
           label={say`Currency`}
           className="w-full"
@@ -213,9 +220,8 @@ function MoneyAndCountry({
           options={[...new Set([house.currency, ...CURRENCIES])].map((c) => ({ value: c, label: c }))}
           onChange={(currency) => void set({ currency })}
         />
-      </section>
-      <section>
-        <h2 className="mb-2 text-xl">{say`Country`}</h2>
+      </Setting>
+      <Setting title={say`Country`}>
         <Select
           label={say`Country`}
           className="w-full"
@@ -230,9 +236,8 @@ function MoneyAndCountry({
           <p className="mt-1">{say`Until it is said, the strictest rule of safe time holds.`}</p>
         )}
         <p className="mt-1 text-sm text-ink-soft">{say`Days and times are written and typed as they are there: ${format.dayYear('2027-02-12')}, ${format.time('2027-02-12T18:30')}.`}</p>
-      </section>
-      <section>
-        <h2 className="mb-2 text-xl">{say`Paper`}</h2>
+      </Setting>
+      <Setting title={say`Paper`}>
         <Choice
           label={say`Paper`}
           className="grid-cols-2"
@@ -243,7 +248,7 @@ function MoneyAndCountry({
           ]}
           onChange={(paper) => void set({ paper })}
         />
-      </section>
+      </Setting>
     </div>
   );
 }

@@ -1,4 +1,13 @@
-import { colourGap, handTo, REACH, SEEN_APART, type Board, type Layout, type Thing } from '@rotula/core';
+import {
+  heightZone,
+  colourGap,
+  handTo,
+  REACH,
+  SEEN_APART,
+  type Board,
+  type Layout,
+  type Thing,
+} from '@rotula/core';
 import type { ReactNode } from 'react';
 import { middleOf } from '../drawing/BoardDrawing';
 import type { View } from './viewNames';
@@ -73,10 +82,7 @@ function Walk({ layout, things, board }: OverlayProps) {
   return <Broken points={steps} colour="#8f4a0e" wide={wide / 110} dash={`${wide / 30} ${wide / 50}`} />;
 }
 
-/** Three zones of height (docs/trade.md). */
-const [LOW, MIDDLE] = [30, 80];
-const ZONES = ['#33607a', '#8f4a0e', '#a23b2a'] as const;
-const zoneOf = (height: number): string => ZONES[height < LOW ? 0 : height <= MIDDLE ? 1 : 2];
+const ZONE_COLOURS = { low: '#33607a', middle: '#8f4a0e', high: '#a23b2a' };
 
 /** A figure in a disc at the middle of a thing. */
 function Marked({
@@ -101,7 +107,7 @@ function Marked({
 /** How high each thing stands, in the three zones. */
 function Heights(props: OverlayProps) {
   return props.things.map((thing) => (
-    <Marked key={thing.id} {...props} thing={thing} fill={zoneOf(thing.height)}>
+    <Marked key={thing.id} {...props} thing={thing} fill={ZONE_COLOURS[heightZone(thing.height)]}>
       {props.mm(thing.height)}
     </Marked>
   ));

@@ -54,7 +54,7 @@ export interface Format {
 /** A US fluid ounce. */
 const ML_PER_FL_OZ = 29.5735295625;
 const FORMS = new Map<number, Intl.NumberFormat>();
-/** A number with a count of digits after the point. The form is kept: to make it anew for each figure is what costs. */
+/** A number with a fixed number of digits after the point. The form is kept: to make it anew for each figure is what costs. */
 function round(x: number, digits: number): string {
   let form = FORMS.get(digits);
   if (!form) {

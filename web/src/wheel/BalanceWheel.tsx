@@ -1,45 +1,9 @@
-import { type AxisScore, type Cheese, type Milk, type Texture } from '@rotula/core';
-import clsx from 'clsx';
+import type { AxisScore, Cheese, Texture } from '@rotula/core';
 import { useId } from 'react';
-import { GoodPicture } from '../ui/picture/GoodPicture';
-import { arc, segment } from './polar';
+import { say } from '../language/say';
 import { WheelTable } from './WheelTable';
-import {
-  CENTRE,
-  FIELD,
-  HUB,
-  LABELS,
-  milkArcs,
-  RIM,
-  sectorsOf,
-  SIZE,
-  TOKEN,
-  tokensOf,
-  type Sector,
-  type Token,
-} from './wheelLayout';
-import { say, word } from '../language/say';
-
-/** Milks have a colour and a pattern each. */
-const MILK_LOOK: Record<Milk, { colour: string; pattern: (colour: string) => React.ReactNode }> = {
-  cow: { colour: '#c9782b', pattern: () => null },
-  sheep: {
-    colour: '#5c7440',
-    pattern: () => (
-      <path d="M-2 10L10-2M4 16L16 4" stroke="var(--color-paper)" strokeOpacity=".75" strokeWidth="2.4" />
-    ),
-  },
-  goat: {
-    colour: '#a23b2a',
-    pattern: () => <circle cx="6" cy="6" r="2" fill="var(--color-paper)" fillOpacity=".85" />,
-  },
-  buffalo: {
-    colour: '#33607a',
-    pattern: () => (
-      <path d="M0 3h12M0 9h12" stroke="var(--color-paper)" strokeOpacity=".75" strokeWidth="2" />
-    ),
-  },
-};
+import { milkArcs, sectorsOf, SIZE, tokensOf } from './wheelLayout';
+import { FamilySector, Ghost, MilkArc, Patterns, StrengthRings, WayThrough, WheelToken } from './wheelParts';
 
 interface Props {
   cheeses: readonly Cheese[];
@@ -99,36 +63,13 @@ export function BalanceWheel({
         }}
       >
         <Patterns id={id} sectors={sectors} />
-        {sectors.map(({ texture, from, to, filled, wanted }) => (
-          <FamilySector
-            key={texture}
-            texture={texture}
-            from={from}
-            to={to}
-            filled={filled}
-            wanted={wanted}
-            id={id}
-          />
+        {sectors.map((sector) => (
+          <FamilySector key={sector.texture} sector={sector} id={id} />
         ))}
         <StrengthRings />
-        {milkArcs(cheeses).map(({ milk, share, from, to }) => {
-          const middle = (from + to) / 2;
-          const lower = middle > 90 && middle < 270;
-          const name = `${id}-${milk}-name`;
-          return (
-            <MilkArc
-              key={milk}
-              milk={milk}
-              from={from}
-              to={to}
-              id={id}
-              name={name}
-              lower={lower}
-              middle={middle}
-              share={share}
-            />
-          );
-        })}
+        {milkArcs(cheeses).map((arc) => (
+          <MilkArc key={arc.milk} {...arc} id={id} />
+        ))}
         {inOrder.length > 1 && <WayThrough inOrder={inOrder} />}
         {tokens.map((token) => (
           <WheelToken
@@ -139,223 +80,9 @@ export function BalanceWheel({
             onFocus={onFocus && (() => onFocus(token.cheese.id))}
           />
         ))}
-        {ghostToken && <Ghost ghostToken={ghostToken} />}
+        {ghostToken && <Ghost token={ghostToken} />}
       </svg>
       <WheelTable cheeses={cheeses} servingAt={servingAt} numbers={numbers} />
     </div>
-  );
-}
-
-/** The order of tasting, from token to token. */
-function WayThrough({ inOrder }: { inOrder: Token[] }) {
-  return (
-    <polyline
-      points={inOrder.map(({ point }) => `${point.x},${point.y}`).join(' ')}
-      fill="none"
-      stroke="var(--color-ink-soft)"
-      strokeWidth="1.6"
-      strokeDasharray="2 6"
-      strokeLinecap="round"
-    />
-  );
-}
-
-/** Quarters of strength, and the hub where it is mild. */
-function StrengthRings() {
-  return (
-    <>
-      {[2.5, 5, 7.5].map((i) => (
-        <circle
-          key={i}
-          cx={CENTRE}
-          cy={CENTRE}
-          r={HUB + ((FIELD - HUB) * i) / 10}
-          fill="none"
-          stroke="var(--color-paper)"
-          strokeWidth="1.6"
-        />
-      ))}
-      <circle cx={CENTRE} cy={CENTRE} r={HUB} fill="var(--color-paper)" />
-      <text
-        x={CENTRE}
-        y={CENTRE + 6}
-        textAnchor="middle"
-        fontSize="23.5"
-        fill="var(--color-ink-soft)"
-      >{say`mild`}</text>
-    </>
-  );
-}
-
-/** A good that a swap would bring. */
-function Ghost({ ghostToken }: { ghostToken: Token }) {
-  return (
-    <g
-      transform={`translate(${ghostToken.point.x} ${ghostToken.point.y})`}
-      opacity=".85"
-      className="pointer-events-none"
-    >
-      <circle r={TOKEN} fill="#fdfaf2" stroke="#33607a" strokeWidth="2.5" strokeDasharray="5 4" />
-      <g transform="translate(-20 -20)">
-        <GoodPicture good={ghostToken.cheese} size={40} />
-      </g>
-    </g>
-  );
-}
-
-/** A milk on the rim, with its name. */
-function MilkArc({
-  milk,
-  from,
-  to,
-  id,
-  name,
-  lower,
-  middle,
-  share,
-}: {
-  milk: Milk;
-  from: number;
-  to: number;
-  id: string;
-  name: string;
-  lower: boolean;
-  middle: number;
-  share: number;
-}) {
-  return (
-    <g>
-      <path d={segment(CENTRE, RIM.inner, RIM.outer, from, to)} fill={`url(#${id}-${milk})`} />
-      <path
-        id={name}
-        d={arc(CENTRE, lower ? RIM.label + 13 : RIM.label, middle - 60, middle + 60, lower)}
-        fill="none"
-      />
-      <text fontSize="23.5" fontWeight="700" fill="var(--color-ink)">
-        <textPath href={`#${name}`} startOffset="50%" textAnchor="middle">
-          {word(milk)}
-          {share !== 1 && ` ×${Number(share.toFixed(1))}`}
-        </textPath>
-      </text>
-    </g>
-  );
-}
-
-/** A family: filled, wanted, or neither, with its name along the rim. */
-function FamilySector({
-  texture,
-  from,
-  to,
-  filled,
-  wanted,
-  id,
-}: {
-  texture: Texture;
-  from: number;
-  to: number;
-  filled: number;
-  wanted: boolean;
-  id: string;
-}) {
-  return (
-    <g>
-      <path
-        d={segment(CENTRE, HUB, FIELD, from + 0.5, to - 0.5)}
-        fill={filled > 0 ? 'var(--color-shade)' : 'var(--color-paper-lit)'}
-      />
-      {wanted && (
-        <path
-          d={segment(CENTRE, HUB + 4, FIELD - 4, from + 2, to - 2)}
-          fill="none"
-          stroke="var(--color-annatto-text)"
-          strokeWidth="2"
-          strokeDasharray="7 6"
-        />
-      )}
-      <text
-        className="font-serif"
-        fontSize="24"
-        fontWeight={filled > 0 ? 600 : 400}
-        fill={
-          wanted ? 'var(--color-annatto-text)' : filled > 0 ? 'var(--color-ink)' : 'var(--color-ink-soft)'
-        }
-      >
-        <textPath href={`#${id}-${texture}`} startOffset="50%" textAnchor="middle">
-          {word(texture)}
-        </textPath>
-      </text>
-    </g>
-  );
-}
-
-/** What the drawing fills and writes along: milks, and an arc for each family. */
-function Patterns({ id, sectors }: { id: string; sectors: Sector[] }) {
-  return (
-    <defs>
-      {Object.entries(MILK_LOOK).map(([milk, { colour, pattern }]) => (
-        <pattern key={milk} id={`${id}-${milk}`} width="12" height="12" patternUnits="userSpaceOnUse">
-          <rect width="12" height="12" fill={colour} />
-          {pattern(colour)}
-        </pattern>
-      ))}
-      {sectors.map(({ texture, from, to }) => {
-        const lower = (from + to) / 2 > 90 && (from + to) / 2 < 270;
-        return (
-          <path
-            key={texture}
-            id={`${id}-${texture}`}
-            d={arc(CENTRE, lower ? LABELS + 13 : LABELS, from, to, lower)}
-          />
-        );
-      })}
-    </defs>
-  );
-}
-
-function WheelToken({
-  token,
-  number,
-  focused,
-  onFocus,
-}: {
-  token: Token;
-  number?: number;
-  focused: boolean;
-  onFocus?: () => void;
-}) {
-  const { cheese, point, age } = token;
-  const ring = TOKEN + 3;
-  const length = 2 * Math.PI * ring;
-  return (
-    <g
-      style={{ transform: `translate(${point.x}px, ${point.y}px)` }}
-      className={clsx('moves', onFocus && 'cursor-pointer')}
-      onClick={onFocus}
-      data-good={cheese.id}
-    >
-      {focused && <circle r={TOKEN + 11} fill="none" stroke="#c9782b" strokeWidth="4" />}
-      <circle r={ring + 2} fill="#fdfaf2" />
-      <circle r={ring} fill="none" stroke="var(--color-line)" strokeWidth="4" />
-      <circle
-        r={ring}
-        fill="none"
-        stroke="var(--color-ink)"
-        strokeWidth="4"
-        strokeDasharray={`${length * age} ${length}`}
-        transform="rotate(-90)"
-      />
-      <g transform="translate(-24 -24)">
-        <GoodPicture good={cheese} size={48} />
-      </g>
-      {number !== undefined && (
-        <g transform={`translate(${TOKEN * 0.78} ${-TOKEN * 0.82})`}>
-          <circle r="16" fill="var(--color-ink)" />
-          <text y="8" textAnchor="middle" fontSize="23.5" fontWeight="700" fill="var(--color-paper)">
-            {number}
-          </text>
-        </g>
-      )}
-      <title>{`${cheese.name}: ${cheese.style}`}</title>
-    </g>
   );
 }

@@ -46,7 +46,7 @@ describe('heat through a paste', () => {
     expect(Math.abs(minutesTo(body, 16) - to16)).toBeLessThanOrEqual(Math.max(1, 0.02 * to16));
   });
 
-  // Fact of the trade (section 15): a wheel of 250 g takes about 72 min with air all round, 90 on wood.
+  // Common practice, no source: a wheel of 250 g takes about 72 min with air all round, 90 on wood.
   test('on wood a small wheel takes a quarter longer', () => {
     const wheel = (below: number) => standing(sector(55, 0, 360), 25, still(below), H);
     const [air, wood] = [minutesTo(wheel(8), 14), minutesTo(wheel(4), 14)];

@@ -3,6 +3,7 @@ import { gapOf } from '../geometry.js';
 import { bearing, over, type Ground, type Placed } from './placed.js';
 import type { BoardRule } from './boardRule.js';
 import { PATTERN_RULES, type PatternRuleId } from './patternRules.js';
+import { heightZone } from '../heights.js';
 import { REACH } from '../reach.js';
 import { strokeShort } from './stroke.js';
 
@@ -27,8 +28,6 @@ export type BoardRuleId =
   | 'no-room-for-the-knife'
   | PatternRuleId;
 
-/** mm, by trade (section 14): three zones of height. */
-const LOW = 30;
 /** A fold stands by itself no further than this from what holds it. House's own figures. */
 const LEANS = 15;
 const HOLDS = 20;
@@ -48,7 +47,8 @@ function nearest(a: Placed, others: readonly Placed[]): number {
   return gap;
 }
 
-const isTall = ({ thing }: Placed): boolean => thing.height > LOW && thing.traits.kind !== 'tool';
+const isTall = ({ thing }: Placed): boolean =>
+  heightZone(thing.height) !== 'low' && thing.traits.kind !== 'tool';
 
 /** Rules that ask for the whole board, each stated for every thing or third that misses it. */
 export const BOARD_RULES: readonly BoardRule<BoardRuleId>[] = [

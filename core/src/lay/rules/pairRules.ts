@@ -64,7 +64,7 @@ const SLACK = 1.05;
 const GIVES = 0.3;
 const PATCH_GIVES_WAY = 0.6;
 
-/** Distances in mm: strong, wet, hot, soft and touching by trade (section 14); the rest are the house's. */
+/** Distances in mm: strong, wet, hot, soft and touching are common practice, the rest the house's (docs/trade.md `lay/rules/pairRules APART`). */
 const APART = {
   strong: 150,
   wet: 80,

@@ -36,7 +36,7 @@ export interface PlaceRule {
   readonly cost: (a: Placed, ground: Ground) => number;
 }
 
-/** mm, by trade (section 14). */
+/** Distance from the rim in mm at which what rolls is safe (docs/trade.md `lay/rules/placeRules ROLLS_WITHIN`). */
 const ROLLS_WITHIN = { still: 40, carried: 80 };
 const BOWL = 20;
 /** A rim so high keeps in what rolls. House's own figure. */
