@@ -1,5 +1,5 @@
 /** How long a good waits out of the cold, minutes, as four schools teach it. Each is right for a size. */
-export const WAITING_SCHOOLS = [
+const WAITING_SCHOOLS = [
   { id: 'slices', needsBelow: 22, shortest: 15, longest: 15, grams: 0 },
   { id: 'small pieces', needsBelow: 50, shortest: 30, longest: 60, grams: 0 },
   { id: 'a wedge', needsBelow: 75, shortest: 60, longest: 60, grams: 250 },
