@@ -1,5 +1,5 @@
 import { grams, money, type Grams, type Money } from '../units/index.js';
-import { exclusionsOf } from '../care/index.js';
+import { barsOf } from '../care/index.js';
 import {
   boardEatersOf,
   mid,
@@ -7,6 +7,7 @@ import {
   USUAL_PRACTICE,
   type BesideFigure,
   type Brief,
+  companyOf,
 } from '../brief/index.js';
 import { isCompanion, type Companion, type CompanionRole, type Served } from '../counter/index.js';
 import { purchase } from './buy.js';
@@ -75,7 +76,7 @@ const median = (sorted: readonly number[]): number => sorted[Math.floor((sorted.
  * median price of what this counter has and the limits allow. The optimiser keeps this back from the budget.
  */
 export function besideEstimate(brief: Brief, counter: Served): Money {
-  const allowed = counter.filter(isCompanion).filter((good) => exclusionsOf(good, brief.limits).length === 0);
+  const allowed = counter.filter(isCompanion).filter((good) => barsOf(good, companyOf(brief)).length === 0);
   const costs = USUALLY_BESIDE.map((what) => {
     const kindsOfIt = what === 'bread' ? breadKinds(brief) : 1;
     const each = grams(Math.round(besideTotal(brief, what) / kindsOfIt));

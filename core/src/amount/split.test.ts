@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { boardGroupsOf, boardEatersOf } from '../brief/index.js';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion } from '../testing/goods.js';
 import { splitAmong } from './split.js';
 
 const gluten = (guests: number) => ({
-  ...newLimit('allergen:gluten'),
+  ...limitRow('allergen:gluten'),
   severity: 'dislike',
   reach: 'card',
   guests,
@@ -46,7 +46,7 @@ describe('who eats of what', () => {
         fc.integer({ min: 1, max: 40 }),
         fc.integer({ min: 1, max: 40 }),
         (guests, marked, plated) => {
-          const limits = [gluten(marked), { ...newLimit('diet:vegan'), reach: 'own plate', guests: plated }];
+          const limits = [gluten(marked), { ...limitRow('diet:vegan'), reach: 'own plate', guests: plated }];
           const brief = aBrief({ guests, limits });
           const eaters = boardGroupsOf(brief).reduce((sum, group) => sum + group.eaters, 0);
           expect(eaters).toBeCloseTo(boardEatersOf(brief), 9);

@@ -1,5 +1,5 @@
-import { suitsEveryone } from '../care/index.js';
-import { boardGroupsOf, type BoardGroup, type Brief } from '../brief/index.js';
+import { againstOf } from '../care/index.js';
+import { boardGroupsOf, companyOf, type BoardGroup, type Brief } from '../brief/index.js';
 import type { Good, Main } from '../counter/index.js';
 import { isDivisive, isStrong } from '../sense/index.js';
 
@@ -8,8 +8,9 @@ const isForGrownUps = (good: Good): boolean =>
   isDivisive(good) || ((good.kind === 'cheese' || good.kind === 'meat') && isStrong(good as Main));
 
 /** Does a group eat of it? Small ones only where nothing milder is there. */
-function eatenBy({ limits, young }: BoardGroup, goods: readonly Good[]): boolean[] {
-  const may = goods.map((good) => suitsEveryone(good, limits));
+function eatenBy({ limits, young }: BoardGroup, goods: readonly Good[], brief: Brief): boolean[] {
+  const company = companyOf(brief);
+  const may = goods.map((good) => againstOf(good, company, limits).length === 0);
   const mild = may.map((does, i) => does && !(young && isForGrownUps(goods[i]!)));
   return mild.some(Boolean) ? mild : may;
 }
@@ -39,7 +40,7 @@ export function splitAmong(
   const eaters = goods.map(() => 0);
   let without = 0;
   for (const group of boardGroupsOf(brief)) {
-    const eats = eatenBy(group, goods);
+    const eats = eatenBy(group, goods, brief);
     const weight = goods.reduce((sum, _, i) => sum + (eats[i] ? weightOf(i) : 0), 0);
     if (weight <= 0) {
       if (goods.length > 0) without += group.heads;

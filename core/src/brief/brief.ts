@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { isRealTime, lineText, Money } from '../units/index.js';
-import { Limit, LIMITS } from '../care/index.js';
+import { HEAD_KINDS, PersonSchema, type HeadKind, type Person } from '../care/index.js';
+import { GoodId } from '../counter/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 import { PLACE_FIELDS } from './place.js';
 import { ROLES } from './roles.js';
+import { withPersons } from './rowsOfLimits.js';
 import { FLIGHTS, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES, THEME_HOLDS } from './words.js';
 import type { Practice } from './practice.js';
 import type { ShareSchool } from './schools.js';
@@ -18,9 +20,10 @@ const Short = lineText(120);
 /** Guests of one order, all together: the largest that a day of one shop can hold, and more than any has. */
 const MOST_GUESTS = 10_000;
 const TOO_MANY = `at most ${MOST_GUESTS.toLocaleString('en')} guests in one order; write another for the rest`;
+const MOST_PERSONS = 200;
 const Heads = z.number().int().min(0).max(MOST_GUESTS, TOO_MANY);
 
-export const Brief = z.object({
+const BriefObject = z.object({
   servingAt: LocalDateTime,
   place: lineText(200).default(''),
   role: z.enum(ROLES).default('drinks'),
@@ -51,11 +54,13 @@ export const Brief = z.object({
   /** Guests who eat few carbohydrates, and guests who dislike food that touches. */
   lowCarb: Heads.default(0),
   apart: Heads.default(0),
-  limits: z
-    .array(Limit)
-    .max(LIMITS.length)
-    .refine((all) => new Set(all.map((l) => l.what)).size === all.length, 'each limit is named once')
+  /** Guests with limits: a person, or several who share just the same limits. */
+  persons: z
+    .array(PersonSchema)
+    .max(MOST_PERSONS, `at most ${MOST_PERSONS} guests with limits in one order`)
     .default([]),
+  /** Goods that are baked till they steam right through, 75 degrees at the heart: checked with a probe. */
+  steamed: z.array(GoodId).max(12).default([]),
   budget: z
     .object({
       amount: Money.refine((n) => n > 0, 'a budget is more than nothing'),
@@ -91,6 +96,38 @@ export const Brief = z.object({
     })
     .default({ cover: null, aim: null, company: null }),
 });
+/** Of each kind of head, no more with limits than come; while nobody is counted yet, any. */
+const HEADS_OF: Record<
+  HeadKind,
+  { readonly of: keyof z.infer<typeof BriefObject>['guests']; readonly word: string }
+> = {
+  adult: { of: 'adults', word: 'adults' },
+  child: { of: 'children', word: 'children' },
+  under5: { of: 'under5', word: 'children under 5' },
+  infant: { of: 'infants', word: 'infants' },
+};
+
+/** How many guests of a kind have limits. */
+export const withLimits = (persons: readonly Pick<Person, 'head' | 'count'>[], kind: HeadKind): number =>
+  persons.filter(({ head }) => head === kind).reduce((sum, { count }) => sum + count, 0);
+
+/** The count of heads of a kind that a brief has. */
+export const headsOfKind = (guests: z.infer<typeof BriefObject>['guests'], kind: HeadKind): number =>
+  guests[HEADS_OF[kind].of];
+
+const Counted = BriefObject.superRefine(({ guests, persons }, context) => {
+  if (guests.adults + guests.children + guests.under5 + guests.infants === 0) return;
+  for (const kind of HEAD_KINDS) {
+    const [named, come] = [withLimits(persons, kind), headsOfKind(guests, kind)];
+    if (named <= come) continue;
+    const { word } = HEADS_OF[kind];
+    const message = `${named} ${word} have limits, but ${come} come: count more of them, or fewer with limits`;
+    // Either may be the one that is wrong.
+    for (const path of [['guests'], ['persons']]) context.addIssue({ code: 'custom', path, message });
+  }
+});
+
+export const Brief = z.preprocess(withPersons, Counted);
 export type Brief = z.infer<typeof Brief> & {
   /** Set by `settled`, never stored: the house lies in the southern half, where the seasons are turned. */
   readonly south?: boolean;
@@ -98,4 +135,6 @@ export type Brief = z.infer<typeof Brief> & {
   readonly practice?: Practice;
   /** Set by `settled`, never stored: how the goods of a kind share its weight. */
   readonly shares?: ShareSchool;
+  /** Set by `settled`, never stored: where the house lies, whose advice is followed. */
+  readonly country?: string;
 };

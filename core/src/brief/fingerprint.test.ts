@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { canonicalText, hashOf } from '../units/index.js';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { aBrief } from '../testing/briefs.js';
 import { briefFingerprint } from './fingerprint.js';
 
@@ -16,7 +16,7 @@ test.each([
   [{ theme: { holds: 'milk', is: 'goat' } }],
   [{ schools: { cover: 'three milks', aim: null, company: null } }],
   [{ budget: { amount: 9000, per: 'total' } }],
-  [{ limits: [newLimit('taste:blue')] }],
+  [{ limits: [limitRow('taste:blue')] }],
   [{ guests: { adults: 13 } }],
 ])('the pick can feel %j', (more) => expect(briefFingerprint(aBrief(more))).not.toBe(base));
 

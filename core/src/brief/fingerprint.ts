@@ -20,6 +20,17 @@ const UNFELT: readonly string[] = [
   'wares',
 ] satisfies (keyof Brief)[];
 
-/** Changes when anything in the brief changes that the pick could feel. */
-export const briefFingerprint = (brief: Brief): string =>
-  hashOf(canonicalText(Object.fromEntries(Object.entries(brief).filter(([key]) => !UNFELT.includes(key)))));
+/** Changes when anything in the brief changes that the pick could feel; of a guest with limits no name, seat or note. */
+export const briefFingerprint = ({ persons, ...brief }: Brief): string =>
+  hashOf(
+    canonicalText({
+      ...Object.fromEntries(Object.entries(brief).filter(([key]) => !UNFELT.includes(key))),
+      persons: persons.map(({ count, head, limits, reach, unsure }) => ({
+        count,
+        head,
+        limits,
+        reach,
+        unsure,
+      })),
+    }),
+  );

@@ -2,7 +2,8 @@ export { COVERS, type CompanySchool, type CoverSchool, type ShareSchool } from '
 export { keptHouse } from './keptHouse.js';
 export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
-export { Brief } from './brief.js';
+export { Brief, headsOfKind, withLimits } from './brief.js';
+export { briefLimits, companyOf, suitsAll } from './company.js';
 export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isBoxed, isTimid } from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
@@ -38,6 +39,7 @@ export {
   eatersOf,
   headsAtBoard,
   plateGuestsOf,
+  shareOfHead,
 } from './plates.js';
 export { briefFingerprint } from './fingerprint.js';
 export type * from './fields.js';

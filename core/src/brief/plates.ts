@@ -1,14 +1,19 @@
-import { reachOf, type Limit, type Reach } from '../care/index.js';
+import { hasPlate, limitsOf, type HeadKind, type Limit, type Person } from '../care/index.js';
 import type { Brief } from './brief.js';
 import { heads, headsThatEat } from './heads.js';
 import { INFANT_SHARE, USUAL_PRACTICE } from './practice.js';
 
-/** Guests who eat from a plate of their own: one plate for each guest, or guests, with the same limits. */
+/** Guests who eat from a plate of their own: one plate for each, or those who share it. */
 export interface PlateGuests {
   /** Everything that the plate must meet. */
   readonly limits: readonly Limit[];
+  /** Small children eat from it: in forms that they cannot choke on. */
+  readonly small: boolean;
   /** Whose it is, where the brief says so; else empty. */
   readonly who: string;
+  readonly seat: string;
+  /** Place of its guest in the brief; null for the plates of small children without a limit that asks for one. */
+  readonly person: number | null;
   readonly guests: number;
   /** In adults: children count half. */
   readonly eaters: number;
@@ -17,57 +22,59 @@ export interface PlateGuests {
 /** What a child under 12 eats of an adult's share: half, unless the house says otherwise. */
 export const childShareOf = ({ practice }: Brief): number => (practice ?? USUAL_PRACTICE).childShare;
 
+/** What a head of a kind eats, in adults. */
+export const shareOfHead = (kind: HeadKind, brief: Brief): number =>
+  kind === 'adult' ? 1 : kind === 'infant' ? INFANT_SHARE : childShareOf(brief);
+
 /** Adults, plus the share of every child under 12, and nothing for infants. */
-export const eatersOf = (brief: Brief): number => eating(brief.guests, childShareOf(brief));
+export const eatersOf = (brief: Brief): number => {
+  const { adults, children, under5, infants } = brief.guests;
+  return adults + childShareOf(brief) * (children + under5) + INFANT_SHARE * infants;
+};
 
-const eating = (guests: Brief['guests'], childShare: number): number =>
-  guests.adults + childShare * (guests.children + guests.under5) + INFANT_SHARE * guests.infants;
+const plated = (person: Person): boolean => hasPlate(person) && person.head !== 'infant';
 
-/** Limits of one reach by whose they are: those that bear one name together, each without a name alone. */
-export function byGuest(brief: Brief, reach: Reach): Limit[][] {
-  const groups = new Map<string, Limit[]>();
-  brief.limits
-    .filter((limit) => reachOf(limit) === reach)
-    .forEach((limit, i) => {
-      const key = nameIn(limit) || `#${i}`;
-      groups.set(key, [...(groups.get(key) ?? []), limit]);
-    });
-  return [...groups.values()];
+/** What the plate of a guest must meet: their own limits; of guests who may be one, those of all of them. */
+function limitsAt(person: Person, i: number, persons: readonly Person[]): readonly Limit[] {
+  const own = limitsOf(persons).filter((limit) => limit.person === i);
+  if (!person.unsure) return own;
+  const others = limitsOf(persons).filter(
+    ({ person: of, what }) =>
+      of !== i && persons[of]!.unsure && plated(persons[of]!) && !own.some((limit) => limit.what === what),
+  );
+  return [...own, ...others];
 }
-
-/** The guest’s name of a limit, trimmed and in lower case, for comparing; empty: no name was given. */
-export const nameIn = ({ who }: Limit): string => who.trim().toLowerCase();
 
 /**
- * Own plates of a brief. A plate meets every limit that bears its guest's name, whatever the reach of each; a limit without a
- * name has a plate to itself. Nobody is counted beyond the heads, adults are counted first, and no plate is for nobody: where
- * more plates are named than come, the last of those that come meets the limits of the rest too.
+ * Own plates of a brief. A plate meets every limit of its guest. Children under 5 who have none are given small plates
+ * of their own, which meet the limits of all of them. Nobody comes: there is none.
  */
 export function plateGuestsOf(brief: Brief): PlateGuests[] {
-  const all = byGuest(brief, 'own plate').map((own) => {
-    const name = nameIn(own[0]!);
-    return name === '' ? own : brief.limits.filter((limit) => nameIn(limit) === name);
+  if (heads(brief) === 0) return [];
+  const { persons } = brief;
+  const asked = persons.flatMap((person, i): PlateGuests[] => {
+    if (!plated(person)) return [];
+    const share = person.count * shareOfHead(person.head, brief);
+    return [
+      {
+        limits: limitsAt(person, i, persons),
+        small: person.head === 'under5',
+        who: person.who.trim(),
+        seat: person.seat.trim(),
+        person: i,
+        guests: person.count,
+        eaters: share,
+      },
+    ];
   });
-  const come = heads(brief);
-  if (come === 0) return [];
-  const plates = all.length > come ? [...all.slice(0, come - 1), all.slice(come - 1).flat()] : all;
-  let seated = 0;
-  return plates.map((limits, i) => {
-    // One head at the least is left for each plate after this one.
-    const left = come - seated - (plates.length - i - 1);
-    const guests = Math.min(Math.max(...limits.map((limit) => limit.guests)), left);
-    const eaters = eatersUpTo(brief, seated + guests) - eatersUpTo(brief, seated);
-    seated += guests;
-    return { limits, who: limits[0]!.who.trim(), guests, eaters };
-  });
-}
-
-/** What the first heads eat, up to a number, in adults. */
-function eatersUpTo(brief: Brief, n: number): number {
-  const { guests } = brief;
-  const adults = Math.min(n, guests.adults);
-  const children = Math.min(n - adults, guests.children + guests.under5);
-  return adults + childShareOf(brief) * children;
+  const smallAsked = asked.filter(({ small }) => small).reduce((sum, { guests }) => sum + guests, 0);
+  const small = brief.guests.under5 - smallAsked;
+  if (small <= 0) return asked;
+  const limits = limitsOf(persons).filter(
+    ({ person }) => persons[person]!.head === 'under5' && !plated(persons[person]!),
+  );
+  const eaters = small * shareOfHead('under5', brief);
+  return [...asked, { limits, small: true, who: '', seat: '', person: null, guests: small, eaters }];
 }
 
 /** Who eats from the board, in adults: all but those with a plate of their own. */

@@ -11,6 +11,6 @@ export const briefRow = row({
     words: [],
     servingAt: brief.servingAt,
     guests: heads(brief),
-    limits: brief.limits.length,
+    limits: brief.persons.length,
   }),
 });

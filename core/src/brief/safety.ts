@@ -1,4 +1,4 @@
-import { hasGuestsAtRisk, type Safety } from '../care/index.js';
+import { hasGuestsAtRisk, limitsOf, type Safety } from '../care/index.js';
 import { celsius, type Celsius } from '../units/index.js';
 import type { Brief } from './brief.js';
 import type { House } from './house.js';
@@ -20,7 +20,7 @@ export const safetyOf = (brief: Brief, house: House, atHome: boolean): Safety =>
   country: house.country,
   procedure: house.procedure,
   atHome,
-  atRisk: hasGuestsAtRisk(brief.limits, brief.guests.under5),
+  atRisk: hasGuestsAtRisk(limitsOf(brief.persons), brief.guests.under5),
   air: celsius(
     Math.max(
       roomOf(brief),

@@ -12,6 +12,7 @@ export function settled(brief: Brief, house: House): Brief {
     south: isSouthern(house.country),
     practice: practiceWith(house.practice),
     shares: house.shares,
+    country: house.country,
     schools: {
       cover: brief.flight ? 'free' : (cover ?? house.cover),
       aim: aim ?? house.aim,

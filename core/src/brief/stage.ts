@@ -1,3 +1,4 @@
+import { undecidedDangers } from '../care/index.js';
 import { onCounter, settled } from './settle.js';
 import { targetsOf, type Targets } from './targets.js';
 import type { Brief } from './brief.js';
@@ -32,9 +33,13 @@ export interface BriefPart {
 
 export const briefStage = stage(briefRow, {
   derive: ({ order, house, shelf, counter }): BriefPart => {
-    const { brief } = onCounter(settled(order.brief, house), shelf, []);
+    // What steams is only what is baked: a promise of it without an oven is none.
+    const baked = order.clock.hot.map(({ id }) => id);
+    const asked = { ...order.brief, steamed: order.brief.steamed.filter((id) => baked.includes(id)) };
+    const { brief } = onCounter(settled(asked, house), shelf, []);
     return { servingAt: brief.servingAt, brief, targets: targetsOf(brief, counter, house) };
   },
+  dangers: ({ brief: { brief } }) => undecidedDangers(brief.persons),
   advise: ({ brief: { brief } }) => [
     ...(brief.apart > 0 ? [reason('nothing-touches', NONE)] : []),
     ...(brief.travelMinutes > 0 ? [reason('travels', { minutes: minutes(brief.travelMinutes) })] : []),

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { isCheese } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aMeat, demoCounter } from '../testing/goods.js';
@@ -131,15 +131,15 @@ test('per kind: the cap wins over the least per kind, and that is said', () => {
 
 test('no meat where the dessert, the limits or a kosher board leave none; each with its reason', () => {
   expect(targets({ role: 'dessert' }).meats.kinds).toBe(0);
-  expect(targets({ limits: [newLimit('diet:vegetarian')] }).meats.kinds).toBe(0);
-  expect(targets({ limits: [newLimit('diet:kosher')] }).reasons.some((r) => r.rule === 'kosher-board')).toBe(
+  expect(targets({ limits: [limitRow('diet:vegetarian')] }).meats.kinds).toBe(0);
+  expect(targets({ limits: [limitRow('diet:kosher')] }).reasons.some((r) => r.rule === 'kosher-board')).toBe(
     true,
   );
   expect(targetsOf(aBrief(), [aMeat('m')], DEFAULT_HOUSE).meats.kinds).toBe(3);
 });
 
 test('what is left out says for whom', () => {
-  const { excluded } = targets({ limits: [newLimit('taste:blue')] });
+  const { excluded } = targets({ limits: [limitRow('taste:blue')] });
   const blues = counter.filter((g) => isCheese(g) && g.texture === 'blue').map((g) => g.id);
   expect(blues).toContain('slate-quay');
   expect(excluded.map((e) => e.goodId).sort()).toEqual(blues.sort());
@@ -162,7 +162,7 @@ test('a budget per head counts every head that eats; infants add neither kinds n
 
 test('the families that are left are those of the cheeses no limit keeps away', () => {
   const all = familiesLeft(counter, targets({}));
-  const pregnant = familiesLeft(counter, targets({ limits: [newLimit('risk:pregnant')] }));
+  const pregnant = familiesLeft(counter, targets({ limits: [limitRow('risk:pregnant')] }));
   expect([...all]).toEqual(expect.arrayContaining(['bloomy', 'blue', 'hard', 'fresh']));
   // Source: mould-ripened soft and blue cheese are out in pregnancy, hard cheese is not (NHS, foods to avoid in pregnancy).
   expect(pregnant.has('bloomy')).toBe(false);

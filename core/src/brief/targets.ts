@@ -1,5 +1,5 @@
 import { canonicalText, grams, NONE, reason, memoisedBy, type Grams, type Reason } from '../units/index.js';
-import { exclusionsOf, type Exclusion } from '../care/index.js';
+import { barsOf, type TableGuests, type Exclusion } from '../care/index.js';
 import {
   isCheese,
   isMeat,
@@ -11,6 +11,7 @@ import {
   type Served,
 } from '../counter/index.js';
 import type { Brief } from './brief.js';
+import { briefLimits, companyOf } from './company.js';
 import type { Flight } from './words.js';
 import type { Role } from './roles.js';
 import { heads, headsThatEat } from './heads.js';
@@ -60,7 +61,7 @@ const rowFor = <T extends { upTo: number }>(rows: readonly T[], people: number):
 
 /** Kosher on the whole board: meat and dairy do not lie together. */
 const separatesMeat = (brief: Brief) =>
-  brief.limits.some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
+  briefLimits(brief).some((limit) => limit.what === 'diet:kosher' && limit.reach === 'board');
 
 /** The most kinds that can each be tasted: a head tastes no kind on less than the least grams, and small roles take few. */
 function mostTasted(brief: Brief, kind: Main['kind']): number {
@@ -70,11 +71,13 @@ function mostTasted(brief: Brief, kind: Main['kind']): number {
 }
 
 /** How many cheeses a flight can be of: each age of the line, or one of each maker of the style. */
-function inFlight({ flight, limits }: Brief, counter: Served): number {
+function inFlight(brief: Brief, counter: Served): number {
+  const { flight } = brief;
+  const company = companyOf(brief);
   const of = counter
     .filter(isCheese)
     .filter((cheese) => (flight!.kind === 'vertical' ? isOfLine : isOfStyle)(cheese, flight!.of))
-    .filter((cheese) => exclusionsOf(cheese, limits).length === 0);
+    .filter((cheese) => barsOf(cheese, company).length === 0);
   return flight!.kind === 'vertical' ? of.length : new Set(of.map(({ maker, id }) => maker || id)).size;
 }
 
@@ -130,14 +133,14 @@ function perHead(kind: Main['kind'], kinds: number, brief: Brief, house: House):
     : [wanted, reason('per-kind', { kind, kinds, each }, { subject: kind, effect: wanted })];
 }
 
-/** What the limits keep off the board, of a whole counter; worked out again only when the limits are others. */
+/** What the limits keep off the board, of a whole counter; worked out again only when the company is another. */
 const excludedOn = memoisedBy((counter: Served) => {
-  let last: { limits: string; excluded: Targets['excluded'] } | null = null;
-  return (limits: Brief['limits']): Targets['excluded'] => {
-    const key = canonicalText(limits);
-    if (last?.limits !== key) {
-      const all = counter.map((good) => ({ goodId: good.id, because: exclusionsOf(good, limits) }));
-      last = { limits: key, excluded: all.filter(({ because }) => because.length > 0) };
+  let last: { company: string; excluded: Targets['excluded'] } | null = null;
+  return (company: TableGuests): Targets['excluded'] => {
+    const key = canonicalText(company);
+    if (last?.company !== key) {
+      const all = counter.map((good) => ({ goodId: good.id, because: barsOf(good, company) }));
+      last = { company: key, excluded: all.filter(({ because }) => because.length > 0) };
     }
     return last.excluded;
   };
@@ -150,11 +153,11 @@ export function targetsOf(brief: Brief, counter: Served, house: House): Targets 
   const eaters = eatersOf(brief);
   const boardEaters = boardEatersOf(brief);
   const [nCheese, whyCheese] = cheeseKinds(brief, house, eating, counter);
-  const meatLeft = counter.some((good) => isMeat(good) && exclusionsOf(good, brief.limits).length === 0);
+  const meatLeft = counter.some((good) => isMeat(good) && barsOf(good, companyOf(brief)).length === 0);
   const [nMeat, whyMeat] = meatKinds(brief, house, eating, meatLeft);
   const [gCheese, whyCheeseGrams] = perHead('cheese', nCheese, brief, house);
   const [gMeat, whyMeatGrams] = perHead('meat', nMeat, brief, house);
-  const excluded = excludedOn(counter)(brief.limits);
+  const excluded = excludedOn(counter)(companyOf(brief));
   const reasons = [whyCheese, whyMeat, whyCheeseGrams, whyMeatGrams];
   if (eaters !== people)
     reasons.push(reason('children-eat-less', { heads: people, eaters }, { effect: eaters - people }));

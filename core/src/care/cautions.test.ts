@@ -1,17 +1,18 @@
 import { expect, test } from '@jest/globals';
 import { aCheese, aCompanion } from '../testing/goods.js';
-import { aTable } from '../testing/tables.js';
+import { aTableOf } from '../testing/tables.js';
+import { aGuest } from '../testing/guests.js';
 import { cautionsFor } from './cautions.js';
-import { newLimit } from './limits.js';
 
-const table = { ...aTable, wood: true };
+const table = aTableOf({ wood: true });
+const tableOf = (more: Parameters<typeof aTableOf>[0]) => aTableOf({ wood: true, ...more });
 const idsOf = (...args: Parameters<typeof cautionsFor>) => cautionsFor(...args).map((c) => c.rule);
 
 test('honey is warned of when an infant sits at the table, hidden honey too', () => {
   const honey = aCompanion('h', { role: 'honey' });
   const hidden = aCompanion('b', { role: 'butter', contents: { honey: 'yes' } });
   expect(idsOf(table, [honey])).not.toContain('honey-for-infants');
-  const caution = cautionsFor({ ...table, infants: 1 }, [honey, hidden]).find(
+  const caution = cautionsFor(tableOf({ infants: 1 }), [honey, hidden]).find(
     (c) => c.rule === 'honey-for-infants',
   );
   expect(caution?.goods).toEqual(['h', 'b']);
@@ -19,7 +20,7 @@ test('honey is warned of when an infant sits at the table, hidden honey too', ()
 
 test('whole nuts and rolling fruit are warned of for small children', () => {
   const grapes = aCompanion('g', { rolls: true });
-  expect(idsOf({ ...table, under5: 2 }, [grapes])).toContain('choking-under-5');
+  expect(idsOf(tableOf({ under5: 2 }), [grapes])).toContain('choking-under-5');
   expect(idsOf(table, [grapes])).not.toContain('choking-under-5');
 });
 
@@ -29,11 +30,9 @@ test('time out of the cold is always said, with source and country', () => {
 });
 
 test('a limit that does not clear the board asks for a plate of its own and names what is against it', () => {
-  const [caution] = cautionsFor({ ...table, limits: [newLimit('allergen:milk')] }, [
-    aCheese('c'),
-    aCompanion('k'),
-  ]);
-  expect(caution).toMatchObject({ figures: { reach: 'own plate' }, goods: ['c'] });
+  const persons = [aGuest('allergen:milk', 'own plate', { who: 'Ada' })];
+  const [caution] = cautionsFor(tableOf({ persons }), [aCheese('c'), aCompanion('k')]);
+  expect(caution).toMatchObject({ figures: { who: 'Ada', plate: true }, goods: ['c'] });
 });
 
 test('unknown allergens are a caution', () => {
@@ -42,9 +41,9 @@ test('unknown allergens are a caution', () => {
 
 // Source: the rows of care/risks.ts, public-health advice; each is stated with its source and country.
 test('a guest at risk who eats from the board brings one caution for each row that a good falls under', () => {
-  const limit = { ...newLimit('risk:pregnant'), reach: 'own plate' as const };
+  const persons = [aGuest('risk:pregnant', 'own plate')];
   const rawBlue = aCheese('blue', { texture: 'blue', treatment: 'raw' });
-  const found = cautionsFor({ ...table, limits: [limit] }, [rawBlue, aCheese('mild')]).filter(
+  const found = cautionsFor(tableOf({ persons }), [rawBlue, aCheese('mild')]).filter(
     (c) => c.rule === 'guest-at-risk',
   );
   expect(found.map((c) => c.subject)).toEqual(['risk:pregnant mould-ripened', 'risk:pregnant raw milk']);

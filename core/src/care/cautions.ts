@@ -9,20 +9,18 @@ import {
 } from '../counter/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import { chokingRowOf } from './choking.js';
-import { limitRule, type Reach } from './limitRules.js';
-import { isHarmful, reachOf } from './limits.js';
-import type { Limit } from './limitSchema.js';
-import { riskRowsOf, type RiskRowId } from './risks.js';
+import { againstOf, type TableGuests } from './gate.js';
+import { hasHoney } from './honey.js';
+import { isHarmful, type Limit, type Person, type Reach } from './persons.js';
+import { riskRowsFor, riskRowsOf, type RiskRowId } from './risks.js';
 import { keepsCold } from './keepsCold.js';
 import { safeTimeAt, TIME_OUT, type Safety, type TimeOut } from './safeTime.js';
 import { allergensOnTable } from './table.js';
 
 /** Who sits at the table, as far as care is concerned. */
 export interface Table {
-  readonly infants: number;
-  readonly under5: number;
-  readonly drinkers: number;
-  readonly limits: readonly Limit[];
+  readonly company: TableGuests;
+  readonly persons: readonly Person[];
   /** What decides how long its food may stand out: the clock goes by the same. */
   readonly safety: Safety;
   /** Served on wood, which is oiled. */
@@ -46,8 +44,14 @@ declare module '../units/reason.js' {
   interface Rules extends Record<Exclude<CautionRule, 'out-of-the-cold' | 'out-in-the-heat'>, NoFigures> {
     'out-of-the-cold': TimeOut;
     'out-in-the-heat': TimeOut;
-    /** A guest's limit that does not clear the board, and how far it reaches. */
-    'guests-limit': { what: string; guests: number; reach: Reach; wanted: Reach };
+    /** Guests whose limits do not clear the board, and how far these reach. */
+    'guests-limit': {
+      who: string;
+      limits: readonly string[];
+      guests: number;
+      reach: Reach;
+      plate: boolean;
+    };
     'guest-at-risk': { what: string; row: RiskRowId };
   }
 }
@@ -67,9 +71,6 @@ const always = () => true;
 const isNutLimit = (limit: Limit) =>
   isHarmful(limit) &&
   ['allergen:tree nuts', 'allergen:peanuts', ...TREE_NUTS.map((id) => `allergen:${id}`)].includes(limit.what);
-/** Honey, or honey in it. */
-export const hasHoney = (good: Good): boolean =>
-  isCompanionOf(good, 'honey') || contentsOf(good).honey === 'yes';
 /** A cheese of raw milk: its card says so. */
 export const isRawMilk = (good: Good): boolean => good.kind === 'cheese' && good.treatment === 'raw';
 const PUBLIC_HEALTH = 'public-health advice, widely published';
@@ -79,14 +80,14 @@ const ROWS: readonly CautionRow[] = [
     rule: 'honey-for-infants',
     source: PUBLIC_HEALTH,
     country: 'all',
-    when: (table) => table.infants > 0,
+    when: (table) => table.company.infants > 0,
     applies: hasHoney,
   },
   {
     rule: 'honey-not-known-for-infants',
     source: PUBLIC_HEALTH,
     country: 'all',
-    when: (table) => table.infants > 0,
+    when: (table) => table.company.infants > 0,
     applies: (good) =>
       good.kind !== 'ware' && !isCompanionOf(good, 'honey') && contentsOf(good).honey === 'unknown',
   },
@@ -94,14 +95,14 @@ const ROWS: readonly CautionRow[] = [
     rule: 'choking-under-5',
     source: PUBLIC_HEALTH,
     country: 'all',
-    when: (table) => table.under5 + table.infants > 0,
+    when: (table) => table.company.under5 + table.company.infants > 0,
     applies: (good) => chokingRowOf(good) !== null,
   },
   {
     rule: 'board-oil',
     source: 'common practice, no source; Regulation (EU) 1169/2011 for nuts as allergens',
     country: 'all',
-    when: (table) => table.wood && table.limits.some(isNutLimit),
+    when: (table) => table.wood && table.company.limits.some(isNutLimit),
     applies: isMain,
   },
   {
@@ -172,39 +173,45 @@ function timeCaution({ safety }: Table, goods: readonly string[]): Caution {
   return caution(why, goods, rule.country || 'all');
 }
 
-/** One caution for each limit that does not clear the board: the guest needs a plate of their own, or reads the card. */
-function guestCautions({ limits }: Table, goods: readonly Good[]): Caution[] {
-  return limits
-    .filter((limit) => reachOf(limit) !== 'board')
-    .map((limit) => {
-      const { what, guests, severity, reach: wanted } = limit;
-      const test = limitRule(what).test;
-      const against = goods.filter((good) => good.kind !== 'ware' && test(good, severity).fits !== 'yes');
-      const source =
-        severity === 'allergy' ? 'Regulation (EU) 1169/2011; US FALCPA' : 'what the customer said';
-      const why = reason(
-        'guests-limit',
-        { what, guests, reach: reachOf(limit), wanted },
-        { subject: what, source },
-      );
-      return caution(
+/** One caution for each guest whose limits do not clear the board: they have a plate of their own, or read the cards. */
+function guestCautions({ company, persons }: Table, goods: readonly Good[]): Caution[] {
+  return persons.flatMap((person, i) => {
+    const limits = company.limits.filter((limit) => limit.person === i);
+    if (person.reach === 'board' || limits.length === 0) return [];
+    const against = goods.filter(
+      (good) => good.kind !== 'ware' && againstOf(good, company, limits).length > 0,
+    );
+    const source = limits.some(({ severity }) => severity === 'allergy')
+      ? 'Regulation (EU) 1169/2011; US FALCPA'
+      : 'what the customer said';
+    const figures = {
+      who: person.who.trim(),
+      limits: limits.map(({ what }) => what),
+      guests: person.count,
+      reach: person.reach,
+      plate: limits[0]!.plate,
+    };
+    const why = reason('guests-limit', figures, { subject: `${i}`, source });
+    return [
+      caution(
         why,
         against.map((good) => good.id),
-      );
-    });
+      ),
+    ];
+  });
 }
 
 /**
  * Guests at risk who eat from the board: one caution for each row that a good on it falls under, with source and
  * country. Small children at the table are guests at risk, though nobody names a limit for them.
  */
-function riskCautions({ limits, under5, infants }: Table, goods: readonly Good[]): Caution[] {
-  const named = limits.filter((limit) => reachOf(limit) !== 'board').map(({ what }) => what);
-  const young = 'risk:young';
-  const cleared = limits.some((limit) => limit.what === young);
-  const guests = under5 + infants > 0 && !cleared ? [...named, young] : named;
-  return guests
-    .flatMap((what) => riskRowsOf(what).map((row) => ({ what, row })))
+function riskCautions({ company }: Table, goods: readonly Good[]): Caution[] {
+  const named = new Set(company.limits.filter(({ reach }) => reach !== 'board').map(({ what }) => what));
+  const young = company.under5 + company.infants > 0 ? riskRowsFor('young') : [];
+  return [
+    ...[...named].flatMap((what) => riskRowsOf(what).map((row) => ({ what, row }))),
+    ...young.map((row) => ({ what: 'risk:young', row })),
+  ]
     .map(({ what, row }) => {
       const about = { subject: `${what} ${row.id}`, source: row.source };
       const why = reason('guest-at-risk', { what, row: row.id }, about);

@@ -1,5 +1,5 @@
-export { type RiskId, type RiskRowId, riskOf, riskRowsOf } from './risks.js';
-export { limitRule, LIMITS, REACHES, type LimitRule, type Reach } from './limitRules.js';
+export { type RiskId, type RiskRowId, riskOf, riskRowsFor, riskRowsOf } from './risks.js';
+export { limitRule, LIMITS, type LimitRule } from './limitRules.js';
 export {
   SEVERITIES,
   type Fit,
@@ -8,9 +8,39 @@ export {
   type NotKnown,
   type Severity,
 } from './fit.js';
-export { Limit, LimitId } from './limitSchema.js';
-export { type Exclusion, exclusionsOf, fitsLimit, isHarmful, newLimit, reachOf } from './limits.js';
-export { type Caution, type CautionRule, caution, cautionsFor, hasHoney, isRawMilk } from './cautions.js';
+export { LimitId, Person as PersonSchema } from './personSchema.js';
+export {
+  HEAD_KINDS,
+  type HeadKind,
+  hasPlate,
+  isHarmful,
+  type Limit,
+  limitsOf,
+  newLimit,
+  newPerson,
+  type Person,
+  type PersonLimit,
+  proposedReach,
+  type Reach,
+  REACHES,
+  STRICT,
+} from './persons.js';
+export { type SpreadWay, SPREAD_WAYS, sheds, spreadOf, spreadTable, worstSpread } from './spread.js';
+export {
+  againstOf,
+  barsOf,
+  type TableGuests,
+  type Eater,
+  type Exclusion,
+  mayOffer,
+  notForSmall,
+  type PlateEater,
+  suitsEveryone,
+} from './gate.js';
+export { againstDanger, type Danger, undecidedDangers } from './danger.js';
+export { hasHoney, hasHoneyOrMay } from './honey.js';
+export { fitsLimit } from './limits.js';
+export { type Caution, type CautionRule, caution, cautionsFor, isRawMilk } from './cautions.js';
 export {
   type AllergenLine,
   type AllergenOnTable,
@@ -33,4 +63,3 @@ export {
   TIME_OUT,
 } from './safeTime.js';
 export { keepsCold } from './keepsCold.js';
-export { mayOffer, suitsEveryone } from './propose.js';

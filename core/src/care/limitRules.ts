@@ -15,26 +15,20 @@ import { halal, kosher, lactose, noAlcohol, noPork, vegan, vegetarian } from './
 import { allergenTest, no, unknown, notKnown, YES, type Fit, type Severity } from './fit.js';
 import { RISKS, riskOf, type RiskId } from './risks.js';
 
-/** How far a limit reaches: the whole board, the guest's own plate, or only a mark on the card. */
-export const REACHES = ['board', 'own plate', 'card'] as const;
-export type Reach = (typeof REACHES)[number];
-
 /** One row a subject that a guest may not or will not eat. */
 export interface LimitRule {
   readonly id: string;
   readonly group: 'allergen' | 'milk' | 'diet' | 'at risk' | 'taste';
   readonly severity: Severity;
-  readonly reach: Reach;
-  readonly test: (good: Good, severity: Severity) => Fit;
+  readonly test: (good: Good, severity: Severity, steamedIn: string) => Fit;
   /** The allergens that it is about; none for what is no matter of allergens. */
   readonly allergens: readonly AllergenId[];
 }
 
-const allergenRule = (id: string, ids: readonly AllergenId[], reach: Reach = 'board'): LimitRule => ({
+const allergenRule = (id: string, ids: readonly AllergenId[]): LimitRule => ({
   id: `allergen:${id}`,
   group: 'allergen',
   severity: 'allergy',
-  reach,
   allergens: ids,
   test: allergenTest(ids),
 });
@@ -45,7 +39,6 @@ const milkRule = (animal: Milk): LimitRule => ({
   id: `milk:${animal}`,
   group: 'milk',
   severity: 'dislike',
-  reach: 'board',
   allergens: [],
   test: (good) => {
     if (good.kind === 'cheese' && !good.milkKnown) return notKnown('milk');
@@ -63,7 +56,6 @@ const taste = (id: string, dislikes: (good: Good) => boolean): LimitRule => ({
   id: `taste:${id}`,
   group: 'taste',
   severity: 'dislike',
-  reach: 'board',
   allergens: [],
   test: (good) => (dislikes(good) ? no(reason('not-to-taste', { limit: `taste:${id}` })) : YES),
 });
@@ -72,7 +64,6 @@ const diet = (id: string, severity: Severity, test: (good: Good) => Fit): LimitR
   id: `diet:${id}`,
   group: 'diet',
   severity,
-  reach: 'board',
   allergens: [],
   test,
 });
@@ -81,10 +72,9 @@ const risk = (id: RiskId): LimitRule => ({
   id: `risk:${id}`,
   group: 'at risk',
   severity: 'medical',
-  reach: 'board',
   allergens: [],
-  test: (good) => {
-    const row = riskOf(id, good);
+  test: (good, _severity, steamedIn) => {
+    const row = riskOf(id, good, steamedIn);
     if (!row) return YES;
     const why = reason('told-to-leave', { row: row.id }, { source: row.source });
     return row.sure ? no(why) : unknown(why);
@@ -95,12 +85,12 @@ const scentOf = (good: Good) => ('sense' in good ? good.sense : null);
 
 /** Every limit that a brief can name. */
 export const LIMITS: readonly LimitRule[] = [
-  allergenRule('milk', ['milk'], 'own plate'),
-  allergenRule('gluten', GLUTEN_CEREALS, 'own plate'),
-  allergenRule('wheat', WHEATS, 'own plate'),
+  allergenRule('milk', ['milk']),
+  allergenRule('gluten', GLUTEN_CEREALS),
+  allergenRule('wheat', WHEATS),
   allergenRule('tree nuts', TREE_NUTS),
   ...ALLERGENS.filter((a) => !GROUPED.includes(a.id)).map((a) => allergenRule(a.id, [a.id])),
-  ...RISKS.map(risk),
+  ...RISKS.filter((id) => id !== 'young').map(risk),
   diet('vegetarian', 'diet', vegetarian),
   diet('vegan', 'diet', vegan),
   diet('no pork', 'religious', noPork),

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { ALLERGENS, type Good } from '../counter/index.js';
 import { aCheese, aCompanion, aDrink, aMeat, demoCounter } from '../testing/goods.js';
 import { LIMITS } from './limitRules.js';
-import { exclusionsOf, fitsLimit, newLimit } from './limits.js';
+import { fitsLimit } from './limits.js';
+import { newLimit } from './persons.js';
 
 const fits = (good: Good, what: string, more = {}) => fitsLimit(good, { ...newLimit(what), ...more }).fits;
 const contents = {
@@ -120,18 +121,6 @@ describe('guests at risk', () => {
   test('MAO-inhibitor medicine: aged cheese and fermented sausage are out', () => {
     expect(fits(aCheese('c', { ageDays: 300 }), 'risk:maoi')).toBe('no');
     expect(fits(aMeat('m'), 'risk:maoi')).toBe('no');
-  });
-});
-
-test('only limits that reach the board exclude, each with its reason', () => {
-  const cheese = aCheese('c');
-  const milk = newLimit('allergen:milk');
-  expect(milk.reach).toBe('own plate');
-  expect(exclusionsOf(cheese, [milk])).toEqual([]);
-  const [exclusion] = exclusionsOf(cheese, [{ ...milk, reach: 'board' }]);
-  expect(exclusion).toMatchObject({
-    limit: { what: 'allergen:milk' },
-    fit: { fits: 'no', why: { rule: 'contains', figures: { allergen: 'milk' } } },
   });
 });
 

@@ -31,6 +31,8 @@ export interface RiskRow {
   readonly sure: boolean;
   readonly source: string;
   readonly country: string;
+  /** Countries whose advice lets it pass, to guests who are pregnant, when it is baked till it steams right through. */
+  readonly steamedIn?: readonly string[];
   readonly applies: (good: Good) => boolean;
 }
 
@@ -40,6 +42,9 @@ const TYRAMINE = 'clinical diet advice on tyramine, from memory';
 /** Advice for small children names mould-ripened soft cheese, blue and raw-milk cheese, pâté and raw sausage. */
 const CHILDREN = 'public-health advice on feeding young children, from memory';
 const VULNERABLE: readonly RiskId[] = [...LISTERIA, 'young'];
+
+/** GB advice: soft mould-ripened and unpasteurised cheese may be eaten when pregnant if it is cooked till steaming hot. */
+const STEAMED: readonly string[] = ['GB'];
 
 const words = (good: Good): string =>
   ` ${[good.name, good.style, ...good.contents.ingredients]
@@ -64,6 +69,7 @@ const RISK_ROWS: readonly RiskRow[] = [
     sure: true,
     source: `${FOOD_SAFETY}; ${CHILDREN}`,
     country: 'UK, US, EU',
+    steamedIn: STEAMED,
     applies: (good) => good.kind === 'cheese' && ['bloomy', 'washed', 'blue'].includes(good.texture),
   },
   {
@@ -72,6 +78,7 @@ const RISK_ROWS: readonly RiskRow[] = [
     sure: true,
     source: FOOD_SAFETY,
     country: 'US, EU',
+    steamedIn: STEAMED,
     applies: (good) => good.kind === 'cheese' && good.treatment === 'raw',
   },
   {
@@ -96,6 +103,7 @@ const RISK_ROWS: readonly RiskRow[] = [
     sure: true,
     source: FOOD_SAFETY,
     country: 'UK',
+    steamedIn: STEAMED,
     applies: (good) =>
       good.kind === 'cheese' &&
       ['soft', 'fresh'].includes(good.texture) &&
@@ -181,12 +189,24 @@ const NOT_DESCRIBED: RiskRow = {
   applies: (good) => isMain(good) && !good.described,
 };
 
-/** The first row that speaks against this good for guests of that kind, a sure one before an unsure one; or null. */
-export function riskOf(id: RiskId, good: Good): RiskRow | null {
-  const rows = [...RISK_ROWS, NOT_DESCRIBED].filter((row) => row.risks.includes(id) && row.applies(good));
+/**
+ * The first row that speaks against this good for guests of that kind, a sure one before an unsure one; or null.
+ * @param steamedIn the country in which the good is baked till it steams right through; empty: it is not
+ */
+export function riskOf(id: RiskId, good: Good, steamedIn = ''): RiskRow | null {
+  const rows = [...RISK_ROWS, NOT_DESCRIBED].filter(
+    (row) =>
+      row.risks.includes(id) &&
+      row.applies(good) &&
+      !(id === 'pregnant' && row.steamedIn?.includes(steamedIn)),
+  );
   return rows.find((row) => row.sure) ?? rows[0] ?? null;
 }
 
+/** Every row that speaks for guests of a kind. */
+export const riskRowsFor = (id: RiskId): readonly RiskRow[] =>
+  RISK_ROWS.filter((row) => row.risks.includes(id));
+
 /** Every row that speaks for a limit of guests at risk ("risk:pregnant"); none for other limits. */
 export const riskRowsOf = (limit: string): readonly RiskRow[] =>
-  RISK_ROWS.filter((row) => row.risks.some((risk) => `risk:${risk}` === limit));
+  RISKS.filter((id) => `risk:${id}` === limit).flatMap(riskRowsFor);

@@ -1,7 +1,7 @@
 import { isMain, type Good } from '../counter/index.js';
 import { celsius, minutes, type Celsius, type Minutes } from '../units/index.js';
 import { limitRule } from './limitRules.js';
-import type { Limit } from './limitSchema.js';
+import type { PersonLimit } from './persons.js';
 
 /** How long food may stand out, and how long above a temperature of the air. */
 export interface TimeOut {
@@ -114,7 +114,7 @@ export interface Safety {
 }
 
 /** Guests for whom the strict side counts: those at risk, and small children. */
-export const hasGuestsAtRisk = (limits: readonly Limit[], under5: number): boolean =>
+export const hasGuestsAtRisk = (limits: readonly PersonLimit[], under5: number): boolean =>
   under5 > 0 || limits.some(({ what }) => limitRule(what).group === 'at risk');
 
 /** How long the food of a table may stand out, and by whose rule, whatever it is made of. */

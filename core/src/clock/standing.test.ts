@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { dayWays } from './index.js';
 import { stepsOf } from '../cut/index.js';
 import { counter, HOUSE, made, order, outing, placed, startOf } from '../testing/day.js';
@@ -81,7 +81,7 @@ describe('what is served cold beside the cheese', () => {
 describe('how long it may stand', () => {
   const procedure = { procedure: 'time as control' } as const;
   test('on a plate of its own the advice holds, whatever the procedure of the house', () => {
-    const limits = [{ ...newLimit('allergen:gluten'), reach: 'own plate' }];
+    const limits = [{ ...limitRow('allergen:gluten'), reach: 'own plate' }];
     const of = made({}, { limits }, procedure);
     const onPlates = of.timing.outings.filter(({ plate }) => plate !== null);
     expect(onPlates.length).toBeGreaterThan(0);
@@ -133,7 +133,7 @@ describe('what the work keeps to', () => {
         expect(job.after).toEqual(goods.filter((id) => pieces.includes(id)).map((id) => `cut:${id}`));
   });
   test('what leaves the cold for an own plate is told apart from the same good on the board', () => {
-    const limits = [{ ...newLimit('diet:vegetarian'), reach: 'own plate' }];
+    const limits = [{ ...limitRow('diet:vegetarian'), reach: 'own plate' }];
     const of = made({}, { limits });
     const out = of.timing.tasks.filter(({ kind }) => kind === 'take out');
     const plated = of.timing.outings.filter(({ plate }) => plate !== null).map(({ good }) => good.id);

@@ -1,4 +1,4 @@
-import { heads, isBoxed, type Brief, type House } from '../brief/index.js';
+import { heads, isBoxed, type Brief, type House, briefLimits } from '../brief/index.js';
 import { NONE, reason, type Reason } from '../units/index.js';
 import type { CutStyle } from './style.js';
 
@@ -34,7 +34,8 @@ export const cutTableOf = (brief: Brief, house: House): Table => ({
   heads: heads(brief),
   hours: brief.hours,
   tender:
-    brief.guests.under5 + brief.guests.infants > 0 || brief.limits.some(({ what }) => what === 'risk:frail'),
+    brief.guests.under5 + brief.guests.infants > 0 ||
+    briefLimits(brief).some(({ what }) => what === 'risk:frail'),
 });
 
 /** How many standing guests share one whole piece with its knife; more have no hand free. House's own figure. */

@@ -1,6 +1,9 @@
-import { fitsLimit, reachOf, type Limit } from '../care/index.js';
+import { againstOf } from '../care/index.js';
+import { boardGroupsOf, companyOf, type Brief } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
 
-/** Must a guest who eats from this board keep off it? What harms has a plate of its own and is not asked here. */
-export const isAvoided = (good: Good, limits: readonly Limit[]): boolean =>
-  limits.some((limit) => reachOf(limit) === 'card' && fitsLimit(good, limit).fits === 'no');
+/** Must a guest who eats from this board keep off it? Whoever has a plate of their own is not asked here. */
+export const isAvoided = (good: Good, brief: Brief): boolean =>
+  boardGroupsOf(brief).some(({ limits }) =>
+    againstOf(good, companyOf(brief), limits).some(({ fit }) => fit.fits === 'no'),
+  );

@@ -82,7 +82,7 @@ export function besideThing(
       ...(vessel ? { drips: DRIPS.includes(good.role) } : looseTraits(good)),
       crisp: isCarrier(good),
       carrier: isCarrier(good),
-      avoided: isAvoided(good, brief.limits),
+      avoided: isAvoided(good, brief),
       late: produce.when !== 'ahead',
       cold: keepsCold(good),
       colour: good.colours[0]!,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE, type Brief } from '../brief/index.js';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { isCompanion, type Companion, type Ware } from '../counter/index.js';
 import { areaOf, sector } from '../cut/index.js';
 import { common } from '../cut/plane.js';
@@ -469,7 +469,7 @@ describe('behind its divider', () => {
 
 test('own plates are so wide that each guest’s food lies inside the rim, with a spoon for what is wet', () => {
   const made = (guests: number) => {
-    const limit = { ...newLimit('diet:vegan'), reach: 'own plate', guests };
+    const limit = { ...limitRow('diet:vegan'), reach: 'own plate', guests };
     const brief = aBrief({ guests: { adults: 12 }, limits: [limit], role: 'meal' });
     return plan(anOrder({ brief, selection: { goods: ['tarpot'] } }), counter, DEFAULT_HOUSE).ownPlates;
   };

@@ -1,4 +1,4 @@
-import { isBoxed, type Brief } from '../brief/index.js';
+import { isBoxed, suitsAll, type Brief } from '../brief/index.js';
 import { waresOn, type Ware, type Served } from '../counter/index.js';
 import { memoisedBy } from '../units/index.js';
 
@@ -92,6 +92,16 @@ const shopBoards = memoisedBy((counter: Served) =>
   waresOn(counter).flatMap((ware) => (ware.use === 'board' ? boardOf(ware) : [])),
 );
 
+/** Boards of the shop, without those that are oiled with what somebody here must not have. */
+const boardsOfShop = (brief: Brief, counter: Served): Board[] => {
+  const oiled = new Set(
+    waresOn(counter)
+      .filter((ware) => !suitsAll(ware, brief))
+      .map(({ id }) => id),
+  );
+  return shopBoards(counter).filter(({ id }) => !oiled.has(id));
+};
+
 /** What an order may be laid on: boxes, a bare table, or the boards of customer and shop; the tiers of a stand are a way of their own. */
 export function boardsFor(brief: Brief, counter: Served): Board[] {
   if (isBoxed(brief)) return BOXES;
@@ -127,5 +137,5 @@ export function boardsFor(brief: Brief, counter: Served): Board[] {
       },
     ];
   });
-  return [...own, ...shopBoards(counter)];
+  return [...own, ...boardsOfShop(brief, counter)];
 }

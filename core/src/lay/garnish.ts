@@ -1,5 +1,5 @@
 import { purchase, type Purchase } from '../amount/index.js';
-import type { Brief } from '../brief/index.js';
+import { companyOf, type Brief } from '../brief/index.js';
 import { mayOffer } from '../care/index.js';
 import {
   companionsOn,
@@ -99,8 +99,8 @@ export function garnishVerdict(
  * What a guest at this board must not eat never decorates it, by hand neither: what lies there is eaten, or touches what is; nor
  * what is poisonous or not known, whichever way it came to the counter.
  */
-export const mayDecorate = (good: Companion, { guests, limits }: Brief): boolean =>
-  garnishTrouble(good) === null && mayOffer(good, { ...guests, limits });
+export const mayDecorate = (good: Companion, brief: Brief): boolean =>
+  garnishTrouble(good) === null && mayOffer(good, companyOf(brief));
 
 /** A garnish of an order, weighed and priced. */
 export interface Garnish extends Purchase {

@@ -87,7 +87,7 @@ export function mainThing(
       ...traits,
       delicate: isDelicate(main.sense),
       rolls: cut.styleId === 'pearls',
-      avoided: isAvoided(main, brief.limits),
+      avoided: isAvoided(main, brief),
       leans: LEANING_FOLDS.includes(cut.styleId),
       // Meats dry and sweat: they come when the board stands.
       late: main.kind === 'meat' || hot,

@@ -1,4 +1,4 @@
-import { isBoxed, type Brief } from '../brief/index.js';
+import { briefLimits, isBoxed, type Brief } from '../brief/index.js';
 import { waresOn, type Companion, type Ware, type Served } from '../counter/index.js';
 import { sector, type Polygon } from '../cut/index.js';
 import { memoised, memoisedBy } from '../units/index.js';
@@ -104,8 +104,9 @@ export class Vessels {
 const round = memoised((diameter: number): Polygon => sector(diameter / 2, 0, 360));
 
 /** Guests avoid it, and it would spread: it is kept in a vessel. */
-const keptApart = ({ role }: Companion, { limits }: Brief): boolean =>
-  role === 'nut' && limits.some(({ what }) => /nut|almond|walnut|pistachio|pecan|cashew|hazel/.test(what));
+const keptApart = ({ role }: Companion, brief: Brief): boolean =>
+  role === 'nut' &&
+  briefLimits(brief).some(({ what }) => /nut|almond|walnut|pistachio|pecan|cashew|hazel/.test(what));
 
 /** The vessel that a companion needs, the shop's own before a stand-in; null: it lies on the board. */
 export function vesselFor(

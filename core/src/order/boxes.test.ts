@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { House, isBoxed } from '../brief/index.js';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { plateKit } from '../lay/ownPlates.js';
 import { aBrief } from '../testing/briefs.js';
 import { demoCounter } from '../testing/goods.js';
@@ -13,7 +13,7 @@ const house = House.parse({ boardHire: 1500, boxPrice: 90 });
 const goods = ['wren-curd', 'halyard', 'hare-fell', 'meadow-pearls'];
 const made = (brief: Record<string, unknown>) =>
   plan(anOrder({ brief: aBrief({ guests: { adults: 8 }, ...brief }), selection: { goods } }), counter, house);
-const limit = { ...newLimit('allergen:gluten'), reach: 'own plate', guests: 2 };
+const limit = { ...limitRow('allergen:gluten'), reach: 'own plate', guests: 2 };
 const WAYS = [{ role: 'box' }, { surface: 'boxes' }, { role: 'box', surface: 'tiered stand' }];
 
 // Common practice, no source: a box is packed and closed; what is in it is eaten with the fingers, and none of it comes back.

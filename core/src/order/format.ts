@@ -4,6 +4,7 @@ import { SNAPSHOT_FORMAT } from '../pick/index.js';
 import { upgraded, type Format, type Upgraded } from '../units/index.js';
 import { to10, to11, to12, to2, to3, to4, to5, to6, to7, to8, to9 } from './oldSteps.js';
 import { to13 } from './ruleSlugs.js';
+import { to14 } from './to14.js';
 
 /** Format of an order. Goods and house that it keeps carry their own (`snapshot.format`). */
 export const ORDER_FORMAT: Format = {
@@ -68,6 +69,13 @@ export const ORDER_FORMAT: Format = {
         'rules of `adviceLeft` are slugs; `snapshot.format`: kept goods and house say their own version',
       old: 'what was left stays left; kept goods and house get the version that they had then',
       upgrade: to13,
+    },
+    {
+      version: 14,
+      change:
+        '`brief.persons` (guests with limits, one reach each) in place of `brief.limits`; `brief.steamed`',
+      old: 'rows of one name are one guest, rows without a name guests of their own; two such plates meet the limits of both until somebody says whose they are',
+      upgrade: to14,
     },
   ],
   parts: keptParts,

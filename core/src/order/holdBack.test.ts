@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { newLimit } from '../care/index.js';
+import { aGuest } from '../testing/guests.js';
 import { aBrief } from '../testing/briefs.js';
 import { anOrder } from '../testing/orders.js';
 import { holdBack } from './holdBack.js';
@@ -21,8 +21,8 @@ test.each([
     { selection: { ...saved.selection, goods: Array.from({ length: 30 }, (_, i) => `g${i}`) } },
   ],
   [
-    'brief.limits.0.note',
-    { brief: { ...aBrief(), limits: [{ ...newLimit('taste:blue'), note: 'x'.repeat(501) }] } },
+    'brief.persons.0.note',
+    { brief: { ...aBrief(), persons: [aGuest('taste:blue', 'card', { note: 'x'.repeat(501) })] } },
   ],
   ['title', { title: '   ' }],
   ['note', { note: 'x'.repeat(4001) }],
@@ -33,6 +33,18 @@ test.each([
   expect(refused[0]!.says).toMatch(/./);
   expect(OrderBody.safeParse(sent).success).toBe(true);
   expect(sent.customer).toBe('new customer');
+});
+
+test('fewer heads than guests with limits: both are named, and both stay as they were', () => {
+  const brief = {
+    ...aBrief({ guests: { adults: 1 } }),
+    persons: [aGuest('taste:blue', 'card', { count: 2 })],
+  };
+  const { order, refused } = holdBack({ ...saved, brief, customer: 'new customer' }, saved);
+  expect(refused.map((r) => r.field)).toEqual(['brief.guests', 'brief.persons']);
+  expect(refused[0]!.says).toBe('2 adults have limits, but 1 come: count more of them, or fewer with limits');
+  expect(OrderBody.safeParse(order).success).toBe(true);
+  expect(order.customer).toBe('new customer');
 });
 
 test('however many fields are wrong, what is sent can be stored', () => {

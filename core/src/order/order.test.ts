@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { isMain } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
@@ -70,14 +70,14 @@ describe('plan', () => {
   });
 
   test("a guest's limit bars a picked good from the board, with the reason", () => {
-    const p = planOf(order({ brief: aBrief({ limits: [newLimit('taste:blue')] }) }));
+    const p = planOf(order({ brief: aBrief({ limits: [limitRow('taste:blue')] }) }));
     expect(p.barred.map((b) => b.good.id)).toEqual(['slate-quay']);
     expect(p.mains.map((m) => m.id)).not.toContain('slate-quay');
     expect(p.cuts.map((c) => c.goodId)).not.toContain('slate-quay');
   });
 
   test('a plate of its own holds only what that guest may eat', () => {
-    const p = planOf(order({ brief: aBrief({ limits: [newLimit('allergen:milk')] }) }));
+    const p = planOf(order({ brief: aBrief({ limits: [limitRow('allergen:milk')] }) }));
     expect(p.barred).toEqual([]);
     const [plate] = p.ownPlates;
     expect(plate!.lines.map(({ good }) => good.id)).toEqual(
@@ -158,7 +158,7 @@ describe('the order file', () => {
       portions: { tarpot: 200 },
       pairs: { tarpot: { sweet: 'pear' } },
       walk: ['tarpot'],
-      brief: aBrief({ limits: [newLimit('allergen:milk')] }),
+      brief: aBrief({ limits: [limitRow('allergen:milk')] }),
     });
     expect(OrderFile.parse(JSON.parse(JSON.stringify(orderFile(o)))).order).toEqual(o);
   });

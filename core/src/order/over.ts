@@ -1,5 +1,6 @@
+import { companyOf } from '../brief/index.js';
 import { purchase, usualPurchase } from '../amount/index.js';
-import { exclusionsOf } from '../care/index.js';
+import { mayOffer } from '../care/index.js';
 import {
   isCompanion,
   isMain,
@@ -87,6 +88,6 @@ function companionsInstead(plan: Plan, counter: Served, { net }: Portion, compan
     .filter(
       ({ id, role, style }) => id !== companion.id && role === companion.role && style === companion.style,
     )
-    .filter((good) => exclusionsOf(good, plan.brief.limits).length === 0)
+    .filter((good) => mayOffer(good, companyOf(plan.brief)))
     .map((good) => ({ good, left: purchase(good, net, plan.brief.practice).left }));
 }

@@ -1,4 +1,4 @@
-import type { Caution } from '../care/index.js';
+import type { Caution, Danger } from '../care/index.js';
 import { budgetTotal, headsThatEat, type House } from '../brief/index.js';
 import type { Counted } from '../counter/index.js';
 import { money, reason, reasonKey, type Money, type Reason } from '../units/index.js';
@@ -40,6 +40,8 @@ export interface Plan extends StageParts {
   readonly sum: Sum;
   readonly advice: readonly Advice[];
   readonly cautions: readonly Caution[];
+  /** What may hurt somebody: it holds what guests and customers would read. */
+  readonly dangers: readonly Danger[];
 }
 
 /** Derive the whole plan. Pure and quick; it never searches, and asking twice gives the same plan. */
@@ -67,6 +69,7 @@ export function planWith(stages: readonly AnyStage[], order: OrderBody, shelf: C
     sum,
     advice: advice.map((a) => ({ ...a, left: left.has(reasonKey(a)) })),
     cautions: collected((row) => row.cautions?.(parts as never, ground)),
+    dangers: collected((row) => row.dangers?.(parts as never, ground)),
   };
 }
 

@@ -4,15 +4,17 @@ import { blankGood, servedGood, type Good } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
-import { aTable } from '../testing/tables.js';
+import { aTableOf } from '../testing/tables.js';
 import { cleanserFor } from '../walk/index.js';
-import { cautionsFor, exclusionsOf, fitsLimit, LIMITS, newLimit, reachOf } from '../care/index.js';
+import { barsOf, cautionsFor, fitsLimit, LIMITS, type Person } from '../care/index.js';
+import { aGuest, clearing, limitRow } from '../testing/guests.js';
+import { companyOf } from '../brief/index.js';
 import { readLenses } from '../pair/index.js';
 import { plan } from './plan.js';
 import { reasonKey } from '../units/index.js';
 
-const table = { ...aTable, wood: true };
-const fitsOf = (good: Good, what: string) => fitsLimit(good, newLimit(what)).fits;
+const tableOf = (more: Parameters<typeof aTableOf>[0]) => aTableOf({ wood: true, ...more });
+const fitsOf = (good: Good, what: string) => fitsLimit(good, limitRow(what)).fits;
 
 describe('the lot that is served is judged, at the serving day', () => {
   // Source: common practice: lactose falls with ripening, three months in a firm cheese leave next to none.
@@ -21,7 +23,7 @@ describe('the lot that is served is judged, at the serving day', () => {
   test('a 27-day lot of an aged cheese does not pass for lactose', () => {
     expect(fitsOf(aged, 'diet:lactose')).toBe('yes');
     expect(fitsOf(servedGood(aged, '2026-11-28'), 'diet:lactose')).toBe('unknown');
-    const brief = aBrief({ limits: [newLimit('diet:lactose')] });
+    const brief = aBrief({ limits: [limitRow('diet:lactose')] });
     const p = plan(anOrder({ brief, selection: { goods: ['aged'] } }), [aged], DEFAULT_HOUSE);
     expect(p.barred.map(({ good }) => good.id)).toEqual(['aged']);
   });
@@ -31,7 +33,7 @@ describe('the lot that is served is judged, at the serving day', () => {
       { id: 'young', grams: 9000, madeOn: '2026-11-01' },
     ];
     const cautionsAt = (adults: number) => {
-      const brief = aBrief({ guests: { adults }, limits: [newLimit('diet:lactose')] });
+      const brief = aBrief({ guests: { adults }, limits: [limitRow('diet:lactose')] });
       const shop = [aCheese('aged', { ageDays: 400, lots: two })];
       return plan(anOrder({ brief, selection: { goods: ['aged'] } }), shop, DEFAULT_HOUSE).cautions;
     };
@@ -43,8 +45,8 @@ describe('the lot that is served is judged, at the serving day', () => {
       { id: 'old', grams: first, madeOn: '2025-06-01', opened: true },
       { id: 'young', grams: 9000, madeOn: '2026-11-01' },
     ];
-    const lactose = newLimit('diet:lactose');
-    const plate = { ...newLimit('allergen:fish'), reach: 'own plate' as const, guests: 4 };
+    const lactose = limitRow('diet:lactose');
+    const plate = { ...limitRow('allergen:fish'), reach: 'own plate' as const, guests: 4 };
     const planOf = (first: number) =>
       plan(
         anOrder({
@@ -79,7 +81,7 @@ describe('the strict side', () => {
     'hot-smoked fish kept cold is cautioned for %s',
     (what) => {
       expect(fitsOf(fish, what)).toBe('no');
-      const caution = cautionsFor({ ...table, limits: [{ ...newLimit(what), reach: 'card' }] }, [fish]).find(
+      const caution = cautionsFor(tableOf({ persons: [aGuest(what, 'card')] }), [fish]).find(
         (c) => reasonKey(c) === `guest-at-risk ${what} smoked fish`,
       );
       expect(caution).toMatchObject({
@@ -97,7 +99,7 @@ describe('the strict side', () => {
     ['pate and raw sausage', aMeat('g', { process: 'pate' })],
     ['pate and raw sausage', aMeat('g', { process: 'raw spreadable' })],
   ])('a small child at the table brings the row %s', (row, good) => {
-    const idsOf = (who: object) => cautionsFor({ ...table, ...who }, [good]).map(reasonKey);
+    const idsOf = (who: object) => cautionsFor(tableOf(who), [good]).map(reasonKey);
     expect(idsOf({ under5: 1 })).toContain(`guest-at-risk risk:young ${row}`);
     expect(idsOf({ infants: 1 })).toContain(`guest-at-risk risk:young ${row}`);
     expect(idsOf({})).not.toContain(`guest-at-risk risk:young ${row}`);
@@ -113,10 +115,10 @@ describe('the strict side', () => {
   });
 
   test('board oil: never pressed from nuts where somebody avoids them; a board so oiled is on the table', () => {
-    const limits = [newLimit('allergen:tree nuts')];
-    const idsOf = (more: object) => cautionsFor({ ...table, ...more }, [aCheese('c')]).map((c) => c.rule);
-    expect(idsOf({ limits })).toContain('board-oil');
-    expect(idsOf({ limits, wood: false })).not.toContain('board-oil');
+    const persons = clearing('allergen:tree nuts');
+    const idsOf = (more: object) => cautionsFor(tableOf(more), [aCheese('c')]).map((c) => c.rule);
+    expect(idsOf({ persons })).toContain('board-oil');
+    expect(idsOf({ persons, wood: false })).not.toContain('board-oil');
     expect(idsOf({})).not.toContain('board-oil');
     const board = blankGood('ware', 'Oak', 'oak', 'oak board');
     const oiled = { ...board, contents: { ...board.contents, ingredients: ['walnut oil'] } };
@@ -132,7 +134,7 @@ test('a blank new good is unknown through and through: no limit passes on it', (
   for (const kind of ['cheese', 'meat'] as const) {
     const blank = blankGood(kind, 'New', 'new', 'a new thing');
     const passed = LIMITS.filter(
-      (rule) => rule.group !== 'taste' && fitsLimit(blank, newLimit(rule.id)).fits === 'yes',
+      (rule) => rule.group !== 'taste' && fitsLimit(blank, limitRow(rule.id)).fits === 'yes',
     ).map((rule) => rule.id);
     // A cheese has no meat in it, whatever it is; kidney disease asks of starfruit alone.
     expect(passed.filter((id) => !id.startsWith('milk:'))).toEqual([]);
@@ -141,18 +143,19 @@ test('a blank new good is unknown through and through: no limit passes on it', (
 
 describe('an allergy is not served by a mark on a card', () => {
   test('it goes to an own plate, and the caution says so', () => {
-    const limit = { ...newLimit('allergen:milk'), reach: 'card' as const };
-    expect(reachOf(limit)).toBe('own plate');
-    expect(reachOf({ ...newLimit('allergen:gluten'), severity: 'medical', reach: 'card' })).toBe('own plate');
-    expect(reachOf({ ...newLimit('taste:blue'), reach: 'card' })).toBe('card');
-    const [caution] = cautionsFor({ ...table, limits: [limit] }, [aCheese('c')]);
-    expect(caution!.figures).toMatchObject({ wanted: 'card', reach: 'own plate' });
-    const p = plan(
-      anOrder({ brief: aBrief({ limits: [limit] }), selection: { goods: [] } }),
-      demoCounter(),
-      DEFAULT_HOUSE,
-    );
-    expect(p.ownPlates).toHaveLength(1);
+    const persons = [aGuest('allergen:milk', 'card')];
+    const [caution] = cautionsFor(tableOf({ persons }), [aCheese('c')]);
+    expect(caution!.figures).toMatchObject({ reach: 'card', plate: true });
+    const platesOf = (one: Person) =>
+      plan(
+        anOrder({ brief: aBrief({ persons: [one] }), selection: { goods: [] } }),
+        demoCounter(),
+        DEFAULT_HOUSE,
+      ).ownPlates.length;
+    const coeliac = { what: 'allergen:gluten', severity: 'medical' as const };
+    expect(platesOf(persons[0]!)).toBe(1);
+    expect(platesOf({ ...persons[0]!, limits: [coeliac] })).toBe(1);
+    expect(platesOf(aGuest('taste:blue', 'card'))).toBe(0);
   });
 });
 
@@ -160,8 +163,8 @@ describe('all that the program offers respects the limits', () => {
   const counter = demoCounter();
   const every = LIMITS.filter((rule) => rule.group !== 'taste' && !rule.id.includes('kosher'));
   test.each(every.map((rule) => rule.id))('cleanser, lens, advice and pairs under %s', (what) => {
-    const brief = aBrief({ lowCarb: 2, limits: [{ ...newLimit(what), reach: 'board' }] });
-    const against = (good: Good) => exclusionsOf(good, brief.limits);
+    const brief = aBrief({ lowCarb: 2, persons: clearing(what) });
+    const against = (good: Good) => barsOf(good, companyOf(brief));
     const cleanser = cleanserFor([], counter, brief);
     if (cleanser) expect(against(cleanser)).toEqual([]);
     for (const reading of readLenses([], counter, brief))

@@ -1,5 +1,5 @@
 import { mayOffer } from '../care/index.js';
-import { outOfSeason, type Brief } from '../brief/index.js';
+import { outOfSeason, type Brief, companyOf } from '../brief/index.js';
 import {
   companionsOn,
   type Companion,
@@ -41,7 +41,7 @@ export function besideSteps(
 ): BesideStep[] {
   const has = new Set(onBoard.flatMap(tagsOf));
   const lying = new Set(onBoard.map(({ id }) => id));
-  const company = { ...brief.guests, limits: brief.limits };
+  const company = companyOf(brief);
   const may = (good: Companion) =>
     !lying.has(good.id) && mayOffer(good, company) && !(brief.season && outOfSeason(good, brief));
   const open = companionsOn(counter).filter(may);

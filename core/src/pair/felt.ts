@@ -1,4 +1,4 @@
-import { drinkersOf, isTimid, type Brief } from '../brief/index.js';
+import { briefLimits, drinkersOf, isTimid, type Brief } from '../brief/index.js';
 import type { Beside } from './facts.js';
 
 /** What of the brief moves the set for the board. */
@@ -10,7 +10,7 @@ const FELT: readonly { readonly id: Felt; readonly when: (brief: Brief) => boole
   { id: 'savoury', when: ({ sweetTooth }) => sweetTooth <= 1 },
   {
     id: 'frail',
-    when: ({ limits }) => limits.some(({ what, reach }) => what === 'risk:frail' && reach === 'board'),
+    when: (brief) => briefLimits(brief).some(({ what, reach }) => what === 'risk:frail' && reach === 'board'),
   },
   { id: 'theme', when: ({ theme }) => theme?.holds === 'region' || theme?.holds === 'flavour' },
   { id: 'low carb', when: ({ lowCarb }) => lowCarb > 0 },

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_HOUSE, type Brief, type PairWord } from '../brief/index.js';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { isMain, type Companion, type Drink, type Main } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { demoCounter } from '../testing/goods.js';
@@ -104,7 +104,7 @@ describe('what the set always has', () => {
     }
   });
   test('for frail guests a soft nut or vegetable, and a bread that can be bitten, whatever is on the board', () => {
-    const frail = aBrief({ limits: [{ ...newLimit('risk:frail'), reach: 'board' }] });
+    const frail = aBrief({ limits: [{ ...limitRow('risk:frail'), reach: 'board' }] });
     const board = fc.uniqueArray(fc.constantFrom(...counter.filter(isMain)), { minLength: 1, maxLength: 9 });
     fc.assert(
       fc.property(board, (of) => {

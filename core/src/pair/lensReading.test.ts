@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { carries, LENSES, TAGS, tagsOf, type Tag } from '../sense/index.js';
@@ -34,7 +34,7 @@ describe('reading a board through a lens', () => {
     expect(tags.filter((t) => t.fix === null).map((t) => t.tag)).toEqual(['cheese', 'meat']);
   });
   test('a fix carries its tag, is the cheapest that does, and is allowed', () => {
-    const gluten = aBrief({ limits: [{ ...newLimit('allergen:gluten'), reach: 'board' }] });
+    const gluten = aBrief({ limits: [{ ...limitRow('allergen:gluten'), reach: 'board' }] });
     const subset = fc.subarray(counter.filter((g) => g.kind === 'cheese' || g.kind === 'meat').slice(0, 20));
     fc.assert(
       fc.property(subset, (goods) => {

@@ -1,6 +1,6 @@
 import { mayOffer } from '../care/index.js';
 import { BESIDE_OF, besideTotal, purchase } from '../amount/index.js';
-import { outOfSeason, type Brief } from '../brief/index.js';
+import { outOfSeason, type Brief, companyOf } from '../brief/index.js';
 import { companionsOn, type Companion, type Good, type Served } from '../counter/index.js';
 import { carries, LENSES, type Lens, type Tag } from '../sense/index.js';
 import { grams } from '../units/index.js';
@@ -35,7 +35,7 @@ export function companionCost(companion: Companion, brief: Brief): number {
 /** What the board shows under each lens, what is missing, and the cheapest fix the limits allow. */
 export function readLenses(onBoard: readonly Good[], counter: Served, brief: Brief): LensReading[] {
   const allowed = companionsOn(counter)
-    .filter((c) => !onBoard.includes(c) && mayOffer(c, { ...brief.guests, limits: brief.limits }))
+    .filter((c) => !onBoard.includes(c) && mayOffer(c, companyOf(brief)))
     .filter((c) => !(brief.season && outOfSeason(c, brief)))
     .map((good) => ({ good, cost: companionCost(good, brief) }))
     .sort((a, b) => a.cost - b.cost || (a.good.id < b.good.id ? -1 : 1));

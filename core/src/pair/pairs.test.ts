@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { isMain, type Companion, type Main } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, cheeses, demoCounter } from '../testing/goods.js';
@@ -52,7 +52,7 @@ test('the reasons of a match add up to its score', () => {
 
 test('limits are respected in every slot', () => {
   const limits = ['allergen:tree nuts', 'allergen:mustard', 'allergen:gluten'].map((what) => ({
-    ...newLimit(what),
+    ...limitRow(what),
     reach: 'board' as const,
   }));
   const brief = aBrief({ limits });

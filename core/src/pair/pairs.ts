@@ -5,7 +5,7 @@ import { boardSet, mustsOf, type BoardSet, type SetInput } from './boardSet.js';
 import type { Beside } from './facts.js';
 import { weightsOf, type Weights } from './learnt.js';
 import { leadReason, matchOf, scoreOf, type Match } from './rank.js';
-import { candidatesFor, SLOTS, USUAL_SLOTS, type Slot } from './slots.js';
+import { byHandIn, candidatesFor, SLOTS, USUAL_SLOTS, type Slot } from './slots.js';
 import { SERVED } from './shortlist.js';
 import { standsBy, wordOn } from './word.js';
 
@@ -81,7 +81,7 @@ export function pairsFor({ mains, counter, brief, choices, house, kinds, may }: 
     const ofSet = chosen[slot] ?? [];
     for (const main of mains) {
       const wanted = choices[main.id]?.[slot];
-      const chosen = wanted ? candidates[slot].find((beside) => beside.id === wanted) : undefined;
+      const chosen = wanted ? byHandIn(slot, wanted, candidates[slot], counter, brief) : undefined;
       const beside = chosen ?? bestOf(main, ofSet, words, weights);
       if (!beside && !USUAL_SLOTS.includes(slot)) continue;
       const match = beside && matchOf(main, beside, weights);

@@ -1,7 +1,7 @@
 import { BESIDE_OF, besidePerAdult } from '../amount/index.js';
-import { exclusionsOf, hasHoney } from '../care/index.js';
+import { mayOffer } from '../care/index.js';
 import type { Brief } from '../brief/index.js';
-import { drinkersOf, outOfSeason } from '../brief/index.js';
+import { drinkersOf, outOfSeason, companyOf } from '../brief/index.js';
 import {
   companionsOn,
   drinksOn,
@@ -83,9 +83,28 @@ const inSlot = (good: Good, slot: Slot): good is Beside =>
 /** Everything on the counter for a slot that no limit keeps off the board, by id. Nobody drinks: no drink with alcohol. */
 export function candidatesFor(slot: Slot, counter: Served, brief: Brief): readonly Beside[] {
   if (slot === 'drink' && drinkersOf(brief) === 0) return [];
-  const { limits, season, south, servingAt, role } = brief;
-  const key = canonicalText([limits, season, south ?? false, servingAt, role, brief.guests.infants > 0]);
+  const { season, south, servingAt, role } = brief;
+  const { limits, country, steamed, infants } = companyOf(brief);
+  const key = canonicalText([limits, country, steamed, season, south ?? false, servingAt, role, infants > 0]);
   return candidatesOf(counter)[slot](key, brief);
+}
+
+/**
+ * What a person chose for a slot: a candidate, or what only the gate keeps from being one. That stays: it is a danger, or honey where
+ * an infant sits, and nobody takes it away in silence.
+ */
+export function byHandIn(
+  slot: Slot,
+  id: string,
+  candidates: readonly Beside[],
+  counter: Served,
+  brief: Brief,
+): Beside | undefined {
+  const known = candidates.find((beside) => beside.id === id);
+  if (known) return known;
+  const shelf: readonly Beside[] = [...companionsOn(counter), ...drinksOn(counter)];
+  const company = companyOf(brief);
+  return shelf.find((good) => good.id === id && inSlot(good, slot) && !mayOffer(good, company));
 }
 
 /** The candidates of a counter, slot by slot; worked out again only when limits, day season or role are others. */
@@ -95,11 +114,10 @@ const candidatesOf = memoisedBy((counter: Served) => {
     const pool = shelf.filter((good) => inSlot(good, slot));
     let last: { key: string; goods: readonly Beside[] } | null = null;
     return (key: string, brief: Brief): readonly Beside[] => {
+      const company = companyOf(brief);
       // In season only, where that was asked for: a strawberry at Christmas is dear and tastes of nothing.
       const may = (good: Beside) =>
-        exclusionsOf(good, brief.limits).length === 0 &&
-        // Where an infant sits no honey comes by itself; by hand it stays, with its caution.
-        !(brief.guests.infants > 0 && hasHoney(good)) &&
+        mayOffer(good, company) &&
         !(brief.season && outOfSeason(good, brief)) &&
         !(good.kind === 'companion' && besidePerAdult(brief, BESIDE_OF[good.role]) === 0);
       if (last?.key !== key) last = { key, goods: pool.filter(may) };

@@ -1,6 +1,5 @@
 import { carbohydratePerAdult } from '../amount/index.js';
 import type { Brief } from '../brief/index.js';
-import { exclusionsOf } from '../care/index.js';
 import { isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
 import { pairsFor, type Pairs } from './pairs.js';
 import { rankBeside, rankGoods } from './rank.js';
@@ -108,8 +107,8 @@ export const pairStage = stage(pairRow, {
     });
     const extras = order.extras.flatMap((id) => {
       const good = goods.get(id);
-      const fits = good && isCompanion(good) && exclusionsOf(good, brief.limits).length === 0;
-      return fits && !pairs.set.some((entry) => entry.beside.id === id) ? [good] : [];
+      // What a person added stays, against a limit too: that is a danger, and nobody takes it away in silence.
+      return good && isCompanion(good) && !pairs.set.some((entry) => entry.beside.id === id) ? [good] : [];
     });
     return { pairs, extras, beside: [...pairs.set.map((entry) => entry.beside), ...extras] };
   },

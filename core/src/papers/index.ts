@@ -8,7 +8,7 @@ export {
   stations,
 } from './cutSheet.js';
 export { platesToCut } from './plateCuts.js';
-export { offeredBeside, plateShopping, shoppingList } from './shopping.js';
+export { plateShopping, shoppingList } from './shopping.js';
 export { type GuestCard, type PlateCard, guestCards, heldBack, plateCards, styleOnBoard } from './cards.js';
 export { type Menu, menuOf, type MenuEntry } from './menu.js';
 export { type LaterLine, laterList } from './later.js';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { allergensOf, GLUTEN_CEREALS, Lot } from '../counter/index.js';
 import { plan, type Plan } from '../order/index.js';
@@ -28,7 +28,7 @@ const picked = ['wren-curd', 'halyard', 'tarpot', 'slate-quay', 'bosun-ham'];
 const p = plan(anOrder({ selection: { goods: picked } }), counter, DEFAULT_HOUSE);
 
 test('own plates are cut as the board is, and what lies only on them by its own best cut', () => {
-  const limit = { ...newLimit('allergen:milk'), guests: 2 };
+  const limit = { ...limitRow('allergen:milk'), guests: 2 };
   const made = plan(
     anOrder({ brief: aBrief({ limits: [limit], guests: { adults: 8 } }), selection: { goods: picked } }),
     counter,
@@ -135,7 +135,7 @@ test('one unknown anywhere on the table holds the papers back, and says where', 
 });
 
 test('"free" stands on the card of an own plate only, and only by each good’s own claim', () => {
-  const brief = aBrief({ limits: [newLimit('allergen:gluten')] });
+  const brief = aBrief({ limits: [limitRow('allergen:gluten')] });
   const own = plan(anOrder({ brief, selection: { goods: picked } }), counter, DEFAULT_HOUSE);
   const [card] = plateCards(own);
   expect(card!.plate.freeOf).toEqual(GLUTEN_CEREALS);
@@ -152,7 +152,7 @@ test.each([
 );
 
 test('own plates stand on the shopping list, line by line', () => {
-  const brief = aBrief({ limits: [newLimit('allergen:gluten'), newLimit('allergen:milk')] });
+  const brief = aBrief({ limits: [limitRow('allergen:gluten'), limitRow('allergen:milk')] });
   const own = plan(anOrder({ brief, selection: { goods: picked } }), counter, DEFAULT_HOUSE);
   expect(plateShopping(own).map(({ lines }) => lines)).toEqual(own.ownPlates.map(({ lines }) => lines));
   expect(plateShopping(own)).toHaveLength(2);

@@ -82,13 +82,6 @@ export interface PlateShopping {
 export const plateShopping = (plan: Plan): PlateShopping[] =>
   plan.ownPlates.map((plate) => ({ plate, lines: plate.lines }));
 
-/** Goods that are offered to small children though they are no part of the board. */
-export function offeredBeside(plan: Plan): Good[] {
-  const bought = new Set(plan.lines.map(({ subject }) => subject));
-  const offered = plan.children.flatMap((line) => line.instead ?? []);
-  return offered.filter((good, i) => !bought.has(good.id) && offered.indexOf(good) === i);
-}
-
 /** What to fetch, by department, and what it comes to. */
 export interface Shopping {
   readonly departments: readonly {
@@ -96,8 +89,6 @@ export interface Shopping {
     readonly lines: readonly ShoppingLine[];
   }[];
   readonly plates: readonly PlateShopping[];
-  /** A little of it for small children, though it is no part of the board. */
-  readonly offered: readonly Good[];
   readonly sum: Plan['sum'];
   readonly drinksAreSuggested: boolean;
 }
@@ -108,7 +99,6 @@ export const shoppingPaper: Paper<Shopping> = {
   data: ({ plan, order }) => ({
     departments: shoppingList(plan),
     plates: plateShopping(plan),
-    offered: offeredBeside(plan),
     sum: plan.sum,
     drinksAreSuggested: order.drinks === 'suggested',
   }),

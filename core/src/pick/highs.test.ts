@@ -32,7 +32,7 @@ test('the optimum is that of an independent exact solver, on seeded counters', a
     expect(Math.abs(ours.value - (theirs.ObjectiveValue + lpOffset(instance)))).toBeLessThan(1e-6);
     const free = instanceOf(
       questionOf(
-        problemOf({ ...brief, budget: null, limits: [] }, counter, { ...house, cover: 'free' }, NO_WISHES),
+        problemOf({ ...brief, budget: null, persons: [] }, counter, { ...house, cover: 'free' }, NO_WISHES),
       ),
     );
     if (optimise(free, { nodeLimit: 50_000 }).value > ours.value + 1e-6) below++;

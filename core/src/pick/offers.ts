@@ -1,5 +1,5 @@
 import { mayOffer } from '../care/index.js';
-import type { Brief } from '../brief/index.js';
+import { type Brief, companyOf } from '../brief/index.js';
 import {
   isMain,
   mainMilk,
@@ -32,7 +32,7 @@ export function bestOffer(
   wanted: (main: Main) => boolean,
   nearness: (main: Main) => number = () => 0,
 ): Main | null {
-  const company = { ...brief.guests, limits: brief.limits };
+  const company = companyOf(brief);
   const onBoard = new Set(mains.map(({ id }) => id));
   const verdictRank = (main: Main) => {
     const verdict = verdictOf(main, brief.servingAt);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { newLimit } from '../care/index.js';
+import { limitRow } from '../testing/guests.js';
 import { DEFAULT_HOUSE, House, type Brief } from '../brief/index.js';
 import type { Cheese, Good, Main } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
@@ -70,7 +70,7 @@ describe('equals brute force on small counters', () => {
           kinds,
           adventurous,
           budget: budget === null ? null : { amount: budget, per: 'total' },
-          limits: limit ? [newLimit(limit)] : [],
+          limits: limit ? [limitRow(limit)] : [],
         });
         const house = House.parse({ cover, aim, company });
         const wishes = { locked: lock ? [c[0]!.id] : [], leftOut: lock ? [] : [c[1]!.id] };
@@ -142,7 +142,7 @@ describe('wishes', () => {
   });
 
   test("a guest's limit beats a lock, and the lock is named", () => {
-    const { goodIds, hitches } = answer(aBrief({ limits: [newLimit('taste:blue')] }), {
+    const { goodIds, hitches } = answer(aBrief({ limits: [limitRow('taste:blue')] }), {
       locked: ['slate-quay'],
     });
     expect(goodIds).not.toContain('slate-quay');

@@ -1,4 +1,4 @@
-import { exclusionsOf, type Exclusion } from '../care/index.js';
+import { type Exclusion, barsOf } from '../care/index.js';
 import {
   gramsOnHand,
   isMain,
@@ -19,6 +19,7 @@ import {
   type CoverSchool,
   type House,
   type Targets,
+  companyOf,
 } from '../brief/index.js';
 import { money, reason, subjectOf, type Money, type Reason } from '../units/index.js';
 import type { Question } from './question.js';
@@ -158,7 +159,7 @@ function locksOf(wishes: Wishes, mains: readonly Main[], brief: Brief): LockedGo
       hitches.push(reason('lock-not-on-the-counter', { id }, about));
       continue;
     }
-    const because = exclusionsOf(main, brief.limits);
+    const because = barsOf(main, companyOf(brief));
     if (because.length > 0) {
       hitches.push(reason('lock-against-a-limit', { good: main.name, because }, about));
       continue;

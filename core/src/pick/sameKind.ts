@@ -1,7 +1,7 @@
-import { exclusionsOf } from '../care/index.js';
+import { barsOf } from '../care/index.js';
 import { mainsOn, type Good, type Main } from '../counter/index.js';
 import { isAvailable } from './problem.js';
-import type { Brief } from '../brief/index.js';
+import { type Brief, companyOf } from '../brief/index.js';
 import type { Fields } from '../stage/index.js';
 
 const alike = (a: Main, b: Main): boolean =>
@@ -21,7 +21,7 @@ export function ofItsKind(
     (good) =>
       !taken.has(good.id) &&
       alike(main, good) &&
-      exclusionsOf(good, brief.limits).length === 0 &&
+      barsOf(good, companyOf(brief)).length === 0 &&
       isAvailable(good, 1, brief.servingAt),
   );
 }

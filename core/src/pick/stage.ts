@@ -1,4 +1,5 @@
-import { exclusionsOf, type Exclusion } from '../care/index.js';
+import { companyOf } from '../brief/index.js';
+import { type Exclusion, barsOf } from '../care/index.js';
 import { measure, type Balance } from '../balance/index.js';
 import { goodsById, isMain, type Main } from '../counter/index.js';
 import { reason, type Reason } from '../units/index.js';
@@ -43,11 +44,15 @@ export const pickStage = stage(pickRow, {
       const good = goods.get(id);
       return good && isMain(good) ? [good] : [];
     });
-    const checked = known.map((good) => ({ good, because: exclusionsOf(good, brief.limits) }));
-    const mains = checked.filter(({ because }) => because.length === 0).map(({ good }) => good);
+    const company = companyOf(brief);
+    const checked = known.map((good) => ({ good, because: barsOf(good, company) }));
+    // What a person holds there stays, against a limit too: that is a danger, and nobody takes it away in silence.
+    const held = new Set(order.selection.locked);
+    const barred = checked.filter(({ good, because }) => because.length > 0 && !held.has(good.id));
+    const mains = known.filter((good) => !barred.some((one) => one.good === good));
     return {
       mains,
-      barred: checked.filter(({ because }) => because.length > 0),
+      barred,
       missing: picked.filter((id) => !known.some((good) => good.id === id)),
       balance: measure(mains, brief),
       changed: snapshotChanges(order.snapshot, goodsById(shelf), brief.servingAt),

@@ -1,4 +1,4 @@
-import type { Limit } from '../care/index.js';
+import type { Severity } from '../care/index.js';
 import {
   type Brief,
   type CompanySchool,
@@ -26,7 +26,7 @@ export type WishWord =
   | { readonly of: 'left out'; readonly good: string | null; readonly goods: number }
   | { readonly of: 'theme'; readonly is: string }
   | { readonly of: 'flight'; readonly kind: Flight; readonly is: string }
-  | { readonly of: 'limit'; readonly what: string }
+  | { readonly of: 'limit'; readonly what: readonly string[] }
   | { readonly of: 'role'; readonly role: Role; readonly lighter: Role }
   | { readonly of: 'budget'; readonly amount: Money | null }
   | { readonly of: 'kinds'; readonly kind: 'cheese' | 'meat'; readonly kinds: number | null };
@@ -50,7 +50,7 @@ const schools = (wishes: PickWishes, part: Partial<Brief['schools']>): PickWishe
   withBrief(wishes, { schools: { ...wishes.brief.schools, ...part } });
 
 /** Only these may be loosened. An allergy, a medical and a religious limit are never wishes. */
-const SOFT: readonly Limit['severity'][] = ['diet', 'dislike'];
+const SOFT: readonly Severity[] = ['diet', 'dislike'];
 
 /** Roles with more on the plate than a nibble. */
 const HEAVIER: readonly Brief['role'][] = ['drinks', 'meal'];
@@ -105,15 +105,19 @@ const WISH_ROWS: readonly ((asking: Asking) => readonly Wish[])[] = [
       ? [wish('budget', 4, { of: 'budget', amount: null }, (a) => withBrief(a, { budget: null }))]
       : [],
   ({ brief }) =>
-    brief.limits
-      .filter(({ severity, reach }) => SOFT.includes(severity) && reach === 'board')
-      .map(({ what }) =>
-        wish(`limit ${what}`, 6, { of: 'limit', what }, (a) =>
-          withBrief(a, {
-            limits: a.brief.limits.map((l) => (l.what === what ? { ...l, reach: 'own plate' as const } : l)),
-          }),
-        ),
-      ),
+    brief.persons.flatMap(({ reach, limits }, i) =>
+      reach === 'board' && limits.length > 0 && limits.every(({ severity }) => SOFT.includes(severity))
+        ? [
+            wish(`limits of guest ${i}`, 6, { of: 'limit', what: limits.map(({ what }) => what) }, (a) =>
+              withBrief(a, {
+                persons: a.brief.persons.map((one, at) =>
+                  at === i ? { ...one, reach: 'own plate' as const } : one,
+                ),
+              }),
+            ),
+          ]
+        : [],
+    ),
   ({ brief: { role } }) =>
     HEAVIER.includes(role)
       ? [wish('role', 7, { of: 'role', role, lighter: 'nibble' }, (a) => withBrief(a, { role: 'nibble' }))]

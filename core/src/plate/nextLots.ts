@@ -1,6 +1,6 @@
-import { caution, exclusionsOf, type Caution, type Exclusion } from '../care/index.js';
+import { caution, type Caution, type Exclusion, barsOf } from '../care/index.js';
 import { reason } from '../units/index.js';
-import type { Brief } from '../brief/index.js';
+import { type Brief, companyOf } from '../brief/index.js';
 import { lotsInOrder, servedGood, type Good } from '../counter/index.js';
 import type { OwnPlate } from './plate.js';
 import type { Portion } from '../portion/index.js';
@@ -37,7 +37,7 @@ export function nextLotCautions(
       return needed;
     });
     const wrong = used.slice(1).flatMap((lot) => {
-      const [because] = exclusionsOf(servedGood({ ...whole, lots: [lot] }, brief.servingAt), brief.limits);
+      const [because] = barsOf(servedGood({ ...whole, lots: [lot] }, brief.servingAt), companyOf(brief));
       return because ? [{ lot, because }] : [];
     })[0];
     if (!wrong) return [];

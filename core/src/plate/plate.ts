@@ -1,13 +1,6 @@
-import {
-  allergensOnTable,
-  limitRule,
-  mayOffer,
-  suitsEveryone,
-  type Limit,
-  type TableAllergens,
-} from '../care/index.js';
+import { allergensOnTable, limitRule, mayOffer, type Limit, type TableAllergens } from '../care/index.js';
 import { BESIDE_OF, besidePerAdult, shareOf } from '../amount/index.js';
-import { plateGuestsOf, type PlateGuests } from '../brief/index.js';
+import { companyOf, plateGuestsOf, type PlateGuests } from '../brief/index.js';
 import {
   ALLERGENS,
   allergenOf,
@@ -29,11 +22,7 @@ import { BESIDE_PARTS, LEAST_GRAMS, MOST_KINDS } from './parts.js';
 import { rankedOn } from './ranked.js';
 
 /** A plate for guests whose limits do not clear the board: food of its own, chosen as the board is. */
-export interface OwnPlate {
-  readonly limits: readonly Limit[];
-  readonly who: string;
-  readonly guests: number;
-  readonly eaters: number;
+export interface OwnPlate extends PlateGuests {
   readonly lines: readonly PlateLine[];
   readonly drink: Drink | null;
   /** Parts of a plate for which the counter has nothing that surely suits. */
@@ -69,15 +58,12 @@ const verdictsOf = memoisedBy((_counter: Served) =>
 
 function plateFor(guests: PlateGuests, table: Laid): OwnPlate {
   const { brief, targets } = table;
-  const company = { ...brief.guests, limits: brief.limits };
-  // Of the company only this decides what may be offered.
-  const { infants, under5, limits } = company;
-  const tellsApart = [guests.limits, limits, infants > 0, under5 > 0];
-  const found = verdictsOn(table.counter, JSON.stringify(tellsApart));
+  const company = companyOf(brief);
+  const found = verdictsOn(table.counter, JSON.stringify([guests.limits, guests.small, company]));
   const suits = (good: Good) => {
     const known = found.get(good);
     if (known !== undefined) return known;
-    const does = suitsEveryone(good, guests.limits) && mayOffer(good, company);
+    const does = mayOffer(good, company, guests);
     found.set(good, does);
     return does;
   };

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { chokingRowOf, fitsLimit, LIMITS, newLimit, riskOf } from '../care/index.js';
+import { chokingRowOf, fitsLimit, LIMITS, newLimit, notForSmall } from '../care/index.js';
+import { aGuest, limitRow } from '../testing/guests.js';
 import { boardEatersOf, boardGroupsOf, DEFAULT_HOUSE, eatersOf } from '../brief/index.js';
 import { isMain, type Companion, type Good } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
@@ -12,7 +13,7 @@ const counter = demoCounter();
 const picked = ['wren-curd', 'halyard', 'cinder-ewe', 'tarpot', 'slate-quay', 'bosun-ham', 'fennel-coil'];
 const planOf = (brief: Record<string, unknown>, goods: readonly Good[] = counter) =>
   plan(anOrder({ brief: aBrief(brief), selection: { goods: picked } }), goods, DEFAULT_HOUSE);
-const onPlate = (what: string) => ({ ...newLimit(what), reach: 'own plate' });
+const onPlate = (what: string) => ({ ...limitRow(what), reach: 'own plate' });
 
 describe('an own plate is food', () => {
   test('a guest without gluten gets cheese, meat, a bread without gluten, fruit and something sweet', () => {
@@ -20,7 +21,7 @@ describe('an own plate is food', () => {
     const parts = plate!.lines.map(({ part }) => part);
     expect(parts).toEqual(expect.arrayContaining(['cheese', 'meat', 'bread', 'fruit', 'sweet']));
     for (const { good } of plate!.lines)
-      expect(fitsLimit(good, newLimit('allergen:gluten')).fits).toBe('yes');
+      expect(fitsLimit(good, limitRow('allergen:gluten')).fits).toBe('yes');
     expect(plate!.missing).toEqual([]);
   });
 
@@ -111,9 +112,9 @@ describe('a plate is for somebody', () => {
   test('it meets every limit that bears its guest’s name, whatever the reach of each', () => {
     const limits = [
       of('allergen:fish', 'Ada'),
-      { ...newLimit('taste:blue'), reach: 'card', who: ' ada ' },
-      { ...newLimit('allergen:sesame'), reach: 'board', who: 'ADA' },
-      { ...newLimit('taste:hot'), reach: 'card', who: 'Bo' },
+      { ...limitRow('taste:blue'), reach: 'card', who: ' ada ' },
+      { ...limitRow('allergen:sesame'), reach: 'card', who: 'ADA' },
+      { ...limitRow('taste:hot'), reach: 'card', who: 'Bo' },
     ];
     expect(guestsOn(6, ...limits)).toEqual([['Ada', 1, 'allergen:fish taste:blue allergen:sesame']]);
     const p = planOf({ guests: { adults: 6 }, limits });
@@ -161,16 +162,30 @@ test('whoever has a plate: nothing on it is against a limit, nobody is counted t
 
 describe('children under 5', () => {
   // Source: public-health advice on choking, widely published.
-  test('what they can choke on gets its safe form, with their share of it', () => {
+  test('they have plates of their own, in forms that they cannot choke on; the board stays as it is', () => {
     const p = planOf({ guests: { adults: 6, under5: 2 } });
-    for (const line of p.children) if (line.form === null) expect(line.instead).not.toBeNull();
-    const safe = p.children.filter(({ form, good }) => form && isMain(good));
-    expect(safe.length).toBeGreaterThan(0);
-    for (const { good, grams } of safe) {
-      const { net } = p.portions.mains.find((m) => m.good.id === good.id)!;
-      expect(grams).toBe(Math.round(net / 7));
-    }
+    const [plate, ...more] = p.ownPlates;
+    expect(more).toEqual([]);
+    expect(plate).toMatchObject({ small: true, guests: 2, person: null });
+    for (const { good } of plate!.lines) expect(notForSmall(good)).toBeNull();
+    for (const { good, net } of plate!.lines)
+      if (chokingRowOf(good))
+        expect(p.children).toContainEqual(expect.objectContaining({ good, grams: net }));
+    expect(p.mains.map(({ id }) => id)).toEqual(planOf({ guests: { adults: 6 } }).mains.map(({ id }) => id));
     expect(planOf({ guests: { adults: 6 } }).children).toEqual([]);
+  });
+
+  test('a child with an allergy has a plate that meets both', () => {
+    const persons = [aGuest('allergen:gluten', 'own plate', { head: 'under5', who: 'Mo' })];
+    const p = planOf({ guests: { adults: 6, under5: 2 }, persons });
+    expect(p.ownPlates.map(({ who, guests, small }) => [who, guests, small])).toEqual([
+      ['Mo', 1, true],
+      ['', 1, true],
+    ]);
+    for (const { good } of p.ownPlates[0]!.lines) {
+      expect(fitsLimit(good, newLimit('allergen:gluten')).fits).toBe('yes');
+      expect(notForSmall(good)).toBeNull();
+    }
   });
 
   test.each([
@@ -204,7 +219,7 @@ describe('children under 5', () => {
     ['raw spreadable sausage', aMeat('g', { process: 'raw spreadable' })],
     ['dry raw sausage', aMeat('g', { process: 'fermented', build: 'coarse' })],
     ['milk treated nobody knows how', aCheese('g', { texture: 'firm', treatment: 'unknown' })],
-  ])('%s is in no portion of theirs; something of its kind is, if there is any', (_, good) => {
+  ])('%s is on no plate of theirs; something of its kind is, if there is any', (_, good) => {
     const mild = aCheese('mild', { texture: 'firm', treatment: 'pasteurised' });
     const ham = aMeat('ham', { process: 'cooked', build: 'whole muscle' });
     const p = plan(
@@ -212,8 +227,8 @@ describe('children under 5', () => {
       [good, mild, ham],
       DEFAULT_HOUSE,
     );
-    const instead = { id: good.kind === 'cheese' ? 'mild' : 'ham' };
-    expect(p.children).toMatchObject([{ good: { id: 'g' }, form: null, grams: 0, instead }]);
+    expect(p.children.find((line) => line.good.id === 'g')).toMatchObject({ form: null, grams: 0 });
+    expect(p.ownPlates[0]!.lines.map((line) => line.good.id)).toEqual(['mild', 'ham']);
   });
 
   // Source: public-health advice on choking, widely published, names pearls; 20 g is a ball that a small child can choke on.
@@ -233,14 +248,17 @@ describe('children under 5', () => {
     expect(p.children).toMatchObject([{ good: { id: 'p' }, form: 'quartered' }]);
   });
 
-  test.each(['hot-smoked', 'cooked'])('a %s sausage in thin strips', (process) => {
+  test.each([
+    ['hot-smoked', 'casing off, in thin strips'],
+    ['cooked', 'casing off, in thin strips'],
+  ])('a %s sausage in thin strips', (process, form) => {
     const sausage = aMeat('s', { process, build: 'coarse' });
     const p = plan(
       anOrder({ brief: aBrief({ guests: { adults: 4, under5: 1 } }), selection: { goods: ['s'] } }),
       [sausage],
       DEFAULT_HOUSE,
     );
-    expect(p.children).toMatchObject([{ good: { id: 's' }, form: 'casing off, in thin strips' }]);
+    expect(p.children).toMatchObject([{ good: { id: 's' }, form }]);
   });
 
   test('what is on an own plate or offered between steps has its safe form too', () => {
@@ -249,57 +267,47 @@ describe('children under 5', () => {
       ...p.ownPlates.flatMap((plate) => plate.lines.map(({ good }) => good)),
       ...(p.walk.steps.some((step) => step.cleanse) && p.cleanser ? [p.cleanser] : []),
     ];
-    const apart = offered.filter((good) => !p.portions.mains.some((m) => m.good.id === good.id));
-    expect(apart.length).toBeGreaterThan(0);
     for (const good of offered) {
-      const row = chokingRowOf(good);
-      const form = isMain(good) && riskOf('young', good) ? null : row?.form;
-      if (row) expect(p.children.find((line) => line.good.id === good.id)?.form).toBe(form);
+      const form = notForSmall(good) ? null : chokingRowOf(good)?.form;
+      if (form !== undefined) expect(p.children.find((line) => line.good.id === good.id)?.form).toBe(form);
     }
   });
 
-  test('an own plate holds nothing without a safe form, and no honey where an infant sits', () => {
+  test('their plate holds nothing without a safe form; no plate has honey where an infant sits', () => {
     const [nutty, plain] = ['a-nut-thin', 'plain-thin'].map((id) =>
       aCompanion(id, { role: 'cracker', crunch: 3 }),
     ) as [Companion, Companion];
     const shop = [
-      aCheese('c', { texture: 'bloomy' }),
+      aCheese('c', { texture: 'firm', treatment: 'pasteurised' }),
       { ...nutty, allergens: { ...nutty.allergens, contains: ['hazelnut' as const] } },
       plain,
       aCompanion('a-honey', { role: 'honey', contents: { honey: 'yes' } }),
       aCompanion('quince', { role: 'preserve' }),
     ];
-    const platesOf = (guests: object) => {
-      const brief = aBrief({ guests, limits: [onPlate('allergen:fish')] });
-      const p = plan(anOrder({ brief, selection: { goods: ['c'] } }), shop, DEFAULT_HOUSE);
-      return p.ownPlates.flatMap((plate) => plate.lines.map(({ good }) => good.id));
-    };
-    const small = platesOf({ adults: 4, under5: 1, infants: 1 });
-    expect(small).toEqual(expect.arrayContaining(['plain-thin', 'quince']));
-    expect(small).not.toContain('a-nut-thin');
-    expect(small).not.toContain('a-honey');
+    const brief = aBrief({
+      guests: { adults: 4, under5: 1, infants: 1 },
+      limits: [onPlate('allergen:fish')],
+    });
+    const p = plan(anOrder({ brief, selection: { goods: ['c'] } }), shop, DEFAULT_HOUSE);
+    const idsOf = (small: boolean) =>
+      p.ownPlates
+        .filter((plate) => plate.small === small)
+        .flatMap(({ lines }) => lines.map(({ good }) => good.id));
+    expect(idsOf(true)).toEqual(expect.arrayContaining(['plain-thin', 'quince']));
+    expect(idsOf(true)).not.toContain('a-nut-thin');
+    expect([...idsOf(true), ...idsOf(false)]).not.toContain('a-honey');
   });
 
-  test('popcorn has no safe form: another good of its kind is offered, one that the limits allow', () => {
-    const popcorn = aCompanion('pop', { style: 'salted popcorn', role: 'cracker', crunch: 8 });
-    const wheat = aCompanion('a-thin', {
-      role: 'cracker',
-      crunch: 3,
-      allergens: { contains: ['wheat'], rest: 'free' },
-    });
+  test('popcorn has no safe form: it is on no plate of theirs', () => {
+    const popcorn = aCompanion('a-pop', { style: 'salted popcorn', role: 'cracker', crunch: 8 });
     const rice = aCompanion('rice-thin', { role: 'cracker', crunch: 3 });
-    const brief = aBrief({
-      guests: { adults: 4, under5: 1 },
-      limits: [{ ...newLimit('allergen:wheat'), reach: 'board' }],
-    });
+    const brief = aBrief({ guests: { adults: 4, under5: 1 } });
     const p = plan(
-      anOrder({ brief, selection: { goods: ['c'] }, extras: ['pop'] }),
-      [aCheese('c', { texture: 'bloomy' }), popcorn, wheat, rice],
+      anOrder({ brief, selection: { goods: ['c'] }, extras: ['a-pop'] }),
+      [aCheese('c', { texture: 'firm', treatment: 'pasteurised' }), popcorn, rice],
       DEFAULT_HOUSE,
     );
-    expect(p.children.find((line) => line.good.id === 'pop')).toMatchObject({
-      form: null,
-      instead: { id: 'rice-thin' },
-    });
+    expect(p.children.find((line) => line.good.id === 'a-pop')).toMatchObject({ form: null });
+    expect(p.ownPlates[0]!.lines.map(({ good }) => good.id)).toEqual(['c', 'rice-thin']);
   });
 });

@@ -1,7 +1,8 @@
-import { allergensOnTable, cautionsFor, type TableAllergens } from '../care/index.js';
+import { againstDanger, allergensOnTable, barsOf, cautionsFor, type TableAllergens } from '../care/index.js';
 import { costAt } from '../amount/index.js';
-import { drinkersOf, safetyOf, type Brief } from '../brief/index.js';
+import { companyOf, safetyOf, type Brief } from '../brief/index.js';
 import { goodsById, withLots, type Good, type Served } from '../counter/index.js';
+import type { LaidBoards } from '../lay/index.js';
 import { childLinesFor, type ChildLine } from './children.js';
 import { ownPlatesFor, type OwnPlate } from './plate.js';
 import { platePurchases } from './money.js';
@@ -28,12 +29,19 @@ export interface TablePart {
   readonly allergens: TableAllergens;
 }
 
-/** Wooden boards of the shop that are finished with an allergen: until one is chosen, any of them may be used. */
+/** Wooden boards of the shop that are finished with an allergen. */
 const oiledBoards = memoisedBy((counter: Served): readonly Good[] =>
   counter.filter(
     (good) => good.kind === 'ware' && good.use === 'board' && allergensOnTable([good]).mayContain.length > 0,
   ),
 );
+
+/** Of the oiled boards those that are laid; while none is, any of them may be used. */
+function boardsUsed(counter: Served, brief: Brief, { laid }: LaidBoards): readonly Good[] {
+  if (!isWood(brief)) return [];
+  const used = new Set(laid.map(({ board }) => board.id));
+  return oiledBoards(counter).filter(({ id }) => used.size === 0 || used.has(id));
+}
 
 /** Surfaces that are not wood. */
 const NOT_WOOD: readonly Brief['surface'][] = ['slate', 'marble', 'metal', 'plate', 'salt block'];
@@ -52,13 +60,9 @@ export const tableStage = stage(tableRow, {
     const ownPlates = ownPlatesFor({ brief, targets, mains, beside, counter: offered });
     const onPlates = ownPlates.flatMap((plate) => plate.lines.map((line) => line.good));
     const cleans = cleanser && walk.steps.some((step) => step.cleanse) ? [cleanser] : [];
-    const children = childLinesFor(
-      [...portions.mains, ...portions.companions],
-      unique([...cleans, ...onPlates]),
-      offered,
-      brief,
-    );
-    const boards = isWood(brief) ? oiledBoards(counter) : [];
+    const board = [...portions.mains, ...portions.companions].map(({ good }) => good);
+    const children = childLinesFor(ownPlates, unique([...board, ...cleans, ...onPlates]), brief);
+    const boards = boardsUsed(counter, brief, parts.lay.boards);
     const onBoard = unique([
       ...mains,
       ...beside.filter((good) => good.kind !== 'drink'),
@@ -69,13 +73,20 @@ export const tableStage = stage(tableRow, {
     const onTable = unique([
       ...onBoard,
       ...beside,
-      ...children.flatMap((line) => line.instead ?? []),
       ...ownPlates.flatMap((plate) => [
         ...plate.lines.map((line) => line.good),
         ...(plate.drink ? [plate.drink] : []),
       ]),
     ]);
     return { ownPlates, children, onBoard, onTable, allergens: allergensOnTable(onTable) };
+  },
+  dangers: ({ brief: { brief }, table: { onTable } }) => {
+    const company = companyOf(brief);
+    // By itself nothing passes the gate: what is against a limit here, a person put there.
+    return onTable.flatMap((good) => {
+      const because = barsOf(good, company);
+      return because.length > 0 ? [againstDanger(good, because)] : [];
+    });
   },
   cautions: (
     { brief: { brief }, portion: { portions }, table: { ownPlates, onTable } },
@@ -84,10 +95,8 @@ export const tableStage = stage(tableRow, {
     ...nextLotCautions(portions.mains, ownPlates, goodsById(withLots(held, order.selection.lots)), brief),
     ...cautionsFor(
       {
-        infants: brief.guests.infants,
-        under5: brief.guests.under5,
-        drinkers: drinkersOf(brief),
-        limits: brief.limits,
+        company: companyOf(brief),
+        persons: brief.persons,
         safety: safetyOf(brief, house, order.clock.keeper === 'customer'),
         wood: isWood(brief),
       },

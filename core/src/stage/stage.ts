@@ -1,4 +1,4 @@
-import type { Caution } from '../care/index.js';
+import type { Caution, Danger } from '../care/index.js';
 import type { Counted, Good, Served } from '../counter/index.js';
 import type { Grams, Money, Reason } from '../units/index.js';
 import type { Fields } from './fields.js';
@@ -73,6 +73,7 @@ export interface Derives<I extends StageId, R extends StageId> {
   readonly derive: (ground: Ground, parts: Pick<Parts, R>) => Parts[I];
   readonly advise?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Reason[];
   readonly cautions?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Caution[];
+  readonly dangers?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Danger[];
   readonly lines?: (parts: Pick<Parts, R | I>, ground: Ground) => readonly Omit<Line, 'stage'>[];
 }
 /**
@@ -87,6 +88,7 @@ export interface AnyStage extends Row<StageId> {
   readonly derive: (ground: Ground, parts: never) => Parts[StageId];
   readonly advise?: (parts: never, ground: Ground) => readonly Reason[];
   readonly cautions?: (parts: never, ground: Ground) => readonly Caution[];
+  readonly dangers?: (parts: never, ground: Ground) => readonly Danger[];
   readonly lines?: (parts: never, ground: Ground) => readonly Omit<Line, 'stage'>[];
 }
 

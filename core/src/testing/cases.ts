@@ -1,4 +1,4 @@
-import { newLimit } from '../care/index.js';
+import { limitRow } from './guests.js';
 import { Brief, House } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
 import { costIn, pick, problemOf, NO_WISHES, type Wishes } from '../pick/index.js';
@@ -40,7 +40,7 @@ export function seededCase(seed: number, goods: number, cheeses: number, meats =
   const locked = bound && next() < 0.5 ? [of(counter.filter((m) => m.kind === 'cheese')).id] : [];
   const house = House.parse({ cover });
   const wishes = { ...NO_WISHES, locked };
-  const limits = limit ? [newLimit(limit)] : [];
+  const limits = limit ? [limitRow(limit)] : [];
   const name = `${goods} goods, ${cheeses} + ${meats}, seed ${seed}`;
   const free = brief({ limits });
   if (!bound || next() < 0.25)

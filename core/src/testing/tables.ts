@@ -1,4 +1,4 @@
-import type { Safety } from '../care/index.js';
+import { limitsOf, type Person, type Safety } from '../care/index.js';
 import { celsius } from '../units/index.js';
 
 /** What is held of a table of which nothing is known: the strict side. */
@@ -12,4 +12,20 @@ const STRICT: Safety = {
 };
 
 /** A table at which nobody in particular sits. */
-export const aTable = { infants: 0, under5: 0, drinkers: 0, limits: [], safety: STRICT, wood: false };
+export const aTable = aTableOf();
+
+/** A table with these guests; the limits of each are as strict as its row. */
+export function aTableOf({
+  persons = [],
+  infants = 0,
+  under5 = 0,
+  wood = false,
+}: {
+  readonly persons?: readonly Person[];
+  readonly infants?: number;
+  readonly under5?: number;
+  readonly wood?: boolean;
+} = {}) {
+  const company = { infants, under5, limits: limitsOf(persons), country: '', steamed: [] };
+  return { company, persons, safety: STRICT, wood };
+}

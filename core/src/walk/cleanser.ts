@@ -1,5 +1,5 @@
 import { mayOffer, suitsEveryone } from '../care/index.js';
-import { boardEatersOf, outOfSeason, type Brief } from '../brief/index.js';
+import { boardEatersOf, outOfSeason, type Brief, companyOf } from '../brief/index.js';
 import { purchase, type Purchase } from '../amount/index.js';
 import { isCompanion, type Companion, type Good, type Served } from '../counter/index.js';
 import { grams, memoisedBy } from '../units/index.js';
@@ -17,14 +17,14 @@ const CLEANS: readonly ((good: Companion) => boolean)[] = [
  * everybody before something that suits only the board; null when nothing on the counter may be offered (then water).
  */
 export function cleanserFor(beside: readonly Good[], counter: Served, brief: Brief): Companion | null {
-  const company = { ...brief.guests, limits: brief.limits };
+  const company = companyOf(brief);
   const may = (good: Companion) => mayOffer(good, company) && !(brief.season && outOfSeason(good, brief));
   const onBoard = new Set(beside.map(({ id }) => id));
   // What the order holds and the counter has no more may still clear a palate.
   const held = cleansersIn(beside);
   const others = cleansersOn(counter).filter(({ id }) => !onBoard.has(id));
   const best = (suits: (good: Companion) => boolean) => held.find(suits) ?? others.find(suits) ?? null;
-  return best((good) => may(good) && suitsEveryone(good, brief.limits)) ?? best(may);
+  return best((good) => may(good) && suitsEveryone(good, company)) ?? best(may);
 }
 
 const rankOf = (good: Companion): number => CLEANS.findIndex((row) => row(good));

@@ -1,5 +1,5 @@
 import { mayOffer } from '../care/index.js';
-import type { Brief } from '../brief/index.js';
+import { type Brief, companyOf } from '../brief/index.js';
 import {
   companionsOn,
   isCompanion,
@@ -57,7 +57,7 @@ const chocolatesOn = memoisedBy((counter: Served) =>
 export function dessertsFor(beside: readonly Good[], counter: Served, brief: Brief): (Companion | Drink)[] {
   const onBoard = beside.filter(endsTasting);
   if (onBoard.some(isChocolate)) return onBoard;
-  const company = { ...brief.guests, limits: brief.limits };
+  const company = companyOf(brief);
   const chocolate = chocolatesOn(counter).find((good) => mayOffer(good, company));
   return chocolate ? [...onBoard, chocolate] : onBoard;
 }
