@@ -42,8 +42,11 @@ describe('from Book to Papers on a new order', () => {
     await shop.press('1');
     await shop.click('more: Children');
     await shop.reads('header p', '10 guests');
-    const finder = await shop.finder('Add an allergy, diet, risk or dislike');
+    const finder = await shop.finder('Add a guest with an allergy, diet, risk or dislike');
     await finder.sendKeys('no blue', Key.ENTER);
+    // Nothing leaves the board until somebody chooses how far it reaches.
+    await shop.reads('[data-dangers]', 'Nobody has decided');
+    await (await shop.see('[data-reach="board"]')).click();
     await shop.reads('aside', 'Left out, and for whom');
     await shop.fill('[aria-label="Budget"]', '120');
     await shop.reads('aside', 'cost of 120.00');

@@ -118,12 +118,13 @@ test('why milk is avoided is asked, and each answer is another limit', async () 
   await shop.reads('main', 'Somebody avoids milk? Ask why');
   await shop.click('Lactose');
   await shop.reads('main', /by ripening, not by animal/i);
-  const finder = await shop.finder('Add an allergy, diet, risk or dislike');
+  const finder = await shop.finder('Add a guest with an allergy, diet, risk or dislike');
   await finder.sendKeys('pregnant');
   await shop.reads('[role="option"]', 'regnant');
   await finder.sendKeys('\uE007');
   await shop.reads('main', 'public-health advice on listeria');
-  await shop.reads('main', '(UK, US, EU)');
+  await shop.click('Usually told to leave alone');
+  await shop.reads('main', '(UK; US; EU; all)');
 });
 
 test('a clash chosen by hand is advice at once; a jar turned round says what it is for', async () => {

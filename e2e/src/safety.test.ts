@@ -56,7 +56,8 @@ describe('own plates and small children', () => {
     await paper('Cut sheet');
     // The sheet loads when it is chosen: it is there before its plates are counted.
     await shop.reads('.paper-sheet', 'For children under 5:');
-    expect(await shop.texts('[data-plate]')).toHaveLength(3);
+    // Three guests, and the small child.
+    expect(await shop.texts('[data-plate]')).toHaveLength(4);
     await shop.reads('.paper-sheet', 'No picks.');
   });
   test('the shopping list fetches for each plate', async () => {
@@ -128,9 +129,9 @@ describe('the papers of a shared board', () => {
 
 test('an allergy served by a card is told where it is tried', async () => {
   await shop.go('/orders/quiet-board-for-two/brief');
-  const finder = await shop.finder('Add an allergy, diet, risk or dislike');
+  const finder = await shop.finder('Add a guest with an allergy, diet, risk or dislike');
   await finder.sendKeys('mustard', '\uE007');
-  await shop.pick('How far: mustard', 'card');
+  await (await shop.see('[data-reach="card"]')).click();
   await shop.reads('[role="alert"]', 'serves a dislike only; an allergy goes to an own plate');
   await shop.reads('aside', 'Their own plate');
 });

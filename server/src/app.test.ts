@@ -340,7 +340,7 @@ describe('wrong requests get a 4xx that names the field', () => {
           brief: { ...brief, limits: [{ what: 'allergen:moon', severity: 'allergy', reach: 'board' }] },
         },
       },
-      'order.brief.limits.0.what',
+      'order.brief.persons.0.limits.0.what',
     ],
     ['post', '/api/pick', { brief, search: { nodeLimit: 0 } }, 'search.nodeLimit'],
     ['post', '/api/pick', { brief, counter: [{ kind: 'stone' }] }, 'counter.0.kind'],

@@ -90,6 +90,8 @@ export const PreviewAnswer = z.object({
   steps: z.array(z.object({ number: z.number(), main: z.discriminatedUnion('kind', [Cheese, Meat]) })),
   axes: z.array(AxisJson),
   families: z.array(z.string()),
+  dangers: z.number(),
+  shortages: z.number(),
 });
 
 const GoodJson = z.object({ $good: z.string() });
@@ -121,5 +123,14 @@ export const PlanAnswer = z.object({
     sum: SumJson,
     advice: z.array(ReasonJson.extend({ left: z.boolean() })),
     cautions: z.array(ReasonJson.extend({ goods: z.array(z.string()), country: z.string() })),
+    dangers: z.array(
+      ReasonJson.extend({
+        goods: z.array(z.string()),
+        mustMend: z.boolean(),
+        takenOn: z
+          .object({ rule: z.string(), subject: z.string(), by: z.string(), on: z.string() })
+          .nullable(),
+      }),
+    ),
   }),
 });

@@ -3,6 +3,7 @@ export { keptHouse } from './keptHouse.js';
 export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
 export { Brief, headsOfKind, withLimits } from './brief.js';
+export { asManyGuests, asOneGuest, freeHeads, freeKind, withPerson } from './moves.js';
 export { briefLimits, companyOf, suitsAll } from './company.js';
 export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
 export { budgetTotal, drinkersOf, heads, headsThatEat, isBoxed, isTimid } from './heads.js';

@@ -1,4 +1,4 @@
-import { reason, type Reason } from '../units/index.js';
+import { reason, reasonKey, type Reason } from '../units/index.js';
 import type { Exclusion } from './gate.js';
 import { isHarmful, proposedReach, type Person, type Reach } from './persons.js';
 
@@ -29,11 +29,33 @@ export type Danger = Reason & {
   readonly mustMend: boolean;
 };
 
-const danger = (why: Reason, mustMend: boolean, goods: readonly string[] = []): Danger => ({
+export const danger = (why: Reason, mustMend: boolean, goods: readonly string[] = []): Danger => ({
   ...why,
   goods,
   mustMend,
 });
+
+/** Who took a danger on, and the day, by rule and subject; it is a word of a person, never of the program. */
+export interface TakenOn {
+  readonly rule: string;
+  readonly subject: string;
+  readonly by: string;
+  readonly on: string;
+}
+
+/** A danger of an order, with who took it on; null: nobody did, or nobody may. */
+export type OrderDanger = Danger & { readonly takenOn: TakenOn | null };
+
+/** Dangers with the words of those who took them on; what is only mended is never taken on, whatever is written. */
+export const withTakenOn = (dangers: readonly Danger[], taken: readonly TakenOn[]): OrderDanger[] =>
+  dangers.map((one) => ({
+    ...one,
+    takenOn: one.mustMend ? null : (taken.find((word) => reasonKey(word) === reasonKey(one)) ?? null),
+  }));
+
+/** What still stands in the way. */
+export const standing = (dangers: readonly OrderDanger[]): OrderDanger[] =>
+  dangers.filter(({ takenOn }) => takenOn === null);
 
 /** Guests of whom nobody has decided, and plates of which nobody knows whose they are. */
 export function undecidedDangers(persons: readonly Person[]): Danger[] {
@@ -47,7 +69,8 @@ export function undecidedDangers(persons: readonly Person[]): Danger[] {
       guests: one.count,
       proposed: proposedReach(one),
     };
-    return [danger(reason('guest-undecided', figures, { subject: `${person}` }), one.limits.some(isHarmful))];
+    const subject = `${person} ${limits.join(' ')}`;
+    return [danger(reason('guest-undecided', figures, { subject }), one.limits.some(isHarmful))];
   });
   const unsure = persons.filter((one) => one.unsure);
   return unsure.length > 1
@@ -61,7 +84,14 @@ export const againstDanger = (
   because: readonly Exclusion[],
 ): Danger =>
   danger(
-    reason('against-a-limit', { good: good.name, because }, { subject: good.id }),
+    // With the limits: what was taken on for one guest is not for the next.
+    reason(
+      'against-a-limit',
+      { good: good.name, because },
+      {
+        subject: [good.id, ...because.map(({ limit }) => `${limit.person}:${limit.what}`)].join(' '),
+      },
+    ),
     because.some(({ limit }) => isHarmful(limit)),
     [good.id],
   );

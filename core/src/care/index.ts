@@ -37,7 +37,16 @@ export {
   type PlateEater,
   suitsEveryone,
 } from './gate.js';
-export { againstDanger, type Danger, undecidedDangers } from './danger.js';
+export {
+  againstDanger,
+  type Danger,
+  danger,
+  type OrderDanger,
+  standing,
+  type TakenOn,
+  undecidedDangers,
+  withTakenOn,
+} from './danger.js';
 export { hasHoney, hasHoneyOrMay } from './honey.js';
 export { fitsLimit } from './limits.js';
 export { type Caution, type CautionRule, caution, cautionsFor, isRawMilk } from './cautions.js';

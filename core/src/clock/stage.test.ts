@@ -186,15 +186,13 @@ describe('what travels', () => {
     expect(one.early).toBe(one.off - (one.out + one.most));
     expect(one.early).toBeGreaterThan(0);
     expect(open.advice.map(({ rule }) => rule)).toContain('safe-time-ends-first');
-    expect(open.cautions.map(({ rule }) => rule)).not.toContain('safe-time-over-when-served');
+    expect(open.dangers.map(({ rule }) => rule)).not.toContain('safe-time-over-when-served');
     const ways = clockWays(order({}, { ...travel, hours: 1.5 }), counter, HOUSE, 'halyard#1');
     expect(ways.map(({ id }) => id)).toContain('carry it cold');
     const far = made({}, { travelMinutes: 120 });
-    expect(far.cautions.find(({ rule }) => rule === 'safe-time-over-when-served')!.goods).toContain(
-      'halyard',
-    );
+    expect(far.dangers.find(({ rule }) => rule === 'safe-time-over-when-served')!.goods).toContain('halyard');
     expect(
-      made({ chilled: true }, { travelMinutes: 120, journeyCelsius: 4 }).cautions.map(({ rule }) => rule),
+      made({ chilled: true }, { travelMinutes: 120, journeyCelsius: 4 }).dangers.map(({ rule }) => rule),
     ).not.toContain('safe-time-over-when-served');
   });
   test('wrapped before it is loaded, loaded before it leaves, set up after', () => {

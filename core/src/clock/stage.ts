@@ -1,12 +1,12 @@
 import { isBoxed, safetyOf, USUAL_PRACTICE, type House } from '../brief/index.js';
-import { type Caution, keepsCold } from '../care/index.js';
+import { danger, keepsCold } from '../care/index.js';
 import { isCompanion, isMain, type Main } from '../counter/index.js';
 import { OVEN_HEATS, OVEN_TRAYS, rectangle } from '../cut/index.js';
 import { overWhenServed } from './standing.js';
 import { partyOf } from './party.js';
 import { timingOf, type Timing, type TimingQuestion } from './timing.js';
 import { asFood, mainThing, PLAIN, type Thing } from '../lay/index.js';
-import { reason } from '../units/index.js';
+import { reason, subjectOf } from '../units/index.js';
 import { clockAdvice } from './advice.js';
 import { clockRow } from './row.js';
 import { stage, type Fields, type Parts } from '../stage/index.js';
@@ -165,19 +165,11 @@ export const clockStage = stage(clockRow, {
     return { timing: { ...timingOf(question), question } };
   },
   advise: ({ clock: { timing } }) => clockAdvice(timing),
-  cautions: ({ clock: { timing } }, { house }): Caution[] => {
+  dangers: ({ clock: { timing } }) => {
     const over = overWhenServed(timing.standing);
     const ids = [...new Set(over.map(({ good }) => good.id))];
-    return over.length > 0
-      ? [
-          {
-            ...reason('safe-time-over-when-served', {
-              goods: [...new Set(over.map(({ good }) => good.name))],
-            }),
-            goods: ids,
-            country: house.country || 'all',
-          },
-        ]
-      : [];
+    const goods = [...new Set(over.map(({ good }) => good.name))];
+    const why = reason('safe-time-over-when-served', { goods }, { subject: subjectOf(ids) });
+    return over.length > 0 ? [danger(why, false, ids)] : [];
   },
 });

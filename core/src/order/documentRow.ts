@@ -5,7 +5,7 @@ export const documentRow = row({
   id: 'order',
   place: null,
   reads: [],
-  fields: ['title', 'customer', 'state', 'note', 'adviceLeft'],
+  fields: ['title', 'customer', 'state', 'note', 'adviceLeft', 'takenOn'],
   summary: ({ title, customer, state, note }) => ({
     goods: [],
     words: [title, customer, state, note].filter(Boolean),

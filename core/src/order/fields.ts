@@ -22,6 +22,18 @@ const documentFields = {
     .array(z.object({ rule: z.string().max(60), subject: z.string().max(2000) }))
     .max(200)
     .default([]),
+  /** Dangers that somebody took on by name: what is only mended is never among them. */
+  takenOn: z
+    .array(
+      z.object({
+        rule: z.string().max(60),
+        subject: z.string().max(2000),
+        by: lineText(60, 1, 'whoever takes it on gives a name'),
+        on: z.iso.date(),
+      }),
+    )
+    .max(100)
+    .default([]),
 };
 
 declare module '../stage/fields.js' {

@@ -73,7 +73,7 @@ export const ORDER_FORMAT: Format = {
     {
       version: 14,
       change:
-        '`brief.persons` (guests with limits, one reach each) in place of `brief.limits`; `brief.steamed`',
+        '`brief.persons` (guests with limits, one reach each) in place of `brief.limits`; `brief.steamed`; `takenOn`',
       old: 'rows of one name are one guest, rows without a name guests of their own; two such plates meet the limits of both until somebody says whose they are',
       upgrade: to14,
     },

@@ -31,7 +31,10 @@ export {
   leaveOut,
   refreshed,
   swap,
+  putDown,
+  takeAway,
   takeLot,
+  takeOn,
   takeProposal,
   toggleLock,
 } from './moves.js';
@@ -41,3 +44,5 @@ export { type Refused, type Storable, holdBack } from './holdBack.js';
 export { usesGood } from './uses.js';
 export { withoutIt } from './withoutIt.js';
 export { CLOCK_WAYS, clockWays, type ClockWay, type ClockWayId } from './clockWays.js';
+export { reachWays, type ReachWay } from './reachWays.js';
+export { isShortage, shortagesOf } from './gravity.js';

@@ -1,8 +1,10 @@
+import type { Danger } from '../care/index.js';
 import { onCounter } from '../brief/index.js';
 import { goodsById, type Counted } from '../counter/index.js';
 import { briefFingerprint } from '../brief/index.js';
 import type { OrderBody } from './order.js';
 import { ROW_LIST } from './rows.js';
+import { reasonKey } from '../units/index.js';
 import { NO_SNAPSHOT } from '../pick/index.js';
 
 /** The moves of an order, each a new document. Goods that leave take with them what was set for them by hand; `settledOrder` then takes the snapshot. */
@@ -63,9 +65,11 @@ export const leaveOut = (order: OrderBody, id: string): OrderBody =>
 export const bringBack = (order: OrderBody, id: string): OrderBody =>
   withGoods(order, goodsOf(order), { leftOut: order.selection.leftOut.filter((l) => l !== id) });
 
-export const addByHand = (order: OrderBody, id: string): OrderBody =>
+/** @param held it stays there whatever the guests' limits say: what is against one is a danger */
+export const addByHand = (order: OrderBody, id: string, held = false): OrderBody =>
   withGoods(order, [...goodsOf(order).filter((g) => g !== id), id], {
     leftOut: order.selection.leftOut.filter((l) => l !== id),
+    ...(held ? { locked: [...order.selection.locked.filter((l) => l !== id), id] } : {}),
   });
 
 export const swap = (order: OrderBody, out: string, by: string): OrderBody =>
@@ -113,4 +117,49 @@ export const takeOff = (order: OrderBody, id: string): OrderBody => ({
 export const putBack = (order: OrderBody, id: string): OrderBody => ({
   ...order,
   takenOff: order.takenOff.filter((off) => off !== id),
+});
+
+/** Somebody takes a danger on, by name and day; what is only mended stays as it is. */
+export const takeOn = (
+  order: OrderBody,
+  { rule, subject, mustMend }: Danger,
+  by: string,
+  on: string,
+): OrderBody =>
+  mustMend
+    ? order
+    : {
+        ...order,
+        takenOn: [
+          ...order.takenOn.filter((one) => reasonKey(one) !== reasonKey({ rule, subject })),
+          { rule, subject, by: by.trim(), on },
+        ],
+      };
+
+/** Nobody takes it on any more. */
+export const putDown = (
+  order: OrderBody,
+  { rule, subject }: Pick<Danger, 'rule' | 'subject'>,
+): OrderBody => ({
+  ...order,
+  takenOn: order.takenOn.filter((one) => reasonKey(one) !== reasonKey({ rule, subject })),
+});
+
+/** A good that lies on the board by hand leaves it, wherever a hand put it. */
+export const takeAway = (order: OrderBody, id: string): OrderBody => ({
+  ...(goodsOf(order).includes(id)
+    ? withGoods(
+        order,
+        goodsOf(order).filter((one) => one !== id),
+        { locked: order.selection.locked.filter((one) => one !== id) },
+      )
+    : order),
+  extras: order.extras.filter((one) => one !== id),
+  desserts: order.desserts.filter((one) => one !== id),
+  pairs: Object.fromEntries(
+    Object.entries(order.pairs).map(([main, slots]) => [
+      main,
+      Object.fromEntries(Object.entries(slots).filter(([, beside]) => beside !== id)),
+    ]),
+  ),
 });

@@ -1,4 +1,4 @@
-import type { Caution, Danger } from '../care/index.js';
+import { withTakenOn, type Caution, type OrderDanger } from '../care/index.js';
 import { budgetTotal, headsThatEat, type House } from '../brief/index.js';
 import type { Counted } from '../counter/index.js';
 import { money, reason, reasonKey, type Money, type Reason } from '../units/index.js';
@@ -41,7 +41,7 @@ export interface Plan extends StageParts {
   readonly advice: readonly Advice[];
   readonly cautions: readonly Caution[];
   /** What may hurt somebody: it holds what guests and customers would read. */
-  readonly dangers: readonly Danger[];
+  readonly dangers: readonly OrderDanger[];
 }
 
 /** Derive the whole plan. Pure and quick; it never searches, and asking twice gives the same plan. */
@@ -69,7 +69,10 @@ export function planWith(stages: readonly AnyStage[], order: OrderBody, shelf: C
     sum,
     advice: advice.map((a) => ({ ...a, left: left.has(reasonKey(a)) })),
     cautions: collected((row) => row.cautions?.(parts as never, ground)),
-    dangers: collected((row) => row.dangers?.(parts as never, ground)),
+    dangers: withTakenOn(
+      collected((row) => row.dangers?.(parts as never, ground)),
+      order.takenOn,
+    ),
   };
 }
 

@@ -1,6 +1,8 @@
 import type { AxisScore } from '../balance/index.js';
+import { standing } from '../care/index.js';
 import { familiesLeft, headsAtBoard } from '../brief/index.js';
 import type { Good, Main, Texture } from '../counter/index.js';
+import { shortagesOf } from './gravity.js';
 import type { Plan } from './plan.js';
 
 /** The figures that are always in view. */
@@ -40,6 +42,10 @@ export interface Preview {
   readonly axes: readonly AxisScore[];
   /** Families of cheese that the limits leave on this counter. */
   readonly families: readonly Texture[];
+  /** How many dangers stand. */
+  readonly dangers: number;
+  /** How many goods are short, or not there any more. */
+  readonly shortages: number;
 }
 
 export const previewOf = (plan: Plan, counter: readonly Good[]): Preview => ({
@@ -47,4 +53,6 @@ export const previewOf = (plan: Plan, counter: readonly Good[]): Preview => ({
   steps: plan.walk.steps.map(({ number, main }) => ({ number, main })),
   axes: plan.balance.axes,
   families: [...familiesLeft(counter, plan.targets)],
+  dangers: standing(plan.dangers).length,
+  shortages: shortagesOf(plan).length,
 });

@@ -68,6 +68,7 @@ export function to14(order: Order13): unknown {
   return {
     ...order,
     brief,
+    takenOn: [],
     ...(fitted ? { selection: { ...selection, briefFingerprint: fingerprintAt14(brief) } } : {}),
   };
 }

@@ -1,3 +1,4 @@
+import { standing, type OrderDanger } from '../care/index.js';
 import type { House } from '../brief/index.js';
 import type { Timing } from '../clock/index.js';
 import type { Counted, Good, Served } from '../counter/index.js';
@@ -32,6 +33,8 @@ export interface HeldBack {
 export type Hold =
   | { readonly because: 'nothing is picked' }
   | { readonly because: 'no board to lay' }
+  /** Something may hurt somebody, and whoever reads this would rely on it. */
+  | { readonly because: 'danger'; readonly dangers: readonly OrderDanger[] }
   /** Of something on the table not everything is known, and guests would rely on it. */
   | { readonly because: 'not all is known'; readonly goods: readonly HeldBack[] }
   /** Nobody is handed a clock by which they would serve what is not safe any more. */
@@ -49,12 +52,21 @@ export interface Paper<Data> {
   readonly data: (ground: PaperGround) => Data;
 }
 
+/** What guests read, and a customer who serves by it, is held while something may hurt somebody. */
+export function whileDangerous({ plan }: PaperGround): Hold | null {
+  const dangers = standing(plan.dangers);
+  return dangers.length > 0 ? { because: 'danger', dangers } : null;
+}
+
 /** A paper as data, or why there is none. */
 export type Printed<Data> = { readonly held: Hold } | { readonly data: Data };
 
 /** What a row gives of an order: its data, or why it is held. */
-export function printedBy<Data>({ hold, data }: Paper<Data>, ground: PaperGround): Printed<Data> {
-  const held = hold?.(ground) ?? null;
+export function printedBy<Data>(
+  { for: reader, hold, data }: Paper<Data>,
+  ground: PaperGround,
+): Printed<Data> {
+  const held = (reader === 'guests' ? whileDangerous(ground) : null) ?? hold?.(ground) ?? null;
   return held ? { held } : { data: data(ground) };
 }
 

@@ -1,3 +1,4 @@
+import { standing } from '../care/index.js';
 import type { AllergenId } from '../counter/index.js';
 import type { Layout, LaidBoard } from '../lay/index.js';
 import { sumRows, type SumRowId } from '../order/index.js';
@@ -26,7 +27,7 @@ export interface Quote {
   readonly suggested: readonly string[];
   readonly contains: readonly AllergenId[];
   readonly mayContain: readonly AllergenId[];
-  /** Of something on the table not everything is known. */
+  /** Something on the table is not known, or may hurt somebody: its allergens are still being checked. */
   readonly unknown: boolean;
 }
 
@@ -64,7 +65,7 @@ export const quotePaper: Paper<Quote> = {
       suggested: order.drinks === 'suggested' ? plan.drinks.map(({ good }) => good.name) : [],
       contains: named('contains'),
       mayContain: named('mayContain'),
-      unknown: heldBack(plan).length > 0,
+      unknown: heldBack(plan).length > 0 || standing(plan.dangers).length > 0,
     };
   },
 };

@@ -12,7 +12,10 @@ import { useKeys } from '../ui/useKeys';
 import { ImportOrder } from './ImportOrder';
 import { NewOrder } from './NewOrder';
 import { OrderRow } from './OrderRow';
+import { useGravity } from './useGravity';
 import { say } from '../language/say';
+
+const NONE: readonly never[] = [];
 
 // The list needs none of it; a book that is opened by its address comes with it (app/ahead.ts).
 export const Preview = late(() => import('./Preview'));
@@ -24,6 +27,7 @@ export function BookPage() {
   const [focused, setFocused] = useState<string | null>(null);
   const [params] = useSearchParams();
   const format = useMemo(() => house.data && formatFor(house.data), [house.data]);
+  const gravity = useGravity(book.data?.orders ?? NONE);
   useKeys({ n: () => document.getElementById('new-heads')?.focus() });
   useFindKey();
   useEffect(() => {
@@ -60,6 +64,7 @@ export function BookPage() {
                 key={order.id}
                 order={order}
                 format={format}
+                gravity={gravity.get(order.id)}
                 focused={order.id === shown?.id}
                 onFocus={() => setFocused(order.id)}
               />

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { count, type Format } from '../ui/format';
 import { ROLE_LABELS } from '../words/roles';
 import { removeOrder } from './removeOrder';
+import type { Gravity } from './useGravity';
 import { say, word } from '../language/say';
 
 const STATE_LOOK: Record<Order['state'], string> = {
@@ -17,11 +18,13 @@ const STATE_LOOK: Record<Order['state'], string> = {
 export function OrderRow({
   order,
   format,
+  gravity,
   focused,
   onFocus,
 }: {
   order: Order;
   format: Format;
+  gravity: Gravity | undefined;
   focused: boolean;
   onFocus: () => void;
 }) {
@@ -51,6 +54,22 @@ export function OrderRow({
           {count(heads(order.brief), 'guest')} · {ROLE_LABELS[order.brief.role]}
           {order.customer && ` · ${order.customer}`}
         </span>
+        {gravity && gravity.dangers > 0 && (
+          <span
+            data-dangers={gravity.dangers}
+            className="mt-1 mr-2 inline-block rounded bg-wax px-2 py-0.5 font-bold text-paper"
+          >
+            {say`Stop: ${gravity.dangers === 1 ? say`one thing may hurt somebody` : say`${gravity.dangers} things may hurt somebody`}`}
+          </span>
+        )}
+        {gravity && gravity.shortages > 0 && (
+          <span
+            data-shortages={gravity.shortages}
+            className="mt-1 inline-block rounded bg-[#f3d9b4] px-2 py-0.5 font-bold text-[#6b3608]"
+          >
+            {say`Short: ${count(gravity.shortages, 'good')}`}
+          </span>
+        )}
       </Link>
     </li>
   );

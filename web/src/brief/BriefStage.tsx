@@ -1,4 +1,4 @@
-import { heads, ORDER_STATES, ROLES, practiceWith, type Brief, type OrderBody } from '@rotula/core';
+import { ORDER_STATES, ROLES, practiceWith, type Brief, type OrderBody } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import type { OrderDocument } from '../frame/useOrderDocument';
 import { StageLayout } from '../frame/StageLayout';
@@ -10,7 +10,7 @@ import { ROLE_LABELS } from '../words';
 import { BriefSlate } from './BriefSlate';
 import { BudgetAndKinds } from './BudgetAndKinds';
 import { TextField } from './fields';
-import { LimitsEditor } from './LimitsEditor';
+import { GuestsEditor } from './GuestsEditor';
 import { PlaceFields } from './PlaceFields';
 import { SchoolFields } from './SchoolFields';
 import { TasteFields } from './TasteFields';
@@ -55,11 +55,7 @@ export default function BriefStage() {
         </section>
         <section className="min-[700px]:col-span-2">
           <h2 className="mb-1 text-xl">{say`Who may not, will not, or is at risk`}</h2>
-          <LimitsEditor
-            limits={brief.limits}
-            people={heads(brief)}
-            onChange={(what, limits) => set(what, { limits })}
-          />
+          <GuestsEditor />
         </section>
         <section className="min-[700px]:col-span-2">
           <h2 className="mb-3 text-xl">{say`The table’s taste`}</h2>

@@ -1,4 +1,4 @@
-import type { Brief } from '@rotula/core';
+import { withLimits, type Brief } from '@rotula/core';
 import { Stepper } from '../ui/Stepper';
 import { useBrief } from './useBrief';
 import { say } from '../language/say';
@@ -15,24 +15,28 @@ export function WhoComes() {
         <Stepper
           label={say`Adults`}
           value={brief.guests.adults}
+          min={withLimits(brief.persons, 'adult')}
           onChange={(adults) => guests(say`the adults`, { adults })}
         />
         <Stepper
           label={say`Children`}
           hint={say`5 to 11 years, half an adult`}
           value={brief.guests.children}
+          min={withLimits(brief.persons, 'child')}
           onChange={(children) => guests(say`the children`, { children })}
         />
         <Stepper
           label={say`Small children`}
           hint={say`1 to 4 years`}
           value={brief.guests.under5}
+          min={withLimits(brief.persons, 'under5')}
           onChange={(under5) => guests(say`the small children`, { under5 })}
         />
         <Stepper
           label={say`Infants`}
           hint={say`under 12 months`}
           value={brief.guests.infants}
+          min={withLimits(brief.persons, 'infant')}
           onChange={(infants) => guests(say`the infants`, { infants })}
         />
         <Stepper
@@ -41,6 +45,9 @@ export function WhoComes() {
           max={brief.guests.adults}
           onChange={(drinkers) => set(say`who drinks`, { drinkers })}
         />
+        {brief.persons.length > 0 && (
+          <p className="text-sm text-ink-soft">{say`No fewer of a kind than have limits, below.`}</p>
+        )}
       </div>
     </section>
   );

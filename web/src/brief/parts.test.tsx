@@ -1,58 +1,84 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import type { Limit } from '@rotula/core';
-import { cleanup, render, screen } from '@testing-library/react';
+import type { Person } from '@rotula/core';
+import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { useState } from 'react';
 import { aBrief } from '../../../core/src/testing/briefs';
 import { demoCounter } from '../../../core/src/testing/goods';
 import { anOrder } from '../../../core/src/testing/orders';
 import { onBench } from '../testing/bench';
 import { BriefSlate } from './BriefSlate';
-import { LimitsEditor } from './LimitsEditor';
+import { aGuest } from '../../../core/src/testing/guests';
+import { GuestsEditor } from './GuestsEditor';
 import { TasteFields } from './TasteFields';
 
 afterEach(cleanup);
 
-describe('limits', () => {
-  const seen: { limits: readonly Limit[] } = { limits: [] };
-  function Editor({ start = [] }: { start?: readonly Limit[] }) {
-    const [limits, setLimits] = useState(start);
-    seen.limits = limits;
-    return <LimitsEditor limits={limits} people={8} onChange={(_, next) => setLimits(next)} />;
-  }
-  test('somebody avoids milk: an allergy becomes an own plate, a taste stays a taste', async () => {
-    render(<Editor />);
+describe('guests with limits', () => {
+  const shop = demoCounter();
+  const show = (persons: readonly Person[] = []) =>
+    onBench(
+      <GuestsEditor />,
+      anOrder({ brief: aBrief({ persons, guests: { adults: 4 } }), selection: { goods: ['halyard'] } }),
+      shop,
+    );
+  test('somebody avoids milk: each answer is a guest with another limit, of whom nobody has decided', async () => {
+    const seen = show();
     await userEvent.click(screen.getByRole('button', { name: /^An allergy/ }));
-    expect(seen.limits).toMatchObject([{ what: 'allergen:milk', severity: 'allergy', reach: 'own plate' }]);
+    expect(seen.order.brief.persons).toMatchObject([
+      {
+        reach: 'undecided',
+        count: 1,
+        head: 'adult',
+        limits: [{ what: 'allergen:milk', severity: 'allergy' }],
+      },
+    ]);
     await userEvent.click(screen.getByRole('button', { name: /^No goat’s, by taste/ }));
-    expect(seen.limits[1]).toMatchObject({ what: 'milk:goat', severity: 'dislike' });
+    expect(seen.order.brief.persons[1]!.limits).toEqual([{ what: 'milk:goat', severity: 'dislike' }]);
     expect(screen.getByText(/Never the route for a milk allergy/)).toBeDefined();
   });
-  test('an allergy by a card is refused in words, and its guest gets a plate', () => {
-    const limit = {
-      what: 'allergen:eggs',
-      severity: 'allergy',
-      reach: 'card',
-      guests: 1,
-      who: '',
-      note: '',
-    } as const;
-    render(<Editor start={[limit]} />);
-    expect(screen.getByRole('alert').textContent).toMatch(/serves a dislike only.*own plate/);
-    expect(screen.getByRole('textbox', { name: 'Whose limit: eggs' })).toBeDefined();
+  test('each reach says what it does, the proposed one is named, and one touch chooses', async () => {
+    const seen = show([aGuest('allergen:milk', 'undecided')]);
+    const board = await screen.findByRole('button', { name: /^Whole board/ });
+    expect(board.textContent).toMatch(/Goes: Halyard/);
+    const plate = screen.getByRole('button', { name: /^Separate plate/ });
+    expect(plate.textContent).toMatch(/proposed.*Nothing leaves the board.*1 plate more.*more/);
+    await userEvent.click(plate);
+    expect(seen.order.brief.persons[0]!.reach).toBe('own plate');
+    expect(screen.queryByText(/Nobody has decided/)).toBeNull();
   });
-  test('a guest at risk is told with each row, source and country', () => {
-    const limit = {
-      what: 'risk:pregnant',
-      severity: 'medical',
-      reach: 'board',
-      guests: 1,
-      who: '',
-      note: '',
-    } as const;
-    render(<Editor start={[limit]} />);
-    expect(screen.getByText(/^Raw-milk cheese: .*listeria.*\(US, EU\)$/)).toBeDefined();
+  test('severe, or an injector: the whole board is proposed', async () => {
+    show([aGuest('allergen:milk', 'undecided')]);
+    await userEvent.click(screen.getByRole('checkbox', { name: /carries an injector/ }));
+    expect((await screen.findByRole('button', { name: /^Whole board/ })).textContent).toMatch(/proposed/);
+  });
+  test('an allergy by a card is refused in words, and its guest gets a plate', () => {
+    show([aGuest('allergen:eggs', 'card')]);
+    expect(screen.getByRole('alert').textContent).toMatch(/serves a dislike only.*own plate/);
+  });
+  test('a guest at risk: what they are usually told, each source and country once', () => {
+    show([aGuest('risk:pregnant', 'board')]);
+    const told = screen.getByText('Usually told to leave alone').parentElement!.textContent;
+    expect(told).toMatch(/raw-milk cheese.*alcohol.*listeria.*US.*EU/i);
+    // Each source once.
+    expect(told.match(/public-health advice on listeria, from memory/g)).toHaveLength(1);
+  });
+  test('as many guests as come may have limits; no more can be added', () => {
+    show([aGuest('taste:blue', 'card', { count: 4 })]);
+    expect(screen.getByText(/All who come have limits already/)).toBeDefined();
+    expect(screen.getByRole('button', { name: 'more: like this' })).toHaveProperty('disabled', true);
+  });
+  test('plates without a name of an older order: one guest’s or several', async () => {
+    const two = ['allergen:milk', 'diet:vegan'].map((what) => aGuest(what, 'own plate', { unsure: true }));
+    const seen = show(two);
+    await userEvent.click(screen.getByRole('button', { name: 'One guest' }));
+    expect(seen.order.brief.persons).toMatchObject([
+      { unsure: false, limits: [{ what: 'allergen:milk' }, { what: 'diet:vegan' }] },
+    ]);
+    cleanup();
+    const other = show(two);
+    await userEvent.click(screen.getByRole('button', { name: 'Different guests' }));
+    expect(other.order.brief.persons.map(({ unsure }) => unsure)).toEqual([false, false]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { goodsById, isMain, type Good, type Unreadable } from '@rotula/core';
-import { lightFormat } from 'date-fns';
+import { today as todayHere } from '../ui/today';
 import { Download, FileInput, FlaskConical, Plus } from 'lucide-react';
 import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -57,7 +57,7 @@ function OpenCounter({
   const [focusId, setFocusId] = useState<string | null>(params.get('good'));
   const [sheet, setSheet] = useState<'new' | 'trial' | 'export' | null>(null);
   const edits = useCounterEdits();
-  const today = lightFormat(new Date(), 'yyyy-MM-dd');
+  const today = todayHere();
   const goodId = params.get('good');
   const [lastAsked, setLastAsked] = useState(goodId);
   if (goodId !== lastAsked) {

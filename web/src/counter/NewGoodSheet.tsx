@@ -8,7 +8,7 @@ import {
   type Good,
   type GoodKind,
 } from '@rotula/core';
-import { lightFormat } from 'date-fns';
+import { today as todayHere } from '../ui/today';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
@@ -211,7 +211,7 @@ function trialOf(blank: Good, draft: Draft): Good {
     grams,
     pieces: 0,
     madeOn: null,
-    receivedOn: lightFormat(new Date(), 'yyyy-MM-dd'),
+    receivedOn: todayHere(),
     opened: true,
     treatment: null,
     price: null,
@@ -219,9 +219,7 @@ function trialOf(blank: Good, draft: Draft): Good {
     bestUntil: null,
     arrival: null,
     verdict:
-      verdict && taster.trim()
-        ? { says: verdict, taster: taster.trim(), on: lightFormat(new Date(), 'yyyy-MM-dd'), note }
-        : null,
+      verdict && taster.trim() ? { says: verdict, taster: taster.trim(), on: todayHere(), note } : null,
   };
   return {
     ...blank,

@@ -1,9 +1,10 @@
 import { heads } from '@rotula/core';
 import clsx from 'clsx';
-import { Link, NavLink } from 'react-router';
+import { NavLink } from 'react-router';
 import { Brand } from './Brand';
+import { Dangers } from './Dangers';
 import { count } from '../ui/format';
-import { ROLE_LABELS, sentence } from '../words';
+import { ROLE_LABELS } from '../words';
 import { useWorkbench } from './context';
 import { TABS } from './stages';
 import { SaveTrouble, SaveWord } from './SaveLine';
@@ -16,7 +17,7 @@ export function OrderHeader() {
   const { document, plan, format } = useWorkbench();
   const { order } = document;
   const { brief } = order;
-  const limits = brief.limits.length;
+  const limits = brief.persons.reduce((sum, { count: n }) => sum + n, 0);
   return (
     <header className="no-print mb-5">
       <div className="flex flex-wrap items-start justify-between gap-x-4">
@@ -30,10 +31,10 @@ export function OrderHeader() {
       <Title />
       <p className="mt-1 mb-3 text-ink-soft">
         {format.day(brief.servingAt)}, {format.time(brief.servingAt)} · {count(heads(brief), 'guest')}
-        {limits > 0 && `, ${count(limits, 'limit')}`} · {ROLE_LABELS[brief.role]}
+        {limits > 0 && say`, ${limits} with limits`} · {ROLE_LABELS[brief.role]}
         {plan.targets.eaters !== plan.targets.heads && say` · eat as ${plan.targets.eaters}`}
       </p>
-      <OverWhenServed />
+      <Dangers />
       <nav aria-label={say`Stages`} className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
         {TABS.map(({ path, label, key }) => (
           <NavLink
@@ -54,25 +55,6 @@ export function OrderHeader() {
         ))}
       </nav>
     </header>
-  );
-}
-
-/** What must not be served: its safe time is over before its time comes. It stands over every stage until it is mended. */
-function OverWhenServed() {
-  const { document, plan, format } = useWorkbench();
-  const over = plan.cautions.find(({ rule }) => rule === 'safe-time-over-when-served');
-  if (!over) return null;
-  return (
-    <p
-      role="alert"
-      data-over-when-served
-      className="mb-3 border-l-4 border-wax bg-wax px-3 py-2 font-bold text-paper"
-    >
-      {sentence(over, format)}.{' '}
-      <Link className="underline underline-offset-4" to={`/orders/${document.id}/clock`}>
-        {say`Ways out`}
-      </Link>
-    </p>
   );
 }
 

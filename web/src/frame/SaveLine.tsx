@@ -75,13 +75,15 @@ export function SaveTrouble() {
   );
 }
 
-/** "brief.limits.0.note" as a person would say it. */
+/** "brief.persons.0.note" as a person would say it. */
 const FIELD_WORDS: Record<string, string> = {
   title: say`The name of the order`,
   customer: say`The customer`,
   note: say`What was said on the telephone`,
   'selection.goods': say`The goods of the board`,
   extras: say`What was added by hand`,
+  'brief.persons': say`The guests with limits`,
+  'brief.guests': say`How many guests come`,
 };
 function fieldWords(field: string): string {
   const known = Object.keys(FIELD_WORDS).find((key) => field === key || field.startsWith(`${key}.`));

@@ -9,14 +9,10 @@ export function SmallChildren() {
   return (
     <SlateSection title={say`For the small children`} aside={say`under 5`}>
       <ul className="space-y-1">
-        {plan.children.map(({ good, form, grams, instead }) => (
+        {plan.children.map(({ good, form, grams }) => (
           <li key={good.id} data-child-line={good.id}>
             <strong>{good.name}</strong>{' '}
-            {form
-              ? `${grams > 0 ? `${format.grams(grams)}, ` : ''}${word(form)}`
-              : instead
-                ? say`not for them: ${instead.name} instead`
-                : say`not for them, and the counter has nothing of its kind instead`}
+            {form ? `${grams > 0 ? `${format.grams(grams)}, ` : ''}${word(form)}` : say`not for them`}
           </li>
         ))}
       </ul>

@@ -58,10 +58,10 @@ export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
         <p className="mt-[1.5mm] text-[11.5pt] leading-snug">
           <strong>{say`For children under 5:`}</strong>{' '}
           {data.children
-            .map(({ good, form, grams, instead }) =>
+            .map(({ good, form, grams }) =>
               form
                 ? `${good.name}${grams > 0 ? ` ${format.grams(grams)}` : ''} ${word(form)}`
-                : say`no ${good.name}${instead ? say`, ${instead.name} instead` : ''}`,
+                : say`no ${good.name}`,
             )
             .join(' · ')}
           {say`. No picks.`}

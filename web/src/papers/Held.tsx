@@ -1,8 +1,9 @@
-import type { Hold, PaperId } from '@rotula/core';
+import { reasonKey, type Hold, type PaperId } from '@rotula/core';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { say } from '../language/say';
 import { usePaper } from './context';
+import { sentence } from '../words';
 import { SHEETS } from './sheets';
 
 type HoldOf<B extends Hold['because']> = Extract<Hold, { because: B }>;
@@ -25,6 +26,8 @@ export function Held({ paper, hold }: { paper: PaperId; hold: Hold }) {
       );
     case 'not all is known':
       return <Unknown paper={SHEETS[paper].held ?? SHEETS[paper].label} hold={hold} />;
+    case 'danger':
+      return <Danger paper={SHEETS[paper].held ?? SHEETS[paper].label} order={orderId} hold={hold} />;
     case 'safe time is over when served':
       return <Over order={orderId} hold={hold} />;
   }
@@ -56,6 +59,25 @@ const Unknown = ({ paper, hold }: { paper: string; hold: HoldOf<'not all is know
     <p>{say`Unknown is never safe, and what shares its board shares it. Ask the maker, set it on the good’s page, or swap it.`}</p>
   </Alert>
 );
+
+/** Something may hurt somebody: what guests read is held until it is mended, or taken on by name where that may be. */
+function Danger({ paper, order, hold }: { paper: string; order: string; hold: HoldOf<'danger'> }) {
+  const { format } = usePaper();
+  return (
+    <Alert>
+      <p className="mb-2 text-lg font-bold">{say`No ${paper} yet: something here may hurt somebody.`}</p>
+      <ul className="mb-2 list-disc pl-6">
+        {hold.dangers.map((danger) => (
+          <li key={reasonKey(danger)}>{sentence(danger, format)}</li>
+        ))}
+      </ul>
+      <p>
+        {say`Decide it over the stages:`}{' '}
+        <Link className="underline underline-offset-4" to={`/orders/${order}/brief`}>{say`the Brief`}</Link>.
+      </p>
+    </Alert>
+  );
+}
 
 /** Nobody is handed a clock by which they would serve what is not safe any more. */
 const Over = ({ order, hold }: { order: string; hold: HoldOf<'safe time is over when served'> }) => (

@@ -21,7 +21,7 @@ export default function Quote({ data }: { data: Offer }) {
   const { cheeses, meats, boards, many, rows, service, price, isAgreed, perHead, suggested } = data;
   return (
     <article data-quote>
-      <SheetHead title={say`Quote`} />
+      <SheetHead title={say`Quote`} handed />
       <p className="mb-[3mm] text-[13pt]">
         {meats > 0
           ? say`${count(cheeses, 'cheese')} and ${count(meats, 'meat')}, with all that goes with them.`
@@ -126,7 +126,7 @@ function Contains({ data: { contains, mayContain, unknown } }: { data: Offer }) 
       {contains.length > 0 ? say`contains ${labels(contains)}.` : say`none named.`}{' '}
       {mayContain.length > 0 && say`May contain ${labels(mayContain)}.`}{' '}
       {unknown &&
-        say`Not everything is known yet, and unknown is never safe: ask before anybody with an allergy eats of it.`}
+        say`Allergens are still being checked, and unknown is never safe: ask before anybody with an allergy eats of it.`}
     </p>
   );
 }

@@ -17,7 +17,7 @@ const PACK_WORDS: Record<string, string> = {
 /** What to fetch, by department, with boxes to tick. */
 export default function ShoppingList({ data }: { data: PaperData<'shopping-list'> }) {
   const { plan, format } = usePaper();
-  const { departments, plates, offered, sum, drinksAreSuggested } = data;
+  const { departments, plates, sum, drinksAreSuggested } = data;
   const amount = (portion: Portion) =>
     portion.packs === null
       ? format.grams(portion.bought)
@@ -70,17 +70,6 @@ export default function ShoppingList({ data }: { data: PaperData<'shopping-list'
             ))}
           </Section>
         ))}
-        {offered.length > 0 && (
-          <Section title={say`Offered beside`}>
-            {offered.map((good) => (
-              <ToBuy
-                key={good.id}
-                name={good.name}
-                about={say`${styleOnBoard(good)}: a little, for small children`}
-              />
-            ))}
-          </Section>
-        )}
       </div>
       <p className="mt-[3mm] border-t-2 border-black pt-[2mm] text-right text-[15pt] font-bold">
         {say`In all ${format.money(sum.price)}`}

@@ -1,4 +1,4 @@
-import { addByHand, bringBack, exclusionsOf, isMain, MOST_MAINS, type Main } from '@rotula/core';
+import { addByHand, barsOf, bringBack, companyOf, isMain, MOST_MAINS, type Main } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { Finder } from '../ui/Finder';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -11,7 +11,8 @@ export function AddGood() {
   const { order, change } = document;
   const isFull = (order.selection.goods?.length ?? 0) >= MOST_MAINS;
   const addable = counter.filter(isMain).filter((main) => !plan.mains.some((m) => m.id === main.id));
-  const refused = (main: Main) => exclusionsOf(main, order.brief.limits);
+  const company = companyOf(plan.brief);
+  const refused = (main: Main) => barsOf(main, company);
   return (
     <div className="mt-3 space-y-3">
       <Finder
@@ -30,15 +31,19 @@ export function AddGood() {
             <span>
               <span className="block font-bold">{m.name}</span>
               <span className="block text-sm text-ink-soft">
-                {refused(m).length > 0
-                  ? say`kept off this board: ${limitLabel(refused(m)[0]!.limit.what)}`
-                  : lineOf(m, order.brief.servingAt)}
+                {refused(m).length > 0 ? (
+                  <strong className="text-wax">
+                    {say`against a guest’s limit: ${limitLabel(refused(m)[0]!.limit.what)}`}
+                  </strong>
+                ) : (
+                  lineOf(m, order.brief.servingAt)
+                )}
               </span>
             </span>
           </span>
         )}
         onTake={(m) => {
-          change(say`add ${m.name}`, (o) => addByHand(o, m.id));
+          change(say`add ${m.name}`, (o) => addByHand(o, m.id, refused(m).length > 0));
           setFocus(m.id);
         }}
       />

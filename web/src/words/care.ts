@@ -87,13 +87,43 @@ export const timeOutWords = (safety: Safety, { minutes, celsius }: Format): stri
     : say`${capital(minutes(most))} out of the cold at the most, ${minutes(rule.mostInHeat)} above ${celsius(TIME_OUT.above)}.`;
 };
 
+/** Who it is about, short: "Ada: tree nuts · vegan", "2 guests: no blue cheese". */
+export const guestWords = ({
+  who,
+  limits,
+  guests,
+}: {
+  readonly who: string;
+  readonly limits: readonly string[];
+  readonly guests: number;
+}): string =>
+  `${who || (guests === 1 ? say`One guest` : say`${guests} guests`)}: ${limits.map(limitLabel).join(' · ')}`;
+
+/** What may hurt somebody: what it is, and the way out. */
+export const dangerWords: WordsOf<'guest-undecided' | 'guests-unsure' | 'against-a-limit'> = {
+  'guest-undecided': ({ who, limits, guests }) =>
+    say`${guestWords({ who, limits, guests })}. Nobody has decided how far that reaches.`,
+  'guests-unsure': ({ plates }) =>
+    say`${plates} plates without a name: one guest’s, or several guests’? Until somebody says, each meets the limits of all.`,
+  'against-a-limit': ({ good, because }, _format, tell) =>
+    say`${good} is on this board by hand, against ${because
+      .map(
+        ({ limit, fit }) =>
+          `${limit.who ? `${limit.who}: ` : ''}${limitLabel(limit.what)}${fit.why ? ` (${tell(fit.why)})` : ''}`,
+      )
+      .join('; ')}.`,
+};
+
 export const cautionWords: WordsOf<
   CautionRule | 'guests-limit' | 'guest-at-risk' | 'next-lot' | 'changed-on-the-counter'
 > = {
-  'guests-limit': ({ what, guests, reach, wanted: asked }) => {
-    const who = `${capital(limitLabel(what))}, ${guests === 1 ? say`one guest` : say`${guests} guests`}.`;
-    if (reach === 'card') return say`${who} The cards say which; they choose for themselves.`;
-    return asked === 'card' ? `${who} ${NOT_BY_CARD} ${OWN_PLATE}` : `${who} ${OWN_PLATE}`;
+  'guests-limit': ({ who: name, limits, guests, reach, plate }) => {
+    const who = `${guestWords({ who: name, limits, guests })}.`;
+    if (reach === 'undecided') return say`${who} Nobody has decided how far that reaches: see the Brief.`;
+    if (reach === 'card' && plate) return `${who} ${NOT_BY_CARD} ${OWN_PLATE}`;
+    if (reach === 'not loose')
+      return `${who} ${say`Nothing of it lies open at this table; what has it inside is marked.`}${plate ? ` ${OWN_PLATE}` : ''}`;
+    return plate ? `${who} ${OWN_PLATE}` : say`${who} The cards say which; they choose for themselves.`;
   },
   'guest-at-risk': ({ what, row }) =>
     say`${capital(limitLabel(what))}: usually told to leave ${RISK_WORDS[row]} alone.`,

@@ -5,7 +5,7 @@ export * from './goods';
 export * from './roles';
 export * from './figures';
 export { becauseWords } from './because';
-export { NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
+export { guestWords, NOT_BY_CARD, RISK_WORDS, timeOutWords } from './care';
 export { cutLabel, produceWhen, produceWords } from './cut';
 export { wayOutWords, wishWords } from './wishes';
 export { schoolWords, SCHOOLS, type School } from './schools';

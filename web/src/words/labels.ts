@@ -7,7 +7,9 @@ import {
   type AxisId,
   type Face,
   type LensId,
-  type Limit,
+  type HeadKind,
+  type PlateGuests,
+  type Reach,
   type Main,
   type Milk,
   type RiskId,
@@ -65,16 +67,41 @@ export const LIMIT_NOTES: Readonly<Record<string, string>> = {
   ),
 };
 
+/** How far the limits of a guest reach. */
+export const REACH_WORDS: Record<Reach, string> = {
+  undecided: say`Not decided`,
+  board: say`Whole board`,
+  'not loose': say`Nothing loose`,
+  'own plate': say`Separate plate`,
+  card: say`Card`,
+};
+export const REACH_HINTS: Record<Reach, string> = {
+  undecided: say`somebody has to choose`,
+  board: say`nothing of it on the board`,
+  'not loose': say`no open nuts, seeds or crumbs of it at this table; what has it inside is marked`,
+  'own plate': say`cut first, with its own knife`,
+  card: say`the cards say which; for dislikes and diets only`,
+};
+
+export const HEAD_WORDS: Record<HeadKind, string> = {
+  adult: say`adult`,
+  child: say`child 5 to 11`,
+  under5: say`child under 5`,
+  infant: say`infant`,
+};
+
 /** An own plate: whose, and every limit that it meets. */
 export function plateLabel({
   who,
+  seat,
   limits,
-}: {
-  readonly who: string;
-  readonly limits: readonly Limit[];
-}): string {
-  const label = limits.map((limit) => limitLabel(limit.what)).join(' · ');
-  return who ? `${who}: ${label}` : label;
+  small,
+}: Pick<PlateGuests, 'who' | 'seat' | 'limits' | 'small'>): string {
+  const label = [small && say`child under 5`, ...limits.map((limit) => limitLabel(limit.what))]
+    .filter(Boolean)
+    .join(' · ');
+  const whose = [who, seat && say`seat ${seat}`].filter(Boolean).join(', ');
+  return whose ? `${whose}: ${label}` : label;
 }
 
 export const AXIS_LABELS: Record<AxisId, string> = {

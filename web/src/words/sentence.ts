@@ -1,7 +1,7 @@
 import type { BoardRuleId, Fact, LookRuleId, PairRuleId, PlaceRuleId, Reason, Rule } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { briefWords } from './brief';
-import { cautionWords, fitWords } from './care';
+import { cautionWords, dangerWords, fitWords } from './care';
 import { clockWords } from './clock';
 import { cutWords } from './cut';
 import { adviceWords } from './order';
@@ -19,6 +19,7 @@ export type LateRule = Fact | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleI
 const WORDS: WordsOf<Exclude<Rule, LateRule>> = {
   ...briefWords,
   ...cautionWords,
+  ...dangerWords,
   ...fitWords,
   ...cutWords,
   ...adviceWords,

@@ -27,8 +27,8 @@ const WISHES: { readonly [O in Of]: Words<O> } = {
   theme: { is: (w) => say`the theme “${w.is}”`, out: (w) => say`without the theme “${w.is}”` },
   flight: { is: (w) => say`the ${word(w.kind)} of ${w.is}`, out: (w) => say`without the ${word(w.kind)}` },
   limit: {
-    is: (w) => say`${limitLabel(w.what)}, on the whole board`,
-    out: (w) => say`their own plate instead: ${limitLabel(w.what)}`,
+    is: (w) => say`${w.what.map(limitLabel).join(' · ')}, on the whole board`,
+    out: (w) => say`their own plate instead: ${w.what.map(limitLabel).join(' · ')}`,
   },
   role: {
     is: (w) => say`food for ${ROLE_WORDS[w.role]}`,

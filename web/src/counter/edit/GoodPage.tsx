@@ -1,5 +1,5 @@
 import { reestimated, SCHEMAS, tastedScale, usesGood, type Good, type Order, type Sense } from '@rotula/core';
-import { lightFormat } from 'date-fns';
+import { today as todayHere } from '../../ui/today';
 import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import toast from 'react-hot-toast';
@@ -50,7 +50,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
   const [left] = useWhatIsLeft(useMemo(() => [good], [good]));
   const { data: orders = [] } = useOrders();
   const users = orders.filter((order) => usesGood(order, good.id));
-  const today = lightFormat(new Date(), 'yyyy-MM-dd');
+  const today = todayHere();
   useFindKey();
   useKeys({
     ...undoKeys(edits),
