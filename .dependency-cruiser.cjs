@@ -4,6 +4,7 @@
  */
 const ROOMS = [
   'units',
+  'lexicon',
   'counter',
   'care',
   'stage',

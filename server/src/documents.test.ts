@@ -11,6 +11,10 @@ import { DataTrouble } from './database/trouble.js';
 import { configFor, freshFolder, openShop, type OpenShop } from './testing/shop.js';
 import { storedRows, writeV1 } from './testing/stored.js';
 
+/** Without what was read of goods: that comes with them, and is no part of a format. */
+const unread = (document: unknown): unknown =>
+  JSON.parse(JSON.stringify(document, (key, value: unknown) => (key === 'read' ? undefined : value)));
+
 const open: OpenShop[] = [];
 const folders: string[] = [];
 afterEach(async () => {
@@ -47,7 +51,7 @@ describe('documents of format 1, as they lay in SQLite', () => {
     expect(book.orders).toHaveLength(storedRows('v1', 'orders').length);
     for (const row of storedRows('v1', 'orders')) {
       const order = book.orders.find((o: Order) => o.id === row.id);
-      expect(Order.parse(order)).toEqual(order);
+      expect(Order.parse(order)).toEqual(unread(order));
       const { brief: was, selection: wasSelection, waved, ...old } = JSON.parse(String(row.doc));
       expect(order).toMatchObject(old);
       // What was left by an id of its own is left by rule and subject now.
@@ -64,7 +68,7 @@ describe('documents of format 1, as they lay in SQLite', () => {
     const { body: counter } = await request(server).get('/api/counter').expect(200);
     expect(counter.unreadable).toEqual([]);
     expect(counter.goods).toHaveLength(storedRows('v1', 'goods').length);
-    for (const good of counter.goods) expect(Good.parse(good)).toEqual(good);
+    for (const good of counter.goods) expect(Good.parse(good)).toEqual(unread(good));
     expect(counter.goods.flatMap((g: Good) => g.lots)).toHaveLength(storedRows('v1', 'lots').length);
     const { body: house } = await request(server).get('/api/house').expect(200);
     expect(house).toMatchObject({ name: 'The Brackwater Counter', country: 'IE', version: 1 });
@@ -127,7 +131,7 @@ describe('documents of format 12, as they lay in SQLite', () => {
   test('what was left by a rule’s words stays left by its slug, and what the house learnt still weighs', async () => {
     const server = await v12Shop();
     const { body: order } = await request(server).get('/api/orders/boatyard-launch-supper').expect(200);
-    expect(Order.parse(order)).toEqual(order);
+    expect(Order.parse(order)).toEqual(unread(order));
     expect(order.adviceLeft).toEqual([
       { rule: 'out-too-long', subject: 'halyard#1' },
       { rule: 'out-too-long', subject: 'kestrel-ash#2' },

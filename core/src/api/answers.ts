@@ -24,7 +24,12 @@ export const CounterAnswer = z.object({ goods: Counter, unreadable: z.array(Unre
 export type CounterAnswer = z.infer<typeof CounterAnswer>;
 
 /** How many goods a change wrote. */
-export const ChangeAnswer = z.object({ put: z.number(), removed: z.number() });
+export const ChangeAnswer = z.object({
+  put: z.number(),
+  removed: z.number(),
+  /** What the words of the goods that were put say, by id; of a large change nothing: the counter is asked for again. */
+  read: z.record(z.string(), z.looseObject({ of: z.string() })).nullable(),
+});
 export type ChangeAnswer = z.infer<typeof ChangeAnswer>;
 
 export const TakingsAnswer = z.object({

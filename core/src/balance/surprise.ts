@@ -1,4 +1,4 @@
-import { mainMilk, type Main, type Served } from '../counter/index.js';
+import { mainMilk, tellingIngredients, type Main, type Served } from '../counter/index.js';
 import { sightOf } from '../sense/index.js';
 import { reason, memoisedBy, type Reason } from '../units/index.js';
 
@@ -22,7 +22,10 @@ const TRAITS: readonly ((main: Main) => readonly Oddity[])[] = [
   (m) => (m.kind === 'cheese' ? [{ of: 'sight', is: sightOf(m) }] : []),
   (m) => (m.sense.smoke >= 3 ? [{ of: 'smoke', is: 'smoked' }] : []),
   (m) => (m.sense.heat >= 3 ? [{ of: 'heat', is: 'spicy' }] : []),
-  (m) => m.contents.ingredients.slice(0, 2).map((is): Oddity => ({ of: 'inside', is })),
+  (m) =>
+    tellingIngredients(m)
+      .slice(0, 2)
+      .map((is): Oddity => ({ of: 'inside', is })),
 ];
 const traitsOf = (main: Main): Oddity[] => TRAITS.flatMap((trait) => trait(main));
 const keyOf = ({ of, is }: Oddity) => `${of} ${is}`;

@@ -50,8 +50,9 @@ const CHOKING_ROWS: readonly ChokingRow[] = [
   {
     id: 'nuts inside',
     applies: (good) =>
-      isCompanionOf(good, 'bread', 'cracker', 'preserve', 'brine', 'chocolate') &&
-      (hasNutsInside(good) || named(good, 'nut ', 'nuts ')),
+      good.kind !== 'drink' &&
+      good.kind !== 'ware' &&
+      (hasNutsInside(good) || (good.kind === 'companion' && named(good, 'nut ', 'nuts '))),
     form: null,
     source: CHOKING_ADVICE,
   },

@@ -19,7 +19,8 @@ export type Ingredient =
   | `${'pork' | 'beef' | 'fish'} gelatine`
   | 'honey'
   | 'blood'
-  | 'alcohol';
+  | 'alcohol'
+  | 'insect';
 /** What nobody has said of a good. */
 export type NotKnown =
   | 'animal'
@@ -30,7 +31,9 @@ export type NotKnown =
   | 'honey'
   | 'alcohol'
   | 'what it is'
-  | 'whether it is boar';
+  | 'whether it is boar'
+  | 'of which fat'
+  | 'ingredients';
 
 declare module '../units/reason.js' {
   interface Rules {

@@ -87,13 +87,33 @@ describe('diets look inside', () => {
       }),
       'no',
     ],
-    ['no pork', aMeat('m', { animals: [{ animal: 'beef', share: 1 }] }), 'yes'],
+    // A sausage of which nobody wrote down what is in it may hold pork fat.
+    ['no pork', aMeat('m', { animals: [{ animal: 'beef', share: 1 }] }), 'unknown'],
+    [
+      'no pork',
+      aMeat('m', {
+        animals: [{ animal: 'beef', share: 1 }],
+        contents: { ...contents, ingredients: ['beef', 'salt'] },
+      }),
+      'yes',
+    ],
+    [
+      'no pork',
+      aMeat('m', {
+        animals: [{ animal: 'beef', share: 1 }],
+        contents: { ...contents, ingredients: ['beef', 'pork fat', 'salt'] },
+      }),
+      'no',
+    ],
+    ['no pork', aCheese('c', { contents: { ...contents, ingredients: ['milk', 'salt', 'lard'] } }), 'no'],
+    ['no pork', aCompanion('bacon-jam', { role: 'preserve', name: 'Bacon Jam' }), 'unknown'],
+    ['halal', aCompanion('k', { contents: { ...contents, ingredients: ['onion', 'duck fat'] } }), 'unknown'],
     ['halal', aMeat('m', { animals: [{ animal: 'beef', share: 1 }] }), 'unknown'],
     [
       'halal',
       aMeat('m', {
         animals: [{ animal: 'beef', share: 1 }],
-        contents: { ...contents, certificates: ['halal'] },
+        contents: { ...contents, certificates: ['halal'], ingredients: ['beef', 'salt'] },
       }),
       'yes',
     ],

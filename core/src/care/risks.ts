@@ -1,11 +1,20 @@
-import { allergenOf, isAlcoholic, isMain, type Good } from '../counter/index.js';
+import {
+  allergenOf,
+  contentsOf,
+  factState,
+  isAlcoholic,
+  isMain,
+  readingOf,
+  type Good,
+} from '../counter/index.js';
+import type { Fact } from '../lexicon/index.js';
 
 /**
  * Guests at risk, and what they are usually told to leave alone. Advice differs by country; this is the strict side.
  * Local codes and licensed practice decide. Sources: public-health advice as commonly published in the country named,
  * from memory.
  */
-export const RISKS = ['pregnant', 'frail', 'immunity', 'young', 'maoi', 'kidney'] as const;
+export const RISKS = ['pregnant', 'frail', 'immunity', 'young', 'maoi', 'histamine', 'kidney'] as const;
 export type RiskId = (typeof RISKS)[number];
 
 export type RiskRowId =
@@ -22,6 +31,17 @@ export type RiskRowId =
   | 'tyramine in meat'
   | 'tyramine in drink'
   | 'alcohol'
+  | 'alcohol in food'
+  | 'blue inside'
+  | 'raw egg'
+  | 'raw fish'
+  | 'sprouts'
+  | 'beer without alcohol'
+  | 'fermented food'
+  | 'histamine in cheese'
+  | 'histamine in meat'
+  | 'histamine in fish'
+  | 'histamine in drink'
   | 'not described';
 
 export interface RiskRow {
@@ -39,6 +59,10 @@ export interface RiskRow {
 const LISTERIA: readonly RiskId[] = ['pregnant', 'frail', 'immunity'];
 const FOOD_SAFETY = 'public-health advice on listeria, from memory';
 const TYRAMINE = 'clinical diet advice on tyramine, from memory';
+const HISTAMINE = 'clinical diet advice on histamine intolerance, from memory';
+const PREGNANCY = 'public-health advice on food in pregnancy, from memory';
+/** Days from which a cheese is aged, for whoever must leave aged cheese. */
+const AGED_DAYS = 60;
 /** Advice for small children names mould-ripened soft cheese, blue and raw-milk cheese, pâté and raw sausage. */
 const CHILDREN = 'public-health advice on feeding young children, from memory';
 const VULNERABLE: readonly RiskId[] = [...LISTERIA, 'young'];
@@ -52,6 +76,10 @@ const words = (good: Good): string =>
     .toLowerCase()
     .replace(/[^a-z]+/g, ' ')} `;
 const says = (good: Good, ...any: string[]): boolean => any.some((word) => words(good).includes(` ${word} `));
+
+/** What it says among its ingredients, or where nobody wrote them down, in its name. */
+const has = (good: Good, fact: Fact): boolean =>
+  good.kind !== 'ware' && readingOf(good) !== null && factState(good, fact) !== 'no';
 
 const isFish = (good: Good): boolean =>
   (good.kind === 'meat' && good.animals.some((a) => a.animal === 'fish')) ||
@@ -150,7 +178,8 @@ const RISK_ROWS: readonly RiskRow[] = [
     source: TYRAMINE,
     country: 'all',
     applies: (good) =>
-      good.kind === 'cheese' && (['blue', 'washed', 'bloomy'].includes(good.texture) || good.ageDays > 60),
+      good.kind === 'cheese' &&
+      (['blue', 'washed', 'bloomy'].includes(good.texture) || good.ageDays > AGED_DAYS),
   },
   {
     id: 'tyramine in meat',
@@ -174,6 +203,108 @@ const RISK_ROWS: readonly RiskRow[] = [
     risks: ['pregnant', 'maoi'],
     sure: true,
     source: 'public-health advice, widely published',
+    country: 'all',
+    applies: (good) => isAlcoholic(good),
+  },
+  {
+    id: 'alcohol in food',
+    risks: ['pregnant'],
+    sure: true,
+    source: PREGNANCY,
+    country: 'all',
+    applies: (good) => good.kind !== 'drink' && contentsOf(good).alcohol === 'yes' && has(good, 'spirit'),
+  },
+  {
+    id: 'blue inside',
+    risks: VULNERABLE,
+    sure: true,
+    source: FOOD_SAFETY,
+    country: 'UK, US, EU',
+    applies: (good) => good.kind !== 'cheese' && has(good, 'blue cheese'),
+  },
+  {
+    id: 'raw egg',
+    risks: VULNERABLE,
+    sure: true,
+    source: `${PREGNANCY}; ${CHILDREN}`,
+    country: 'UK, US, EU',
+    applies: (good) => has(good, 'raw egg'),
+  },
+  {
+    id: 'raw fish',
+    risks: LISTERIA,
+    sure: true,
+    source: FOOD_SAFETY,
+    country: 'US, UK, EU',
+    applies: (good) => !isSmokedFish(good) && has(good, 'raw fish'),
+  },
+  {
+    id: 'sprouts',
+    risks: VULNERABLE,
+    sure: true,
+    source: PREGNANCY,
+    country: 'US, EU',
+    applies: (good) => has(good, 'sprouts'),
+  },
+  {
+    id: 'beer without alcohol',
+    risks: ['maoi', 'histamine'],
+    sure: true,
+    source: TYRAMINE,
+    country: 'all',
+    applies: (good) =>
+      good.kind === 'drink' &&
+      !isAlcoholic(good) &&
+      says(good, 'beer', 'bier', 'birra', 'cerveza', 'biere', 'lager', 'ale'),
+  },
+  {
+    id: 'fermented food',
+    risks: ['maoi', 'histamine'],
+    sure: true,
+    source: `${TYRAMINE}; ${HISTAMINE}`,
+    country: 'all',
+    applies: (good) => has(good, 'fermented'),
+  },
+  {
+    id: 'smoked fish',
+    risks: ['maoi', 'histamine'],
+    sure: true,
+    source: `${TYRAMINE}; ${HISTAMINE}`,
+    country: 'all',
+    applies: (good) => isSmokedFish(good),
+  },
+  {
+    id: 'histamine in cheese',
+    risks: ['histamine'],
+    sure: true,
+    source: HISTAMINE,
+    country: 'all',
+    applies: (good) =>
+      good.kind === 'cheese' &&
+      (['blue', 'washed', 'bloomy', 'hard', 'very hard'].includes(good.texture) || good.ageDays > AGED_DAYS),
+  },
+  {
+    id: 'histamine in meat',
+    risks: ['histamine'],
+    sure: true,
+    source: HISTAMINE,
+    country: 'all',
+    applies: (good) =>
+      good.kind === 'meat' && ['fermented', 'air-dried', 'raw spreadable'].includes(good.process),
+  },
+  {
+    id: 'histamine in fish',
+    risks: ['histamine'],
+    sure: true,
+    source: HISTAMINE,
+    country: 'all',
+    applies: (good) => isFish(good) && !isSmokedFish(good),
+  },
+  {
+    id: 'histamine in drink',
+    risks: ['histamine'],
+    sure: true,
+    source: HISTAMINE,
     country: 'all',
     applies: (good) => isAlcoholic(good),
   },

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ALLERGENS, type AllergenId as Id } from './allergens.js';
+import { ALLERGENS, type AllergenId as Id } from '../lexicon/index.js';
 
 const AllergenId = z.enum(ALLERGENS.map((a) => a.id) as [Id, ...Id[]]);
 

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { reference } from '../testing/reference.js';
-import { ALLERGENS, allergensByState, allergenState } from './allergens.js';
+import { ALLERGENS, allergensByState, allergenState } from '../lexicon/index.js';
 import { AllergenStatement } from './allergenStatement.js';
 
 // Source: Regulation (EU) 1169/2011 Annex II; US FALCPA and FASTER Act.

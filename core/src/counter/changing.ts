@@ -5,7 +5,7 @@ import type { Good } from './good.js';
 /** Making, carrying out and taking back changes of the counter; their schemas are in change.ts. */
 
 /** The text by which two versions of a good are compared. */
-export const goodMark = (good: Good): string => hashOf(canonicalText(good));
+export const goodMark = ({ read: _, ...good }: Good): string => hashOf(canonicalText(good));
 
 /** A change as lines of JSON, in the order in which they are sent. */
 export function* linesOf({ name, put, remove }: CounterChange): Generator<string> {

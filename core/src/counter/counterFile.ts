@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { fileHead, liftedFile, versionOf } from '../units/index.js';
 import { GOOD_FORMAT, upgradedGoods } from './format.js';
 import { Counter, type Good } from './good.js';
+import { asStored } from './reading.js';
 
 export const CounterHead = fileHead(
   'rotula.counter',
@@ -15,5 +16,5 @@ export const CounterFile = CounterHead.transform(
 export const counterFile = (goods: readonly Good[]) => ({
   format: 'rotula.counter',
   formatVersion: versionOf(GOOD_FORMAT),
-  goods,
+  goods: goods.map(asStored),
 });

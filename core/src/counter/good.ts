@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Days, Grams, lineText, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergenStatement.js';
+import type { WithReading } from './reading.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
 import { Composition, Form, Piece, smallestMeasure } from './measures.js';
@@ -161,7 +162,7 @@ export const Cheese = Common.extend({
   path: ['rind', 'mm'],
   message: 'with this rind cut off nothing is left of the piece',
 });
-export type Cheese = z.infer<typeof Cheese>;
+export type Cheese = z.infer<typeof Cheese> & WithReading;
 
 export const Meat = Common.extend({
   kind: z.literal('meat'),
@@ -178,7 +179,7 @@ export const Meat = Common.extend({
   casingEaten: z.boolean().default(false),
   known: z.enum(KNOWN).default('usual'),
 });
-export type Meat = z.infer<typeof Meat>;
+export type Meat = z.infer<typeof Meat> & WithReading;
 
 export const COMPANION_ROLES = [
   'honey',
@@ -218,7 +219,7 @@ export const Companion = Common.extend({
   /** What a jar holds without its liquid; null: as its weight says. */
   drainedGrams: Grams.nullable().default(null),
 });
-export type Companion = z.infer<typeof Companion>;
+export type Companion = z.infer<typeof Companion> & WithReading;
 
 export const DRINK_TYPES = [
   'sparkling',
@@ -244,7 +245,7 @@ export const Drink = Common.extend({
   body: Scale,
   spice: Scale.default(0),
 });
-export type Drink = z.infer<typeof Drink>;
+export type Drink = z.infer<typeof Drink> & WithReading;
 
 export const Ware = Common.omit({ sense: true, estimated: true, aromas: true }).extend({
   kind: z.literal('ware'),
@@ -260,10 +261,10 @@ export const Ware = Common.omit({ sense: true, estimated: true, aromas: true }).
   material: z.enum(WARE_MATERIALS).default('unknown'),
   heatproof: z.boolean().default(false),
 });
-export type Ware = z.infer<typeof Ware>;
+export type Ware = z.infer<typeof Ware> & WithReading;
 
 export const Good = z.discriminatedUnion('kind', [Cheese, Meat, Companion, Drink, Ware]);
-export type Good = z.infer<typeof Good>;
+export type Good = z.infer<typeof Good> & WithReading;
 /** What is eaten as itself and tasted in order: the cheeses and the meats. */
 export type Main = Cheese | Meat;
 

@@ -7,7 +7,7 @@ export {
   TREE_NUTS,
   WHEATS,
   allergenState,
-} from './allergens.js';
+} from '../lexicon/index.js';
 export { AllergenStatement } from './allergenStatement.js';
 export {
   ARRIVAL_CHECKS,
@@ -110,7 +110,18 @@ export {
 } from './lines.js';
 export { companionsOn, drinksOn, mainsOn, waresOn } from './shelves.js';
 export { mustMove, pricePerKg } from './selling.js';
-export { allergenOf, allergensOf, contentsOf, contradictions, insideOf } from './ingredients.js';
+export {
+  allergenOf,
+  allergensOf,
+  contentsOf,
+  contradictions,
+  factState,
+  type FactState,
+  insideOf,
+} from './ingredients.js';
+export { tellingIngredients } from './telling.js';
+export { asStored, readAs, readAsBoth, type Reading, readingOf } from './reading.js';
+export { withReadGoods, withReading, withReadings } from './readGoods.js';
 export { COLUMNS, PLAIN_PRICE, SCHEMAS, type Column } from './table/columns.js';
 export { escapeCell, unescapeCell } from './table/escape.js';
 export { tableOf, HEADINGS } from './table/rows.js';

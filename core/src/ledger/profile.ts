@@ -53,7 +53,7 @@ function resultsOf(
     for (const { role, goodId } of session.probes) {
       const good = goods.get(goodId);
       if (!good || good.kind === 'drink' || own?.kind !== 'drink') continue;
-      const row = rows.get(goodId) ?? { role, good, notes: [], drink: own };
+      const row = rows.get(goodId) ?? { role, good, notes: [] as SessionBody['notes'][number][], drink: own };
       row.notes.push(...session.notes.filter(({ probe, sits }) => probe === goodId && sits !== null));
       rows.set(goodId, row);
     }

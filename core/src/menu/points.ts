@@ -7,6 +7,7 @@ import {
   type MeatAnimal,
   type Milk,
   type Served,
+  tellingIngredients,
 } from '../counter/index.js';
 import { days, NONE, reason, type Days, type Reason, type Rule, type Rules } from '../units/index.js';
 
@@ -87,7 +88,7 @@ const FACTS: readonly FactRow[] = [
   row('set-without-rennet', (m) => given(m.kind === 'cheese' && m.contents.rennet === 'none')),
   row('crystals-of-age', (m) => given(m.kind === 'cheese' && m.look.crystals)),
   row('with-something-inside', (m) => {
-    const what = m.contents.ingredients.filter((name) => !PLAIN.test(name)).slice(0, 2);
+    const what = tellingIngredients(m).slice(0, 2);
     return what.length > 0 ? { what } : null;
   }),
   row('of-a-rarer-animal', (m) => {
@@ -114,10 +115,6 @@ const FACTS: readonly FactRow[] = [
   ),
   row('from-one-place', (m) => (m.origin.region ? { region: m.origin.region } : null)),
 ];
-
-/** What is in everything of its kind says nothing. */
-const PLAIN =
-  /^(?:(?:raw |pasteurised )?(?:cow|sheep|goat|buffalo)?.{0,3}milk|milk|salt|sea salt|rennet|.*cultures?|.*rennet|pork|beef|sugar|dextrose|preservatives?|.*nitrite.*|.*nitrate.*|spices?|pepper)$/i;
 
 /** What may be said of a good, the most distinctive first. */
 export const factsOf = (main: Main, on: string): Reason[] =>

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_HOUSE } from '../brief/index.js';
-import { goodsById, isMain, type Good } from '../counter/index.js';
+import { goodsById, isMain, type Good, withReadGoods } from '../counter/index.js';
 import { aCheese, aCompanion, demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
 import {
@@ -141,7 +141,7 @@ describe('the snapshot', () => {
     (field, more) => {
       const [mild, strict] = [aCheese('c'), aCheese('c', more)];
       const heldAs = (kept: Good, now: Good) => {
-        const o = settled(anOrder({ selection: { goods: ['c'] } }), [kept]);
+        const o = withReadGoods(settled(anOrder({ selection: { goods: ['c'] } }), [kept]));
         const p = plan(o, [now], DEFAULT_HOUSE);
         expect(p.changed).toContainEqual(expect.objectContaining({ field, safety: true }));
         expect(p.cautions[0]).toMatchObject({ rule: 'changed-on-the-counter', goods: ['c'] });
@@ -209,7 +209,8 @@ describe('the snapshot', () => {
   });
 
   test('a finished order stands: whatever happens to counter and house, its plan is the same', () => {
-    const o = settled(order({ state: 'finished' }));
+    // As the server gives it out: kept goods are read too.
+    const o = withReadGoods(settled(order({ state: 'finished' })));
     const before = plan(o, counter, DEFAULT_HOUSE);
     const elsewhere = plan(o, [], { ...DEFAULT_HOUSE, amountSchool: 'per kind' });
     expect(elsewhere.sum.price).toBe(before.sum.price);

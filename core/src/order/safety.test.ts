@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_HOUSE } from '../brief/index.js';
-import { blankGood, servedGood, type Good } from '../counter/index.js';
+import { blankGood, servedGood, withReading, type Good } from '../counter/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, aMeat, demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
@@ -121,7 +121,10 @@ describe('the strict side', () => {
     expect(idsOf({ persons, wood: false })).not.toContain('board-oil');
     expect(idsOf({})).not.toContain('board-oil');
     const board = blankGood('ware', 'Oak', 'oak', 'oak board');
-    const oiled = { ...board, contents: { ...board.contents, ingredients: ['walnut oil'] } };
+    const oiled = withReading({
+      ...board,
+      contents: { ...board.contents, ingredients: ['walnut oil'] },
+    });
     expect(fitsOf(oiled, 'allergen:tree nuts')).toBe('no');
     expect(fitsOf(board, 'allergen:tree nuts')).toBe('yes');
     const p = plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c'), oiled], DEFAULT_HOUSE);

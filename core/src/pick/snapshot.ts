@@ -1,4 +1,7 @@
 import {
+  asStored,
+  readAs,
+  readAsBoth,
   ALLERGENS,
   allergenOf,
   CASINGS,
@@ -33,7 +36,7 @@ export const NO_SNAPSHOT: Snapshot = { goods: {}, house: null, format: SNAPSHOT_
 export function snapshotOf(good: Good, lot: string | null, date: string): SnapshotEntry {
   const [chosen] = withLots([good], lot === null ? {} : { [good.id]: lot });
   const amount = money(priceOn(chosen!, date));
-  return { good: { ...good, price: { ...good.price, amount } }, lot };
+  return { good: asStored({ ...good, price: { ...good.price, amount } }), lot };
 }
 
 /** The stricter of two words of a table that runs from the worst to the best. */
@@ -107,21 +110,18 @@ function heldLot(kept: Good, now: Good, lot: Lot, date: string): Lot {
  * A good as an order holds it: all as it was kept, and of contents, allergens, treatment, animals and verdict the
  * stricter of then and now. A finished order also keeps its lots.
  */
-function heldGood(
-  { good: kept }: SnapshotEntry,
-  now: Good | undefined,
-  date: string,
-  finished: boolean,
-): Good {
+function heldGood(entry: SnapshotEntry, now: Good | undefined, date: string, finished: boolean): Good {
+  const kept = readAs(entry.good, now);
   if (!now || now.kind !== kept.kind)
     return { ...kept, lots: kept.lots.map((lot) => ({ ...lot, price: null })) };
   const shelf = finished ? kept.lots : now.lots;
-  const held = {
+  const asIs = {
     ...kept,
     allergens: stricterAllergens(kept, now),
     contents: stricterContents(kept, now),
     lots: shelf.map((lot) => heldLot(kept, now, lot, date)),
   };
+  const held = readAsBoth(asIs, kept, now);
   if (held.kind === 'cheese' && now.kind === 'cheese')
     return {
       ...held,
@@ -200,8 +200,9 @@ export function snapshotChanges(
   onCounter: ReadonlyMap<string, Good>,
   date: string,
 ): SnapshotChange[] {
-  return Object.entries(goods).flatMap(([goodId, { good: kept, lot }]) => {
+  return Object.entries(goods).flatMap(([goodId, { good, lot }]) => {
     const now = onCounter.get(goodId);
+    const kept = readAs(good, now);
     const row = (
       field: SnapshotChange['field'],
       safety: boolean,
@@ -261,6 +262,6 @@ const verdictsText = (good: Good, date: string, like: Good = good): string =>
     .map((lot) => `${lot.id}: ${verdictOn(good, lot, date)?.says ?? 'not tasted'}`)
     .join(', ');
 
-const COMPARED = ['price', 'allergens', 'contents', 'treatment', 'milk', 'animals', 'lots'];
+const COMPARED = ['read', 'price', 'allergens', 'contents', 'treatment', 'milk', 'animals', 'lots'];
 const restText = (good: Good): string =>
   canonicalText(Object.fromEntries(Object.entries(good).filter(([key]) => !COMPARED.includes(key))));

@@ -1,4 +1,4 @@
-import { Cheese, Meat, TEXTURES, type Main, type Texture } from '../counter/index.js';
+import { Cheese, Meat, TEXTURES, withReadings, type Main, type Texture } from '../counter/index.js';
 
 /**
  * Large invented counters for benches and checks: the same seed, the same goods. Traits hang together as on a real
@@ -272,6 +272,7 @@ export function seededMains(seed: number, cheeses: number, meats: number): Main[
       }),
       allergens: { rest: 'free' },
       ...safe,
+      contents: { ...safe.contents, ingredients: ['salt'] },
       lots: lots(`m${i}`),
       animals: [{ animal: weighted(ANIMALS), share: 1 }],
       build,
@@ -283,8 +284,8 @@ export function seededMains(seed: number, cheeses: number, meats: number): Main[
       known: weighted(KNOWN),
     });
   };
-  return [
+  return withReadings([
     ...Array.from({ length: cheeses }, (_, i) => cheese(i)),
     ...Array.from({ length: meats }, (_, i) => meat(i)),
-  ];
+  ]);
 }

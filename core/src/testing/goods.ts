@@ -9,6 +9,8 @@ import {
   MEAT_ANIMALS,
   MILKS,
   TEXTURES,
+  withReading,
+  withReadings,
   type Good,
   type Main,
 } from '../counter/index.js';
@@ -43,89 +45,97 @@ const SAFE = {
 type Loose = Record<string, unknown>;
 
 export const aCheese = (id: string, more: Loose = {}, sense: Loose = {}): Cheese =>
-  Cheese.parse({
-    kind: 'cheese',
-    id,
-    name: id,
-    style: 'test cheese',
-    origin: { region: 'here', country: '' },
-    price: { amount: 2000, per: 'kg' },
-    pack: { form: 'cut to order' },
-    colours: ['#e9d6a2'],
-    sense: { ...SENSE, ...sense },
-    flavours: ['milky'],
-    texture: 'firm',
-    milk: [{ animal: 'cow', share: 1 }],
-    treatment: 'pasteurised',
-    ageDays: 120,
-    rind: { kind: 'none', mm: 0, verdict: 'none' },
-    form: { shape: 'wheel', grams: 4000, diameter: 220, height: 100 },
-    paste: 'supple',
-    ...SAFE,
-    ...more,
-  });
+  withReading(
+    Cheese.parse({
+      kind: 'cheese',
+      id,
+      name: id,
+      style: 'test cheese',
+      origin: { region: 'here', country: '' },
+      price: { amount: 2000, per: 'kg' },
+      pack: { form: 'cut to order' },
+      colours: ['#e9d6a2'],
+      sense: { ...SENSE, ...sense },
+      flavours: ['milky'],
+      texture: 'firm',
+      milk: [{ animal: 'cow', share: 1 }],
+      treatment: 'pasteurised',
+      ageDays: 120,
+      rind: { kind: 'none', mm: 0, verdict: 'none' },
+      form: { shape: 'wheel', grams: 4000, diameter: 220, height: 100 },
+      paste: 'supple',
+      ...SAFE,
+      ...more,
+    }),
+  );
 
 export const aMeat = (id: string, more: Loose = {}, sense: Loose = {}): Meat =>
-  Meat.parse({
-    kind: 'meat',
-    id,
-    name: id,
-    style: 'test meat',
-    price: { amount: 3000, per: 'kg' },
-    pack: { form: 'sliced to order' },
-    colours: ['#a8473e'],
-    sense: { ...SENSE, ...sense },
-    animals: [{ animal: 'pork', share: 1 }],
-    build: 'coarse',
-    process: 'fermented',
-    calibre: 'medium',
-    ageDays: 60,
-    form: { shape: 'whole sausage', grams: 800, diameter: 60, length: 250 },
-    slice: { mm: 1.5, diameter: 60 },
-    ...SAFE,
-    allergens: { rest: 'free' },
-    ...more,
-  });
+  withReading(
+    Meat.parse({
+      kind: 'meat',
+      id,
+      name: id,
+      style: 'test meat',
+      price: { amount: 3000, per: 'kg' },
+      pack: { form: 'sliced to order' },
+      colours: ['#a8473e'],
+      sense: { ...SENSE, ...sense },
+      animals: [{ animal: 'pork', share: 1 }],
+      build: 'coarse',
+      process: 'fermented',
+      calibre: 'medium',
+      ageDays: 60,
+      form: { shape: 'whole sausage', grams: 800, diameter: 60, length: 250 },
+      slice: { mm: 1.5, diameter: 60 },
+      ...SAFE,
+      allergens: { rest: 'free' },
+      ...more,
+    }),
+  );
 
 export const aCompanion = (id: string, more: Loose = {}, sense: Loose = {}): Companion =>
-  Companion.parse({
-    kind: 'companion',
-    id,
-    name: id,
-    style: 'test companion',
-    price: { amount: 1000, per: 'kg' },
-    pack: { form: 'loose' },
-    colours: ['#c9c46a'],
-    sense: { ...SENSE, fat: 0, salty: 0, funk: 0, ...sense },
-    role: 'fruit',
-    crunch: 3,
-    juice: 5,
-    ...SAFE,
-    allergens: { rest: 'free' },
-    ...more,
-  });
+  withReading(
+    Companion.parse({
+      kind: 'companion',
+      id,
+      name: id,
+      style: 'test companion',
+      price: { amount: 1000, per: 'kg' },
+      pack: { form: 'loose' },
+      colours: ['#c9c46a'],
+      sense: { ...SENSE, fat: 0, salty: 0, funk: 0, ...sense },
+      role: 'fruit',
+      crunch: 3,
+      juice: 5,
+      ...SAFE,
+      allergens: { rest: 'free' },
+      ...more,
+    }),
+  );
 
 export const aDrink = (id: string, more: Loose = {}): Drink =>
-  Drink.parse({
-    kind: 'drink',
-    id,
-    name: id,
-    style: 'test wine',
-    price: { amount: 1400, per: 'piece' },
-    pack: { form: 'bottle', ml: 750 },
-    colours: ['#7a2b3a'],
-    sense: SENSE,
-    type: 'red',
-    abv: 12.5,
-    residualSugar: 2,
-    totalAcidity: 5.5,
-    tannin: 4,
-    bubbles: 0,
-    body: 5,
-    ...SAFE,
-    allergens: { rest: 'free' },
-    ...more,
-  });
+  withReading(
+    Drink.parse({
+      kind: 'drink',
+      id,
+      name: id,
+      style: 'test wine',
+      price: { amount: 1400, per: 'piece' },
+      pack: { form: 'bottle', ml: 750 },
+      colours: ['#7a2b3a'],
+      sense: SENSE,
+      type: 'red',
+      abv: 12.5,
+      residualSugar: 2,
+      totalAcidity: 5.5,
+      tannin: 4,
+      bubbles: 0,
+      body: 5,
+      ...SAFE,
+      allergens: { rest: 'free' },
+      ...more,
+    }),
+  );
 
 /**
  * Cheeses with correlated traits, as on a real counter: fresh is young and mild, cow dominates.
@@ -200,7 +210,7 @@ export const meats = (min: number, max: number): fc.Arbitrary<Meat[]> =>
     );
 
 export const demoCounter = (): Good[] =>
-  CounterFile.parse(JSON.parse(readFileSync('demo/counter.json', 'utf8'))).goods;
+  withReadings(CounterFile.parse(JSON.parse(readFileSync('demo/counter.json', 'utf8'))).goods);
 
 /** Every subset of a given size. */
 export function subsets<T>(items: readonly T[], size: number): T[][] {

@@ -11,6 +11,8 @@ import {
   goodsById,
   MOST_GOODS,
   staleGoods,
+  withReading,
+  type ChangeAnswer,
   type CounterChange,
   type Good,
   type Taking,
@@ -27,6 +29,8 @@ import { TakingsReader } from './takings.js';
 
 /** Ids or goods in one statement: SQLite takes 32,766 parameters in one. */
 const CHUNK = 2000;
+/** Of a change of so many goods what their words say is answered at once. */
+const MOST_READ = 200;
 const chunks = <T>(all: readonly T[]): T[][] =>
   Array.from({ length: Math.ceil(all.length / CHUNK) }, (_, i) => all.slice(i * CHUNK, (i + 1) * CHUNK));
 
@@ -72,7 +76,7 @@ export class CounterService {
   }
 
   /** Carry a change out, whole or not at all; 409 names the goods that were changed elsewhere since it was made. */
-  async change(change: CounterChange): Promise<{ put: number; removed: number }> {
+  async change(change: CounterChange): Promise<ChangeAnswer> {
     const done = await this.db.write((tx) => this.carryOut(change, tx));
     this.changes++;
     return done;
@@ -93,7 +97,11 @@ export class CounterService {
       throw new BadRequestException(
         `That would make ${all?.n} goods, and the counter holds at most ${MOST_GOODS}. Nothing was written; take some off first.`,
       );
-    return { put: put.length, removed: gone.length };
+    const read =
+      put.length <= MOST_READ
+        ? Object.fromEntries(put.map((good) => [good.id, { ...withReading(good).read }] as const))
+        : null;
+    return { put: put.length, removed: gone.length, read };
   }
 
   private async refuseStale(change: CounterChange, touched: readonly string[], tx: Writer) {

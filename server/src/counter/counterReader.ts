@@ -1,4 +1,4 @@
-import { Good, GOOD_FORMAT, Lot, LOT_FORMAT, type Read } from '@rotula/core';
+import { Good, GOOD_FORMAT, Lot, LOT_FORMAT, withReading, type Read } from '@rotula/core';
 import { asc, sql } from 'drizzle-orm';
 import type { Reader } from '../database/database.js';
 import { documentOf, type Unreadable } from '../database/documents.js';
@@ -59,9 +59,9 @@ function assembled(row: GoodRow, own: readonly LotRow[]): Read<Good> {
   const read = own.map((lot) => ({ id: lot.id, is: documentOf(LOT_FORMAT, Lot, lot) }));
   const wrong = read.find(({ is }) => 'says' in is);
   if (wrong && 'says' in wrong.is) return { says: `lot ${wrong.id}: ${wrong.is.says}` };
-  return {
-    document: { ...good.document, lots: read.flatMap(({ is }) => ('document' in is ? [is.document] : [])) },
-  };
+  const lots = read.flatMap(({ is }) => ('document' in is ? [is.document] : []));
+  // Read once for each text of a good: what its words say comes with it to every page and thread.
+  return { document: withReading({ ...good.document, lots }) };
 }
 
 /** Rows of lots by their good. */

@@ -1,4 +1,4 @@
-import { Order, ORDER_FORMAT, OrderBody, type Read, versionOf } from '@rotula/core';
+import { Order, ORDER_FORMAT, OrderBody, type Read, versionOf, withReadGoods } from '@rotula/core';
 import { asc } from 'drizzle-orm';
 import { documentOf } from '../database/documents.js';
 import { orders } from '../database/schema.js';
@@ -23,7 +23,8 @@ export function orderRow(order: Order): typeof orders.$inferInsert {
 function orderOf(row: OrderRow): Read<Order> {
   const read = documentOf(ORDER_FORMAT, OrderBody, row);
   if ('says' in read) return read;
-  return { document: { ...read.document, id: row.id, version: row.version, updatedAt: row.updatedAt } };
+  const { id, version, updatedAt } = row;
+  return { document: { ...withReadGoods(read.document), id, version, updatedAt } };
 }
 
 /** Orders, the earliest serving first. */

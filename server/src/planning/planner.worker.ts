@@ -11,6 +11,8 @@ import {
   refuseInWords,
   runSearch,
   SEARCHES,
+  withReadGoods,
+  withReadings,
   withTaken,
   writtenPlan,
   type Good,
@@ -54,7 +56,7 @@ const left = lruMemoised(
 
 /** What lies there now: less what orders cut off it. @param own ids of the weighings of the order that looks */
 async function goodsOf(shelf: Shelf, dataDirectory: string, own: readonly string[] = []) {
-  if ('sent' in shelf) return shelf.sent;
+  if ('sent' in shelf) return withReadings(shelf.sent);
   const { counter, takings } = storesIn(dataDirectory);
   if (known?.revision !== shelf.stored)
     known = { revision: shelf.stored, goods: (await counter.all()).goods };
@@ -63,14 +65,15 @@ async function goodsOf(shelf: Shelf, dataDirectory: string, own: readonly string
 
 /** The document of an order, and the version of a stored one. */
 function unstored(order: OrderBody | Order): { body: OrderBody; version: number | null } {
-  if (!('version' in order)) return { body: order, version: null };
+  if (!('version' in order)) return { body: withReadGoods(order), version: null };
   const { id: _, version, updatedAt: __, ...body } = order;
-  return { body, version };
+  return { body: withReadGoods(body), version };
 }
 
 const ownOf = ({ cutting }: Jobs['plan']['order']) => cutting.entries.map(({ id }) => id);
 
-function searched<K extends SearchId>(id: K, request: Searched[K]['request'], shop: Shop): SearchReply {
+function searched<K extends SearchId>(id: K, asked: Searched[K]['request'], shop: Shop): SearchReply {
+  const request = 'order' in asked ? { ...asked, order: withReadGoods(asked.order) } : asked;
   try {
     return { found: JSON.stringify(byId(runSearch(id, SEARCHES[id].question(request, shop)))) };
   } catch (fault) {

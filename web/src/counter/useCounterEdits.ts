@@ -1,4 +1,13 @@
-import { changeTo, CounterChange, goodsById, removalOf, type CounterAnswer, type Good } from '@rotula/core';
+import {
+  changeTo,
+  CounterChange,
+  goodsById,
+  removalOf,
+  type ChangeAnswer,
+  type CounterAnswer,
+  type Good,
+  type Reading,
+} from '@rotula/core';
 import { useSyncExternalStore } from 'react';
 import toast from 'react-hot-toast';
 import { mutate } from 'swr';
@@ -32,8 +41,24 @@ const set = (part: Partial<Edits>) => {
 /** What takes a change back, so that it goes when the change is refused. */
 const backs = new WeakMap<CounterChange, Step>();
 
+/** Goods that were stored are read by then: what their words say goes into what is shown. */
+async function readIn({ read }: ChangeAnswer): Promise<void> {
+  if (!read) return void mutate('counter');
+  await mutate<CounterAnswer>(
+    'counter',
+    (shelf) =>
+      shelf && {
+        ...shelf,
+        goods: shelf.goods.map((good) =>
+          read[good.id] ? { ...good, read: read[good.id] as unknown as Reading } : good,
+        ),
+      },
+    { revalidate: false },
+  );
+}
+
 const queue = new CounterQueue({
-  send: (change) => api.changeCounter(change),
+  send: async (change) => readIn(await api.changeCounter(change)),
   isPassing: (fault) => fault instanceof ApiError && fault.isPassing,
   keep: keepWaiting,
   refused: (change, fault) => {

@@ -32,6 +32,17 @@ export const RISK_WORDS: Record<RiskRowId, string> = {
   'tyramine in meat': say`fermented or air-dried meat`,
   'tyramine in drink': say`beer`,
   alcohol: say`alcohol`,
+  'alcohol in food': say`food with spirits in it`,
+  'blue inside': say`dips and sauces with blue cheese in them`,
+  'raw egg': say`what is made with raw egg`,
+  'raw fish': say`raw or cold-smoked fish`,
+  sprouts: say`sprouts`,
+  'beer without alcohol': say`beer without alcohol, which is brewed all the same`,
+  'fermented food': say`fermented cabbage, soy sauce, yeast extract`,
+  'histamine in cheese': say`aged, blue, washed or mould-ripened cheese`,
+  'histamine in meat': say`fermented or air-dried meat`,
+  'histamine in fish': say`fish that is not fresh: salted, tinned, pickled`,
+  'histamine in drink': say`wine, beer and other alcohol`,
   'not described': say`what it is has not been settled yet`,
 };
 
@@ -48,6 +59,7 @@ const INSIDE: Record<Ingredient, string> = {
   honey: say`honey in it`,
   blood: say`blood in it`,
   alcohol: say`alcohol in it`,
+  insect: say`colour or glaze of insects in it`,
 };
 
 const NOT_KNOWN: Record<NotKnown, string> = {
@@ -60,6 +72,8 @@ const NOT_KNOWN: Record<NotKnown, string> = {
   alcohol: say`alcohol is not known`,
   'what it is': say`what it is has not been settled yet`,
   'whether it is boar': say`game may be wild boar`,
+  'of which fat': say`of which fat is not known`,
+  ingredients: say`its ingredients are not written down`,
 };
 
 /** What speaks against a good for a guest. */

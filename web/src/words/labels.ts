@@ -30,6 +30,7 @@ const RISK_LABELS: Record<RiskId, string> = {
   immunity: say`weakened immunity`,
   young: say`child under 5 or infant`,
   maoi: say`MAO-inhibitor medicine`,
+  histamine: say`histamine intolerance`,
   kidney: say`kidney disease`,
 };
 

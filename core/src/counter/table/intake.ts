@@ -1,3 +1,4 @@
+import { asStored } from '../reading.js';
 import type { Good } from '../good.js';
 import { sameValue } from '../../units/index.js';
 import { COLUMNS } from './columns.js';
@@ -25,11 +26,11 @@ export interface Intake {
 }
 
 const outcomeOf = (good: Good, before: Good | null): IntakeRow['outcome'] =>
-  before === null ? 'new' : sameValue(before, good) ? 'same' : 'changed';
+  before === null ? 'new' : sameValue(asStored(before), asStored(good)) ? 'same' : 'changed';
 
 /** Which top fields of a good differ, in words. */
 function differences(good: Good, before: Good): string {
-  const keys = Object.keys(good) as (keyof Good)[];
+  const keys = Object.keys(asStored(good)) as (keyof Good)[];
   return keys.filter((key) => !sameValue(good[key], before[key])).join(', ');
 }
 

@@ -5,6 +5,7 @@ import { aCheese, demoCounter } from '../../testing/goods.js';
 import { changed, changeTo, inverseOf, staleGoods } from '../changing.js';
 import { blankGood } from '../blank.js';
 import { Good } from '../good.js';
+import { asStored } from '../reading.js';
 import { SENSES } from '../words.js';
 import { goodsById } from '../kinds.js';
 import { guessColumns, unknownHeadings } from './headings.js';
@@ -13,7 +14,7 @@ import { escapeCell, unescapeCell } from './escape.js';
 import { HEADINGS, tableOf } from './rows.js';
 
 const CENTS = 100;
-const counter = demoCounter();
+const counter = demoCounter().map(asStored);
 /** To CSV text and back to rows of cells, by the parser that the interface uses. */
 const throughText = (rows: string[][]) => Papa.parse<string[]>(Papa.unparse(rows)).data;
 const readBack = (goods: readonly Good[], onto: readonly Good[] = []) => {
