@@ -120,7 +120,7 @@ describe('papers', () => {
       expect(Math.abs(sheet.heightPt - height)).toBeLessThan(2);
       // Cheese, slicer, produce.
       expect(sheet.pages).toBeGreaterThanOrEqual(3);
-      expect(sheet.pages).toBeLessThanOrEqual(5);
+      expect(sheet.pages).toBeLessThanOrEqual(6);
       await shop.click('Tasting menu');
       await shop.reads('.paper-sheet', 'mild to strong');
       expect((await printToPdf(shop.driver)).pages).toBe(1);

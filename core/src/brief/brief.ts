@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { isRealTime, lineText, Money } from '../units/index.js';
-import { HEAD_KINDS, PersonSchema, type HeadKind, type Person } from '../care/index.js';
+import { HEAD_KINDS, PersonSchema } from '../care/index.js';
 import { GoodId } from '../counter/index.js';
 import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 import { PLACE_FIELDS } from './place.js';
 import { ROLES } from './roles.js';
+import { HEADS_OF, headsOfKind, withLimits } from './heads.js';
 import { withPersons } from './rowsOfLimits.js';
 import { FLIGHTS, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES, THEME_HOLDS } from './words.js';
 import type { Practice } from './practice.js';
@@ -96,25 +97,6 @@ const BriefObject = z.object({
     })
     .default({ cover: null, aim: null, company: null }),
 });
-/** Of each kind of head, no more with limits than come; while nobody is counted yet, any. */
-const HEADS_OF: Record<
-  HeadKind,
-  { readonly of: keyof z.infer<typeof BriefObject>['guests']; readonly word: string }
-> = {
-  adult: { of: 'adults', word: 'adults' },
-  child: { of: 'children', word: 'children' },
-  under5: { of: 'under5', word: 'children under 5' },
-  infant: { of: 'infants', word: 'infants' },
-};
-
-/** How many guests of a kind have limits. */
-export const withLimits = (persons: readonly Pick<Person, 'head' | 'count'>[], kind: HeadKind): number =>
-  persons.filter(({ head }) => head === kind).reduce((sum, { count }) => sum + count, 0);
-
-/** The count of heads of a kind that a brief has. */
-export const headsOfKind = (guests: z.infer<typeof BriefObject>['guests'], kind: HeadKind): number =>
-  guests[HEADS_OF[kind].of];
-
 const Counted = BriefObject.superRefine(({ guests, persons }, context) => {
   if (guests.adults + guests.children + guests.under5 + guests.infants === 0) return;
   for (const kind of HEAD_KINDS) {

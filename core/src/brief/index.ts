@@ -2,11 +2,20 @@ export { COVERS, type CompanySchool, type CoverSchool, type ShareSchool } from '
 export { keptHouse } from './keptHouse.js';
 export { type OwnWare } from './place.js';
 export { ROLES, type Role } from './roles.js';
-export { Brief, headsOfKind, withLimits } from './brief.js';
+export { Brief } from './brief.js';
 export { asManyGuests, asOneGuest, freeHeads, freeKind, withPerson } from './moves.js';
 export { briefLimits, companyOf, suitsAll } from './company.js';
 export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
-export { budgetTotal, drinkersOf, heads, headsThatEat, isBoxed, isTimid } from './heads.js';
+export {
+  budgetTotal,
+  drinkersOf,
+  heads,
+  headsOfKind,
+  headsThatEat,
+  isBoxed,
+  isTimid,
+  withLimits,
+} from './heads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
 export { LATE_SCHOOLS, type LateSchool } from './schools.js';
 export { Learnt, PairWord } from './pairWord.js';

@@ -1,6 +1,6 @@
 import { HEAD_KINDS, type HeadKind, type Person, type Reach } from '../care/index.js';
-import { headsOfKind, withLimits, type Brief } from './brief.js';
-import { heads } from './heads.js';
+import type { Brief } from './brief.js';
+import { heads, headsOfKind, withLimits } from './heads.js';
 
 /** What a person decides of guests with limits. */
 

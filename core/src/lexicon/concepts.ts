@@ -3,30 +3,28 @@ import { TREE_NUTS, type AllergenId } from './allergens.js';
 /** What a word of food brings, apart from the language it is said in. */
 
 /** What diets and guests at risk ask for, beside the allergens. */
-export const FACTS = [
-  'pork',
-  'beef',
-  'lamb',
-  'poultry',
-  'game',
-  'meat',
-  'animal fat',
-  'alcohol',
-  'spirit',
-  'gelatine',
-  'beef gelatine',
-  'fish gelatine',
-  'animal rennet',
-  'blood',
-  'honey',
-  'raw egg',
-  'insect',
-  'fermented',
-  'sprouts',
-  'raw fish',
-  'blue cheese',
-] as const;
-export type Fact = (typeof FACTS)[number];
+export type Fact =
+  | 'pork'
+  | 'beef'
+  | 'lamb'
+  | 'poultry'
+  | 'game'
+  | 'meat'
+  | 'animal fat'
+  | 'alcohol'
+  | 'spirit'
+  | 'gelatine'
+  | 'beef gelatine'
+  | 'fish gelatine'
+  | 'animal rennet'
+  | 'blood'
+  | 'honey'
+  | 'raw egg'
+  | 'insect'
+  | 'fermented'
+  | 'sprouts'
+  | 'raw fish'
+  | 'blue cheese';
 
 /** A concept: what is sure in it, and what is often in it. */
 export interface Concept {
@@ -45,7 +43,7 @@ const meat = (...facts: readonly Fact[]): Concept => ({ facts: ['meat', ...facts
  * Every concept of the lexicon. Allergens: Regulation (EU) 1169/2011 Annex II; what a dish or additive usually holds: common practice, no
  * source, and on the strict side.
  */
-export const CONCEPTS = {
+const CONCEPTS = {
   /** Said, and nothing that anybody asks for: coconut milk, butter beans, nutmeg. */
   nothing: {},
   milk: allergen('milk'),

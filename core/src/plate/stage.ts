@@ -2,14 +2,13 @@ import { againstDanger, allergensOnTable, barsOf, cautionsFor, type TableAllerge
 import { costAt } from '../amount/index.js';
 import { companyOf, safetyOf, type Brief } from '../brief/index.js';
 import { goodsById, withLots, type Good, type Served } from '../counter/index.js';
-import type { LaidBoards } from '../lay/index.js';
 import { childLinesFor, type ChildLine } from './children.js';
 import { ownPlatesFor, type OwnPlate } from './plate.js';
 import { platePurchases } from './money.js';
 import { memoisedBy } from '../units/index.js';
 import { nextLotCautions } from './nextLots.js';
 import { tableRow } from './row.js';
-import { stage } from '../stage/index.js';
+import { stage, type Parts } from '../stage/index.js';
 
 declare module '../stage/stage.js' {
   interface Parts {
@@ -37,7 +36,7 @@ const oiledBoards = memoisedBy((counter: Served): readonly Good[] =>
 );
 
 /** Of the oiled boards those that are laid; while none is, any of them may be used. */
-function boardsUsed(counter: Served, brief: Brief, { laid }: LaidBoards): readonly Good[] {
+function boardsUsed(counter: Served, brief: Brief, { laid }: Parts['lay']['boards']): readonly Good[] {
   if (!isWood(brief)) return [];
   const used = new Set(laid.map(({ board }) => board.id));
   return oiledBoards(counter).filter(({ id }) => used.size === 0 || used.has(id));

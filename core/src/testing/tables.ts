@@ -11,9 +11,6 @@ const STRICT: Safety = {
   own: [],
 };
 
-/** A table at which nobody in particular sits. */
-export const aTable = aTableOf();
-
 /** A table with these guests; the limits of each are as strict as its row. */
 export function aTableOf({
   persons = [],

@@ -62,7 +62,7 @@ export function GuestRow({ at, person, brief, edit, remove }: Row & { readonly r
           }
         />
         <Stepper
-          label={say`like this`}
+          label={say`how many`}
           value={person.count}
           min={1}
           max={Math.max(1, Number.isFinite(most) ? most : 10_000)}
@@ -160,14 +160,11 @@ function UsuallyTold({ what }: { what: string }) {
     <>
       {note && <span className="block text-sm text-ink-soft">{note}</span>}
       {rows.length > 0 && (
-        <details className="text-sm text-ink-soft">
-          <summary className="min-h-8 cursor-pointer py-1">{say`Usually told to leave alone`}</summary>
-          <p>{capital(rows.map(({ id }) => RISK_WORDS[id]).join('; '))}.</p>
-          <p>
-            {unique(rows.flatMap(({ source }) => source.split('; ')).map(word))} (
-            {unique(rows.flatMap(({ country }) => country.split(', ')))}).
-          </p>
-        </details>
+        <span className="block text-sm text-ink-soft">
+          {say`Usually told to leave alone: ${rows.map(({ id }) => RISK_WORDS[id]).join('; ')}.`}{' '}
+          {unique(rows.flatMap(({ source }) => source.split('; ')).map(word))} (
+          {unique(rows.flatMap(({ country }) => country.split(', ')))}).
+        </span>
       )}
     </>
   );

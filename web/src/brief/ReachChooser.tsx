@@ -30,7 +30,7 @@ export default function ReachChooser({
           data-reach={way.reach}
           aria-pressed={way.reach === chosen}
           className={clsx(
-            'min-h-11 rounded-lg border-[1.5px] px-3 py-2 text-left hover:border-ink-soft',
+            'flex min-h-11 flex-col items-start rounded-lg border-[1.5px] px-3 py-2 text-left hover:border-ink-soft',
             way.reach === chosen ? 'border-ink bg-shade' : 'border-line bg-paper',
           )}
           onClick={() => onChoose(way.reach)}

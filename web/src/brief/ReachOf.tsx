@@ -1,4 +1,5 @@
 import { hasPlate, proposedReach, STRICT, type Person } from '@rotula/core';
+import { Square, SquareCheckBig } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { NOT_BY_CARD, REACH_HINTS, REACH_WORDS } from '../words';
 import { say } from '../language/say';
@@ -21,15 +22,16 @@ export function ReachOf({
   return (
     <div className="mt-2">
       {strict && (
-        <label className="flex min-h-11 cursor-pointer items-center gap-2.5">
-          <input
-            type="checkbox"
-            className="size-5 accent-annatto"
-            checked={person.severe}
-            onChange={(e) => edit(say`whether it is severe`, { severe: e.target.checked })}
-          />
+        <button
+          type="button"
+          role="checkbox"
+          aria-checked={person.severe}
+          className="flex min-h-11 items-center gap-2.5"
+          onClick={() => edit(say`whether it is severe`, { severe: !person.severe })}
+        >
+          {person.severe ? <SquareCheckBig size={22} aria-hidden /> : <Square size={22} aria-hidden />}
           {say`Severe, or carries an injector?`}
-        </label>
+        </button>
       )}
       {!undecided && (
         <p className="flex flex-wrap items-center gap-x-3">

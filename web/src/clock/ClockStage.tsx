@@ -1,11 +1,14 @@
+import { lazy, Suspense } from 'react';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { say } from '../language/say';
 import { ClockFields } from './ClockFields';
 import { ClockSlate } from './ClockSlate';
 import { DayPicture } from './DayPicture';
-import { RunList } from './RunList';
 import { useClock } from './useClock';
+
+// Below the picture of the day, which is what is looked at first.
+const RunList = lazy(() => import('./RunList').then((of) => ({ default: of.RunList })));
 
 /** Stage Clock: the day backwards from serving; below it each good from cold to ready to gone. */
 export default function ClockStage() {
@@ -21,7 +24,9 @@ export default function ClockStage() {
       ) : (
         <>
           <DayPicture desk={desk} />
-          <RunList desk={desk} />
+          <Suspense fallback={null}>
+            <RunList desk={desk} />
+          </Suspense>
         </>
       )}
     </StageLayout>

@@ -78,6 +78,11 @@ export function AllergenFacts({
           <Callout tone="stop">{say`Declared free, and yet inside: ${wrong.map(allergenLabel).join(', ')}. Ask the maker and put it right; until then it counts as containing it.`}</Callout>
         </div>
       )}
+      {inside.named.length > 0 && (
+        <div className="mt-2">
+          <Callout tone="stop">{say`Its name says ${inside.named.map((one) => `${allergenLabel(one.id)} (${one.word})`).join(', ')}, and nobody has said whether that is in it: not known until somebody does.`}</Callout>
+        </div>
+      )}
       {inside.contains.length > 0 && (
         <p className="mt-1 text-sm text-chalk-soft">
           {say`By what is inside: ${inside.contains.map((c) => `${word(c.id)} (${c.word})`).join(', ')}`}

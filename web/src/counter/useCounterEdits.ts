@@ -43,18 +43,23 @@ const backs = new WeakMap<CounterChange, Step>();
 
 /** Goods that were stored are read by then: what their words say goes into what is shown. */
 async function readIn({ read }: ChangeAnswer): Promise<void> {
-  if (!read) return void mutate('counter');
+  // While the counter itself is still on its way, it is asked for again: it comes read.
+  let isShown = read !== null;
   await mutate<CounterAnswer>(
     'counter',
-    (shelf) =>
-      shelf && {
+    (shelf) => {
+      isShown &&= shelf !== undefined;
+      if (!shelf || !read) return shelf;
+      return {
         ...shelf,
         goods: shelf.goods.map((good) =>
           read[good.id] ? { ...good, read: read[good.id] as unknown as Reading } : good,
         ),
-      },
+      };
+    },
     { revalidate: false },
   );
+  if (!isShown) await mutate('counter');
 }
 
 const queue = new CounterQueue({

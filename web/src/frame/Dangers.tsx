@@ -7,6 +7,7 @@ import { say } from '../language/say';
 import { useWorkbench } from './context';
 import { today } from '../ui/today';
 import { useWhoIsHere } from './whoIsHere';
+import '../words/danger';
 
 /** Where each danger is mended: the stage that decides it. */
 const MENDED_AT: Partial<Record<OrderDanger['rule'], string>> = {
@@ -17,7 +18,7 @@ const MENDED_AT: Partial<Record<OrderDanger['rule'], string>> = {
 };
 
 /** What may hurt somebody: over every stage, until it is mended or somebody takes it on by name. */
-export function Dangers() {
+export default function Dangers() {
   const { plan, format } = useWorkbench();
   if (plan.dangers.length === 0) return null;
   const open = standing(plan.dangers);

@@ -1,8 +1,8 @@
 import { heads } from '@rotula/core';
 import clsx from 'clsx';
+import { lazy, Suspense } from 'react';
 import { NavLink } from 'react-router';
 import { Brand } from './Brand';
-import { Dangers } from './Dangers';
 import { count } from '../ui/format';
 import { ROLE_LABELS } from '../words';
 import { useWorkbench } from './context';
@@ -11,6 +11,9 @@ import { SaveTrouble, SaveWord } from './SaveLine';
 import { TypedText } from '../ui/TypedText';
 import { UndoRedo } from '../ui/UndoRedo';
 import { say } from '../language/say';
+
+// Most orders have none.
+const Dangers = lazy(() => import('./Dangers'));
 
 /** Brand, the order's name and line, and the stage strip. */
 export function OrderHeader() {
@@ -34,7 +37,11 @@ export function OrderHeader() {
         {limits > 0 && say`, ${limits} with limits`} · {ROLE_LABELS[brief.role]}
         {plan.targets.eaters !== plan.targets.heads && say` · eat as ${plan.targets.eaters}`}
       </p>
-      <Dangers />
+      {plan.dangers.length > 0 && (
+        <Suspense fallback={null}>
+          <Dangers />
+        </Suspense>
+      )}
       <nav aria-label={say`Stages`} className="flex flex-wrap gap-x-6 border-t-[1.5px] border-ink">
         {TABS.map(({ path, label, key }) => (
           <NavLink

@@ -5,6 +5,7 @@ import { say } from '../language/say';
 import { usePaper } from './context';
 import { sentence } from '../words';
 import { SHEETS } from './sheets';
+import '../words/danger';
 
 type HoldOf<B extends Hold['because']> = Extract<Hold, { because: B }>;
 

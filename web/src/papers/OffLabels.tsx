@@ -6,7 +6,7 @@ import { usePaper } from './context';
 
 /** A label for each plate of each wave: what lies on it, when it left the cold, and by when it is off. */
 export default function OffLabels({ data: { labels } }: { data: PaperData<'off-labels'> }) {
-  const { order, time, namesOf } = usePaper();
+  const { order, plan, time, namesOf } = usePaper();
   return (
     <div className="paper-grid grid grid-cols-2 gap-[6mm]">
       {labels.map(({ wave, plate, goods, from, first }, i) => (
@@ -21,6 +21,9 @@ export default function OffLabels({ data: { labels } }: { data: PaperData<'off-l
             {say`off by ${time(first.offBy)}`}
           </p>
           <p className="text-[11pt]">{say`Out of the cold from ${time(from)}: ${namesOf(goods)}.`}</p>
+          {plan.brief.persons.some(({ limits }) => limits.length > 0) && !plate && (
+            <p className="text-[10pt] font-bold">{say`Not for guests with a plate of their own.`}</p>
+          )}
           <p className="text-[9.5pt]">
             {say`${first.most} minutes at the most: ${safeTimeWords(first.rule)}. Then discard.`}
           </p>

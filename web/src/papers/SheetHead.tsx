@@ -1,8 +1,9 @@
-import { heads, reasonKey, standing } from '@rotula/core';
+import { hasPlate, heads, reasonKey, standing, type Reach } from '@rotula/core';
 import { count } from '../ui/format';
 import { say } from '../language/say';
-import { sentence } from '../words';
+import { guestWords, sentence } from '../words';
 import { usePaper } from './context';
+import '../words/danger';
 
 /** @param handed it goes to the customer, who reads what stands under it, not what the kitchen must mend */
 export function SheetHead({ title, handed = false }: { title: string; handed?: boolean }) {
@@ -20,10 +21,61 @@ export function SheetHead({ title, handed = false }: { title: string; handed?: b
         {customer && ` · ${customer}`}
         {brief.place && ` · ${brief.place}`}
       </p>
-      {!handed && <SheetDangers />}
+      {!handed && (
+        <>
+          <SheetDangers />
+          <MustNotHave />
+        </>
+      )}
     </header>
   );
 }
+
+/** Who must not have what, before anything is cut, laid or carried: how many, and where their food is. */
+function MustNotHave() {
+  const { plan } = usePaper();
+  const { persons, guests } = plan.brief;
+  const own = persons.filter(({ limits, note }) => limits.length > 0 || note !== '');
+  const small = guests.under5 + guests.infants;
+  if (own.length + small === 0) return null;
+  return (
+    <div
+      className="mt-[1.5mm] border-2 border-black px-[2mm] py-[1mm] text-[10.5pt] leading-snug"
+      data-must-not-have
+    >
+      <p className="font-bold">{say`Who must not have what`}</p>
+      {own.map((person, i) => (
+        <p key={i}>
+          <strong>
+            {guestWords({
+              who: [person.who, person.seat && say`seat ${person.seat}`].filter(Boolean).join(', '),
+              limits: person.limits.map(({ what }) => what),
+              guests: person.count,
+            })}
+          </strong>
+          {person.count > 1 && ` × ${person.count}`}
+          {person.severe && say` · severe, or carries an injector`}
+          {person.limits.length > 0 && ` · ${WHERE[person.reach]}`}
+          {hasPlate(person) && person.reach !== 'own plate' && ` · ${WHERE['own plate']}`}
+          {person.note && ` · ${person.note}`}
+        </p>
+      ))}
+      {guests.under5 > 0 && (
+        <p>{say`Children under 5: ${guests.under5}. Small plates of their own, in their safe forms; no picks.`}</p>
+      )}
+      {guests.infants > 0 && <p>{say`Infants: ${guests.infants}. No honey, not even inside something.`}</p>}
+    </div>
+  );
+}
+
+/** Where a guest's food is, by how far their limits reach. */
+const WHERE: Record<Reach, string> = {
+  undecided: say`not decided yet: ask`,
+  board: say`nothing of it is on the board`,
+  'not loose': say`nothing of it lies open`,
+  'own plate': say`their own plate, cut first`,
+  card: say`they read the cards`,
+};
 
 /** What may hurt somebody, across the head of what is printed all the same: for the shop's own hands. */
 function SheetDangers() {

@@ -1,7 +1,7 @@
 import type { BoardRuleId, Fact, LookRuleId, PairRuleId, PlaceRuleId, Reason, Rule } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { briefWords } from './brief';
-import { cautionWords, dangerWords, fitWords } from './care';
+import { cautionWords, fitWords } from './care';
 import { clockWords } from './clock';
 import { cutWords } from './cut';
 import { adviceWords } from './order';
@@ -12,14 +12,15 @@ import { portionWords } from './portion';
 import { walkWords } from './walk';
 import type { Say, WordsOf } from './words';
 
+type DangerRule = 'guest-undecided' | 'guests-unsure' | 'against-a-limit';
+
 /** Rules that only one screen says: their sentences come with it (words/menu.ts, words/lay.ts). */
-export type LateRule = Fact | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId;
+export type LateRule = DangerRule | Fact | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId;
 
 /** Every other rule of the program has its sentence here; the compiler misses none. */
 const WORDS: WordsOf<Exclude<Rule, LateRule>> = {
   ...briefWords,
   ...cautionWords,
-  ...dangerWords,
   ...fitWords,
   ...cutWords,
   ...adviceWords,

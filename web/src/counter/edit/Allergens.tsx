@@ -2,6 +2,7 @@ import {
   ALLERGENS,
   allergenOf,
   allergenState,
+  insideOf,
   type AllergenId,
   type AllergenState,
   type Good,
@@ -27,8 +28,15 @@ export function Allergens({ good, onSet }: { good: Good; onSet: (statement: Good
       Object.values(LIST_OF).map((list) => [list, allergens[list].filter((other) => other !== id)]),
     ) as Omit<Good['allergens'], 'rest'>;
     const list = LIST_OF[state];
-    const named = allergens.rest === state ? without : { ...without, [list]: [...without[list], id] };
-    onSet({ ...named, rest: allergens.rest });
+    // By name even where it is as all the rest: somebody said it of this very allergen.
+    onSet({ ...without, [list]: [...without[list], id], rest: allergens.rest });
+  };
+  const inside = insideOf(good);
+  /** Why it is stricter than what is declared. */
+  const whyOf = (id: AllergenId, real: AllergenState): string => {
+    const named = inside.named.find((one) => one.id === id);
+    if (named) return say`its name says “${named.word}”: choose what it is`;
+    return inside.isRead ? say`by what is inside: ${word(real)}` : say`being read …`;
   };
   return (
     <>
@@ -59,7 +67,7 @@ export function Allergens({ good, onSet }: { good: Good; onSet: (statement: Good
               <span className="min-w-0 flex-1 truncate" title={allergenLabel(id)}>
                 {allergenLabel(id)}
                 {real !== declared && (
-                  <span className="block text-sm text-annatto-text">{say`by what is inside: ${word(real)}`}</span>
+                  <span className="block text-sm text-annatto-text">{whyOf(id, real)}</span>
                 )}
               </span>
               <Select
