@@ -177,7 +177,8 @@ function timeCaution({ safety }: Table, goods: readonly string[]): Caution {
 function guestCautions({ company, persons }: Table, goods: readonly Good[]): Caution[] {
   return persons.flatMap((person, i) => {
     const limits = company.limits.filter((limit) => limit.person === i);
-    if (person.reach === 'board' || limits.length === 0) return [];
+    // Of whom nobody has decided a danger says so already.
+    if (person.reach === 'board' || person.reach === 'undecided' || limits.length === 0) return [];
     const against = goods.filter(
       (good) => good.kind !== 'ware' && againstOf(good, company, limits).length > 0,
     );

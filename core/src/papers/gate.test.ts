@@ -135,6 +135,8 @@ describe('guests of whom nobody has decided', () => {
         without.pairs.set.map(({ beside }) => beside.id),
       );
       expect(made.dangers.map(({ rule }) => rule)).toEqual(['guest-undecided']);
+      // It is said once.
+      expect(made.cautions.map(({ rule }) => rule)).not.toContain('guests-limit');
     }
     for (const reach of REACHES.filter((one) => one !== 'undecided'))
       expect(planWith([aGuest('allergen:fish', reach)]).dangers).toEqual([]);

@@ -118,7 +118,6 @@ export const cautionWords: WordsOf<
 > = {
   'guests-limit': ({ who: name, limits, guests, reach, plate }) => {
     const who = `${guestWords({ who: name, limits, guests })}.`;
-    if (reach === 'undecided') return say`${who} Nobody has decided how far that reaches: see the Brief.`;
     if (reach === 'card' && plate) return `${who} ${NOT_BY_CARD} ${OWN_PLATE}`;
     if (reach === 'not loose')
       return `${who} ${say`Nothing of it lies open at this table; what has it inside is marked.`}${plate ? ` ${OWN_PLATE}` : ''}`;
