@@ -1,4 +1,4 @@
-import { hotHolding, hotRow, hotWayOf, OVEN_HEATS, OVEN_TRAYS } from '@rotula/core';
+import { celsius, hotHolding, hotRow, hotWayOf, OVEN_HEATS, OVEN_TRAYS } from '@rotula/core';
 import { useWorkbench } from '../frame/context';
 import { SlateSection } from '../ui/Slate';
 import { Stepper } from '../ui/Stepper';
@@ -14,6 +14,9 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
     const way = hotWayOf(good);
     return way ? [{ good, way }] : [];
   });
+  const isPregnant = plan.brief.persons.some(({ limits }) =>
+    limits.some(({ what }) => what === 'risk:pregnant'),
+  );
   return (
     <SlateSection title={say`Served hot`} aside={say`runs beside the cutting`}>
       {may.length === 0 && (
@@ -40,6 +43,7 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
                 />
                 <span>{say`${good.name}, ${HOT_WORDS[way]}`}</span>
               </label>
+              {on && isPregnant && <Steams id={good.id} name={good.name} />}
               {on && oven && (
                 <p className="pl-8 text-sm text-chalk-soft" data-hot={good.id}>
                   {say`Oven on ${desk.time(oven.start - OVEN_HEATS)} at ${format.celsius(row.oven)}, in ${desk.time(oven.start)}, out ${desk.time(out)}, eaten from ${desk.time(out + row.eatenFrom)}, good until ${desk.time(out + row.goodFor)}.`}
@@ -64,3 +68,39 @@ export function HotPanel({ desk }: { desk: ClockDesk }) {
     </SlateSection>
   );
 }
+
+/** A pregnant guest comes: whether it is baked till it steams right through, which some countries let pass. */
+function Steams({ id, name }: { id: string; name: string }) {
+  const { document, house, format } = useWorkbench();
+  const { steamed } = document.order.brief;
+  const on = steamed.includes(id);
+  return (
+    <>
+      <label className="flex min-h-11 items-center gap-3 pl-8">
+        <input
+          type="checkbox"
+          className="size-5 accent-[#e9b44c]"
+          checked={on}
+          onChange={() =>
+            document.change(say`whether ${name} steams right through`, (order) => ({
+              ...order,
+              brief: {
+                ...order.brief,
+                steamed: on ? steamed.filter((one) => one !== id) : [...steamed, id],
+              },
+            }))
+          }
+        />
+        <span>{say`${name} steams right through: ${format.celsius(STEAMING)} at the heart, by the probe`}</span>
+      </label>
+      <p className="pl-8 text-sm text-chalk-soft">
+        {house.country === 'GB'
+          ? say`Advice in Great Britain lets soft and raw-milk cheese pass so in pregnancy. Molten alone is not that.`
+          : say`Advice in Great Britain lets that pass in pregnancy; for this house’s country none is known, so it stays barred.`}
+      </p>
+    </>
+  );
+}
+
+/** Steaming hot right through, degrees Celsius at the heart. Source: public-health advice in Great Britain, from memory. */
+const STEAMING = celsius(75);

@@ -7,6 +7,7 @@ import ICAL from 'ical.js';
 import type { ReactNode } from 'react';
 import { aBrief } from '../../../core/src/testing/briefs';
 import { demoCounter } from '../../../core/src/testing/goods';
+import { aGuest } from '../../../core/src/testing/guests';
 import { anOrder } from '../../../core/src/testing/orders';
 import { simulatedProbe } from '../devices/probe';
 import { calendarOf } from '../frame/calendar';
@@ -190,6 +191,20 @@ test('what can be baked is offered, with the times of the oven once it is', asyn
   expect(screen.getByText(/Oven on .* at 220 °C/)).toBeTruthy();
   await userEvent.click(screen.getByLabelText('Halyard, baked'));
   expect(done.at(-1)![1]).toEqual({ hot: [] });
+});
+
+// Source: public-health advice on food in pregnancy (GB), from memory.
+test('a pregnant guest comes: steaming right through lets a baked soft cheese pass in GB, by one touch', async () => {
+  const persons = [aGuest('risk:pregnant', 'board')];
+  const of = order({ hot: [{ id: 'halyard', way: 'baked' }] }, { persons });
+  const held = { ...of, selection: { ...of.selection, locked: ['halyard'] } };
+  const seen = onBench(<HotPanel desk={aDesk(held).desk} />, held, counter, House.parse({ country: 'GB' }));
+  const dangers = () =>
+    plan(seen.order, counter, House.parse({ country: 'GB' })).dangers.map(({ goods }) => goods);
+  expect(dangers().flat()).toContain('halyard');
+  await userEvent.click(screen.getByLabelText(/Halyard steams right through/));
+  expect(seen.order.brief.steamed).toEqual(['halyard']);
+  expect(dangers().flat()).not.toContain('halyard');
 });
 
 // RFC 5545, read again by ical.js: instants in UTC, alarms before what leaves the cold.
