@@ -6,16 +6,8 @@ export { Brief } from './brief.js';
 export { asManyGuests, asOneGuest, freeHeads, freeKind, withPerson } from './moves.js';
 export { briefLimits, companyOf, suitsAll } from './company.js';
 export { type Flight, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES } from './words.js';
-export {
-  budgetTotal,
-  drinkersOf,
-  heads,
-  headsOfKind,
-  headsThatEat,
-  isBoxed,
-  isTimid,
-  withLimits,
-} from './heads.js';
+export { budgetTotal, drinkersOf, heads, headsThatEat, isBoxed, isTimid } from './heads.js';
+export { headsOfKind, withLimits } from './kindsOfHeads.js';
 export { DEFAULT_HOUSE, House } from './house.js';
 export { LATE_SCHOOLS, type LateSchool } from './schools.js';
 export { Learnt, PairWord } from './pairWord.js';

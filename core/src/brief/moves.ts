@@ -1,6 +1,7 @@
 import { HEAD_KINDS, type HeadKind, type Person, type Reach } from '../care/index.js';
 import type { Brief } from './brief.js';
-import { heads, headsOfKind, withLimits } from './heads.js';
+import { heads } from './heads.js';
+import { headsOfKind, withLimits } from './kindsOfHeads.js';
 
 /** What a person decides of guests with limits. */
 

@@ -37,6 +37,8 @@ import { workWords } from './clock';
 
 const metric = formatFor(House.parse({}));
 const us = formatFor(House.parse({ units: 'US customary', currency: 'USD', country: 'US' }));
+import './danger';
+
 const counter = demoCounter();
 
 /** A plan in which much is wrong, so that many rules speak. */
