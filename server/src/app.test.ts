@@ -347,7 +347,27 @@ describe('wrong requests get a 4xx that names the field', () => {
           brief: { ...brief, limits: [{ what: 'allergen:moon', severity: 'allergy', reach: 'board' }] },
         },
       },
-      'order.brief.persons.0.limits.0.what',
+      'order.brief.limits.0.what',
+    ],
+    // A limit is never dropped: not a wrong list, not a wrong row, not under a name that nobody knows.
+    ['post', '/api/orders', { brief: { ...brief, limits: 'nuts' } }, 'brief.limits'],
+    [
+      'post',
+      '/api/orders',
+      { brief: { ...brief, limits: [{ what: 'allergen:milk', severity: 'allergy', guests: -1 }] } },
+      'brief.limits.0.guests',
+    ],
+    [
+      'post',
+      '/api/orders',
+      { brief: { ...brief, persons: [{ limit: ['allergen:milk'] }] } },
+      'brief.persons.0',
+    ],
+    [
+      'post',
+      '/api/orders',
+      { brief: { ...brief, guests: { adults: 1 }, persons: [{ count: 2, limits: [] }] } },
+      'brief.guests',
     ],
     ['post', '/api/pick', { brief, search: { nodeLimit: 0 } }, 'search.nodeLimit'],
     ['post', '/api/pick', { brief, counter: [{ kind: 'stone' }] }, 'counter.0.kind'],

@@ -6,7 +6,7 @@ import { AIM_SCHOOLS, COMPANY_SCHOOLS, COVER_SCHOOLS } from './schools.js';
 import { PLACE_FIELDS } from './place.js';
 import { ROLES } from './roles.js';
 import { HEADS_OF, headsOfKind, withLimits } from './kindsOfHeads.js';
-import { withPersons } from './rowsOfLimits.js';
+import { withPersons } from './oldRows.js';
 import { FLIGHTS, LIGHTS, MANNERS, SETTINGS, SURFACES, TABLES, THEME_HOLDS } from './words.js';
 import type { Practice } from './practice.js';
 import type { ShareSchool } from './schools.js';

@@ -3,7 +3,7 @@ import type { Good } from '../counter/index.js';
 import { memoisedBy } from '../units/index.js';
 import type { Brief } from './brief.js';
 
-/** Who must be thought of whatever is offered at this table; asked of the gate (care/gate.ts). */
+/** The guests of a brief as the gate needs them (care/gate.ts): limits, infants, small children, country, what is steamed. */
 export const companyOf = memoisedBy(({ persons, guests, country = '', steamed }: Brief): TableGuests => ({
   limits: limitsOf(persons),
   infants: guests.infants,

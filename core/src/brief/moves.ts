@@ -1,4 +1,11 @@
-import { HEAD_KINDS, type HeadKind, type Person, type Reach } from '../care/index.js';
+import {
+  HEAD_KINDS,
+  SEVERITIES,
+  type HeadKind,
+  type Person,
+  type PersonLimit,
+  type Reach,
+} from '../care/index.js';
 import type { Brief } from './brief.js';
 import { heads } from './heads.js';
 import { headsOfKind, withLimits } from './kindsOfHeads.js';
@@ -7,15 +14,15 @@ import { headsOfKind, withLimits } from './kindsOfHeads.js';
 
 type Guests = Pick<Brief, 'guests' | 'persons'>;
 
-/** How many more of a kind of head may have limits; any number while nobody is counted yet. */
+/** @returns guests of a kind who have no limits yet; Infinity while the brief counts nobody */
 export const freeHeads = ({ guests, persons }: Guests, kind: HeadKind): number =>
   heads({ guests } as Brief) === 0 ? Infinity : headsOfKind(guests, kind) - withLimits(persons, kind);
 
-/** The first kind of head of which somebody without limits comes; null: everybody has some. */
+/** @returns the first kind (adults first) with a guest who has no limits yet; null: every guest has some */
 export const freeKind = (brief: Guests): HeadKind | null =>
   HEAD_KINDS.find((kind) => freeHeads(brief, kind) > 0) ?? null;
 
-/** A guest changed; of a kind of head never more than come. */
+/** @returns the guests with one of them changed; their number is cut to the heads of their kind */
 export const withPerson = (brief: Guests, at: number, part: Partial<Person>): Person[] =>
   brief.persons.map((person, i) => {
     if (i !== at) return person;
@@ -27,6 +34,15 @@ export const withPerson = (brief: Guests, at: number, part: Partial<Person>): Pe
 
 const STRICTEST: readonly Reach[] = ['board', 'undecided', 'not loose', 'own plate', 'card'];
 
+/** Letters that a note takes at the most, as its schema says. */
+const MOST_NOTE = 500;
+
+/** Each limit once, at its strictest severity. */
+const strictestOfEach = (limits: readonly PersonLimit[]): PersonLimit[] => {
+  const ranked = [...limits].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
+  return [...new Set(limits.map(({ what }) => what))].map((id) => ranked.find(({ what }) => what === id)!);
+};
+
 /** Guests without a name are one: their limits together, with the strictest reach. */
 export function asOneGuest(persons: readonly Person[]): Person[] {
   const unsure = persons.filter((person) => person.unsure);
@@ -34,15 +50,14 @@ export function asOneGuest(persons: readonly Person[]): Person[] {
   if (!first) return [...persons];
   const one: Person = {
     ...first,
-    limits: unsure
-      .flatMap(({ limits }) => limits)
-      .filter((limit, i, all) => all.findIndex(({ what }) => what === limit.what) === i),
+    limits: strictestOfEach(unsure.flatMap(({ limits }) => limits)),
     reach: STRICTEST.find((reach) => unsure.some((person) => person.reach === reach)) ?? first.reach,
     severe: unsure.some(({ severe }) => severe),
     note: unsure
       .map(({ note }) => note)
       .filter(Boolean)
-      .join('; '),
+      .join('; ')
+      .slice(0, MOST_NOTE),
     count: Math.max(...unsure.map(({ count }) => count)),
     unsure: false,
   };

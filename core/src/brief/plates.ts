@@ -32,15 +32,13 @@ export const eatersOf = (brief: Brief): number => {
   return adults + childShareOf(brief) * (children + under5) + INFANT_SHARE * infants;
 };
 
-const plated = (person: Person): boolean => hasPlate(person) && person.head !== 'infant';
-
 /** What the plate of a guest must meet: their own limits; of guests who may be one, those of all of them. */
 function limitsAt(person: Person, i: number, persons: readonly Person[]): readonly Limit[] {
   const own = limitsOf(persons).filter((limit) => limit.person === i);
   if (!person.unsure) return own;
   const others = limitsOf(persons).filter(
     ({ person: of, what }) =>
-      of !== i && persons[of]!.unsure && plated(persons[of]!) && !own.some((limit) => limit.what === what),
+      of !== i && persons[of]!.unsure && hasPlate(persons[of]!) && !own.some((limit) => limit.what === what),
   );
   return [...own, ...others];
 }
@@ -53,7 +51,7 @@ export function plateGuestsOf(brief: Brief): PlateGuests[] {
   if (heads(brief) === 0) return [];
   const { persons } = brief;
   const asked = persons.flatMap((person, i): PlateGuests[] => {
-    if (!plated(person)) return [];
+    if (!hasPlate(person)) return [];
     const share = person.count * shareOfHead(person.head, brief);
     return [
       {
@@ -71,7 +69,7 @@ export function plateGuestsOf(brief: Brief): PlateGuests[] {
   const small = brief.guests.under5 - smallAsked;
   if (small <= 0) return asked;
   const limits = limitsOf(persons).filter(
-    ({ person }) => persons[person]!.head === 'under5' && !plated(persons[person]!),
+    ({ person }) => persons[person]!.head === 'under5' && !hasPlate(persons[person]!),
   );
   const eaters = small * shareOfHead('under5', brief);
   return [...asked, { limits, small: true, who: '', seat: '', person: null, guests: small, eaters }];

@@ -3,7 +3,7 @@
  * guests with limits. Frozen, as an upgrade step is; the API still takes the old rows through it.
  */
 
-interface Row {
+export interface Row {
   readonly what: string;
   readonly severity?: string;
   readonly reach?: string;
@@ -11,7 +11,7 @@ interface Row {
   readonly who?: string;
   readonly note?: string;
 }
-interface Heads {
+export interface Heads {
   readonly adults?: number;
   readonly children?: number;
   readonly under5?: number;
@@ -115,15 +115,4 @@ function unique(rows: readonly Row[]): Row[] {
     if (!other || rank(row) < rank(other)) byWhat.set(row.what, row);
   }
   return [...byWhat.values()];
-}
-
-/** A brief as it is sent: rows of limits, where it has them, as guests. What is no brief is left for the schema to refuse. */
-export function withPersons(brief: unknown): unknown {
-  if (typeof brief !== 'object' || brief === null || !('limits' in brief)) return brief;
-  const { limits, ...rest } = brief as { limits: unknown; persons?: unknown; guests?: Heads | null };
-  const rows = Array.isArray(limits) ? limits : null;
-  const isRow = (row: unknown): row is Row =>
-    typeof row === 'object' && row !== null && typeof (row as Row).what === 'string';
-  if (!rows?.every(isRow) || rest.persons !== undefined) return brief;
-  return { ...rest, persons: personsOfRows(rows, rest.guests ?? {}, true) };
 }

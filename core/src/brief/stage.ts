@@ -34,7 +34,7 @@ export interface BriefPart {
 export const briefStage = stage(briefRow, {
   derive: ({ order, house, shelf, counter }): BriefPart => {
     // What steams is only what is baked: a promise of it without an oven is none.
-    const baked = order.clock.hot.map(({ id }) => id);
+    const baked = order.clock.hot.flatMap(({ id, way }) => (way === 'baked' ? [id] : []));
     const asked = { ...order.brief, steamed: order.brief.steamed.filter((id) => baked.includes(id)) };
     const { brief } = onCounter(settled(asked, house), shelf, []);
     return { servingAt: brief.servingAt, brief, targets: targetsOf(brief, counter, house) };

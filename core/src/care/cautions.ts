@@ -12,7 +12,8 @@ import { chokingRowOf } from './choking.js';
 import { againstOf, type TableGuests } from './gate.js';
 import { hasHoney } from './honey.js';
 import { isHarmful, type Limit, type Person, type Reach } from './persons.js';
-import { riskRowsFor, riskRowsOf, type RiskRowId } from './risks.js';
+import type { RiskRowId } from './riskRows.js';
+import { riskRowsFor, riskRowsOf } from './risks.js';
 import { keepsCold } from './keepsCold.js';
 import { safeTimeAt, TIME_OUT, type Safety, type TimeOut } from './safeTime.js';
 import { allergensOnTable } from './table.js';
@@ -51,6 +52,8 @@ declare module '../units/reason.js' {
       guests: number;
       reach: Reach;
       plate: boolean;
+      /** They eat nothing of this food. */
+      infant: boolean;
     };
     'guest-at-risk': { what: string; row: RiskRowId };
   }
@@ -177,7 +180,7 @@ function timeCaution({ safety }: Table, goods: readonly string[]): Caution {
 function guestCautions({ company, persons }: Table, goods: readonly Good[]): Caution[] {
   return persons.flatMap((person, i) => {
     const limits = company.limits.filter((limit) => limit.person === i);
-    // Of whom nobody has decided a danger says so already.
+    // A danger says already that nobody has decided.
     if (person.reach === 'board' || person.reach === 'undecided' || limits.length === 0) return [];
     const against = goods.filter(
       (good) => good.kind !== 'ware' && againstOf(good, company, limits).length > 0,
@@ -191,6 +194,7 @@ function guestCautions({ company, persons }: Table, goods: readonly Good[]): Cau
       guests: person.count,
       reach: person.reach,
       plate: limits[0]!.plate,
+      infant: person.head === 'infant',
     };
     const why = reason('guests-limit', figures, { subject: `${i}`, source });
     return [

@@ -20,12 +20,12 @@ declare module '../units/reason.js' {
 }
 
 /**
- * What may hurt somebody: it stands over everything until it is mended, and holds what guests and customers would read.
- * Gravity: danger, then shortage, then advice.
+ * A reason why this order may hurt a guest. While one stands, papers for guests are held. Graver than a shortage, which is graver than
+ * advice (order/gravity.ts).
  */
 export type Danger = Reason & {
   readonly goods: readonly string[];
-  /** true: nobody may take it on, it is only mended: poison, a guest's own allergen, what is not known for such a guest. */
+  /** true: nobody may accept it by name; the order has to change (a guest's own allergen, or unknown for that guest). */
   readonly mustMend: boolean;
 };
 

@@ -1,6 +1,6 @@
 import { allergenOf, type AllergenId, type Good, type Milk, type Texture } from '../counter/index.js';
 import { reason, type Reason } from '../units/index.js';
-import type { RiskRowId } from './risks.js';
+import type { RiskRowId } from './riskRows.js';
 
 /** Whether a good fits a limit, and what in it speaks against it. */
 

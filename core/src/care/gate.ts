@@ -5,7 +5,8 @@ import type { Fit } from './fit.js';
 import { limitRule } from './limitRules.js';
 import { fitsLimit } from './limits.js';
 import type { Limit } from './persons.js';
-import { riskOf, type RiskRow } from './risks.js';
+import type { RiskRow } from './riskRows.js';
+import { riskOf } from './risks.js';
 import { sheds } from './spread.js';
 
 /**

@@ -1,4 +1,5 @@
-export { type RiskId, type RiskRowId, riskOf, riskRowsFor, riskRowsOf } from './risks.js';
+export type { RiskId, RiskRowId } from './riskRows.js';
+export { riskOf, riskRowsFor, riskRowsOf } from './risks.js';
 export { limitRule, LIMITS, type LimitRule } from './limitRules.js';
 export {
   SEVERITIES,
@@ -25,7 +26,6 @@ export {
   REACHES,
   STRICT,
 } from './persons.js';
-export { type SpreadWay, SPREAD_WAYS, sheds, spreadOf, spreadTable, worstSpread } from './spread.js';
 export {
   againstOf,
   barsOf,

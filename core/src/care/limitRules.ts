@@ -13,7 +13,8 @@ import {
 import { reason } from '../units/index.js';
 import { halal, kosher, lactose, noAlcohol, noPork, vegan, vegetarian } from './diets.js';
 import { allergenTest, no, unknown, notKnown, YES, type Fit, type Severity } from './fit.js';
-import { RISKS, riskOf, type RiskId } from './risks.js';
+import { RISKS, type RiskId } from './riskRows.js';
+import { riskOf } from './risks.js';
 
 /** One row a subject that a guest may not or will not eat. */
 export interface LimitRule {

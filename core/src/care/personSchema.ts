@@ -8,9 +8,10 @@ import { HEAD_KINDS, REACHES } from './persons.js';
 
 export const LimitId = z.string().refine(isLimitId, 'no such limit is known; see the list of limits');
 
-const PersonLimit = z.object({ what: LimitId, severity: z.enum(SEVERITIES) });
+const PersonLimit = z.strictObject({ what: LimitId, severity: z.enum(SEVERITIES) });
 
-export const Person = z.object({
+// Strict: a limit under a name that nobody knows is refused, never dropped.
+export const Person = z.strictObject({
   who: lineText(60).default(''),
   seat: lineText(20).default(''),
   /** How many share just these limits. */

@@ -65,8 +65,10 @@ export const STRICT: readonly Severity[] = ['allergy', 'medical', 'religious'];
  * Does this guest eat from a plate of their own? A card, a distance or a bowl on a shared board serves what is a matter of choice;
  * what harms goes to a plate of its own wherever it does not clear the whole board. Common practice, no source.
  */
-export const hasPlate = ({ reach, limits }: Pick<Person, 'reach' | 'limits'>): boolean =>
+export const hasPlate = ({ reach, limits, head }: Pick<Person, 'reach' | 'limits' | 'head'>): boolean =>
   limits.length > 0 &&
+  // An infant eats nothing of this food.
+  head !== 'infant' &&
   (reach === 'own plate' || ((reach === 'card' || reach === 'not loose') && limits.some(isHarmful)));
 
 /** Every limit of every guest, in the order of the guests. */

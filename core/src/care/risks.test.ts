@@ -6,7 +6,7 @@ const of = (...ingredients: string[]) => ({
   contents: { alcohol: 'no', honey: 'no', gelatine: 'none', ingredients },
 });
 
-// Source: public-health advice on food in pregnancy, and clinical diet advice on tyramine and histamine, from memory: the rows of care/risks.ts.
+// Source: public-health advice on food in pregnancy, and clinical diet advice on tyramine and histamine, from memory: the rows of care/riskRows.ts.
 test.each([
   ['pregnant', 'alcohol in food', aCompanion('k', of('cherries', 'brandy'))],
   ['pregnant', 'blue inside', aCompanion('k', { role: 'dip', ...of('cream', 'gorgonzola') })],

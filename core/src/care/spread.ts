@@ -1,11 +1,18 @@
-import { ALLERGENS, isCompanion, type AllergenId, type CompanionRole, type Good } from '../counter/index.js';
+import {
+  GLUTEN_CEREALS,
+  isCompanion,
+  TREE_NUTS,
+  type AllergenId,
+  type CompanionRole,
+  type Good,
+} from '../counter/index.js';
 
 /**
  * How an allergen gets to a guest who eats nothing of it: as loose particles that fly and fall, as a smear that a knife or a hand
  * carries, or hardly at all because it is bound in what it is part of. Common practice, no source.
  */
-export const SPREAD_WAYS = ['loose', 'smear', 'bound'] as const;
-export type SpreadWay = (typeof SPREAD_WAYS)[number];
+const SPREAD_WAYS = ['loose', 'smear', 'bound'] as const;
+type SpreadWay = (typeof SPREAD_WAYS)[number];
 
 interface SpreadRow {
   readonly spread: SpreadWay;
@@ -17,17 +24,7 @@ interface SpreadRow {
 const SPREAD_ROWS: readonly SpreadRow[] = [
   {
     spread: 'loose',
-    allergens: [
-      'almond',
-      'hazelnut',
-      'walnut',
-      'cashew',
-      'pecan',
-      'brazil nut',
-      'pistachio',
-      'macadamia',
-      'peanuts',
-    ],
+    allergens: [...TREE_NUTS, 'peanuts'],
     shedBy: ['nut', 'dried fruit', 'seasoning', 'garnish'],
   },
   {
@@ -37,7 +34,7 @@ const SPREAD_ROWS: readonly SpreadRow[] = [
   },
   {
     spread: 'loose',
-    allergens: ['wheat', 'rye', 'barley', 'oats', 'spelt', 'kamut'],
+    allergens: GLUTEN_CEREALS,
     shedBy: ['bread', 'cracker', 'seasoning'],
   },
   {
@@ -50,8 +47,8 @@ const SPREAD_ROWS: readonly SpreadRow[] = [
 
 const rowOf = (id: AllergenId): SpreadRow => SPREAD_ROWS.find(({ allergens }) => allergens.includes(id))!;
 
-/** How an allergen spreads; every allergen of the published list has a row. */
-export const spreadOf = (id: AllergenId): SpreadWay => rowOf(id).spread;
+/** How an allergen spreads; every allergen of the published list has a row (spread.test.ts). */
+const spreadOf = (id: AllergenId): SpreadWay => rowOf(id).spread;
 
 /** The worst way in which any of these spreads; null for none. */
 export const worstSpread = (ids: readonly AllergenId[]): SpreadWay | null =>
@@ -60,7 +57,3 @@ export const worstSpread = (ids: readonly AllergenId[]): SpreadWay | null =>
 /** Would this good shed these allergens on the table, where it has them: open nuts, seeds, crumbs? */
 export const sheds = (good: Good, ids: readonly AllergenId[]): boolean =>
   isCompanion(good) && ids.some((id) => rowOf(id).shedBy.includes(good.role));
-
-/** Every allergen with its way of spreading, for reading. */
-export const spreadTable = (): { readonly id: AllergenId; readonly spread: SpreadWay }[] =>
-  ALLERGENS.map(({ id }) => ({ id, spread: spreadOf(id) }));

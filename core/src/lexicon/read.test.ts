@@ -101,6 +101,34 @@ describe('what is no more than a word', () => {
   });
 });
 
+// A denial that reached on hid what came after it.
+describe('a denial reaches no further than the food beside it', () => {
+  test.each([
+    ['non-GMO soya lecithin', 'soybeans'],
+    ['non-hydrogenated soya oil', 'soybeans'],
+    ['no added sugar almond butter', 'almond'],
+    ['No. 7 Walnut Cheddar', 'walnut'],
+    ['sugar-free almonds', 'almond'],
+    ['sans OGM lécithine de soja', 'soybeans'],
+    ['without colour but with walnuts', 'walnut'],
+    ['ohne Zucker Mandeln', 'almond'],
+    ['sin azúcar almendras', 'almond'],
+    ['gluten-free flour, wheat bran', 'wheat'],
+    ['gluten-free oats, bread', 'wheat'],
+  ])('%s: %s', (text, id) => expect(contained(text)).toContain(id));
+  test('"may contain" ends with its sentence', () => {
+    const read = readTexts(['May contain milk. Almonds, salt']);
+    expect([idsOf(read.contains), idsOf(read.may)]).toEqual([['almond'], ['milk']]);
+    expect(contained('made in a bakery with butter')).toContain('milk');
+  });
+  test('what is something in one kitchen is never called nothing', () => {
+    for (const tongue of ['lingua di bue', 'lengua de buey']) expect(facts(tongue)).toContain('beef');
+    expect(contained('tocino de cielo')).toEqual(['eggs']);
+    expect(contained('butterfish')).toEqual(['fish']);
+    expect(facts('wine gums')).toContain('gelatine');
+  });
+});
+
 describe('facts that diets ask for', () => {
   test.each([
     ['pork fat', 'pork'],

@@ -13,33 +13,25 @@ export interface Found {
   readonly may: boolean;
 }
 
-/** Whole words that deny what follows, to the next pause. */
+/** Words that deny the food that stands next to them: "without milk or eggs". */
 const DENIES = new Set(
   'no non not without zero sans exempt senza privo privi priva sin libre ohne kein keine keinen frei'.split(
     ' ',
   ),
 );
-/** After these a denial goes on: "free from", "free of", "libre de". */
-const FROM = new Set(['from', 'of', 'de', 'di', 'von']);
-/** What a denial reaches at the most, words. */
-const DENIED = 6;
-/** Small words of which a denial takes none of its reach. */
-const ENDS_DENIAL = new Set([
-  'but',
-  'with',
-  'mais',
-  'avec',
-  'ma',
-  'con',
-  'pero',
-  'aber',
-  'mit',
-  'contains',
-  'contain',
-]);
+/** After "free" these make a denial of what follows: "free from", "free of". */
+const FROM = new Set(['from', 'of']);
+/** Small words between a denial and its food. */
+const BETWEEN = new Set(
+  'from of any added de d di da del dei von an zugesetzte zugesetzten zugesetzter la le l il lo el los las'.split(
+    ' ',
+  ),
+);
+/** What carries a denial on to the next food. */
+const CARRIES_ON = new Set('and or nor et ou ni e o y u und oder noch'.split(' '));
 /** Phrases after which all is only perhaps there, to the end of the sentence. */
 const PERHAPS =
-  /\b(may|might|could) (also )?(contain|have)|\btraces? (of|de|d)\b|\btraces\b|\bpeut contenir|\bpeuvent contenir|\bpuo contenere|\btracce\b|\bpuede contener|\bpuede tener|\btrazas\b|\bkann (auch )?(spuren|enthalten)|\bspuren\b|\b(made|produced|packed|processed) in an? (factory|facility|site|kitchen|bakery)/;
+  /^(?:(?:may|might|could) (?:also )?(?:contain|have)|traces?|peut contenir|peuvent contenir|puo contenere|tracce|puede contener|puede tener|trazas|kann (?:auch )?(?:spuren|enthalten)|spuren|(?:made|produced|packed|processed) in an? (?:factory|facility|site))\b/;
 
 /** A word and the forms that it may be the plural of. */
 const formsOf = (word: string): string[] => {
@@ -115,19 +107,35 @@ const freesBefore = (words: readonly string[], at: number): boolean =>
   words[at] === 'frei' ||
   (words[at] === 'free' && words[at + 1] !== 'range' && !FROM.has(words[at + 1] ?? ''));
 
-/** Places of words that are denied by what stands before them: "without", "free from". */
-function deniedPlaces(words: readonly string[]): ReadonlySet<number> {
-  const denied = new Set<number>();
-  words.forEach((word, at) => {
-    const isFreeFrom = word === 'free' && FROM.has(words[at + 1] ?? '');
-    if (!DENIES.has(word) && !isFreeFrom) return;
-    for (let i = at + 1; i < words.length && i <= at + DENIED; i++) {
-      if ([PAUSE, STOP].includes(words[i]!) || ENDS_DENIAL.has(words[i]!)) break;
-      denied.add(i);
-    }
-  });
+/** Is a hit denied by what stands before it? Small words, and foods that are denied too, may stand between. */
+function deniedBefore(words: readonly string[], hits: readonly Hit[]): ReadonlySet<Hit> {
+  const denied = new Set<Hit>();
+  for (const hit of hits) {
+    let at = hit.from - 1;
+    while (at > 0 && BETWEEN.has(words[at]!) && !(words[at - 1] === 'free' && FROM.has(words[at]!))) at--;
+    const isFreeFrom = FROM.has(words[at] ?? '') && words[at - 1] === 'free';
+    const carried =
+      CARRIES_ON.has(words[at] ?? '') && hits.some((other) => other.to === at && denied.has(other));
+    if (DENIES.has(words[at] ?? '') || isFreeFrom || carried) denied.add(hit);
+  }
   return denied;
 }
+
+/** Places of words that are only perhaps there. */
+function perhapsPlaces(words: readonly string[]): ReadonlySet<number> {
+  const places = new Set<number>();
+  let isPerhaps = false;
+  words.forEach((word, at) => {
+    if (word === STOP) isPerhaps = false;
+    isPerhaps ||= PERHAPS.test(words.slice(at, at + 6).join(' '));
+    if (isPerhaps) places.add(at);
+  });
+  return places;
+}
+
+/** The number of pauses before each word: what is of one number stands together. */
+const segmentOf = (words: readonly string[], at: number): number =>
+  words.slice(0, at).filter((word) => word === PAUSE || word === STOP).length;
 
 /**
  * What the words of one ingredient, name or style bring. A denial cancels its own hit and never makes free.
@@ -135,22 +143,24 @@ function deniedPlaces(words: readonly string[]): ReadonlySet<number> {
  */
 export function readText(text: string): Found[] {
   const words = wordsOf(text);
-  const denied = deniedPlaces(words);
-  const plain = words.join(' ');
-  const perhaps = PERHAPS.exec(plain);
-  const perhapsFrom = perhaps ? plain.slice(0, perhaps.index).split(' ').filter(Boolean).length : Infinity;
   const hits = hitsOf(words);
-  const isDenied = ({ from, to }: Hit) =>
-    denied.has(from) || freesBefore(words, to) || /.frei(e[rsmn]?)?$/.test(words[from]!);
-  const glutenDenied = hits.some(
-    (hit) => hit.concepts.some((id) => id === 'gluten' || id === 'wheat') && isDenied(hit),
+  const before = deniedBefore(words, hits);
+  const perhaps = perhapsPlaces(words);
+  const isDenied = (hit: Hit) =>
+    before.has(hit) || freesBefore(words, hit.to) || /.frei(e[rsmn]?)?$/.test(words[hit.from]!);
+  // "Gluten-free flour": where it stands, flour and bread are of another cereal.
+  const glutenFree = new Set(
+    hits
+      .filter((hit) => hit.concepts.some((id) => id === 'gluten' || id === 'wheat') && isDenied(hit))
+      .map(({ from }) => segmentOf(words, from)),
   );
   return hits.flatMap((hit) => {
     if (isDenied(hit)) return [];
     const word = words.slice(hit.from, hit.to).join(' ');
+    const ofOther = glutenFree.has(segmentOf(words, hit.from));
     return hit.concepts
-      .filter((concept) => concept !== 'nothing' && !(glutenDenied && isCereal(concept)))
-      .map((concept) => ({ concept, word, may: hit.from >= perhapsFrom }));
+      .filter((concept) => concept !== 'nothing' && !(ofOther && isCereal(concept)))
+      .map((concept) => ({ concept, word, may: perhaps.has(hit.from) }));
   });
 }
 

@@ -1,5 +1,6 @@
 import { carbohydratePerAdult } from '../amount/index.js';
-import type { Brief } from '../brief/index.js';
+import { companyOf, type Brief } from '../brief/index.js';
+import { barsOf } from '../care/index.js';
 import { isCompanion, type Companion, type Good, type Main } from '../counter/index.js';
 import { pairsFor, type Pairs } from './pairs.js';
 import { rankBeside, rankGoods } from './rank.js';
@@ -108,6 +109,7 @@ export const pairStage = stage(pairRow, {
     const extras = order.extras.flatMap((id) => {
       const good = goods.get(id);
       // What a person added stays, against a limit too: that is a danger, and nobody takes it away in silence.
+      if (order.state === 'finished' && good && barsOf(good, companyOf(brief)).length > 0) return [];
       return good && isCompanion(good) && !pairs.set.some((entry) => entry.beside.id === id) ? [good] : [];
     });
     return { pairs, extras, beside: [...pairs.set.map((entry) => entry.beside), ...extras] };

@@ -1,4 +1,3 @@
-import type { Caution } from '../care/index.js';
 import { lotOn, isCompanion, type Companion, type Main } from '../counter/index.js';
 import { produceCut, stepsOf, type Ahead, type Cut, type ProduceCut } from '../cut/index.js';
 import type { Plan } from '../order/index.js';
@@ -79,8 +78,6 @@ export const produceLines = (plan: Plan): ProduceLine[] =>
 export interface CutSheet {
   /** Own plates are cut first. */
   readonly plates: readonly PlateToCut[];
-  /** Guests with a limit and no plate of their own: they read the cards. */
-  readonly byCard: readonly Caution[];
   readonly stations: readonly Station[];
   readonly produce: readonly ProduceLine[];
   /** Minutes from serving at which a good leaves the cold, by its id; empty until the day is searched. */
@@ -97,21 +94,15 @@ export const cutSheetPaper: Paper<CutSheet> = {
   for: 'shop',
   needs: [],
   takes: ['day'],
-  data: ({ plan, order, house, day }) => {
-    const plated = new Set(plan.ownPlates.flatMap(({ limits }) => limits.map(({ what }) => what)));
-    return {
-      plates: platesToCut(plan, house),
-      byCard: plan.cautions.filter(
-        ({ rule, subject }) => rule === 'guests-limit' && !plated.has(subject as never),
-      ),
-      stations: stations(plan),
-      produce: produceLines(plan),
-      outAt: Object.fromEntries((day?.outings ?? []).map(({ good, out }) => [good.id, out]).reverse()),
-      weighed: plan.weighed,
-      drinks: plan.pairs.set.flatMap(({ beside }) => (beside.kind === 'drink' ? [beside.name] : [])),
-      children: plan.children,
-      note: order.note,
-      safety: plan.timing.question.safety,
-    };
-  },
+  data: ({ plan, order, house, day }) => ({
+    plates: platesToCut(plan, house),
+    stations: stations(plan),
+    produce: produceLines(plan),
+    outAt: Object.fromEntries((day?.outings ?? []).map(({ good, out }) => [good.id, out]).reverse()),
+    weighed: plan.weighed,
+    drinks: plan.pairs.set.flatMap(({ beside }) => (beside.kind === 'drink' ? [beside.name] : [])),
+    children: plan.children,
+    note: order.note,
+    safety: plan.timing.question.safety,
+  }),
 };

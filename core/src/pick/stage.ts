@@ -47,7 +47,8 @@ export const pickStage = stage(pickRow, {
     const company = companyOf(brief);
     const checked = known.map((good) => ({ good, because: barsOf(good, company) }));
     // What a person holds there stays, against a limit too: that is a danger, and nobody takes it away in silence.
-    const held = new Set(order.selection.locked);
+    // A finished order stays as it was served.
+    const held = new Set(order.state === 'finished' ? [] : order.selection.locked);
     const barred = checked.filter(({ good, because }) => because.length > 0 && !held.has(good.id));
     const mains = known.filter((good) => !barred.some((one) => one.good === good));
     return {

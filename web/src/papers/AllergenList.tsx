@@ -7,7 +7,7 @@ import { say } from '../language/say';
 export default function AllergenList({ data: { rows, plates } }: { data: PaperData<'allergens'> }) {
   return (
     <>
-      <SheetHead title={say`Allergens on this table`} />
+      <SheetHead title={say`Allergens on this table`} listed />
       <table className="w-full text-[12.5pt] leading-snug">
         <thead>
           <tr className="border-b border-black text-[10pt]">

@@ -25,11 +25,6 @@ export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
       {data.plates.map(({ plate, cuts }) => (
         <PlateFirst key={plateLabel(plate)} plate={plate} cuts={cuts} format={format} />
       ))}
-      {data.byCard.map((caution) => (
-        <p key={reasonKey(caution)} className="mb-[3mm] border-2 border-black p-[2mm] text-[13pt] font-bold">
-          {sentence(caution, format)}
-        </p>
-      ))}
       {data.stations.map((station) => (
         <section key={station.id} className="cut-station" data-station={station.id}>
           <h2 className="mt-[4mm] mb-[1mm] border-b-2 border-black text-[16pt]">

@@ -21,7 +21,7 @@ export default function OffLabels({ data: { labels } }: { data: PaperData<'off-l
             {say`off by ${time(first.offBy)}`}
           </p>
           <p className="text-[11pt]">{say`Out of the cold from ${time(from)}: ${namesOf(goods)}.`}</p>
-          {plan.brief.persons.some(({ limits }) => limits.length > 0) && !plate && (
+          {plan.ownPlates.length > 0 && !plate && (
             <p className="text-[10pt] font-bold">{say`Not for guests with a plate of their own.`}</p>
           )}
           <p className="text-[9.5pt]">

@@ -99,8 +99,12 @@ function Drawn({
   const { document, plan, house, format, goods, counter, shelf } = useWorkbench();
   const { id, order } = document;
   const bench = useMemo(
-    () => paperBench({ orderId: id, order, plan, house, format, tools: <Telling /> }, goods),
-    [id, order, plan, house, format, goods],
+    () =>
+      paperBench(
+        { reader: PAPERS[paper].for, orderId: id, order, plan, house, format, tools: <Telling /> },
+        goods,
+      ),
+    [paper, id, order, plan, house, format, goods],
   );
   const made = useMemo(() => {
     const ground: PaperGround = { plan, order, house, counter, shelf, day, layouts };

@@ -21,7 +21,7 @@ export default function Quote({ data }: { data: Offer }) {
   const { cheeses, meats, boards, many, rows, service, price, isAgreed, perHead, suggested } = data;
   return (
     <article data-quote>
-      <SheetHead title={say`Quote`} handed />
+      <SheetHead title={say`Quote`} />
       <p className="mb-[3mm] text-[13pt]">
         {meats > 0
           ? say`${count(cheeses, 'cheese')} and ${count(meats, 'meat')}, with all that goes with them.`

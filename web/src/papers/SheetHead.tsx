@@ -5,9 +5,10 @@ import { guestWords, sentence } from '../words';
 import { usePaper } from './context';
 import '../words/danger';
 
-/** @param handed it goes to the customer, who reads what stands under it, not what the kitchen must mend */
-export function SheetHead({ title, handed = false }: { title: string; handed?: boolean }) {
-  const { order, house, format } = usePaper();
+/** @param listed it says who must not have what though guests read it: without names and notes */
+export function SheetHead({ title, listed = false }: { title: string; listed?: boolean }) {
+  const { order, house, format, reader } = usePaper();
+  const isShops = reader === 'shop';
   const { brief, title: name, customer } = order;
   return (
     <header className="mb-[5mm] border-b-2 border-black pb-[2mm]">
@@ -21,21 +22,17 @@ export function SheetHead({ title, handed = false }: { title: string; handed?: b
         {customer && ` · ${customer}`}
         {brief.place && ` · ${brief.place}`}
       </p>
-      {!handed && (
-        <>
-          <SheetDangers />
-          <MustNotHave />
-        </>
-      )}
+      {isShops && <SheetDangers />}
+      {(isShops || listed) && <MustNotHave named={isShops} />}
     </header>
   );
 }
 
 /** Who must not have what, before anything is cut, laid or carried: how many, and where their food is. */
-function MustNotHave() {
+function MustNotHave({ named }: { named: boolean }) {
   const { plan } = usePaper();
   const { persons, guests } = plan.brief;
-  const own = persons.filter(({ limits, note }) => limits.length > 0 || note !== '');
+  const own = persons.filter(({ limits, note }) => limits.length > 0 || (named && note !== ''));
   const small = guests.under5 + guests.infants;
   if (own.length + small === 0) return null;
   return (
@@ -48,16 +45,19 @@ function MustNotHave() {
         <p key={i}>
           <strong>
             {guestWords({
-              who: [person.who, person.seat && say`seat ${person.seat}`].filter(Boolean).join(', '),
+              who: named
+                ? [person.who, person.seat && say`seat ${person.seat}`].filter(Boolean).join(', ')
+                : '',
               limits: person.limits.map(({ what }) => what),
               guests: person.count,
             })}
           </strong>
-          {person.count > 1 && ` × ${person.count}`}
+          {named && person.who && person.count > 1 && ` × ${person.count}`}
           {person.severe && say` · severe, or carries an injector`}
-          {person.limits.length > 0 && ` · ${WHERE[person.reach]}`}
+          {person.limits.length > 0 &&
+            ` · ${person.head === 'infant' ? say`an infant: nothing of this food` : WHERE[person.reach]}`}
           {hasPlate(person) && person.reach !== 'own plate' && ` · ${WHERE['own plate']}`}
-          {person.note && ` · ${person.note}`}
+          {named && person.note && ` · ${person.note}`}
         </p>
       ))}
       {guests.under5 > 0 && (

@@ -1,10 +1,12 @@
-import type { Good, House, OrderBody, Plan } from '@rotula/core';
+import type { Good, House, OrderBody, PaperId, PAPERS, Plan } from '@rotula/core';
 import { createContext, useContext, type ReactNode } from 'react';
 import type { Format } from '../ui/format';
 import { wallClock } from '../ui/wallClock';
 
 /** What every paper is drawn with, beside its own data: on the screen, and where nobody has one. */
 export interface PaperBench {
+  /** Who reads the paper: what guests must not have, with their names, is for the shop's own hands. */
+  readonly reader: (typeof PAPERS)[PaperId]['for'];
   readonly orderId: string;
   readonly order: OrderBody;
   readonly plan: Plan;

@@ -1,4 +1,4 @@
-import { goodsById, printed, type PaperGround, type PaperId } from '@rotula/core';
+import { goodsById, PAPERS, printed, type PaperGround, type PaperId } from '@rotula/core';
 import { convert, type FormatCallback, type HtmlToTextOptions } from 'html-to-text';
 import type { ComponentType } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
@@ -42,7 +42,10 @@ export async function paperText(id: PaperId, ground: PaperGround, orderId: strin
   const { order, plan, house, counter } = ground;
   const made = printed(id, ground);
   const { default: Draw } = (await SHEETS[id].draw()) as { default: ComponentType<{ data: unknown }> };
-  const bench = paperBench({ orderId, order, plan, house, format: formatFor(house) }, goodsById(counter));
+  const bench = paperBench(
+    { reader: PAPERS[id].for, orderId, order, plan, house, format: formatFor(house) },
+    goodsById(counter),
+  );
   const html = renderToStaticMarkup(
     <MemoryRouter>
       <PaperContext value={bench}>

@@ -116,8 +116,9 @@ export const guestWords = ({
 export const cautionWords: WordsOf<
   CautionRule | 'guests-limit' | 'guest-at-risk' | 'next-lot' | 'changed-on-the-counter'
 > = {
-  'guests-limit': ({ who: name, limits, guests, reach, plate }) => {
+  'guests-limit': ({ who: name, limits, guests, reach, plate, infant }) => {
     const who = `${guestWords({ who: name, limits, guests })}.`;
+    if (infant) return say`${who} An infant: nothing of this food, and clean hands before they are touched.`;
     if (reach === 'card' && plate) return `${who} ${NOT_BY_CARD} ${OWN_PLATE}`;
     if (reach === 'not loose')
       return `${who} ${say`Nothing of it lies open at this table; what has it inside is marked.`}${plate ? ` ${OWN_PLATE}` : ''}`;

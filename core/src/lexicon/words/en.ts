@@ -4,12 +4,12 @@ import type { Words } from '../concepts.js';
 export const EN: Words = {
   nothing: [
     'coconut milk|coconut cream|coconut butter|coconut|coconut meat|coconut flour|rice milk|rice drink|rice cream|hemp milk|plant milk|pea milk',
-    'cocoa butter|cacao butter|shea butter|apple butter|pear butter|plum butter|pumpkin butter|fruit butter|body butter|bread and butter pickle|butter bean|butter lettuce|butterhead|butternut|butternut squash|buttercup squash|butterfly pea|butterfish',
+    'cocoa butter|cacao butter|shea butter|apple butter|pear butter|plum butter|pumpkin butter|fruit butter|body butter|bread and butter pickle|butter bean|butter lettuce|butterhead|butternut|butternut squash|buttercup squash|butterfly pea',
     'cream of tartar|cream soda|creamed coconut|creamed corn|milk thistle|milkweed|lactic acid|lactic culture|lactic ferment|lactobacillus|lactic acid bacteria|calcium lactate|sodium lactate|potassium lactate',
     'nutmeg|pine nut|pine kernel|chestnut|chestnut flour|water chestnut|tiger nut|betel nut|kola nut|cola nut|corn nut|nut grass|nutritional yeast|soap nut|grape nut|chestnut mushroom|hazel wood|walnut wood',
-    'wine vinegar|red wine vinegar|white wine vinegar|cider vinegar|apple cider vinegar|sherry vinegar|champagne vinegar|rice wine vinegar|spirit vinegar|distilled vinegar|balsamic vinegar|vinegar|wine grape|wine gum|wine acid|vine leaf|vine leaves|wine leaf',
-    'ginger beer|root beer|ginger ale|birch beer|port salut|portobello|port authority|sour cherry|spirit of salt',
-    'eggplant|egg plant|egg fruit|crab apple|oyster mushroom|oyster plant|fish mint|fishwort|beef tomato|beefsteak tomato|blood orange|horse chestnut|sausage tree|goose berry|gooseberry|duck weed|chicken of the woods|hen of the woods|lamb s lettuce|lambs lettuce|goat s beard|ox eye|bear s garlic',
+    'wine vinegar|red wine vinegar|white wine vinegar|cider vinegar|apple cider vinegar|sherry vinegar|champagne vinegar|rice wine vinegar|spirit vinegar|distilled vinegar|balsamic vinegar|vinegar|wine grape|wine acid|vine leaf|vine leaves|wine leaf',
+    'ginger beer|root beer|ginger ale|birch beer|port salut|portobello|sour cherry|spirit of salt',
+    'eggplant|egg plant|egg fruit|crab apple|oyster mushroom|oyster plant|fish mint|fishwort|beef tomato|beefsteak tomato|blood orange|horse chestnut|goose berry|gooseberry|chicken of the woods|hen of the woods|lamb s lettuce|lambs lettuce|goat s beard|ox eye|bear s garlic',
     'rice flour|maize flour|corn flour|cornflour|cornstarch|chickpea flour|gram flour|buckwheat flour|buckwheat|potato flour|tapioca flour|millet flour|quinoa flour|sorghum flour|lentil flour|pea flour|teff flour|banana flour|cassava flour|arrowroot flour|rice bran|rice noodle|rice cracker|rice cake|glass noodle|corn tortilla|polenta|rice pasta|corn pasta|lentil pasta|maltodextrin|maltitol|maltose',
     'honeydew|honeydew melon|honey melon|honeysuckle|honeybush|honey fungus|cheesecloth|cheese cloth|cheese plant|custard apple|locust bean gum|carob bean|sesame street|free range',
     'vegetable gelatine|vegetarian gelatine|vegan gelatine|agar|vegetable rennet|microbial rennet|vegetarian rennet|thistle rennet|fermentation produced chymosin|plant rennet|non animal rennet|coconut fat|vegetable fat|sunflower lecithin|rapeseed lecithin|vegetable glycerine|wild garlic|wild rice|wild thyme|wild herb|wild mushroom|wild berry|wild blueberry|wild flower|pan fried|pan seared|pan roasted|flour sack',
@@ -45,7 +45,7 @@ export const EN: Words = {
   beer: 'beer|ale|stout|lager|porter beer|pilsner|wheat beer|brown ale|pale ale|beer vinegar|bitter ale',
   crustaceans:
     'crustacean|shrimp|prawn|crab|lobster|crayfish|crawfish|langoustine|scampi|krill|king prawn|shrimp paste|barnacle',
-  fish: 'fish|anchovy|anchovies|salmon|trout|tuna|cod|haddock|mackerel|herring|sardine|pilchard|sprat|eel|sturgeon|caviar|roe|fish roe|cod liver oil|fish oil|pollock|hake|halibut|plaice|sea bass|sea bream|monkfish|swordfish|tilapia|whitebait|bottarga|taramasalata|isinglass|bonito|dashi|perch|pike|carp|turbot|skate|whiting|snapper|fish paste|fish stock|bouillabaisse|gravadlax|gravlax|kipper|puttanesca',
+  fish: 'butterfish|fish|anchovy|anchovies|salmon|trout|tuna|cod|haddock|mackerel|herring|sardine|pilchard|sprat|eel|sturgeon|caviar|roe|fish roe|cod liver oil|fish oil|pollock|hake|halibut|plaice|sea bass|sea bream|monkfish|swordfish|tilapia|whitebait|bottarga|taramasalata|isinglass|bonito|dashi|perch|pike|carp|turbot|skate|whiting|snapper|fish paste|fish stock|bouillabaisse|gravadlax|gravlax|kipper|puttanesca',
   'smoked fish':
     'smoked salmon|smoked trout|smoked fish|smoked mackerel|smoked eel|lox|ceviche|sashimi|sushi',
   surimi: 'surimi|crab stick|seafood stick',
@@ -117,7 +117,7 @@ export const EN: Words = {
   'animal fat': 'animal fat|animal shortening|cooking fat of animal origin',
   'fat perhaps':
     'shortening|mono and diglycerides|monoglyceride|diglyceride|stearic acid|magnesium stearate|glycerol monostearate|lipase|pepsin|glycerine|natural flavouring of animal origin',
-  gelatine: 'gelatine|gelatin|gelatine powder|aspic|marshmallow|gummy|gummies|wine gums',
+  gelatine: 'wine gum|gelatine|gelatin|gelatine powder|aspic|marshmallow|gummy|gummies|wine gums',
   'beef gelatine': 'beef gelatine|beef gelatin|bovine gelatine|bovine gelatin|halal gelatine|halal gelatin',
   'fish gelatine': 'fish gelatine|fish gelatin',
   'animal rennet':

@@ -8,7 +8,7 @@ export const FR: Words = {
     'vinaigre de vin|vinaigre de vin rouge|vinaigre de vin blanc|vinaigre de cidre|vinaigre de xeres|vinaigre balsamique|vinaigre d alcool|vinaigre de champagne|vinaigre|feuille de vigne|raisin de cuve|acide tartrique',
     'farine de riz|farine de mais|farine de pois chiche|farine de pois chiches|farine de sarrasin|farine de chataigne|farine de chataignes|farine de manioc|farine de coco|farine de quinoa|farine de millet|farine de teff|farine de pois|farine de lentille|farine de lentilles|sarrasin|ble noir|fecule de pomme de terre|amidon de mais|galette de riz|pates de riz|vermicelle de riz',
     'acide lactique|ferment lactique|ferments lactiques|lactate de calcium|lactate de sodium|bacterie lactique|bacteries lactiques|gomme de caroube|caroube',
-    'orange sanguine|tomate coeur de boeuf|coeur de boeuf|oeil de boeuf|pomme d amour|aubergine|pleurote|pleurote en forme d huitre|barbe de capucin|presure vegetale|presure microbienne|coagulant vegetal|coagulant microbien|ail des ours|patte d ours|fenouil|melon miel|chevrefeuille|pied de mouton',
+    'orange sanguine|tomate coeur de boeuf|pomme d amour|aubergine|pleurote|pleurote en forme d huitre|barbe de capucin|presure vegetale|presure microbienne|coagulant vegetal|coagulant microbien|ail des ours|patte d ours|fenouil|melon miel|chevrefeuille',
     'gelatine vegetale|matiere grasse vegetale|graisse vegetale|graisse de coco|lecithine de tournesol|lecithine de colza|biere de gingembre|limonade',
   ].join('|'),
   'blue cheese': 'bleu|fromage bleu|bleu d auvergne|fourme d ambert|roquefort',

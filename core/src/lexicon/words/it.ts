@@ -8,7 +8,7 @@ export const IT: Words = {
     'aceto|aceto di vino|aceto di vino rosso|aceto di vino bianco|aceto di mele|aceto balsamico|aceto balsamico di modena|aceto di alcol|uva da vino|foglie di vite|acido tartarico|mosto d uva|mosto cotto|mosto d uva cotto|saba',
     'farina di riso|farina di mais|farina di ceci|farina di castagne|farina di grano saraceno|grano saraceno|farina di cocco|farina di tapioca|farina di miglio|farina di quinoa|farina di teff|farina di lenticchie|farina di piselli|farina di carrube|farina di semi di carrube|farina di guar|amido di mais|fecola di patate|pasta di riso|pasta di mais|pasta di lenticchie|pane di riso|gallette di riso|gallette di mais|polenta|maltodestrine|grano turco|granturco',
     'pasta di cacao|pasta di olive|pasta di peperoncino|pasta di pomodoro|pasta di zucchero|crema di cacao|crema di carciofi|crema di olive|crema di peperoni|crema di limone|crema di aceto|crema di balsamico|pane di fichi',
-    'arancia sanguinella|arance sanguinelle|arancia rossa|cuore di bue|pomodoro cuore di bue|lingua di bue|fungo ostrica|melone miele|caprifoglio|caglio vegetale|caglio microbico|coagulante vegetale|coagulante microbico|gelatina vegetale|gelatina di frutta|gelatina di mele|gelatina di uva|grassi vegetali|grasso vegetale|lecitina di girasole|lecitina di colza|barba di frate|occhio di bue|uva passa|mele cotogne',
+    'arancia sanguinella|arance sanguinelle|arancia rossa|pomodoro cuore di bue|fungo ostrica|melone miele|caprifoglio|caglio vegetale|caglio microbico|coagulante vegetale|coagulante microbico|gelatina vegetale|gelatina di frutta|gelatina di mele|gelatina di uva|grassi vegetali|grasso vegetale|lecitina di girasole|lecitina di colza|barba di frate|uva passa|mele cotogne',
   ].join('|'),
   'blue cheese': 'gorgonzola|formaggio erborinato|erborinato',
   milk: 'latte|latte intero|latte scremato|latte parzialmente scremato|latte crudo|latte vaccino|latte di vacca|latte di capra|latte di pecora|latte ovino|latte caprino|latte di bufala|latte in polvere|latte condensato|siero di latte|siero del latte|siero|lattosio|panna|panna fresca|panna da cucina|panna acida|burro|burro anidro|burro chiarificato|latticello|latticini|latticino|caseina|caseinato|caseinati|caseinato di sodio|proteine del latte|proteine di latte|derivati del latte|formaggio|formaggi|formaggio fresco|yogurt|ricotta|mascarpone|mozzarella|parmigiano|parmigiano reggiano|grana padano|grana|pecorino|pecorino romano|provolone|taleggio|asiago|fontina|stracchino|robiola|scamorza|caciocavallo|burrata|stracciatella|crescenza|cagliata|besciamella|cioccolato al latte|cioccolato bianco|panna cotta|gelato|caciotta|toma|squacquerone',
@@ -87,7 +87,7 @@ export const IT: Words = {
   'pork fat':
     'strutto|lardo|sugna|grasso di suino|grasso suino|grasso di maiale|lardo di suino|grasso suino raffinato',
   'blood sausage': 'sanguinaccio|sanguinacci',
-  beef: 'manzo|bovino|bovina|carne bovina|carne di bovino|carne di manzo|vitello|vitellone|bresaola|budello bovino|carne salada|midollo|fesa di manzo|lingua di vitello',
+  beef: 'manzo|bue|lingua di bue|bovino|bovina|carne bovina|carne di bovino|carne di manzo|vitello|vitellone|bresaola|budello bovino|carne salada|midollo|fesa di manzo|lingua di vitello',
   'beef fat': 'sego|grasso bovino|grasso di manzo|grasso di bovino',
   lamb: 'agnello|carne di agnello|pecora carne|montone|capretto|castrato|budello ovino|budello di montone',
   poultry:
