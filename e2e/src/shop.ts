@@ -209,6 +209,15 @@ export class Shop {
     return this.into(By.css(css), `${css} is not shown`, text, last);
   }
 
+  /** Waits until nothing of a selector is there. */
+  async gone(css: string) {
+    await this.driver.wait(
+      async () => (await this.driver.findElements(By.css(css))).length === 0,
+      PATIENCE_MS,
+      `${css} is still there`,
+    );
+  }
+
   /** Give the focus to something, as a key that walks there does. */
   async focus(css: string) {
     const focused = 'const e = document.querySelector(arguments[0]); e?.focus(); return !!e';
