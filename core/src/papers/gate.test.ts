@@ -160,3 +160,31 @@ test('a good that a person holds on the board against a limit stays there, red',
   expect(held.mains.map(({ id }) => id)).toContain('halyard');
   expect(held.dangers).toMatchObject([{ rule: 'against-a-limit', goods: ['halyard'], mustMend: true }]);
 });
+
+test('a finished order stays as it was served: what a limit kept off does not come back by its lock', () => {
+  const brief = aBrief({ persons: [aGuest('allergen:milk', 'board')] });
+  const of = (state: string) =>
+    plan(
+      anOrder({ brief, state, selection: { goods: ['halyard', 'bosun-ham'], locked: ['halyard'] } }),
+      counter,
+      DEFAULT_HOUSE,
+    );
+  expect(of('in work').mains.map(({ id }) => id)).toContain('halyard');
+  expect(of('finished').mains.map(({ id }) => id)).toEqual(['bosun-ham']);
+  expect(of('finished').dangers).toEqual([]);
+});
+
+// Source: public-health advice on food in pregnancy (GB), from memory.
+test('what is promised to steam counts only where it is baked', () => {
+  const house = House.parse({ ...DEFAULT_HOUSE, country: 'GB' });
+  const brief = aBrief({ persons: [aGuest('risk:pregnant', 'board')], steamed: ['halyard'] });
+  const dangersOf = (hot: object[]) =>
+    plan(
+      anOrder({ brief, clock: { hot }, selection: { goods: ['halyard'], locked: ['halyard'] } }),
+      counter,
+      house,
+    ).dangers.map(({ rule }) => rule);
+  expect(dangersOf([])).toEqual(['against-a-limit']);
+  expect(dangersOf([{ id: 'halyard', way: 'toasted' }])).toEqual(['against-a-limit']);
+  expect(dangersOf([{ id: 'halyard', way: 'baked' }])).toEqual([]);
+});
