@@ -52,7 +52,8 @@ test.each(once)('%s', async (path) => {
   await shop.driver.executeScript(WATCH);
   const ends = () => shop.driver.executeScript<boolean>('return window.reachedEnd');
   const missed = () => shop.driver.executeScript<string[]>(MISSED);
-  // What came or was put in another's place while it went round is come to in the next round.
+  const unseen = () => shop.driver.executeScript<string[]>('return [...window.unseen]');
+  // What came, was put in another's place or was drawn anew while it went round is come to, and looked at, in the next round.
   for (let round = 0; round < 2; round++) {
     let tabs = 0;
     do {
@@ -63,9 +64,12 @@ test.each(once)('%s', async (path) => {
       tabs += atOnce(path);
     } while (tabs < MOST_TABS && !(await ends()));
     expect(tabs).toBeLessThan(MOST_TABS);
-    if ((await missed()).length === 0) break;
-    await shop.driver.executeScript('window.reachedEnd = false; window.firstReached = undefined;');
+    if ((await missed()).length + (await unseen()).length === 0) break;
+    if (round === 0)
+      await shop.driver.executeScript(
+        'window.reachedEnd = false; window.firstReached = undefined; window.unseen.clear();',
+      );
   }
   expect(await missed()).toEqual([]);
-  expect(await shop.driver.executeScript('return [...window.unseen]')).toEqual([]);
+  expect(await unseen()).toEqual([]);
 });

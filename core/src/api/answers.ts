@@ -126,7 +126,7 @@ export const PlanAnswer = z.object({
   plan: z.looseObject({
     lines: z.array(LineJson),
     sum: SumJson,
-    advice: z.array(ReasonJson.extend({ left: z.boolean() })),
+    advice: z.array(ReasonJson.extend({ left: z.boolean(), stage: z.string() })),
     cautions: z.array(ReasonJson.extend({ goods: z.array(z.string()), country: z.string() })),
     dangers: z.array(
       ReasonJson.extend({

@@ -36,6 +36,9 @@ const SafeLimit = z.object({
   source: lineText(200, 3, 'a limit of your own needs its source'),
 });
 
+/** Where the names of guests with limits are printed; what guests read of others never names them. */
+export const GUEST_NAMES = ['shop and plates', 'shop', 'nowhere'] as const;
+
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({
   name: lineText(120, 1).default('My counter'),
@@ -75,6 +78,10 @@ export const House = z.object({
   pairWords: z.array(PairWord).max(500).default([]),
   /** What its own tastings taught the pairing; null: nothing was accepted. */
   learnt: Learnt.nullable().default(null),
+  /** Who answers questions about what is in it, as cards and quotes name them; empty: whoever serves. */
+  onDuty: lineText(80, 0).default(''),
+  /** Where guests with limits stand by name: on the shop's papers and their own plate's card, on the shop's alone, or nowhere. */
+  guestNames: z.enum(GUEST_NAMES).default('shop and plates'),
   /** May the shop sell drinks with alcohol? If not, styles are named without a price. */
   licensed: z.boolean().default(true),
   timeZone: TimeZone.default('UTC'),

@@ -75,6 +75,12 @@ export const HOUSE_FORMAT: Format = {
         learnt: learnt ? { ...learnt, weights: sluggedAt10(learnt.weights ?? {}) } : null,
       }),
     },
+    {
+      version: 11,
+      change: '`onDuty` (who answers questions), `guestNames` (`shop and plates`, `shop` or `nowhere`)',
+      old: 'named nobody; names stood on the shop’s papers and the plates’ cards, as before',
+      upgrade: (house: Raw) => ({ ...house, onDuty: '', guestNames: 'shop and plates' }),
+    },
   ],
 };
 

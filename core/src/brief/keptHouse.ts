@@ -34,6 +34,8 @@ const HOUSE_SETTINGS: Record<keyof House, true> = {
   margin: true,
   practice: true,
   columnMaps: true,
+  onDuty: true,
+  guestNames: true,
 };
 
 /** A house as a finished order keeps it: its settings and nothing that a store added, without the column maps of files. */

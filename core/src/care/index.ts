@@ -47,6 +47,7 @@ export {
   undecidedDangers,
   withTakenOn,
 } from './danger.js';
+export { eldersRow, type Mark, type Marks, marksOf } from './marks.js';
 export { hasHoney, hasHoneyOrMay } from './honey.js';
 export { fitsLimit } from './limits.js';
 export { type Caution, type CautionRule, caution, cautionsFor, isRawMilk } from './cautions.js';

@@ -6,6 +6,7 @@ import { overWhenServed } from './standing.js';
 import { partyOf } from './party.js';
 import { timingOf, type Timing, type TimingQuestion } from './timing.js';
 import { asFood, mainThing, PLAIN, type Thing } from '../lay/index.js';
+import { plateWorks } from '../plate/index.js';
 import { reason, subjectOf } from '../units/index.js';
 import { clockAdvice } from './advice.js';
 import { clockRow } from './row.js';
@@ -152,6 +153,7 @@ export const clockStage = stage(clockRow, {
       boards: laid.map(({ key, things }) => ({ key, things })),
       between,
       many,
+      plateWorks: plateWorks({ ownPlates: parts.table.ownPlates, cuts: parts.cut.cuts, brief }, house),
       hot: set.hot.flatMap(({ id, way }) => {
         const good = goods.get(id);
         return good ? [{ good, way }] : [];

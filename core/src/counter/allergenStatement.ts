@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { lineText } from '../units/index.js';
 import { ALLERGENS, type AllergenId as Id } from '../lexicon/index.js';
 
 const AllergenId = z.enum(ALLERGENS.map((a) => a.id) as [Id, ...Id[]]);
@@ -13,5 +14,10 @@ export const AllergenStatement = z.object({
   free: z.array(AllergenId).default([]),
   unknown: z.array(AllergenId).default([]),
   rest: z.enum(['free', 'unknown']).default('unknown'),
+  /** Who said of which allergen what it is, and the day: of what a name or a label left open. */
+  said: z
+    .array(z.object({ id: AllergenId, by: lineText(60, 1), on: z.iso.date() }))
+    .max(ALLERGENS.length)
+    .default([]),
 });
 export type AllergenStatement = z.infer<typeof AllergenStatement>;

@@ -37,6 +37,12 @@ export const GOOD_FORMAT: Format = {
       upgrade: (good: Raw) => (good.kind === 'ware' ? good : { ...good, estimated: [], aromas: [] }),
     },
     { version: 7, change: 'lots only', old: '', upgrade: asItWas },
+    {
+      version: 8,
+      change: '`allergens.said`: who said of which allergen what it is, and the day',
+      old: 'nobody had written down who said it',
+      upgrade: (good: Raw) => ({ ...good, allergens: { ...(good.allergens as object), said: [] } }),
+    },
   ],
 };
 
@@ -71,6 +77,7 @@ export const LOT_FORMAT: Format = {
       upgrade: (lot: { verdict?: object | null }) =>
         lot.verdict ? { ...lot, verdict: { words: [], ...lot.verdict } } : lot,
     },
+    { version: 8, change: 'goods only', old: '', upgrade: asItWas },
   ],
 };
 

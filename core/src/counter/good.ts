@@ -106,6 +106,7 @@ const Common = z.object({
     free: [],
     unknown: [],
     rest: 'unknown',
+    said: [],
   }),
   contents: Contents.default(Contents.parse({})),
   lots: z

@@ -79,6 +79,7 @@ export {
   isMeat,
   isWare,
 } from './kinds.js';
+export { allergensSaid, LIST_OF } from './saying.js';
 export { GOOD_FORMAT, LOT_FORMAT, upgradedGoods } from './format.js';
 export { familyCheck, isAlcoholic, sweetnessWords } from './classes.js';
 export { type Age, ageIn } from './age.js';

@@ -34,6 +34,8 @@ export interface WheelCut {
   /** What leaves the wheel for the order. */
   readonly grams: number;
   readonly tolerance: { readonly grams: number; readonly angle: number };
+  /** A lot of it lies on the counter; else a whole one is reckoned with, and nobody can say what stays. */
+  readonly isCounted: boolean;
   /** Of the lot that is cut: what is there, as an angle, and what its dry face loses first. */
   readonly there: { readonly grams: number; readonly angle: number };
   readonly facing: number;
@@ -94,6 +96,7 @@ export function wheelCut(
     chordMm: chordOf(diameter, degrees),
     parts,
     grams,
+    isCounted: lot !== null,
     tolerance: { grams: over, angle: wedgeAngle(over * parts, round) },
     there: { grams: start, angle: wedgeAngle(start, round) },
     facing,

@@ -10,8 +10,8 @@ export const mayBeDivided = ({ lies, traits, bare }: Thing): boolean =>
   lies !== 'vessel' && traits.kind !== 'tool' && traits.kind !== 'garnish' && bare === undefined;
 
 /**
- * What a person put behind a divider takes its wall's room, and neither wets what is crisp nor runs onto what is pale: a wall
- * keeps juice and damp from a neighbour, not smell, heat, or what a guest must not eat.
+ * What a person put behind a divider takes its wall's room, and neither wets what is crisp nor runs onto what is pale, nor do its crumbs
+ * lie with what a guest may eat: a wall keeps these from a neighbour, not smell or heat.
  */
 export const behindDividers = (things: readonly Thing[], ids: readonly string[]): readonly Thing[] =>
   things.map((thing) => {

@@ -2,7 +2,14 @@ import TinyQueue from 'tinyqueue';
 import { boundsOf, type Point } from '../cut/index.js';
 import { edgeOf, holds, movedOutline } from './geometry.js';
 import { piecesIn, type Spot } from './pieces.js';
-import { rimRoom, type Ground, type Placed } from './rules/index.js';
+import {
+  AVOIDED_APART_MM,
+  isSuited,
+  liesOpenlyAvoided,
+  rimRoom,
+  type Ground,
+  type Placed,
+} from './rules/index.js';
 
 /** Cells of the board are so wide, mm. */
 export const CELL = 5;
@@ -70,6 +77,8 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
       for (let at = row * nx + left; at <= row * nx + right; at++)
         if (owner[at] !== -2 && holds(outline, ...middle(at))) owner[at] = i;
   });
+  const apart = new Apart(placed, nx, ny);
+  owner.forEach((one, at) => one >= 0 && apart.taken(one, at));
   const patches = [...placed.keys()].filter((i) => placed[i]!.thing.lies === 'patch');
   const wanted = new Map(
     patches.map((i) => [i, Math.max(1, Math.round(placed[i]!.thing.area / CELL / CELL))]),
@@ -82,6 +91,7 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
   const rooms = placed.map(({ thing }) => rimRoom(thing, ground));
   const offer = (patch: number, at: number) => {
     if (at < 0 || at >= owner.length || owner[at] !== -1 || seen.get(patch)!.has(at)) return;
+    if (apart.bars(patch, at)) return;
     seen.get(patch)!.add(at);
     const [x, y] = middle(at);
     if (rooms[patch]! > 0 && edgeOf(board, x, y) < rooms[patch]!) return;
@@ -95,7 +105,7 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
         placed[i]!,
         owner.length,
         middle,
-        (at, [x, y]) => owner[at] === -1 && edgeOf(board, x, y) >= rooms[i]!,
+        (at, [x, y]) => owner[at] === -1 && !apart.bars(i, at) && edgeOf(board, x, y) >= rooms[i]!,
       ),
     );
   const open = new Set(patches);
@@ -108,12 +118,13 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
       if (share < behind) [next, behind] = [i, share];
     }
     let cell = queues.get(next)!.pop();
-    while (cell && owner[cell.at] !== -1) cell = queues.get(next)!.pop();
+    while (cell && (owner[cell.at] !== -1 || apart.bars(next, cell.at))) cell = queues.get(next)!.pop();
     if (!cell) {
       open.delete(next);
       continue;
     }
     owner[cell.at] = next;
+    apart.taken(next, cell.at);
     cells.get(next)!.push(cell.at);
     if (cells.get(next)!.length >= wanted.get(next)!) open.delete(next);
     const x = cell.at % nx;
@@ -145,6 +156,52 @@ export function grow(placed: readonly Placed[], ground: Ground, seed: number): G
       };
     }),
   };
+}
+
+/** Cells are squares, and their edge is rounded off: between two middles lies so much more than between two edges, mm. */
+const EDGES = 1.5 * CELL;
+
+/**
+ * Which cells a thing may not take, so that what a guest must not eat and what they may lie so far apart as they are laid, and not only as they were
+ * placed.
+ */
+class Apart {
+  private readonly kinds: readonly (0 | 1 | null)[];
+  /** By kind: cells too near to it for the other. */
+  private readonly near: readonly [Uint8Array, Uint8Array];
+  private readonly reach: readonly (readonly [number, number])[];
+
+  constructor(
+    placed: readonly Placed[],
+    private readonly nx: number,
+    private readonly ny: number,
+  ) {
+    const kinds = placed.map(({ thing }) => (liesOpenlyAvoided(thing) ? 0 : isSuited(thing) ? 1 : null));
+    // Of one kind alone there is nothing to keep apart.
+    this.kinds = kinds.includes(0) && kinds.includes(1) ? kinds : kinds.map(() => null);
+    this.near = [new Uint8Array(nx * ny), new Uint8Array(nx * ny)];
+    const most = (AVOIDED_APART_MM + EDGES) / CELL;
+    const span = Math.ceil(most);
+    const steps = Array.from({ length: 2 * span + 1 }, (_, i) => i - span);
+    this.reach = steps.flatMap((dx) =>
+      steps.flatMap((dy) => (Math.hypot(dx, dy) <= most ? [[dx, dy] as const] : [])),
+    );
+  }
+
+  bars(thing: number, at: number): boolean {
+    const kind = this.kinds[thing];
+    return kind !== null && kind !== undefined && this.near[kind === 0 ? 1 : 0][at] === 1;
+  }
+
+  taken(thing: number, at: number): void {
+    const kind = this.kinds[thing];
+    if (kind === null || kind === undefined) return;
+    const [x, y] = [at % this.nx, Math.floor(at / this.nx)];
+    for (const [dx, dy] of this.reach) {
+      const [nx, ny] = [x + dx, y + dy];
+      if (nx >= 0 && ny >= 0 && nx < this.nx && ny < this.ny) this.near[kind][ny * this.nx + nx] = 1;
+    }
+  }
 }
 
 /** Two passes over the raster give each cell its distance to what lies there or to the rim (Rosenfeld and Pfaltz 1968, with steps of 1 and 1.41). */

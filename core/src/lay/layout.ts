@@ -1,9 +1,17 @@
 import { withinOneTurn } from './geometry.js';
 import { grow, type Gap, type Patch } from './grow.js';
-import { watchOne, type Violation } from './rules/index.js';
+import { reason } from '../units/index.js';
+import { isSuited, liesOpenlyAvoided, watchOne, type Placed, type Violation } from './rules/index.js';
 import { worth } from './judgement.js';
 import type { LayQuestion, Pin } from './question.js';
 import { arrange } from './solve.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    /** Per cent of it that found no room apart from what some guests must not eat. */
+    'no-room-apart': { good: string; short: number };
+  }
+}
 
 /** A board as it is laid: where everything lies, what its rules say, and how full it is. */
 export interface Layout {
@@ -42,12 +50,35 @@ export function holding(
 export function layOut(question: LayQuestion, onStep?: (share: number) => void): Layout {
   const { placed, violations, score, ground } = arrange(question, onStep);
   const { patches, covered, gap } = grow(placed, ground, question.seed);
+  const isPatch = (id: string) => patches.some((patch) => patch.id === id);
   return {
     placed: placed.map(({ thing, x, y, turn }) => ({ id: thing.id, x, y, turn: withinOneTurn(turn) })),
     patches,
-    violations,
+    violations: [
+      ...noRoomApart(placed, patches),
+      // Of a patch the disc said it, before it was grown clear of what it must not touch.
+      ...violations.filter(
+        ({ reason: { rule, subject } }) =>
+          rule !== 'avoided-beside-suited' || !subject!.split(' ').some(isPatch),
+      ),
+    ],
     score,
     covered,
     gap,
   };
+}
+
+/** From this share of it on without room a patch is said to have none. House's own figure. */
+const SHORT_FROM = 0.1;
+
+/** What found no room so far from what a guest must not eat, or from what they may: it asks for a bowl, a divider or another board. */
+function noRoomApart(placed: readonly Placed[], patches: readonly Patch[]): Violation[] {
+  const things = placed.map(({ thing }) => thing);
+  if (!things.some(liesOpenlyAvoided) || !things.some(isSuited)) return [];
+  return patches.flatMap(({ id, short }): Violation[] => {
+    const thing = things.find((one) => one.id === id);
+    if (!thing || short < SHORT_FROM) return [];
+    const figures = { good: thing.name, short: Math.round(100 * short) };
+    return [{ hard: true, reason: reason('no-room-apart', figures, { subject: id, effect: -short }) }];
+  });
 }

@@ -23,9 +23,16 @@ import type { LayQuestion } from './question.js';
 import type { Thing } from './thing.js';
 import { pathOf } from '../walk/index.js';
 import { layAdvice } from './advice.js';
-import { money, memoised } from '../units/index.js';
+import { danger, type Danger } from '../care/index.js';
+import { money, memoised, reason, type Millimetres } from '../units/index.js';
 import { layRow } from './row.js';
 import { stage, type Fields, type Ground, type Parts } from '../stage/index.js';
+
+declare module '../units/reason.js' {
+  interface Rules {
+    'avoided-lies-near': { one: string; other: string; gap: Millimetres };
+  }
+}
 
 declare module '../stage/stage.js' {
   interface Parts {
@@ -212,6 +219,16 @@ function choicesOf(
   return { choices, choice: choices.find(({ id }) => id === chosen) ?? choices[0] ?? null };
 }
 
+/** What a person laid too near to what a guest of this board must not eat; what the search lays is judged on Lay, as it is grown. */
+function laidTooNear({ things, kept }: LaidBoard): Danger[] {
+  const isLoose = (id: string) => things.some((thing) => thing.id === id && thing.lies === 'patch');
+  return (kept?.violations ?? []).flatMap(({ reason: one }) => {
+    const ids = one.subject!.split(' ');
+    if (one.rule !== 'avoided-beside-suited' || ids.some(isLoose)) return [];
+    return [danger(reason('avoided-lies-near', one.figures, { subject: one.subject! }), false, ids)];
+  });
+}
+
 export const layStage = stage(layRow, {
   derive: (ground, parts): LayPart => {
     const { order, counter, goods } = ground;
@@ -248,6 +265,7 @@ export const layStage = stage(layRow, {
   },
   advise: ({ brief: { brief }, lay: { boards }, pick: { mains } }, { order, goods }) =>
     mains.length === 0 ? [] : layAdvice(brief, boards, mains.length, unfitGarnish(order, goods, brief)),
+  dangers: ({ lay: { boards } }) => boards.laid.flatMap(laidTooNear),
   lines: ({ cut: { serving }, lay: { boards } }, { house }) => {
     const hire = money(house.kitHire * toHire(serving, boards.laid, boards.choice?.many ?? 1));
     return [

@@ -290,7 +290,13 @@ describe('format 4', () => {
     };
     expect(snapshot.goods.h.good).toMatchObject({ estimated: [], aromas: [] });
     expect(snapshot.goods.h.good).not.toHaveProperty('supplierPrice');
-    expect(snapshot.house).toEqual({ currency: 'EUR', boxPrice: 0, learnt: null });
+    expect(snapshot.house).toEqual({
+      currency: 'EUR',
+      boxPrice: 0,
+      learnt: null,
+      onDuty: '',
+      guestNames: 'shop and plates',
+    });
     expect(snapshot.format).toEqual({ good: versionOf(GOOD_FORMAT), house: versionOf(HOUSE_FORMAT) });
     const later = { ...kept, format: { good: versionOf(GOOD_FORMAT) + 1, house: 9 } };
     expect(upgraded(ORDER_FORMAT, { snapshot: later }, versionOf(ORDER_FORMAT))).toMatchObject({

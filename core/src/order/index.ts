@@ -29,6 +29,7 @@ export {
   putBack,
   takeOff,
   leaveOut,
+  labelRead,
   refreshed,
   swap,
   putDown,
@@ -45,4 +46,4 @@ export { usesGood } from './uses.js';
 export { withoutIt } from './withoutIt.js';
 export { CLOCK_WAYS, clockWays, type ClockWay, type ClockWayId } from './clockWays.js';
 export { reachWays, type ReachWay } from './reachWays.js';
-export { isShortage, shortagesOf } from './gravity.js';
+export { isShortage, shortagesOf, shortOf } from './gravity.js';

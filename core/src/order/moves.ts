@@ -1,6 +1,6 @@
 import type { Danger } from '../care/index.js';
 import { onCounter } from '../brief/index.js';
-import { goodsById, type Counted } from '../counter/index.js';
+import { goodsById, type Counted, type Good } from '../counter/index.js';
 import { briefFingerprint } from '../brief/index.js';
 import type { OrderBody } from './order.js';
 import { ROW_LIST } from './rows.js';
@@ -163,3 +163,11 @@ export const takeAway = (order: OrderBody, id: string): OrderBody => ({
     ]),
   ),
 });
+
+/** The order takes what a label said of a good that it keeps; all else of it stays as it was kept. */
+export function labelRead(order: OrderBody, id: string, allergens: Good['allergens']): OrderBody {
+  const kept = order.snapshot.goods[id];
+  if (!kept) return order;
+  const entry = { ...kept, good: { ...kept.good, allergens } };
+  return { ...order, snapshot: { ...order.snapshot, goods: { ...order.snapshot.goods, [id]: entry } } };
+}

@@ -5,7 +5,7 @@ import { money, reason, reasonKey, type Money, type Reason } from '../units/inde
 import { groundOf } from './ground.js';
 import type { OrderBody } from './order.js';
 import { inReadingOrder } from './rows.js';
-import type { AnyStage, Line, Parts } from '../stage/index.js';
+import type { AnyStage, Line, Parts, StageId } from '../stage/index.js';
 import { STAGES, type StageParts } from './stages.js';
 
 declare module '../units/reason.js' {
@@ -14,8 +14,11 @@ declare module '../units/reason.js' {
   }
 }
 
-/** A check that may be left. It says what and how; it never scolds. What was left goes by rule and subject. */
-export type Advice = Reason & { readonly left: boolean };
+/**
+ * A check that may be left, and the stage that decides it. It says what and how; it never scolds. What was left goes by rule and
+ * subject.
+ */
+export type Advice = Reason & { readonly left: boolean; readonly stage: StageId };
 
 /** The sum of the lines of all stages, and what it leaves of the budget. */
 export interface Sum {
@@ -61,13 +64,18 @@ export function planWith(stages: readonly AnyStage[], order: OrderBody, shelf: C
   );
   const sum = sumOf(lines, order);
   const left = new Set(order.adviceLeft.map(reasonKey));
-  const advice = [...collected((row) => row.advise?.(parts as never, ground)), ...budgetAdvice(sum)];
+  const advised = (stage: StageId, reasons: readonly Reason[] = []): Advice[] =>
+    reasons.map((one) => ({ ...one, stage, left: left.has(reasonKey(one)) }));
   return {
     ...(Object.assign({}, ...Object.values(parts)) as StageParts),
     parts: parts as unknown as Parts,
     lines,
     sum,
-    advice: advice.map((a) => ({ ...a, left: left.has(reasonKey(a)) })),
+    advice: [
+      ...collected((row) => advised(row.id, row.advise?.(parts as never, ground))),
+      // Where it is taken back: by a cheaper pick.
+      ...advised('pick', budgetAdvice(sum)),
+    ],
     cautions: collected((row) => row.cautions?.(parts as never, ground)),
     dangers: withTakenOn(
       collected((row) => row.dangers?.(parts as never, ground)),

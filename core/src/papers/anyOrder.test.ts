@@ -1,8 +1,9 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { overOf, plan } from '../order/index.js';
+import { platesToCut } from '../plate/index.js';
 import { anyShop } from '../testing/anyShop.js';
-import { cutSheet, platesToCut, produceLines, shoppingList, stations } from './index.js';
+import { cutSheet, produceLines, shoppingList, stations } from './index.js';
 
 /** Every figure of a thing, however deep, with the way to it. */
 function figuresIn(value: unknown, at = ''): [string, number][] {

@@ -2,9 +2,12 @@ import {
   allergenLine,
   allergensOnTable,
   isRawMilk,
+  marksOf,
   type AllergenLine,
   type AllergenOnTable,
+  type Marks,
 } from '../care/index.js';
+import { companyOf } from '../brief/index.js';
 import {
   ageOn,
   animalsIn,
@@ -21,6 +24,7 @@ import {
   type Milk,
 } from '../counter/index.js';
 import { printedWords, WORDS } from '../menu/index.js';
+import { nameOnBoard, styleOnBoard } from './claims.js';
 import { menuOf, type Menu } from './menu.js';
 import type { HeldBack, Hold, Paper, PaperGround } from './paper.js';
 import type { Plan } from '../order/index.js';
@@ -32,6 +36,10 @@ export interface GuestCard extends AllergenLine {
   /** Its step of the tasting; null for what stands beside. */
   readonly number: number | null;
   readonly good: Main | Companion | Drink;
+  /** Without claims that a shared board does not keep. */
+  readonly name: string;
+  /** For whom at this table it is not, without any name. */
+  readonly marks: Marks;
   /** What it is like, in the words that may be printed. */
   readonly words: readonly string[];
   /** One thing to say of it; null: nothing, or it stands beside. */
@@ -56,20 +64,6 @@ export interface PlateCard {
   readonly contains: readonly AllergenOnTable[];
   readonly mayContain: readonly AllergenOnTable[];
 }
-
-/**
- * A style as it may stand on a paper of a shared board: without "gluten-free" and the like. The good may be; its board is
- * not, and only the card of an own plate says that it is free of anything.
- */
-export const styleOnBoard = ({ style }: Good): string =>
-  style
-    .replace(
-      /(?<!\p{L})free (?:from|of) \p{L}+|\p{L}+-free(?!\p{L})|(?:gluten|milk|dairy|lactose|nut|wheat|egg|soy|alcohol) free(?!\p{L})/giu,
-      '',
-    )
-    .replace(/\s+/g, ' ')
-    .replace(/\s+([,;])/g, '$1')
-    .replace(/^[\s,;]+|[\s,;]+$/g, '');
 
 /**
  * What holds the guests' papers back: every good on the table of which an allergen, the milk or the animal is not known.
@@ -110,9 +104,11 @@ export function guestCards(plan: Plan, menu: Menu): GuestCard[] {
       ...allergenLine(good, isDrink(good) ? allergensOnTable([good]) : board),
       number: numbers.get(good.id) ?? null,
       good,
+      name: nameOnBoard(good),
+      marks: marksOf(good, companyOf(plan.brief)),
       words: entry ? printedWords(entry.words) : good.adjectives.slice(0, WORDS),
       point: entry?.point ?? null,
-      tryWith: [entry?.tryWith, entry?.drink].flatMap((match) => (match ? [match.beside.name] : [])),
+      tryWith: [entry?.tryWith, entry?.drink].flatMap((match) => (match ? [nameOnBoard(match.beside)] : [])),
       goesWith: (serves.get(good.id) ?? []).flatMap((id) => numbers.get(id) ?? []).sort((a, b) => a - b),
       animals: isMain(good) ? animalsIn(good) : [],
       style: styleOnBoard(good),
@@ -152,6 +148,6 @@ export const cardsPaper: Paper<Cards> = {
   data: ({ plan, order, counter }) => ({
     cards: guestCards(plan, menuOf(plan, order, counter)),
     plates: plateCards(plan),
-    steps: plan.walk.steps.map(({ number, main }) => ({ number, name: main.name })),
+    steps: plan.walk.steps.map(({ number, main }) => ({ number, name: nameOnBoard(main) })),
   }),
 };

@@ -1,11 +1,11 @@
 import { lotOn, isCompanion, type Companion, type Main } from '../counter/index.js';
 import { produceCut, stepsOf, type Ahead, type Cut, type ProduceCut } from '../cut/index.js';
 import type { Plan } from '../order/index.js';
-import type { ChildLine } from '../plate/index.js';
+import { platesToCut, type ChildLine, type PlateToCut } from '../plate/index.js';
 import type { Portion } from '../portion/index.js';
 import type { Reason } from '../units/index.js';
+import { eldersOf } from './elders.js';
 import type { Paper } from './paper.js';
-import { platesToCut, type PlateToCut } from './plateCuts.js';
 
 export interface CutLine {
   readonly number: number;
@@ -87,6 +87,8 @@ export interface CutSheet {
   readonly drinks: readonly string[];
   readonly children: readonly ChildLine[];
   readonly note: string;
+  /** What elders and the frail are usually told to leave alone. */
+  readonly elders: readonly string[];
   readonly safety: Plan['timing']['question']['safety'];
 }
 
@@ -103,6 +105,7 @@ export const cutSheetPaper: Paper<CutSheet> = {
     drinks: plan.pairs.set.flatMap(({ beside }) => (beside.kind === 'drink' ? [beside.name] : [])),
     children: plan.children,
     note: order.note,
+    elders: eldersOf(plan),
     safety: plan.timing.question.safety,
   }),
 };

@@ -71,7 +71,7 @@ const table = fc
     shelf: blind ? counter.map((good, i) => (i % 3 === 0 ? { ...good, allergens: UNREAD } : good)) : counter,
     house: House.parse({ ...DEFAULT_HOUSE, country }),
   }));
-const UNREAD = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' as const };
+const UNREAD = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' as const, said: [] };
 
 /** A plan with all that its papers say, without what waits for a layout. */
 function all({ order, shelf, house }: { order: OrderBody; shelf: readonly Good[]; house: House }) {

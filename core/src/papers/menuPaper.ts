@@ -2,6 +2,7 @@ import { heads } from '../brief/index.js';
 import type { AllergenId, Companion } from '../counter/index.js';
 import type { Bite } from '../menu/index.js';
 import { guestCards, whileUnknown, type GuestCard } from './cards.js';
+import { nameOnBoard } from './claims.js';
 import { menuOf } from './menu.js';
 import type { Paper } from './paper.js';
 import { tableList } from './tableList.js';
@@ -44,8 +45,10 @@ export const menuPaper: Paper<TastingMenu> = {
           return {
             card,
             cleanse: cleansed.has(card.number!),
-            tryWith: entry?.tryWith?.beside.name ?? null,
-            drink: [entry?.drink, entry?.noAlcohol].flatMap((match) => (match ? [match.beside.name] : [])),
+            tryWith: entry?.tryWith ? nameOnBoard(entry.tryWith.beside) : null,
+            drink: [entry?.drink, entry?.noAlcohol].flatMap((match) =>
+              match ? [nameOnBoard(match.beside)] : [],
+            ),
           };
         }),
       cleanser: plan.cleanser,

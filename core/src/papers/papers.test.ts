@@ -3,6 +3,7 @@ import { limitRow } from '../testing/guests.js';
 import { DEFAULT_HOUSE } from '../brief/index.js';
 import { allergensOf, GLUTEN_CEREALS, Lot } from '../counter/index.js';
 import { plan, type Plan } from '../order/index.js';
+import { platesToCut } from '../plate/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, demoCounter } from '../testing/goods.js';
 import { anOrder } from '../testing/orders.js';
@@ -12,7 +13,6 @@ import {
   heldBack,
   menuOf,
   plateCards,
-  platesToCut,
   planRows,
   plateShopping,
   produceLines,

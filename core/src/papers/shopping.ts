@@ -1,7 +1,7 @@
 import type { DrinkPortion } from '../amount/index.js';
 import { gramsOnHand, packGrams, type Good } from '../counter/index.js';
 import { grams, type Grams } from '../units/index.js';
-import type { Plan } from '../order/index.js';
+import { shortagesOf, type Advice, type Plan } from '../order/index.js';
 import type { OwnPlate, PlateLine } from '../plate/index.js';
 import { jarsOf, type Jars, type Portion } from '../portion/index.js';
 import type { Line } from '../stage/index.js';
@@ -84,6 +84,8 @@ export const plateShopping = (plan: Plan): PlateShopping[] =>
 
 /** What to fetch, by department, and what it comes to. */
 export interface Shopping {
+  /** What is not there as it was promised: to be seen to first. */
+  readonly short: readonly Advice[];
   readonly departments: readonly {
     readonly department: Department;
     readonly lines: readonly ShoppingLine[];
@@ -97,6 +99,7 @@ export const shoppingPaper: Paper<Shopping> = {
   for: 'shop',
   needs: [],
   data: ({ plan, order }) => ({
+    short: shortagesOf(plan),
     departments: shoppingList(plan),
     plates: plateShopping(plan),
     sum: plan.sum,

@@ -3,6 +3,7 @@ import { boardPlanPaper } from './boardPlan.js';
 import { cardsPaper } from './cards.js';
 import { customerClockPaper } from './customerClock.js';
 import { cutSheetPaper } from './cutSheet.js';
+import { kitchenAllergensPaper } from './kitchenAllergens.js';
 import { laterPaper } from './later.js';
 import { menuPaper } from './menuPaper.js';
 import { offLabelsPaper } from './offLabels.js';
@@ -22,6 +23,7 @@ export const PAPERS = {
   'tasting-menu': menuPaper,
   'time-line': timeLinePaper,
   allergens: allergenPaper,
+  'kitchen-allergens': kitchenAllergensPaper,
   'board-plan': boardPlanPaper,
   'packing-list': packingPaper,
   'run-sheet': runSheetPaper,

@@ -1,4 +1,5 @@
 import { ALLERGENS, goodsById, type AllergenId } from '../counter/index.js';
+import { nameOnBoard } from './claims.js';
 import type { Plan } from '../order/index.js';
 
 /** One allergen of the table, and which goods bring it, by name. */
@@ -14,7 +15,7 @@ export interface TableRow {
  */
 export function tableList({ allergens, onTable }: Plan): TableRow[] {
   const goods = goodsById(onTable);
-  const names = (ids: readonly string[] | undefined) => (ids ?? []).map((id) => goods.get(id)!.name);
+  const names = (ids: readonly string[] | undefined) => (ids ?? []).map((id) => nameOnBoard(goods.get(id)!));
   return ALLERGENS.map(({ id }) => ({
     id,
     contains: names(allergens.contains.find((row) => row.id === id)?.goods),

@@ -43,3 +43,4 @@ export { ofItsKind } from './sameKind.js';
 // Its rules belong to the union of reasons, though its functions stay here.
 export type * from './boardAdvice.js';
 export type * from './changedCautions.js';
+export type * from './replaced.js';

@@ -54,7 +54,14 @@ const allergen = stricter<AllergenState>('contains', 'unknown', 'may contain', '
 const verdict = stricter(...[...VERDICTS].reverse());
 
 function stricterAllergens(kept: Good, now: Good): AllergenStatement {
-  const out: AllergenStatement = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' };
+  const out: AllergenStatement = {
+    contains: [],
+    mayContain: [],
+    free: [],
+    unknown: [],
+    rest: 'unknown',
+    said: [],
+  };
   const list = {
     contains: out.contains,
     'may contain': out.mayContain,

@@ -7,6 +7,7 @@ import { boardAdvice } from './boardAdvice.js';
 import { briefFingerprint } from '../brief/fingerprint.js';
 import { changedCautions } from './changedCautions.js';
 import { snapshotChanges, type SnapshotChange } from './snapshot.js';
+import { replacedLots } from './replaced.js';
 import { pickRow } from './row.js';
 import { stage } from '../stage/index.js';
 
@@ -61,12 +62,13 @@ export const pickStage = stage(pickRow, {
         order.selection.goods !== null && order.selection.briefFingerprint !== briefFingerprint(order.brief),
     };
   },
-  advise: ({ brief, pick }, { order, counter }): readonly Reason[] => [
+  advise: ({ brief, pick }, { order, counter, goods }): readonly Reason[] => [
     ...(order.selection.goods === null ? [] : boardAdvice({ ...brief, ...pick, counter })),
     ...pick.changed
       .filter(({ field }) => field === 'gone')
       .map(({ goodId, name }) => reason('left-the-counter', { good: name }, { subject: goodId })),
     ...pick.missing.map((id) => reason('not-on-the-counter', { id }, { subject: id })),
+    ...replacedLots(order, goods),
   ],
   cautions: ({ pick }) => changedCautions(pick.changed),
 });

@@ -152,6 +152,7 @@ const TaskJson = z.object({
   kind: z.string(),
   goods: Ids,
   forPlates: Ids,
+  plate: z.number().nullable(),
   step: z.string().nullable(),
   hot: z.string().nullable(),
   wave: z.number().nullable(),

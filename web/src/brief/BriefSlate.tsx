@@ -1,5 +1,6 @@
 import { inSeasonOn, reasonKey } from '@rotula/core';
 import { useMemo } from 'react';
+import { AdviceList } from '../frame/AdviceList';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { OwnPlates } from '../frame/OwnPlates';
@@ -26,6 +27,7 @@ export function BriefSlate() {
         </ul>
         <p className="mt-2 text-chalk-soft">{say`In all ${format.grams(targets.cheeses.total)} of cheese and ${format.grams(targets.meats.total)} of meat to eat.`}</p>
       </SlateSection>
+      <AdviceList at="brief" />
       <SchoolShort />
       <OwnPlates />
       <SmallChildren />

@@ -32,7 +32,7 @@ export function ClockSlate({ desk }: { desk: ClockDesk }) {
           />
         </>
       )}
-      <AdviceList />
+      <AdviceList at="clock" />
       <Cautions />
     </>
   );

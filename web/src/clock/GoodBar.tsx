@@ -1,4 +1,5 @@
-import { isOuting, type Standing } from '@rotula/core';
+import { isOuting, shortOf, type Standing } from '@rotula/core';
+import { useWorkbench } from '../frame/context';
 import { say } from '../language/say';
 import { GOOD, WIDTH } from './measures';
 import { Touch } from './Touch';
@@ -18,6 +19,8 @@ export function GoodBar({
   desk: ClockDesk;
   tight: boolean;
 }) {
+  const { plan } = useWorkbench();
+  const short = shortOf(plan, one.good.id).length > 0;
   const [from, to] = [x(one.out), x(one.offBy)];
   const readyAt = isOuting(one) ? one.readyAt : null;
   const dot = readyAt === null ? null : x(readyAt);
@@ -37,7 +40,7 @@ export function GoodBar({
     : isOuting(one) && dot === null
       ? ['#b9c0a8', '#c9c09a']
       : ['#e9c25a', '#dd9a3c'];
-  const label = say`${one.good.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}`;
+  const label = say`${one.good.name} ${off}: out of the cold ${desk.time(one.out)}, ${ready}${short ? say`, short` : ''}`;
   return (
     <Touch
       name={label}
@@ -65,6 +68,9 @@ export function GoodBar({
       <text x={4} y={20} fontSize={16} fontWeight={tight ? 700 : 400} fill="var(--color-ink)">
         {clipped(one.good.name)}
       </text>
+      {short && (
+        <rect x={-5} y={4} width={5} height={GOOD - 8} fill="var(--color-annatto)" data-short={one.good.id} />
+      )}
       {/* A gap for the ear. */ ' '}
       <rect x={from} y={6} width={Math.max(3, to - from)} height={GOOD - 12} rx={3} fill={`url(#${id})`} />
       <rect

@@ -20,7 +20,7 @@ import { finderFor, NO_FILTERS, passes, sortKey, type Filters } from './filters'
 import { GoodSheet } from './GoodSheet';
 import { rowsOf, sortedRows } from './rows';
 import { Stored } from './Stored';
-import { useCounterEdits } from './useCounterEdits';
+import { useCounterEdits } from '../api/counterEdits';
 import { undoKeys, UndoRedo } from '../ui/UndoRedo';
 import { say } from '../language/say';
 

@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import type { QueueState } from './queue';
+import type { QueueState } from '../api/queue';
 import { count } from '../ui/format';
 import { useInHand } from '../ui/inHand';
 import { say } from '../language/say';

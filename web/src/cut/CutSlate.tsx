@@ -29,7 +29,7 @@ export function CutSlate({ main, cut }: { main: Main | null; cut: Cut | null }) 
       <Knives title={say`At the table`} tools={plan.serving} />
       <SmallChildren />
       <OwnPlates />
-      <AdviceList />
+      <AdviceList at="cut" />
       <Callout>{say`Hard cheese slips: cut away from the hand, on a damp cloth. Cut cold, serve at room temperature. Blades are counted out and in.`}</Callout>
       <Cautions />
     </>

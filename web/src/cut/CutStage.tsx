@@ -1,6 +1,7 @@
 import { produceLines, type Cut, type Main } from '@rotula/core';
 import clsx from 'clsx';
 import { useMemo, useState, type ReactNode } from 'react';
+import { ShortMark } from '../frame/ShortMark';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { count } from '../ui/format';
@@ -98,6 +99,7 @@ function Row({
     >
       <span className="mr-1.5 font-serif text-annatto-text">{number}</span>
       <strong>{main.name}</strong>
+      <ShortMark good={main.id} />
       {done && <span className="ml-1.5 text-sm text-leaf-text">{say`weighed`}</span>}
     </PickRow>
   );

@@ -76,7 +76,9 @@ export function WheelDrawing({
         {say`${format.mm(wheel.chordMm)} across the rim`}
       </text>
       <text x={WHEEL / 2} y={WHEEL + 37} textAnchor="middle" fontSize={14} fill={ink.line}>
-        {say`${wheel.angle.toFixed(0)}° ± ${wheel.tolerance.angle.toFixed(0)}°; ${format.grams(wheel.left.grams)} stay`}
+        {wheel.isCounted
+          ? say`${wheel.angle.toFixed(0)}° ± ${wheel.tolerance.angle.toFixed(0)}°; ${format.grams(wheel.left.grams)} stay`
+          : say`${wheel.angle.toFixed(0)}° ± ${wheel.tolerance.angle.toFixed(0)}°; none is counted`}
       </text>
       {seen.side && parted && (
         <g data-way={wheel.way}>

@@ -1,10 +1,21 @@
-import { putDown, reasonKey, standing, takeAway, takeOn, type OrderDanger } from '@rotula/core';
+import {
+  allergensOf,
+  limitRule,
+  putDown,
+  reasonKey,
+  standing,
+  takeAway,
+  takeOn,
+  type Good,
+  type OrderDanger,
+} from '@rotula/core';
 import { OctagonAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { sentence } from '../words';
+import { limitLabel, sentence } from '../words';
 import { say } from '../language/say';
 import { useWorkbench } from './context';
+import { ReadLabels, type Unread } from './ReadLabels';
 import { today } from '../ui/today';
 import { useWhoIsHere } from './whoIsHere';
 import '../words/danger';
@@ -14,12 +25,13 @@ const MENDED_AT: Partial<Record<OrderDanger['rule'], string>> = {
   'guest-undecided': 'brief',
   'guests-unsure': 'brief',
   'against-a-limit': 'pick',
+  'avoided-lies-near': 'lay',
   'safe-time-over-when-served': 'clock',
 };
 
 /** What may hurt somebody: over every stage, until it is mended or somebody takes it on by name. */
 export default function Dangers() {
-  const { plan, format } = useWorkbench();
+  const { plan, format, goods, document } = useWorkbench();
   if (plan.dangers.length === 0) return null;
   const open = standing(plan.dangers);
   const taken = plan.dangers.filter(({ takenOn }) => takenOn !== null);
@@ -36,6 +48,7 @@ export default function Dangers() {
               </li>
             ))}
           </ul>
+          <ReadLabels unread={unreadIn(open, goods)} document={document} />
           <p className="mt-1 text-sm">{say`Held until then: cards, menu, allergen list, and all that guests read. Kitchen papers print with this across their head.`}</p>
         </section>
       )}
@@ -44,6 +57,28 @@ export default function Dangers() {
       ))}
     </div>
   );
+}
+
+/** The labels that would settle it: goods of which nobody knows whether they hold what a guest must not have. */
+function unreadIn(dangers: readonly OrderDanger[], goods: ReadonlyMap<string, Good>): Unread[] {
+  const unread = new Map<string, Unread>();
+  for (const one of dangers) {
+    const good = one.rule === 'against-a-limit' ? goods.get(one.goods[0]!) : undefined;
+    if (one.rule !== 'against-a-limit' || !good) continue;
+    for (const { limit, fit } of one.figures.because) {
+      if (fit.why?.rule !== 'allergen-not-known') continue;
+      const known = unread.get(good.id);
+      const ids = limitRule(limit.what).allergens.filter((id) => allergensOf(good).unknown.includes(id));
+      const lookFor = limitLabel(limit.what);
+      unread.set(good.id, {
+        good: good.id,
+        name: good.name,
+        ids: [...new Set([...(known?.ids ?? []), ...ids])],
+        lookFor: known && known.lookFor !== lookFor ? `${known.lookFor}, ${lookFor}` : lookFor,
+      });
+    }
+  }
+  return [...unread.values()];
 }
 
 const LINK = 'inline-flex min-h-11 items-center underline underline-offset-4';

@@ -24,7 +24,7 @@ describe('advice', () => {
     selection: { goods: ['a', 'b', 'c'] },
   });
   test('a piece that is left stays to be seen, and the others stay as they are', async () => {
-    const seen = onBench(<AdviceList />, order, strong);
+    const seen = onBench(<AdviceList at="pick" />, order, strong);
     const about = (name: string) => screen.getByText(`${name}: strong for a timid table`).parentElement!;
     await userEvent.click(within(about('Cheese b')).getByRole('button', { name: 'leave it' }));
     expect(seen.order.adviceLeft).toEqual([{ rule: 'timid-and-strong', subject: 'b' }]);
@@ -39,9 +39,9 @@ describe('advice', () => {
       brief: aBrief({ limits: [{ what: 'diet:vegan', severity: 'diet', reach: 'board', guests: 1 }] }),
       selection: { goods: ['halyard'] },
     });
-    onBench(<AdviceList />, vegan, counter);
+    onBench(<AdviceList at="pick" />, vegan, counter);
     const told = screen.getByText('Halyard').closest('div')!;
-    expect(told.textContent).toMatch(/is kept off this board: vegan \(is milk\)/);
+    expect(told.textContent).toMatch(/Kept off this board for a guest’s limit.*Halyard vegan \(is milk\)/);
     expect(within(told).queryByRole('button')).toBeNull();
   });
 });

@@ -14,6 +14,7 @@ import { TypedText } from '../ui/TypedText';
 import { saveHouse, type HouseClash } from '../api/saveHouse';
 import { SCHOOLS, schoolWords } from '../words';
 import { Copies } from './Copies';
+import { GuestFields } from './GuestFields';
 import { PairFields } from './PairFields';
 import { SafeFields } from './SafeFields';
 import { WorkFields } from './WorkFields';
@@ -121,6 +122,7 @@ function Settings({ house }: { house: StoredHouse }) {
           ))}
           <Copies format={format} />
           <PairFields house={house} format={format} onSet={(part) => void set(part)} />
+          <GuestFields house={house} onSet={(part) => void set(part)} />
           <SafeFields house={house} format={format} onSet={(part) => void set(part)} />
           <WorkFields house={house} format={format} onSet={(part) => void set(part)} />
           <Suspense fallback={null}>

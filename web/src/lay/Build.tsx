@@ -1,6 +1,7 @@
-import { BUILD_SCHOOLS, buildOf, type BuildSchool, type BuildStep } from '@rotula/core';
+import { baseOf, BUILD_SCHOOLS, buildOf, type BuildSchool, type BuildStep } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
+import { ShortMark } from '../frame/ShortMark';
 import { useWorkbench } from '../frame/context';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
@@ -59,6 +60,7 @@ export function Build({ board, laid, onFocus, step, onStep }: OnBoard & Building
                       {line.thing.grams > 0
                         ? say`${line.thing.name}, ${format.grams(line.thing.grams)}`
                         : thingName(line.thing)}
+                      <ShortMark good={baseOf(line.thing)} />
                       <span className="block text-sm text-chalk-soft">
                         {whereWords(line)}
                         {line.thing.traits.hot

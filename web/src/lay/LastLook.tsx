@@ -87,9 +87,7 @@ export function LastLook({ board, laid, focus, onFocus }: OnBoard) {
               {reason.rule === 'strong-beside-delicate' && (
                 <Cover board={board} laid={laid} reason={reason} />
               )}
-              {(reason.rule === 'wet-beside-crisp' || reason.rule === 'juice-on-pale') && (
-                <Divide board={board} laid={laid} reason={reason} />
-              )}
+              {WALLED.includes(reason.rule) && <Divide board={board} laid={laid} reason={reason} />}
             </li>
           ))}
         </ul>
@@ -155,10 +153,18 @@ function Cover({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reas
 }
 
 /** A divider round the one of the two that has no wall yet, the lighter first. */
+/** What a wall between two keeps apart. */
+const WALLED: readonly Reason['rule'][] = ['wet-beside-crisp', 'juice-on-pale', 'avoided-beside-suited'];
+
 function Divide({ board, laid, reason }: Pick<OnBoard, 'board' | 'laid'> & { reason: Reason }) {
   const ids = reason.subject.split(' ');
   const [thing] = board.things
-    .filter((one) => ids.includes(one.id) && mayBeDivided(one))
+    .filter(
+      (one) =>
+        ids.includes(one.id) &&
+        mayBeDivided(one) &&
+        (reason.rule !== 'avoided-beside-suited' || one.traits.avoided),
+    )
     .sort((a, b) => a.grams - b.grams);
   if (!thing) return null;
   return (

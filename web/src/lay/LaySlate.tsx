@@ -42,7 +42,7 @@ export function LaySlate({ on, building }: { on: OnBoard | null; building: Build
           ]}
         />
       )}
-      <AdviceList />
+      <AdviceList at="lay" />
       <Cautions />
     </>
   );

@@ -45,7 +45,7 @@ export function PairSlate({
           <TurnedRound id={turned} onBack={() => onTurn(null)} />
         </Suspense>
       )}
-      <AdviceList />
+      <AdviceList at="pair" />
       <Tabs
         label={say`Pairing`}
         tabs={[

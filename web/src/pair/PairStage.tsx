@@ -1,6 +1,7 @@
 import type { Slot } from '@rotula/core';
 import clsx from 'clsx';
 import { useState } from 'react';
+import { ShortMark } from '../frame/ShortMark';
 import { useWorkbench } from '../frame/context';
 import { StageLayout } from '../frame/StageLayout';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -56,6 +57,7 @@ export default function PairStage() {
                 <h2 className="font-sans text-lg leading-5 font-bold [overflow-wrap:anywhere]">
                   {main.name}
                 </h2>
+                <ShortMark good={main.id} />
               </div>
             </div>
             <ul className="grid grid-cols-3 gap-2">

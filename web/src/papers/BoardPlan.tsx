@@ -1,11 +1,12 @@
-import type { PaperData, PlannedBoard } from '@rotula/core';
+import { reasonKey, type PaperData, type PlannedBoard } from '@rotula/core';
 import { BoardDrawing, middleOf } from '../drawing/BoardDrawing';
 import { nameOf, thingName, vesselName } from '../drawing/names';
 import { BUILD_WORDS, whereWords } from '../words/lay';
 import { say, word } from '../language/say';
 import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
-import type { Format } from '../ui/format';
+import { sentence } from '../words';
+import { capital, type Format } from '../ui/format';
 
 /** What the drawing may take of the sheet, mm. */
 const PLAN_WIDE = 176;
@@ -70,6 +71,13 @@ function OnePlan({
           </g>
         </BoardDrawing>
       </svg>
+      {layout.violations
+        .filter(({ reason }) => reason.rule === 'no-room-apart' || reason.rule === 'avoided-beside-suited')
+        .map(({ reason }) => (
+          <p key={reasonKey(reason)} className="border-2 border-black px-[2mm] font-bold" data-not-apart>
+            {capital(sentence(reason, format))}
+          </p>
+        ))}
       <WhatGoesWhere lines={lines} format={format} laidAt={laidAt} time={time} />
       {isLast && heldBack.length > 0 && (
         <p className="mt-[3mm] text-[11pt]">

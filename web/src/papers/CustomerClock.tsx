@@ -1,12 +1,13 @@
 import type { PaperData } from '@rotula/core';
 import { plateLabel } from '../words';
 import { say } from '../language/say';
-import { usePaper } from './context';
+import { usePaper, usePlateName } from './context';
 import { SheetHead } from './SheetHead';
 
 /** For whoever lays the board at home: what leaves the fridge when, when it is good, and when it goes. */
 export default function CustomerClock({ data: { rows } }: { data: PaperData<'customer-clock'> }) {
   const { format, plan, time } = usePaper();
+  const named = usePlateName();
   return (
     <>
       <SheetHead title={say`Your clock`} />
@@ -28,7 +29,9 @@ export default function CustomerClock({ data: { rows } }: { data: PaperData<'cus
               <td className="font-bold">{time(one.out)}</td>
               <td>
                 {one.good.name}, {one.good.style}
-                {one.plate !== null && <em>{say`; own plate: ${plateLabel(plan.ownPlates[one.plate]!)}`}</em>}
+                {one.plate !== null && (
+                  <em>{say`; own plate: ${plateLabel(named(plan.ownPlates[one.plate]!))}`}</em>
+                )}
               </td>
               <td>{time(one.wave.on)}</td>
               <td className="font-bold">{time(one.offBy)}</td>

@@ -9,7 +9,8 @@ import {
 import { CutDrawing } from '../drawing/CutDrawing';
 import { FoldDrawing } from '../drawing/FoldDrawing';
 import { ProduceDrawing } from '../drawing/ProduceDrawing';
-import { usePaper } from './context';
+import { EldersLine } from './MustNotHave';
+import { usePaper, usePlateName } from './context';
 import { SheetHead } from './SheetHead';
 import { cutLabel, cutterFaces, plateLabel, produceWords, rindName, sentence, timeOutWords } from '../words';
 import { say, word } from '../language/say';
@@ -18,12 +19,14 @@ import type { Format } from '../ui/format';
 /** For the hands at the counter: read at arm's length. */
 export default function CutSheet({ data }: { data: PaperData<'cut-sheet'> }) {
   const { format, time } = usePaper();
+  const named = usePlateName();
   const { outAt, weighed } = data;
   return (
     <>
       <SheetHead title={say`Cut sheet`} />
-      {data.plates.map(({ plate, cuts }) => (
-        <PlateFirst key={plateLabel(plate)} plate={plate} cuts={cuts} format={format} />
+      <EldersLine goods={data.elders} />
+      {data.plates.map(({ plate, cuts }, i) => (
+        <PlateFirst key={i} plate={named(plate)} cuts={cuts} format={format} />
       ))}
       {data.stations.map((station) => (
         <section key={station.id} className="cut-station" data-station={station.id}>

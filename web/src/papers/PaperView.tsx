@@ -1,6 +1,8 @@
 import {
+  ALLERGENS,
   PAPERS,
   printed,
+  type HeldBack,
   type LaidBoard,
   type Layout,
   type PaperGround,
@@ -10,6 +12,7 @@ import {
 } from '@rotula/core';
 import { lazy, Suspense, useMemo, type ComponentType, type ReactNode } from 'react';
 import { useWorkbench } from '../frame/context';
+import { lookForWords, ReadLabels, type Unread } from '../frame/ReadLabels';
 import { useDay } from '../frame/useDay';
 import { say } from '../language/say';
 import { useLayout } from '../optimiser/useLayout';
@@ -87,6 +90,12 @@ function WithLayout({
   return children(answer);
 }
 
+/** The label of a good of which an allergen is not known. */
+function unreadOf({ good, unknown }: HeldBack): Unread[] {
+  const ids = ALLERGENS.map(({ id }) => id).filter((id) => unknown.includes(id));
+  return ids.length > 0 ? [{ good: good.id, name: good.name, ids, lookFor: lookForWords(ids) }] : [];
+}
+
 function Drawn({
   paper,
   day,
@@ -114,7 +123,14 @@ function Drawn({
   return (
     <PaperContext value={bench}>
       {'held' in made ? (
-        <Held paper={paper} hold={made.held} />
+        <>
+          <Held paper={paper} hold={made.held} />
+          {made.held.because === 'not all is known' && (
+            <div className="no-print">
+              <ReadLabels unread={made.held.goods.flatMap(unreadOf)} document={document} />
+            </div>
+          )}
+        </>
       ) : (
         <Suspense fallback={null}>
           <Draw data={made.data} />

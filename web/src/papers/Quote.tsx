@@ -118,7 +118,7 @@ function Picture({
 
 /** What the table contains, and that unknown is never safe. */
 function Contains({ data: { contains, mayContain, unknown } }: { data: Offer }) {
-  const { format } = usePaper();
+  const { format, house } = usePaper();
   const labels = (ids: Offer['contains']) => format.list(ids.map(allergenLabel));
   return (
     <p className="mt-[3mm] text-[12pt]">
@@ -126,7 +126,8 @@ function Contains({ data: { contains, mayContain, unknown } }: { data: Offer }) 
       {contains.length > 0 ? say`contains ${labels(contains)}.` : say`none named.`}{' '}
       {mayContain.length > 0 && say`May contain ${labels(mayContain)}.`}{' '}
       {unknown &&
-        say`Allergens are still being checked, and unknown is never safe: ask before anybody with an allergy eats of it.`}
+        say`Allergens are still being checked, and unknown is never safe: ask before anybody with an allergy eats of it.`}{' '}
+      {say`Questions about what is in it: ask ${house.onDuty || house.name}.`}
     </p>
   );
 }

@@ -1,11 +1,12 @@
 import type { PaperData, Shift } from '@rotula/core';
 import { workWords } from '../words/clock';
 import { say } from '../language/say';
+import { EldersLine } from './MustNotHave';
 import { usePaper } from './context';
 import { SheetHead } from './SheetHead';
 
 /** The day by person and by time: what each pair of hands does, and what the clock itself says. */
-export default function RunSheet({ data: { hands, byClock } }: { data: PaperData<'run-sheet'> }) {
+export default function RunSheet({ data: { hands, byClock, elders } }: { data: PaperData<'run-sheet'> }) {
   return (
     <>
       <SheetHead title={say`Run sheet`} />
@@ -22,6 +23,7 @@ export default function RunSheet({ data: { hands, byClock } }: { data: PaperData
         <h2 className="mt-[3mm] mb-[1mm] border-b-2 border-black text-[16pt]">{say`By the clock`}</h2>
         <Lines shifts={byClock} />
       </section>
+      <EldersLine goods={elders} />
       <p className="mt-[3mm] text-[10.5pt]">
         {say`What is out of the cold is off the table by its time; then it is discarded. Local codes and licensed practice decide.`}
       </p>

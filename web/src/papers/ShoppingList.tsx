@@ -1,8 +1,8 @@
-import { styleOnBoard, type PaperData, type Portion } from '@rotula/core';
+import { reasonKey, styleOnBoard, type PaperData, type Portion } from '@rotula/core';
 import { count } from '../ui/format';
-import { usePaper } from './context';
+import { usePaper, usePlateName } from './context';
 import { SheetHead } from './SheetHead';
-import { plateLabel } from '../words';
+import { plateLabel, sentence } from '../words';
 import { serviceWords } from '../words/sum';
 import { say, word } from '../language/say';
 
@@ -17,7 +17,8 @@ const PACK_WORDS: Record<string, string> = {
 /** What to fetch, by department, with boxes to tick. */
 export default function ShoppingList({ data }: { data: PaperData<'shopping-list'> }) {
   const { plan, format } = usePaper();
-  const { departments, plates, sum, drinksAreSuggested } = data;
+  const named = usePlateName();
+  const { short, departments, plates, sum, drinksAreSuggested } = data;
   const amount = (portion: Portion) =>
     portion.packs === null
       ? format.grams(portion.bought)
@@ -25,6 +26,19 @@ export default function ShoppingList({ data }: { data: PaperData<'shopping-list'
   return (
     <>
       <SheetHead title={say`Shopping list`} />
+      {short.length > 0 && (
+        <section className="mb-[4mm] border-2 border-black p-[2mm] text-[13pt]" data-short-first>
+          <h2 className="text-[14pt]">{say`Short: see to these first`}</h2>
+          <ul>
+            {short.map((one) => (
+              <li key={reasonKey(one)} className="flex gap-[3mm]">
+                <span className="mt-[1mm] inline-block size-[5mm] shrink-0 border-2 border-black" />
+                {sentence(one, format)}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <div className="columns-2 gap-[10mm] text-[13pt]">
         {departments.map(({ department, lines }) => (
           <Section key={department} title={word(department)}>
@@ -58,10 +72,10 @@ export default function ShoppingList({ data }: { data: PaperData<'shopping-list'
             ))}
           </Section>
         ))}
-        {plates.map(({ plate, lines }) => (
+        {plates.map(({ plate, lines }, i) => (
           <Section
-            key={plateLabel(plate)}
-            title={say`Own plate: ${plateLabel(plate)}${plate.guests > 1 ? say`, ${plate.guests} guests` : ''}`}
+            key={`plate ${i}`}
+            title={say`Own plate: ${plateLabel(named(plate))}${plate.guests > 1 ? say`, ${plate.guests} guests` : ''}`}
           >
             {lines.map(({ good, gross }) => (
               <ToBuy key={good.id} name={good.name} about={good.style}>

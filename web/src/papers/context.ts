@@ -28,6 +28,21 @@ export function usePaper(): PaperBench {
   return bench;
 }
 
+/**
+ * A plate’s guest as this paper may name them: with their name on the shop's own, and on the plate's card where the house lets it.
+ * @param ownCard it is the card of that plate
+ */
+export function usePlateName(
+  ownCard = false,
+): <P extends { readonly who: string; readonly seat: string }>(plate: P) => P {
+  const { reader, house } = usePaper();
+  const named = ownCard
+    ? house.guestNames === 'shop and plates'
+    : reader === 'shop' && house.guestNames !== 'nowhere';
+  return (plate) =>
+    named ? plate : { ...plate, who: '', seat: ownCard || reader === 'shop' ? plate.seat : '' };
+}
+
 /** The bench of an order's papers. */
 export function paperBench(
   given: Omit<PaperBench, 'time' | 'namesOf'>,

@@ -21,6 +21,7 @@ export const SHEETS: { readonly [I in PaperId]: Sheet<I> } = {
   'tasting-menu': { label: say`Tasting menu`, held: say`menu`, draw: () => import('./menu/TastingMenu') },
   'time-line': { label: say`Time line`, held: say`time line`, draw: () => import('./TimeLine') },
   allergens: { label: say`Allergens`, held: say`allergen list`, draw: () => import('./AllergenList') },
+  'kitchen-allergens': { label: say`Kitchen allergens`, draw: () => import('./KitchenAllergens') },
   'board-plan': { label: say`Board plan`, draw: () => import('./BoardPlan') },
   'packing-list': { label: say`Packing list`, draw: () => import('./PackingList') },
   'run-sheet': { label: say`Run sheet`, draw: () => import('./RunSheet') },

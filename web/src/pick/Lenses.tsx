@@ -5,8 +5,8 @@ import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { capital } from '../ui/format';
 import { SlateSection } from '../ui/Slate';
-import { LENS_LABELS } from '../words';
-import { say, word } from '../language/say';
+import { LENS_LABELS, tagWord } from '../words';
+import { say } from '../language/say';
 
 /** The whole board through one lens: what it has, what is missing, and the cheapest fix. */
 export function Lenses() {
@@ -42,7 +42,7 @@ export function Lenses() {
               className={`mt-1.5 size-3 shrink-0 rounded-full border-2 ${goods.length > 0 ? 'border-leaf-lit bg-leaf-lit' : 'border-wax-lit'}`}
             />
             <div className="min-w-0 flex-1">
-              <strong>{capital(word(tag))}</strong>{' '}
+              <strong>{capital(tagWord(tag))}</strong>{' '}
               <span className="text-sm text-chalk-soft">
                 {goods.length > 0
                   ? goods
@@ -65,7 +65,7 @@ export function Lenses() {
                   onClick={() => document.change(say`add ${fix.good.name}`, (o) => addExtra(o, fix.good.id))}
                 >
                   {say`Add ${fix.good.name}, ${format.money(fix.cost)}`}
-                  {fix.alsoBrings.length > 0 && say`; brings ${format.list(fix.alsoBrings)} too`}
+                  {fix.alsoBrings.length > 0 && say`; brings ${format.list(fix.alsoBrings.map(tagWord))} too`}
                 </Button>
               )}
             </div>

@@ -17,7 +17,7 @@ import { Callout, SlateSection } from '../ui/Slate';
 import { pickQuestion, questionKey } from '../optimiser/question';
 import { stop } from '../optimiser/threads';
 import { useSearch } from '../optimiser/useSearch';
-import { sentence } from '../words';
+import { sentence, tagWord } from '../words';
 import { say, word } from '../language/say';
 
 const PriceCurve = lazy(() => import('./PriceCurve'));
@@ -157,7 +157,7 @@ function BesideSteps() {
               <span className="min-w-0 flex-1">
                 {good.name}
                 <span className="block text-sm text-chalk-soft">
-                  {brings.length > 0 ? say`brings ${format.list(brings)}` : word(good.role)}
+                  {brings.length > 0 ? say`brings ${format.list(brings.map(tagWord))}` : word(good.role)}
                 </span>
               </span>
               <span className={points >= 0 ? 'text-leaf-lit' : 'text-wax-lit'}>{signed(points, 1)}</span>

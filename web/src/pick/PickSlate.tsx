@@ -50,7 +50,7 @@ export function PickSlate({
       ))}
       {proposal.fault && <Callout tone="stop">{proposal.fault}</Callout>}
       <GuestCautions />
-      <AdviceList />
+      <AdviceList at="pick" />
       <Tabs
         label={say`About this selection`}
         tabs={[

@@ -12,6 +12,7 @@ import {
 import clsx from 'clsx';
 import { ArrowLeftRight, Lock, LockOpen, X } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { ShortMark } from '../frame/ShortMark';
 import { useWorkbench } from '../frame/context';
 import { Select } from '../ui/Select';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -47,6 +48,7 @@ export function SelectionList() {
               <span className="min-w-0 flex-1">
                 <span className="block text-lg leading-6 font-bold">
                   <span className="font-normal text-ink-soft">{number}</span> {main.name}
+                  <ShortMark good={main.id} />
                   {isDivisive(main) && (
                     <span
                       className="ml-2 text-sm font-normal text-ink-soft"

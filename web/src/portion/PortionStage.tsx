@@ -29,7 +29,7 @@ export default function PortionStage() {
           <SumTable />
           <Repairs />
           <OverList />
-          <AdviceList />
+          <AdviceList at="portion" />
           <SlateSection title={say`Why so much`}>
             <ul className="space-y-1.5">
               {targets.reasons.map((r) => (

@@ -1,5 +1,6 @@
 import { isMeat, overWaves, setPortion, sliceGramsOf, type Portion } from '@rotula/core';
 import clsx from 'clsx';
+import { ShortMark } from '../frame/ShortMark';
 import { useWorkbench } from '../frame/context';
 import { NumberField } from '../ui/NumberField';
 import { GoodPicture } from '../ui/picture/GoodPicture';
@@ -51,7 +52,10 @@ function Row({ portion, held }: { portion: Portion; held: boolean }) {
         <span className="flex items-center gap-3">
           <GoodPicture good={good} size={40} />
           <span>
-            <span className="block text-lg leading-5 font-bold">{good.name}</span>
+            <span className="block text-lg leading-5 font-bold">
+              {good.name}
+              <ShortMark good={good.id} />
+            </span>
             <span className="block text-sm text-ink-soft">
               {portion.reasons.map((r) => sentence(r, format)).join(' · ') || good.style}
               {byHand && (

@@ -1,6 +1,7 @@
 import { changeOf, type Main, type WalkStep } from '@rotula/core';
 import clsx from 'clsx';
 import { ArrowDown, ArrowUp, Droplets, Pin, PinOff } from 'lucide-react';
+import { ShortMark } from '../frame/ShortMark';
 import { useWorkbench } from '../frame/context';
 import { IconButton } from '../ui/IconButton';
 import { signed } from '../ui/format';
@@ -85,7 +86,10 @@ function Step({ step, at }: { step: WalkStep; at: number }) {
         <span className="w-10 text-center font-serif text-3xl font-semibold">{number}</span>
         <GoodPicture good={main} size={50} />
         <div className="min-w-0 flex-1">
-          <div className="text-lg leading-5 font-bold">{main.name}</div>
+          <div className="text-lg leading-5 font-bold">
+            {main.name}
+            <ShortMark good={main.id} />
+          </div>
           <div className="text-sm text-ink-soft">
             {strengthOf(main)} · {reasons[0] && sentence(reasons[0], format)}
             {tooMuch && (

@@ -69,7 +69,7 @@ export function WalkSlate() {
       )}
       <ClockPath />
       <Flight />
-      <AdviceList />
+      <AdviceList at="walk" />
       <Cautions />
     </>
   );

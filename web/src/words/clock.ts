@@ -43,6 +43,8 @@ export const TASK_WORDS: Readonly<Record<TaskKind, (goods: string) => string>> =
   cut: (goods) => say`Cut ${goods}, cold`,
   slice: (goods) => say`Slice and fold ${goods}`,
   'clean slicer': () => say`Clean the slicer`,
+  'strip slicer': () => say`Strip the slicer down and clean it, before any own plate`,
+  'own plate': (goods) => say`Own plate, with clean board, knife and hands: ${goods}`,
   'wash and cut': (goods) => say`Wash and cut ${goods}`,
   fill: (goods) => say`Set out ${goods}`,
   cards: () => say`Write the cards`,
@@ -68,9 +70,11 @@ export const TASK_WORDS: Readonly<Record<TaskKind, (goods: string) => string>> =
 
 /** A piece of work in words; on which boards, where it is not all of them, and what of it is for own plates. */
 export function workWords(
-  { kind, goods, forPlates, boards }: Task,
+  { kind, goods, forPlates, boards, plate }: Task,
   goodsOf: (ids: readonly string[]) => string,
 ): string {
+  if (kind === 'own plate')
+    return say`Own plate ${plate! + 1}, with clean board, knife and hands: ${goodsOf(forPlates)}`;
   const onBoard = TASK_WORDS[kind](goodsOf(goods));
   const what = forPlates.length > 0 ? say`${onBoard}; for own plates: ${goodsOf(forPlates)}` : onBoard;
   if (boards === 'in the cold') return say`${what}, on the boards that wait in the cold`;
@@ -84,6 +88,8 @@ export const TASK_SHORT: Readonly<Record<TaskKind, string>> = {
   cut: say`cut`,
   slice: say`slice`,
   'clean slicer': say`clean`,
+  'strip slicer': say`strip`,
+  'own plate': say`plate`,
   'wash and cut': say`wash`,
   fill: say`fill`,
   cards: say`cards`,

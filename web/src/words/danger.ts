@@ -5,7 +5,9 @@ import type { WordsOf } from './words';
 import { say } from '../language/say';
 
 /** What may hurt somebody: what it is, and the way out. */
-const dangerWords: WordsOf<'guest-undecided' | 'guests-unsure' | 'against-a-limit'> = {
+const dangerWords: WordsOf<'guest-undecided' | 'guests-unsure' | 'against-a-limit' | 'avoided-lies-near'> = {
+  'avoided-lies-near': ({ one, other, gap }, { mm }) =>
+    say`${one} and ${other} were laid ${mm(gap)} apart by hand, and a guest at this board must not eat one of them: a bowl, a divider, another board, or further away`,
   'guest-undecided': ({ who, limits, guests }) =>
     say`${guestWords({ who, limits, guests })}. Nobody has decided how far that reaches.`,
   'guests-unsure': ({ plates }) =>

@@ -13,6 +13,7 @@ import {
   type Main,
   type Milk,
   type RiskId,
+  type Tag,
 } from '@rotula/core';
 import { capital, count } from '../ui/format';
 import { say, word } from '../language/say';
@@ -121,6 +122,9 @@ export const AXIS_LABELS: Record<AxisId, string> = {
   heat: say`heat`,
   smoke: say`smoke`,
 };
+
+/** What a lens asks for. Its nuts may be seeds: a table without nuts is not told to bring some. */
+export const tagWord = (tag: Tag): string => (tag === 'nuts' ? say`nuts or seeds` : word(tag));
 
 export const LENS_LABELS: Record<LensId, string> = {
   tastes: say`Five tastes`,

@@ -31,7 +31,7 @@ const THIRD_WORDS: Readonly<Record<Third, string>> = {
 };
 
 /** Where a thing lies, and what a careful eye would mend. */
-const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
+const layWords: WordsOf<'no-room-apart' | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   overlaps: ({ one, other }) => say`${one} and ${other} lie on each other`,
   'strong-beside-delicate': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} are only ${mm(gap)} apart: one smells, the other is delicate. A bell, or further away`,
@@ -42,7 +42,9 @@ const layWords: WordsOf<PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId> = {
   'apart-from-its-company': ({ one, other, gap }, { mm }) =>
     say`${one} and ${other} belong together and lie ${mm(gap)} apart`,
   'avoided-beside-suited': ({ one, other, gap }, { mm }) =>
-    say`${one} and ${other} are only ${mm(gap)} apart: a guest must not eat one of them. A bowl, or further away`,
+    say`${one} and ${other} are only ${mm(gap)} apart: a guest must not eat one of them. A bowl, a divider, or further away`,
+  'no-room-apart': ({ good, short }) =>
+    say`${short} % of ${good} finds no room apart from what some guests must not eat: a bowl, a divider, or another board`,
   'kinds-touch': ({ one, other }) => say`${one} touches ${other}, and a guest dislikes food that touches`,
   'knife-away-from-its-cheese': ({ one, other }) =>
     say`the knife lies away from its cheese: ${word(one)}, ${word(other)}`,

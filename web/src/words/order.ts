@@ -1,6 +1,7 @@
 import { capital, count } from '../ui/format';
 import type { WordsOf } from './words';
 import { say, word } from '../language/say';
+import { ageWords } from './labels';
 import { KIND_PLURALS } from './plurals';
 
 /** Advice: what and how; it never scolds. */
@@ -38,7 +39,10 @@ export const adviceWords: WordsOf<
   | 'salt-block'
   | 'left-the-counter'
   | 'not-on-the-counter'
+  | 'lot-replaced'
 > = {
+  'lot-replaced': ({ good, was, is }) =>
+    say`${good} of ${ageWords(was)} is sold out; ${ageWords(is)} in its place: taste and price differ. Will that do?`,
   'number-of-kinds': ({ kind, have, wanted: asked }) =>
     say`${capital(count(have, kind, KIND_PLURALS[kind]))}; the brief asks for ${asked}.`,
   'over-budget': ({ over }, { money }) =>

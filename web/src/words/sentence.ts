@@ -12,10 +12,11 @@ import { portionWords } from './portion';
 import { walkWords } from './walk';
 import type { Say, WordsOf } from './words';
 
-type DangerRule = 'guest-undecided' | 'guests-unsure' | 'against-a-limit';
+type DangerRule = 'guest-undecided' | 'guests-unsure' | 'against-a-limit' | 'avoided-lies-near';
 
 /** Rules that only one screen says: their sentences come with it (words/menu.ts, words/lay.ts). */
-export type LateRule = DangerRule | Fact | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId;
+export type LateRule =
+  DangerRule | 'no-room-apart' | Fact | PairRuleId | PlaceRuleId | BoardRuleId | LookRuleId;
 
 /** Every other rule of the program has its sentence here; the compiler misses none. */
 const WORDS: WordsOf<Exclude<Rule, LateRule>> = {

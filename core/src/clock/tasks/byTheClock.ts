@@ -35,11 +35,13 @@ export function byTheClock({ outings, standing, party, boxed, minutes }: TasksIn
         forPlates: [...new Set(group.flatMap(({ good, plate }) => (plate === null ? [] : [good.id])))],
         // Cut while it is cold, then let it stand.
         after: group.flatMap((one) =>
-          !isOuting(one)
-            ? [`beside:${one.good.id}`]
-            : one.thing.lies !== 'whole'
-              ? [`cut:${one.good.id}`]
-              : [],
+          one.plate !== null
+            ? [`plate:${one.plate}`]
+            : !isOuting(one)
+              ? [`beside:${one.good.id}`]
+              : one.thing.lies !== 'whole'
+                ? [`cut:${one.good.id}`]
+                : [],
         ),
         fixed: group[0]!.out,
       }),

@@ -3,6 +3,7 @@ import { byTheClock } from './byTheClock.js';
 import { drinking } from './drinking.js';
 import { heating } from './heating.js';
 import { laying } from './laying.js';
+import { AFTER_PLATES, ownPlates } from './ownPlates.js';
 import type { Task, TaskKind, TasksInput } from './task.js';
 import { travelling } from './travelling.js';
 
@@ -16,10 +17,14 @@ function tiesOf(
   { party, way }: TasksInput,
 ): readonly string[] {
   const there = party.journey !== null && way === 'where it is served';
-  // What comes late is done where it is served.
-  if (kind === 'wash and cut') return job.within !== null && there ? ['set-up'] : [];
   const ids = (...kinds: readonly TaskKind[]) =>
     tasks.filter((one) => kinds.includes(one.kind)).map((one) => one.id);
+  if (AFTER_PLATES.includes(kind))
+    return [
+      ...ids('own plate'),
+      // What comes late is done where it is served.
+      ...(kind === 'wash and cut' && job.within !== null && there ? ['set-up'] : []),
+    ];
   if (id === 'wrap') return [...ids('lay', 'lay cold', 'garnish'), 'cards'];
   // What comes hot or cold comes last of all.
   const laid = () =>
@@ -36,6 +41,7 @@ export function tasksFor(input: TasksInput): Task[] {
   if (input.mains.length === 0) return [];
   const { own, moved, dropped, party, way } = input;
   const all = [
+    ...ownPlates(input),
     ...atTheCounter(input),
     ...laying(input),
     ...travelling(input),

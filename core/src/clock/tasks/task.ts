@@ -3,6 +3,7 @@ import type { TaskFigure } from '../../brief/index.js';
 import type { Companion, Good, Main } from '../../counter/index.js';
 import type { Cut } from '../../cut/index.js';
 import type { BuildStep, LaidBoard, Thing } from '../../lay/index.js';
+import type { PlateWork } from '../../plate/index.js';
 import type { Outing } from '../outings.js';
 import type { Standing } from '../standing.js';
 import type { Party } from '../party.js';
@@ -16,6 +17,8 @@ export type TaskKind =
   | 'cut'
   | 'slice'
   | 'clean slicer'
+  | 'strip slicer'
+  | 'own plate'
   | 'wash and cut'
   | 'fill'
   | 'cards'
@@ -46,6 +49,8 @@ export interface Task {
   readonly goods: readonly string[];
   /** What of it goes onto own plates: the same good may lie on the board too. */
   readonly forPlates: readonly string[];
+  /** The own plate that it is all about, by its place; null: none. */
+  readonly plate: number | null;
   readonly step: BuildStep | null;
   readonly hot: HotWay | null;
   /** Number of the wave that it brings or clears. */
@@ -96,6 +101,8 @@ export interface TasksInput {
   /** Nobody works longer before serving; null: at any time. */
   readonly mostBefore: number | null;
   readonly hot: readonly { readonly good: Good; readonly way: HotWay }[];
+  /** What each own plate asks for at the counter. */
+  readonly plateWorks: readonly PlateWork[];
   readonly minutes: Readonly<Record<TaskFigure, number>>;
   /** What a person said of a task, by its id: how long it takes, when it begins, that it is not done. */
   readonly own: Readonly<Record<string, number>>;
@@ -106,8 +113,8 @@ export interface TasksInput {
 /** How long before serving what browns or dries may be begun. Common practice, no source. */
 export const LATE = { last: 30, late: 45, garnish: 25, lay: 35, cold: 10, ice: 10, bottles: 30 };
 
-type Rough = Omit<Task, 'job' | 'goods' | 'forPlates' | 'step' | 'hot' | 'wave' | 'boards'> &
-  Partial<Pick<Task, 'goods' | 'forPlates' | 'step' | 'hot' | 'wave' | 'boards'>> & {
+type Rough = Omit<Task, 'job' | 'goods' | 'forPlates' | 'plate' | 'step' | 'hot' | 'wave' | 'boards'> &
+  Partial<Pick<Task, 'goods' | 'forPlates' | 'plate' | 'step' | 'hot' | 'wave' | 'boards'>> & {
     readonly minutes: number;
   } & Partial<Omit<Job, 'id' | 'minutes'>>;
 
@@ -117,6 +124,8 @@ const AT_BENCH: readonly TaskKind[] = [
   'cut',
   'slice',
   'clean slicer',
+  'strip slicer',
+  'own plate',
   'wash and cut',
   'fill',
   'prepare hot',
@@ -124,7 +133,17 @@ const AT_BENCH: readonly TaskKind[] = [
 
 /** A piece of work with what is usual where nothing is said. Written out: a day has sixty of them, at every edit. */
 export function task(rough: Rough): Task {
-  const { id, kind, goods = [], forPlates = [], step = null, hot = null, wave = null, boards = null } = rough;
+  const {
+    id,
+    kind,
+    goods = [],
+    forPlates = [],
+    plate = null,
+    step = null,
+    hot = null,
+    wave = null,
+    boards = null,
+  } = rough;
   const job: Job = {
     id,
     minutes: Math.max(1, Math.round(rough.minutes)),
@@ -139,5 +158,5 @@ export function task(rough: Rough): Task {
     due: rough.due ?? PLAIN_JOB.due,
     fixed: rough.fixed ?? PLAIN_JOB.fixed,
   };
-  return { id, kind, goods, forPlates, step, hot, wave, boards, job };
+  return { id, kind, goods, forPlates, plate, step, hot, wave, boards, job };
 }

@@ -9,6 +9,6 @@ export {
   totalCost,
   watchOne,
 } from './judge.js';
-export { type PairRuleId, rulesBetween } from './pairRules.js';
+export { AVOIDED_APART_MM, isSuited, liesOpenlyAvoided, type PairRuleId, rulesBetween } from './pairRules.js';
 export { colourGap, type Ground, handTo, type Placed, SEEN_APART } from './placed.js';
 export { type PlaceRuleId, rimRoom } from './placeRules.js';

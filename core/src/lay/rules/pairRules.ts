@@ -111,6 +111,14 @@ const isCompany = (a: Thing, b: Thing): boolean =>
 const isItsKnife = (a: Thing, b: Thing): boolean =>
   (isTool(a) && a.beside.includes(b.id)) || (isTool(b) && b.beside.includes(a.id));
 
+/** What a guest of this board must not eat, where neither a bowl nor a divider holds it. */
+export const liesOpenlyAvoided = (thing: Thing): boolean =>
+  !isTool(thing) && thing.traits.avoided && thing.vessel === null && !thing.divided;
+/** What every guest of this board may eat. */
+export const isSuited = (thing: Thing): boolean => !isTool(thing) && !thing.traits.avoided;
+/** Between the two, as they lie: so many mm and no less. */
+export const AVOIDED_APART_MM = APART.avoided;
+
 /** How two things get on, each a small function of the gap between them. */
 export const PAIR_RULES: readonly PairRule[] = [
   {
@@ -153,11 +161,7 @@ export const PAIR_RULES: readonly PairRule[] = [
     rule: 'avoided-beside-suited',
     hard: true,
     silentFrom: APART.avoided,
-    of: (a, b) =>
-      !isTool(a) &&
-      !isTool(b) &&
-      a.traits.avoided !== b.traits.avoided &&
-      (a.traits.avoided ? a : b).vessel === null,
+    of: (a, b) => (liesOpenlyAvoided(a) && isSuited(b)) || (liesOpenlyAvoided(b) && isSuited(a)),
     cost: (_a, _b, gap) => over(APART.avoided - gap) / 15,
   },
   {

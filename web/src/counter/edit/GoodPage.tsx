@@ -15,7 +15,7 @@ import { Slate } from '../../ui/Slate';
 import { useKeys } from '../../ui/useKeys';
 import { GoodSheet } from '../GoodSheet';
 import { Stored } from '../Stored';
-import { useCounterEdits } from '../useCounterEdits';
+import { useCounterEdits } from '../../api/counterEdits';
 import { Allergens } from './Allergens';
 import { FieldRow } from './FieldRow';
 import { SECTIONS, TRIAL_SECTION, withValue } from './fields';
@@ -115,7 +115,11 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
           {good.kind !== 'ware' && (
             <section>
               <h2 className="mb-3 text-xl">{say`Allergens`}</h2>
-              <Allergens good={good} onSet={(allergens) => store('allergens', { ...good, allergens })} />
+              <Allergens
+                good={good}
+                format={format}
+                onSet={(allergens) => store('allergens', { ...good, allergens })}
+              />
             </section>
           )}
         </div>

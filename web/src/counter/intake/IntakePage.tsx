@@ -12,7 +12,7 @@ import { Button } from '../../ui/Button';
 import { count, formatFor } from '../../ui/format';
 import { IconButton } from '../../ui/IconButton';
 import { Slate, SlateSection, Vital } from '../../ui/Slate';
-import { useCounterEdits } from '../useCounterEdits';
+import { useCounterEdits } from '../../api/counterEdits';
 import { ColumnMapForm } from './ColumnMap';
 import { IntakeRows } from './IntakeRows';
 import { DecimalQuestion, DividerQuestion } from './Questions';

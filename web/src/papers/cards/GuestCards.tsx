@@ -1,7 +1,6 @@
 import type { GuestCard, PaperData } from '@rotula/core';
 import { useState, type ComponentType } from 'react';
 import { Choice } from '../../ui/Choice';
-import { plateLabel } from '../../words';
 import { say } from '../../language/say';
 import { usePaper } from '../context';
 import { OwnPlateCard } from './OwnPlateCard';
@@ -50,12 +49,8 @@ export default function GuestCards({ data: { cards: all, plates, steps } }: { da
           </div>
         ))}
         {!bottles &&
-          plates.map((card) => (
-            <div
-              key={plateLabel(card.plate)}
-              className="paper-card cut-marks"
-              data-plate-card={plateLabel(card.plate)}
-            >
+          plates.map((card, i) => (
+            <div key={i} className="paper-card cut-marks" data-plate-card={i + 1}>
               <OwnPlateCard card={card} />
             </div>
           ))}

@@ -1,5 +1,7 @@
 import { isAlcoholic, type AllergenId, type GuestCard } from '@rotula/core';
 import { ageWords, allergenLabel } from '../../words';
+import { eldersWords, marksWords } from '../../words/marks';
+import { usePaper } from '../context';
 import { say, word } from '../../language/say';
 
 /** "cow and goat milk" or "pork"; empty for what stands beside. */
@@ -39,6 +41,29 @@ export const StepNumber = ({ card, large }: { card: GuestCard; large?: boolean }
     </span>
   );
 
+/** For whom at this table it is not: one plain mark, and words; then the line for elders and the frail. */
+export function Marks({ card, short }: { card: GuestCard; short?: boolean }) {
+  const { format } = usePaper();
+  const marks = marksWords(card.marks, format);
+  const elders = short ? '' : eldersWords(card.marks);
+  return (
+    <>
+      {marks.length > 0 && (
+        <strong className="block" data-marks>
+          ▲ {marks.join(' · ')}
+        </strong>
+      )}
+      {elders && <span className="block text-[0.9em]">{elders}</span>}
+    </>
+  );
+}
+
+/** Whom to ask about what is in it. */
+export function AskWhom() {
+  const { house } = usePaper();
+  return <>{say`Questions: ask ${house.onDuty || house.name}.`}</>;
+}
+
 /** What is in it, what may be, and what shares its board. Never "free": a shared board is not. */
 export function Allergens({ card, short }: { card: GuestCard; short?: boolean }) {
   const shares = allergenList(card.sharesWith);
@@ -51,7 +76,8 @@ export function Allergens({ card, short }: { card: GuestCard; short?: boolean })
       {shares &&
         (short
           ? say` Shares a board with ${shares}.`
-          : say` Not an ingredient, but shares a board with: ${shares}.`)}
+          : say` Not an ingredient, but shares a board with: ${shares}.`)}{' '}
+      <AskWhom />
     </>
   );
 }

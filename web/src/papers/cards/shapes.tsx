@@ -4,16 +4,26 @@ import { guestFaces } from '../../words';
 import { pointSentence } from '../../words/menu';
 import { say } from '../../language/say';
 import { usePaper } from '../context';
-import { ageOf, Allergens, fromWords, notesOf, OwnWords, placeOf, StepNumber, withSteps } from './parts';
+import {
+  ageOf,
+  Allergens,
+  fromWords,
+  Marks,
+  notesOf,
+  OwnWords,
+  placeOf,
+  StepNumber,
+  withSteps,
+} from './parts';
 
 /** All there is to say, to stand beside a good. */
 export function FullCard({ card }: { card: GuestCard }) {
   const { format } = usePaper();
-  const { good, point, tryWith } = card;
+  const { point, tryWith } = card;
   return (
     <article className="flex min-h-[74mm] flex-col p-[4mm]">
       <div className="flex items-start justify-between gap-[3mm]">
-        <h2 className="text-[22pt] leading-none">{good.name}</h2>
+        <h2 className="text-[22pt] leading-none">{card.name}</h2>
         <StepNumber card={card} />
       </div>
       <p className="mt-[1mm] text-[13pt] leading-snug">
@@ -31,6 +41,7 @@ export function FullCard({ card }: { card: GuestCard }) {
         {withSteps(card)}
       </p>
       <p className="mt-auto border-t border-black pt-[1.5mm] text-[11pt] leading-snug">
+        <Marks card={card} />
         <Allergens card={card} />
       </p>
     </article>
@@ -42,14 +53,14 @@ export function Tent({ card }: { card: GuestCard }) {
   const face: ReactNode = (
     <div className="flex h-[42mm] flex-col items-center justify-center p-[3mm] text-center">
       <h2 className="text-[22pt] leading-none">
-        {card.number !== null && <span className="text-[14pt] font-normal">{card.number}</span>}{' '}
-        {card.good.name}
+        {card.number !== null && <span className="text-[14pt] font-normal">{card.number}</span>} {card.name}
       </h2>
       <p className="mt-[1.5mm] text-[12pt]">
         {[fromWords(card) || card.style, ...notesOf(card), withSteps(card)].filter(Boolean).join(', ')}
       </p>
       <OwnWords words={card.words} className="text-[12pt]" />
       <p className="mt-[1.5mm] text-[10pt] leading-tight">
+        <Marks card={card} short />
         <Allergens card={card} short />
       </p>
     </div>
@@ -71,12 +82,13 @@ export function Flag({ card }: { card: GuestCard }) {
     <article className="flex min-h-[30mm] border-l border-dashed border-black/60 p-[3mm] pl-[5mm]">
       <div className="flex flex-1 flex-col">
         <h2 className="text-[14pt] leading-none">
-          {card.number !== null && <span className="font-normal">{card.number}</span>} {card.good.name}
+          {card.number !== null && <span className="font-normal">{card.number}</span>} {card.name}
         </h2>
         <p className="mt-[1mm] text-[10.5pt] leading-tight">
           {[fromWords(card) || card.style, ...notesOf(card)].join(', ')}
         </p>
         <p className="mt-auto text-[9.5pt] leading-tight">
+          <Marks card={card} short />
           <Allergens card={card} short />
         </p>
       </div>
@@ -89,11 +101,12 @@ export function SlateCard({ card }: { card: GuestCard }) {
   return (
     <article className="flex min-h-[52mm] flex-col items-center justify-center gap-[2mm] p-[4mm] text-center">
       <StepNumber card={card} large />
-      <h2 className="text-[28pt] leading-none">{card.good.name}</h2>
+      <h2 className="text-[28pt] leading-none">{card.name}</h2>
       <p className="text-[15pt]">
         {[fromWords(card) || card.style, ageOf(card), ...notesOf(card)].filter(Boolean).join(' · ')}
       </p>
       <p className="text-[11pt]">
+        <Marks card={card} short />
         <Allergens card={card} short />
       </p>
     </article>
@@ -108,7 +121,7 @@ export function BottleStrip({ card, steps }: { card: GuestCard; steps: PaperData
   return (
     <article className="flex min-h-[42mm]">
       <div className="flex flex-1 flex-col justify-center p-[4mm] pl-[8mm]">
-        <h2 className="text-[22pt] leading-none">{card.good.name}</h2>
+        <h2 className="text-[22pt] leading-none">{card.name}</h2>
         <p className="mt-[1mm] text-[13pt]">{[card.style, ...notesOf(card)].join(' · ')}</p>
         <OwnWords words={card.words} className="text-[12pt]" />
       </div>
@@ -117,6 +130,7 @@ export function BottleStrip({ card, steps }: { card: GuestCard; steps: PaperData
           {names.length > 0 ? say`Poured with ${names.join(', ')}.` : say`Beside all of it.`}
         </p>
         <p className="mt-[1.5mm] text-[10.5pt] leading-snug">
+          <Marks card={card} />
           <Allergens card={card} />
         </p>
       </div>

@@ -1,7 +1,7 @@
-import { styleOnBoard, type Bite, type MenuStep as Step, type PaperData } from '@rotula/core';
+import { nameOnBoard, styleOnBoard, type Bite, type MenuStep as Step, type PaperData } from '@rotula/core';
 import { allergenLabel, guestFaces } from '../../words';
 import { pointSentence } from '../../words/menu';
-import { ageOf, allergenList, fromWords, notesOf, OwnWords, placeOf } from '../cards/parts';
+import { ageOf, allergenList, fromWords, Marks, notesOf, OwnWords, placeOf } from '../cards/parts';
 import { say } from '../../language/say';
 import { usePaper } from '../context';
 
@@ -21,11 +21,11 @@ export function MenuStep({
     <li className="paper-card" data-menu-step={card.number}>
       {cleanse && (
         <p className="mb-[1.5mm] text-[10.5pt] italic">
-          {cleanser ? say`a bite of ${cleanser.name}` : say`a sip of water`}
+          {cleanser ? say`a bite of ${nameOnBoard(cleanser)}` : say`a sip of water`}
         </p>
       )}
       <p className="font-serif text-[17pt] leading-tight font-semibold">
-        <span className="text-[13pt] font-normal">{card.number}</span> {card.good.name}
+        <span className="text-[13pt] font-normal">{card.number}</span> {card.name}
       </p>
       <p className="text-[10.5pt] leading-snug">
         <span className="text-[12pt]">{card.style}</span>
@@ -42,6 +42,7 @@ export function MenuStep({
         ]
           .filter(Boolean)
           .join(' · ')}
+        <Marks card={card} short />
       </p>
     </li>
   );
@@ -57,8 +58,8 @@ export function Bites({ bites }: { bites: readonly Bite[] }) {
         {bites.map(({ main, beside, on }) => (
           <li key={main.id}>
             {on
-              ? say`${main.name} with ${styleOnBoard(beside)}, on ${styleOnBoard(on)}`
-              : say`${main.name} with ${styleOnBoard(beside)}`}
+              ? say`${nameOnBoard(main)} with ${styleOnBoard(beside)}, on ${styleOnBoard(on)}`
+              : say`${nameOnBoard(main)} with ${styleOnBoard(beside)}`}
           </li>
         ))}
       </ul>

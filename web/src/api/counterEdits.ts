@@ -11,8 +11,8 @@ import {
 import { useSyncExternalStore } from 'react';
 import toast from 'react-hot-toast';
 import { mutate } from 'swr';
-import { api, ApiError } from '../api/client';
-import { setWaiting } from '../api/shop';
+import { api, ApiError } from './client';
+import { setWaiting } from './shop';
 import { keepWaiting, takeUpWaiting } from './waiting';
 import { tabsAreKnown } from '../ui/tab';
 import { typingVisit } from '../ui/typing';
