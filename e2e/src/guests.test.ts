@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { changeTo, goodsById, type Good } from '@rotula/core';
 import { Key } from 'selenium-webdriver';
 import { Shop } from './shop';
 
@@ -111,5 +112,57 @@ describe('six guests', () => {
     await paper('Allergens');
     await shop.reads('[data-must-not-have]', 'One guest: tree nuts');
     expect((await shop.texts('[data-must-not-have]')).join()).not.toMatch(/Ada|Eli/);
+  });
+  test('cards say in words, and without a name, what is against whom', async () => {
+    await paper('Cards');
+    const marks = (await shop.texts('[data-marks]')).join(' ');
+    expect(marks).toMatch(/Not for pregnant guests/);
+    expect(marks).toMatch(/Not vegetarian/);
+    expect(marks).not.toMatch(/Ada|Bo|Cy|Dee|Eli/);
+    await shop.reads('.paper-sheet', 'Questions: ask');
+  });
+  test('own plates are cut first, in the day as on the run sheet', async () => {
+    await paper('Run sheet');
+    const lines = await shop.texts('[data-person] tr');
+    const own = lines.flatMap((line, i) => (line.includes('Own plate ') ? [i] : []));
+    expect(own.length).toBeGreaterThan(2);
+    const cut = lines.findIndex((line) => /\d\d:\d\d\s+(Cut|Slice|Unwrap) /.test(line));
+    expect(cut).toBeGreaterThan(Math.max(...own.slice(0, 3)));
+  });
+  test('a label that nobody has read blocks; it is read there by one touch, and kept with who and day', async () => {
+    await shop.go('/');
+    const { goods } = await shop.api<{ goods: (Good & { read?: unknown })[] }>('GET', '/counter');
+    const order = await shop.api<Stored & { version: number }>('GET', ORDER);
+    const [id] = order.selection.goods;
+    const { read: _, ...good } = goods.find((one) => one.id === id)!;
+    const allergens = {
+      contains: ['milk'],
+      mayContain: [],
+      free: [],
+      unknown: [],
+      rest: 'unknown',
+      said: [],
+    };
+    const unread = { ...good, allergens } as unknown as Good;
+    await shop.api(
+      'POST',
+      '/counter/changes',
+      changeTo('nobody read it', [unread], goodsById(goods), new Date().toISOString()),
+    );
+    const { version, ...body } = order;
+    await shop.api('PUT', ORDER, {
+      version,
+      order: { ...body, selection: { ...order.selection, locked: [id] } },
+    });
+    await shop.go(`${ORDER}/pick`);
+    await shop.reads('[data-dangers]', /by hand, against .*is not known/);
+    await shop.reads('[data-read-labels="1"]', good.name);
+    await paper('Kitchen allergens');
+    await shop.reads('[data-gaps]', good.name);
+    await shop.type('Who reads the labels', 'Vera');
+    await shop.clickIn('[data-read-labels]', 'none in it');
+    await shop.gone('[data-dangers]');
+    await shop.go(`/counter/${id}`);
+    await shop.reads('[data-said="sesame"]', /^Vera, /);
   });
 });

@@ -5,4 +5,5 @@ export const hasHoney = (good: Good): boolean =>
   isCompanionOf(good, 'honey') || contentsOf(good).honey === 'yes';
 
 /** Honey, or nobody has said that there is none in it. */
-export const hasHoneyOrMay = (good: Good): boolean => good.kind !== 'ware' && contentsOf(good).honey !== 'no';
+export const hasHoneyOrMay = (good: Good): boolean =>
+  good.kind !== 'ware' && (isCompanionOf(good, 'honey') || contentsOf(good).honey !== 'no');

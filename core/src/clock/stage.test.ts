@@ -7,6 +7,7 @@ import { roughly } from './warming/warm.js';
 import { anyShop } from '../testing/anyShop.js';
 import { counter, GOODS, HOUSE, made, order, outing, startOf, type Clock } from '../testing/day.js';
 import { aBrief } from '../testing/briefs.js';
+import { aGuest } from '../testing/guests.js';
 import { clockWays, plan } from '../testing/planned.js';
 
 describe('out-of-the-cold', () => {
@@ -289,4 +290,37 @@ test('whatever is ordered: nothing is out longer than it may, every time is one,
     }),
     { numRuns: 8, seed: 4 },
   );
+});
+
+describe('own plates', () => {
+  const guests = [aGuest('allergen:sesame', 'own plate'), aGuest('allergen:milk', 'own plate')];
+  const of = made({}, { persons: guests });
+  const { tasks } = of.timing;
+  const plates = tasks.filter(({ kind }) => kind === 'own plate');
+  // Common practice, no source: whoever has an allergy is served first, with what is clean.
+  test('each has work of its own, before anything is cut for the board, with the goods of that plate', () => {
+    expect(plates.map(({ plate, forPlates }) => [plate, forPlates])).toEqual(
+      of.ownPlates.map(({ lines }, i) => [i, lines.map(({ good }) => good.id)]),
+    );
+    const cut = tasks.filter(({ kind }) => ['unwrap', 'cut', 'slice', 'wash and cut', 'fill'].includes(kind));
+    expect(cut.length).toBeGreaterThan(4);
+    for (const day of [of.timing, timingOf(of.timing.question, EXACTLY)]) {
+      const at = new Map(day.day.placed.map((one) => [one.id, one]));
+      const last = Math.max(...plates.map(({ id }) => at.get(id)!.end));
+      for (const { id } of cut) expect(at.get(id)!.start).toBeGreaterThanOrEqual(last);
+    }
+  });
+  test('the slicer is stripped before a plate is sliced, and only then', () => {
+    expect(tasks.some(({ kind }) => kind === 'slice')).toBe(true);
+    expect(tasks.some(({ kind }) => kind === 'strip slicer')).toBe(true);
+    for (const { job } of plates)
+      if (job.after.includes('strip-slicer'))
+        expect(startOf(of, 'strip-slicer')! + of.timing.question.minutes.slicerClean).toBeLessThanOrEqual(
+          startOf(of, job.id)!,
+        );
+    const vegan = made({}, { persons: [aGuest('diet:vegan', 'own plate')] }).timing.tasks;
+    expect(vegan.some(({ kind }) => kind === 'own plate')).toBe(true);
+    expect(vegan.some(({ kind }) => kind === 'strip slicer')).toBe(false);
+    expect(made().timing.tasks.some(({ kind }) => kind === 'own plate')).toBe(false);
+  });
 });

@@ -116,6 +116,8 @@ export {
   allergensOf,
   contentsOf,
   contradictions,
+  type Difference,
+  differencesOf,
   factState,
   type FactState,
   insideOf,

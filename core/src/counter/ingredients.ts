@@ -83,6 +83,27 @@ export const contradictions = (
 ): AllergenId[] =>
   inside.contains.map(({ id }) => id).filter((id) => allergenState(allergens, id) === 'free');
 
+/** Where what a good's words say is stricter than what is declared of it, until somebody settles it. */
+export interface Difference {
+  readonly id: AllergenId;
+  /** The word that says it. */
+  readonly word: string;
+  /** It stands among the ingredients: it is in it. In the name or style: nobody knows until somebody says. */
+  readonly from: 'ingredients' | 'name';
+}
+
+/** Every such difference of a good whose words were read, in the order of the words. */
+export function differencesOf(good: Good): Difference[] {
+  const inside = insideOf(good);
+  const wrong = contradictions(good, inside);
+  return [
+    ...inside.contains
+      .filter(({ id }) => wrong.includes(id))
+      .map(({ id, word }): Difference => ({ id, word, from: 'ingredients' })),
+    ...inside.named.map(({ id, word }): Difference => ({ id, word, from: 'name' })),
+  ];
+}
+
 /** Is a fact so? `unknown` where it is often so, or where only the name says it and nobody wrote its ingredients down. */
 export type FactState = 'yes' | 'unknown' | 'no';
 

@@ -1,5 +1,4 @@
-import { lazy } from 'react';
-import { AdviceList } from '../frame/AdviceList';
+import { lazy, Suspense } from 'react';
 import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { Vital } from '../ui/Slate';
@@ -8,6 +7,7 @@ import { say } from '../language/say';
 import type { ClockDesk } from './useClock';
 
 // Each comes when it is first opened; the day is there before.
+const AdviceList = lazy(() => import('../frame/AdviceList').then((of) => ({ default: of.AdviceList })));
 const WarmPanel = lazy(() => import('./WarmPanel').then((of) => ({ default: of.WarmPanel })));
 const WorkPanel = lazy(() => import('./WorkPanel').then((of) => ({ default: of.WorkPanel })));
 const TablePanel = lazy(() => import('./TablePanel').then((of) => ({ default: of.TablePanel })));
@@ -32,7 +32,9 @@ export function ClockSlate({ desk }: { desk: ClockDesk }) {
           />
         </>
       )}
-      <AdviceList at="clock" />
+      <Suspense fallback={null}>
+        <AdviceList at="clock" />
+      </Suspense>
       <Cautions />
     </>
   );

@@ -1,15 +1,18 @@
 import { isShortage, reasonKey, takeLot, type Advice, type StageId } from '@rotula/core';
 import { Check } from 'lucide-react';
 import clsx from 'clsx';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { Callout } from '../ui/Slate';
-import { ChangedSince } from './ChangedSince';
 import { useWorkbench } from './context';
 import { STAGE_LABELS, TABS } from './stages';
 import { becauseWords, sentence } from '../words';
 import { say } from '../language/say';
 
 const LINK = 'inline-flex min-h-11 items-center underline underline-offset-4';
+
+// Most orders are as they were taken.
+const ChangedSince = lazy(() => import('./ChangedSince').then((of) => ({ default: of.ChangedSince })));
 
 /**
  * What is short, on every stage; what Rotula would change at this one, which can be left and stays visible as left; how much the
@@ -20,7 +23,11 @@ export function AdviceList({ at }: { at: StageId }) {
   const advice = plan.advice.filter((one) => !isShortage(one));
   return (
     <>
-      {at === 'pick' && <ChangedSince />}
+      {at === 'pick' && plan.changed.length > 0 && (
+        <Suspense fallback={null}>
+          <ChangedSince />
+        </Suspense>
+      )}
       {plan.advice.filter(isShortage).map((short) => (
         <Shortage key={reasonKey(short)} short={short} />
       ))}

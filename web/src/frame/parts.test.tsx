@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { House } from '@rotula/core';
+import { House, settledOrder } from '@rotula/core';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { aBrief } from '../../../core/src/testing/briefs';
@@ -10,6 +10,7 @@ import { onBench } from '../testing/bench';
 import { AdviceList } from './AdviceList';
 import { Cautions } from './Cautions';
 import { OwnPlates } from './OwnPlates';
+import { ShortMark } from './ShortMark';
 import { SmallChildren } from './SmallChildren';
 
 afterEach(cleanup);
@@ -43,6 +44,65 @@ describe('advice', () => {
     const told = screen.getByText('Halyard').closest('div')!;
     expect(told.textContent).toMatch(/Kept off this board for a guest’s limit.*Halyard vegan \(is milk\)/);
     expect(within(told).queryByRole('button')).toBeNull();
+  });
+});
+
+describe('by stage and by gravity', () => {
+  const order = anOrder({
+    brief: aBrief({ adventurous: 1, kinds: { cheeses: 3, meats: 0 }, travelMinutes: 20 }),
+    selection: { goods: ['a', 'b', 'c'] },
+  });
+  const goods = ['a', 'b', 'c'].map((id) =>
+    aCheese(
+      id,
+      { name: `Cheese ${id}`, lots: id === 'a' ? [{ id: 'l', grams: 20 }] : [] },
+      { intensity: 8, funk: 2 },
+    ),
+  );
+  test('a stage says its own, of the others a number with the way there; no sentence stands twice', () => {
+    onBench(<AdviceList at="brief" />, order, goods);
+    expect(screen.queryByText(/strong for a timid table/)).toBeNull();
+    const others = screen.getByRole('navigation', { name: 'Advice of other stages' });
+    const pick = within(others).getByRole('link', { name: /^Pick \d+$/ });
+    expect(pick.getAttribute('href')).toBe('/orders/x/pick');
+    expect(within(others).queryByRole('link', { name: /^Brief/ })).toBeNull();
+    const said = [...document.querySelectorAll('[class*="rounded-r-md"]')].map((one) => one.textContent);
+    expect(new Set(said).size).toBe(said.length);
+    expect(said.length).toBeGreaterThan(0);
+  });
+  test('what is short stands on every stage, cannot be left, and marks its good', () => {
+    for (const at of ['brief', 'cut', 'clock'] as const) {
+      onBench(
+        <>
+          <AdviceList at={at} />
+          <ShortMark good="a" />
+          <ShortMark good="b" />
+        </>,
+        order,
+        goods,
+      );
+      const short = document.querySelector('[data-shortage="a"]')!;
+      expect(short.textContent).toMatch(/^Cheese a: only 20 g on the counter/);
+      expect(within(short.parentElement!).queryByRole('button')).toBeNull();
+      expect(document.querySelectorAll('[data-short]')).toHaveLength(1);
+      expect(document.querySelector('[data-short="a"]')!.getAttribute('title')).toMatch(/only 20 g/);
+      cleanup();
+    }
+  });
+  test('another lot in place of one that is sold out asks: it will do, or a swap', async () => {
+    const lot = (id: string, madeOn: string) => ({ id, grams: 5000, madeOn });
+    const one = (...lots: object[]) => [
+      aCheese('a', { name: 'Gouda', texture: 'hard', lots }),
+      ...goods.slice(1),
+    ];
+    const before = settledOrder(order, one(lot('old', '2020-01-01')), House.parse({}));
+    const seen = onBench(<AdviceList at="walk" />, before, one(lot('young', '2025-01-01')));
+    expect(document.querySelector('[data-shortage="a"]')!.textContent).toMatch(
+      /^Gouda of .* is sold out; .* in its place: taste and price differ\. Will that do\?$/,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'It will do' }));
+    expect(seen.order.selection.lots).toEqual({ a: 'young' });
+    expect(document.querySelector('[data-shortage="a"]')).toBeNull();
   });
 });
 

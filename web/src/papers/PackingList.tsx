@@ -3,12 +3,13 @@ import type { ReactNode } from 'react';
 import { nameOf, vesselName } from '../drawing/names';
 import { plateKitWords } from '../words/lay';
 import { say, word } from '../language/say';
-import { usePaper } from './context';
+import { usePaper, usePlateName } from './context';
 import { SheetHead } from './SheetHead';
 
 /** What travels: boards, vessels, tools and bells, food on the board and food in the cold; ticked out, and in again. */
 export default function PackingList({ data }: { data: PaperData<'packing-list'> }) {
   const { format } = usePaper();
+  const named = usePlateName();
   const { boxed, many, boards, vessels, tools, bells, divided, inTheCold, apart, plates, garnish } = data;
   return (
     <>
@@ -69,7 +70,7 @@ export default function PackingList({ data }: { data: PaperData<'packing-list'> 
             </Head>
           )}
           {plates.map(({ plate, kit }, i) => (
-            <PackingRow key={i}>{plateKitWords(kit, plate, format)}</PackingRow>
+            <PackingRow key={i}>{plateKitWords(kit, named(plate), format)}</PackingRow>
           ))}
           {garnish.length > 0 && <Head>{say`Garnish, laid last`}</Head>}
           {garnish.map(({ good, sprigs }) => (

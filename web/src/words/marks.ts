@@ -1,7 +1,7 @@
 import type { Mark, Marks } from '@rotula/core';
 import { capital, type Format } from '../ui/format';
 import { RISK_WORDS } from './care';
-import { limitLabel } from './labels';
+import { allergenLabel, limitLabel } from './labels';
 import { sentence } from './sentence';
 import { say } from '../language/say';
 
@@ -31,7 +31,8 @@ const HAS: Readonly<Record<string, string>> = {
 /** Why it is not for somebody, where the word alone does not say so. */
 function markWords({ what, fit }: Mark, format: Format): string {
   const why = sentence(fit.why, format);
-  // The allergen itself, of an allergy; the milk of a taste: "contains hazelnut", "has goat’s milk in it".
+  if (fit.why.rule === 'contains') return say`${allergenLabel(fit.why.figures.allergen)} in it`;
+  // What may be in it by name, and the milk of a taste: "may contain hazelnut", "has goat’s milk in it".
   if (what.startsWith('allergen:') || what.startsWith('milk:')) return why;
   const notFor = NOT_FOR[what];
   if (notFor) return fit.fits === 'no' ? `${notFor} (${why})` : say`perhaps ${notFor} (${why})`;

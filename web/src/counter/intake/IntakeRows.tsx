@@ -3,6 +3,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
 import type { ShownIntake, ShownRow } from './intake.worker';
+import { allergenLabel } from '../../words';
 import { say } from '../../language/say';
 
 const OUTCOMES: readonly IntakeRow['outcome'][] = ['refused', 'new', 'changed', 'same'];
@@ -90,6 +91,11 @@ export function IntakeRows({
                     {row.name || row.id || say`no name`}
                   </button>
                   <span className="block truncate text-sm text-ink-soft" title={row.says}>
+                    {row.unsettled.length > 0 && (
+                      <strong className="mr-2 text-annatto-text" data-unsettled={row.unsettled.length}>
+                        {say`allergens: ${[...new Set(row.unsettled.map(({ id }) => allergenLabel(id)))].join(', ')}`}
+                      </strong>
+                    )}
                     {row.says}
                   </span>
                 </span>

@@ -1,6 +1,7 @@
 import useSWR from 'swr';
 import type { Format } from '../../ui/format';
-import { SlateSection } from '../../ui/Slate';
+import { Callout, SlateSection } from '../../ui/Slate';
+import { allergenLabel } from '../../words';
 import type { ShownRow } from './intake.worker';
 import type { SideBySideAnswer } from './useIntake';
 import { say } from '../../language/say';
@@ -52,6 +53,20 @@ export function SideBySide({
           ))}
         </tbody>
       </table>
+      {row.unsettled.length > 0 && (
+        <Callout tone="stop">
+          <p>{say`Its words say more than the file declares. It counts so until somebody settles it on its page:`}</p>
+          <ul>
+            {row.unsettled.map(({ id, word: found, from }) => (
+              <li key={`${id} ${found}`}>
+                {from === 'ingredients'
+                  ? say`${allergenLabel(id)}: in it, by “${found}” among its ingredients`
+                  : say`${allergenLabel(id)}: not known, by “${found}” in its name`}
+              </li>
+            ))}
+          </ul>
+        </Callout>
+      )}
       {changes.length === 0 && <p className="text-chalk-soft">{say`Nothing changes.`}</p>}
     </SlateSection>
   );

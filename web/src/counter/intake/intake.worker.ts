@@ -4,6 +4,7 @@ import {
   checkedDocument,
   CounterHead,
   decimalOf,
+  differencesOf,
   faultWords,
   garnishTrouble,
   Good,
@@ -14,7 +15,9 @@ import {
   MOST_GOODS,
   totalAfter,
   upgradedGoods,
+  withReading,
   type Decimal,
+  type Difference,
   type Doubt,
   type FieldChange,
   type Good as GoodType,
@@ -28,7 +31,10 @@ import { say } from '../../language/say';
 /** Reading a file off the main thread, with progress; the page ends the worker to stop it. */
 
 /** A row as it is shown; its good stays here until it is asked for, so that the page is not handed thousands of them. */
-export type ShownRow = Omit<IntakeRow, 'good'>;
+export interface ShownRow extends Omit<IntakeRow, 'good'> {
+  /** Allergens that its words say and nobody has settled. */
+  readonly unsettled: readonly Difference[];
+}
 export interface ShownIntake {
   readonly rows: readonly ShownRow[];
   readonly counts: Intake['counts'];
@@ -103,7 +109,11 @@ function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnsw
       says: say`This file would make ${total} goods of the ${counter.length} there are; the counter holds at most ${MOST_GOODS}. Take some off, or bring in a shorter file.`,
     };
   last = { intake, counter };
-  const rows = intake.rows.map(({ good: _good, ...row }) => row);
+  const rows = intake.rows.map(({ good, ...row }): ShownRow => ({
+    ...row,
+    // Read here as the server will read it, so that it is seen before it is stored.
+    unsettled: good && row.outcome !== 'same' ? differencesOf(withReading(good)) : [],
+  }));
   return { is: 'intake', intake: { rows, counts: intake.counts } };
 }
 
