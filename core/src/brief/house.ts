@@ -37,7 +37,7 @@ const SafeLimit = z.object({
 });
 
 /** Where the names of guests with limits are printed; what guests read of others never names them. */
-export const GUEST_NAMES = ['shop and plates', 'shop', 'nowhere'] as const;
+const GUEST_NAMES = ['shop and plates', 'shop', 'nowhere'] as const;
 
 /** The shop's settings: units, currency, and which school it follows where the trade disagrees. */
 export const House = z.object({

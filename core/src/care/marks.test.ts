@@ -1,17 +1,27 @@
 import { describe, expect, test } from '@jest/globals';
-import { companyOf } from '../brief/index.js';
 import type { Good } from '../counter/index.js';
-import { aBrief } from '../testing/briefs.js';
 import { aCheese, aCompanion, aDrink, aMeat } from '../testing/goods.js';
 import { aGuest } from '../testing/guests.js';
+import type { TableGuests } from './gate.js';
 import { eldersRow, marksOf } from './marks.js';
+import type { Severity } from './fit.js';
+import { limitsOf, type Person } from './persons.js';
 
 /** What a card says of a good to the guests of a table. */
 
-const company = (persons: object[], guests: object = {}) =>
-  companyOf(aBrief({ guests: { adults: 8, ...guests }, persons }));
-const marked = (good: Good, what: string | string[], reach: 'board' | 'own plate' | 'card' = 'own plate') =>
-  marksOf(good, company([aGuest(what, reach)])).limits.map((mark) => `${mark.what} ${mark.fit.fits}`);
+const company = (persons: readonly Person[], more: Partial<TableGuests> = {}): TableGuests => ({
+  limits: limitsOf(persons),
+  infants: 0,
+  under5: 0,
+  country: '',
+  steamed: [],
+  ...more,
+});
+const marked = (
+  good: Good,
+  what: string | readonly string[],
+  reach: 'board' | 'own plate' | 'card' = 'own plate',
+) => marksOf(good, company([aGuest(what, reach)])).limits.map((mark) => `${mark.what} ${mark.fit.fits}`);
 const known = { contains: ['milk'], mayContain: [], free: [], unknown: [], rest: 'free', said: [] };
 const pasteurised = { treatment: 'pasteurised', allergens: known };
 
@@ -41,7 +51,7 @@ describe('every limit of the table, however far it reaches', () => {
   });
   test('two guests of one limit are one mark, a sure word before an unsure one, and no name stands in it', () => {
     const nuts = aCompanion('n', { allergens: { ...known, mayContain: ['almond'], unknown: ['walnut'] } });
-    const limits = (severity: string) => [{ what: 'allergen:tree nuts', severity }];
+    const limits = (severity: Severity) => [{ what: 'allergen:tree nuts', severity }];
     const table = company([
       { ...aGuest('allergen:tree nuts', 'card'), limits: limits('dislike'), who: 'Ada' },
       { ...aGuest('allergen:tree nuts', 'board'), limits: limits('allergy'), who: 'Bo' },

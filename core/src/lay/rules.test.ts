@@ -110,7 +110,7 @@ describe('two things', () => {
     expect(cost('kinds-touch', thing('a'), thing('b'), 0)).toBe(0);
     expect(cost('kinds-touch', thing('a'), thing('b'), 0, { ...GROUND, apart: true })).toBeGreaterThan(0);
   });
-  test('a divider stops juice and damp, not smell, heat or what a guest must not eat; it takes its wall’s room', () => {
+  test('a divider stops juice, damp and crumbs, not smell or heat; it takes its wall’s room', () => {
     const walled = (one: Thing) => behindDividers([one], [one.id])[0]!;
     for (const [rule, a, b] of [
       ['wet-beside-crisp', thing('a', { wet: true }), thing('b', { crisp: true })],
@@ -119,10 +119,14 @@ describe('two things', () => {
       expect(cost(rule, a, b, 5)).toBeGreaterThan(0);
       expect([cost(rule, walled(a), b, 5), cost(rule, a, walled(b), 5)]).toEqual([0, 0]);
     }
+    const [avoided, suited] = [thing('a', { avoided: true }), thing('b')];
+    expect(cost('avoided-beside-suited', avoided, suited, 0)).toBeGreaterThan(0);
+    expect(cost('avoided-beside-suited', walled(avoided), suited, 0)).toBe(0);
+    // A wall round the other leaves it open all the same.
+    expect(cost('avoided-beside-suited', avoided, walled(suited), 0)).toBeGreaterThan(0);
     for (const [rule, a, b] of [
       ['strong-beside-delicate', thing('a', { strong: true }), thing('b', { delicate: true })],
       ['hot-beside-cold', thing('a', { hot: true }), thing('b', { cold: true })],
-      ['avoided-beside-suited', thing('a', { avoided: true }), thing('b')],
       ['overlaps', thing('a'), thing('b')],
     ] as const)
       expect(cost(rule, walled(a), walled(b), 0)).toBeGreaterThan(0);

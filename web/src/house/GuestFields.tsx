@@ -18,6 +18,7 @@ export function GuestFields({ house, onSet }: { house: House; onSet: (part: Part
           onCommit={(onDuty) => onDuty.trim() !== house.onDuty && onSet({ onDuty: onDuty.trim() })}
         />
       </label>
+      <p className="mb-1">{say`Their names are printed`}</p>
       <Choice
         label={say`Their names are printed`}
         className="grid-cols-3 max-[700px]:grid-cols-1"

@@ -35,6 +35,20 @@ export function SideBySide({
     text !== '' && MONEY.includes(field) ? format.money(Number(text)) : text || say`nothing`;
   return (
     <SlateSection title={row.name} aside={say`line ${row.line}`}>
+      {row.unsettled.length > 0 && (
+        <Callout tone="stop">
+          <p>{say`Its words say more than the file declares. It counts so until somebody settles it on its page:`}</p>
+          <ul>
+            {row.unsettled.map(({ id, word: found, from }) => (
+              <li key={`${id} ${found}`}>
+                {from === 'ingredients'
+                  ? say`${allergenLabel(id)}: in it, by “${found}” among its ingredients`
+                  : say`${allergenLabel(id)}: not known, by “${found}” in its name`}
+              </li>
+            ))}
+          </ul>
+        </Callout>
+      )}
       <table className="w-full text-left" data-side-by-side={row.id}>
         <thead className="text-sm text-chalk-soft">
           <tr>
@@ -53,20 +67,6 @@ export function SideBySide({
           ))}
         </tbody>
       </table>
-      {row.unsettled.length > 0 && (
-        <Callout tone="stop">
-          <p>{say`Its words say more than the file declares. It counts so until somebody settles it on its page:`}</p>
-          <ul>
-            {row.unsettled.map(({ id, word: found, from }) => (
-              <li key={`${id} ${found}`}>
-                {from === 'ingredients'
-                  ? say`${allergenLabel(id)}: in it, by “${found}” among its ingredients`
-                  : say`${allergenLabel(id)}: not known, by “${found}” in its name`}
-              </li>
-            ))}
-          </ul>
-        </Callout>
-      )}
       {changes.length === 0 && <p className="text-chalk-soft">{say`Nothing changes.`}</p>}
     </SlateSection>
   );
