@@ -4,13 +4,14 @@ import { HEAD_KINDS, LIMITS, newLimit, newPerson, REACHES, SEVERITIES, type Pers
 import { DEFAULT_HOUSE, House, ROLES } from '../brief/index.js';
 import { isCompanion, isDrink, isMain, type Good } from '../counter/index.js';
 import { timingOf } from '../clock/index.js';
+import { layOut } from '../lay/index.js';
 import { groundOf, plan, type OrderBody } from '../order/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aGuest } from '../testing/guests.js';
 import { demoCounter } from '../testing/goods.js';
 import { offersIn, wrongOffers } from '../testing/offers.js';
 import { anOrder } from '../testing/orders.js';
-import { PAPER_IDS, PAPERS, printed } from './table.js';
+import { PAPER_IDS, printed } from './table.js';
 
 /** One gate: nobody is offered what they must not have, anywhere in a plan or on a paper. */
 
@@ -73,7 +74,7 @@ const table = fc
   }));
 const UNREAD = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' as const, said: [] };
 
-/** A plan with all that its papers say, without what waits for a layout. */
+/** A plan with all that its papers say. */
 function all({ order, shelf, house }: { order: OrderBody; shelf: readonly Good[]; house: House }) {
   const made = plan(order, shelf, house);
   const ground = {
@@ -84,13 +85,20 @@ function all({ order, shelf, house }: { order: OrderBody; shelf: readonly Good[]
     counter: groundOf(order, shelf, house).counter,
     // Who may eat what does not hang on the hour: the quick answer does.
     day: timingOf(made.timing.question),
-    layouts: new Map<string, never>(),
+    // Nor on where it lies: the first place does.
+    layouts: new Map(
+      made.boards.laid.flatMap(({ key, question }) =>
+        question ? [[key, layOut({ ...question, steps: 0 })] as const] : [],
+      ),
+    ),
   };
-  const papers = PAPER_IDS.filter((id) => !PAPERS[id].needs.includes('layouts')).map((id) => {
+  const papers = PAPER_IDS.map((id) => {
     const one = printed(id, ground);
     return [id, 'data' in one ? one.data : null] as const;
   });
-  return { made, offers: [...offersIn(made, 'plan'), ...offersIn(Object.fromEntries(papers), 'papers')] };
+  const served = [...ground.counter];
+  const printedOffers = offersIn(Object.fromEntries(papers), 'papers', served);
+  return { made, offers: [...offersIn(made, 'plan'), ...printedOffers] };
 }
 
 /** `npm run gate` asks more of it. */

@@ -1,5 +1,6 @@
 import { fitsLimit, hasPlate, type Person } from '../care/index.js';
-import { isGood, type Good } from '../counter/index.js';
+import { goodsById, isGood, type Good } from '../counter/index.js';
+import { baseOf, type Thing } from '../lay/index.js';
 import type { Plan } from '../order/index.js';
 
 /**
@@ -26,12 +27,25 @@ const NOT_OFFERED = [
   /\.question\b/,
 ];
 
-/** Every offer in a value, depth first; what was seen at this eater already is not walked twice. */
-export function offersIn(value: unknown, root: string): Offer[] {
+/** What lies on a board names its good by an id of its own. */
+const isThing = (at: object): at is Thing => 'traits' in at && 'lies' in at;
+/** Lists of a paper that are names already. */
+const NAMES = /\.(rows\.\d+\.goods|suggested)\.\d+$/;
+
+/**
+ * Every offer in a value, depth first; what was seen at this eater already is not walked twice.
+ * @param shop the goods, so that what a paper names by id or name is found
+ */
+export function offersIn(value: unknown, root: string, shop: readonly Good[] = []): Offer[] {
+  const byId = goodsById(shop);
+  const byName = new Map(shop.map((good) => [good.name, good]));
   const offers: Offer[] = [];
   const seen = new Map<number | null, Set<object>>();
   const walk = (at: unknown, path: string, plate: number | null): void => {
-    if (typeof at !== 'object' || at === null || NOT_OFFERED.some((re) => re.test(path))) return;
+    if (NOT_OFFERED.some((re) => re.test(path))) return;
+    const called = typeof at === 'string' && NAMES.test(path) ? byName.get(at) : undefined;
+    if (called) offers.push({ good: called, path, plate });
+    if (typeof at !== 'object' || at === null) return;
     const known = seen.get(plate) ?? seen.set(plate, new Set()).get(plate)!;
     if (known.has(at)) return;
     known.add(at);
@@ -39,6 +53,8 @@ export function offersIn(value: unknown, root: string): Offer[] {
       offers.push({ good: at, path, plate });
       return;
     }
+    const laid = isThing(at) ? byId.get(baseOf(at)) : undefined;
+    if (laid) offers.push({ good: laid, path, plate });
     if (at instanceof Map) {
       for (const [key, one] of at) walk(one, `${path}.${String(key)}`, plate);
       return;

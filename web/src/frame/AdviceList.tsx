@@ -23,7 +23,7 @@ export function AdviceList({ at }: { at: StageId }) {
   const advice = plan.advice.filter((one) => !isShortage(one));
   return (
     <>
-      {at === 'pick' && plan.changed.length > 0 && (
+      {(at === 'pick' || at === 'portion') && plan.changed.length > 0 && (
         <Suspense fallback={null}>
           <ChangedSince />
         </Suspense>

@@ -2,7 +2,8 @@ import type { GuestCard, PaperData } from '@rotula/core';
 import { useState, type ComponentType } from 'react';
 import { Choice } from '../../ui/Choice';
 import { say } from '../../language/say';
-import { usePaper } from '../context';
+import { plateLabel } from '../../words';
+import { usePaper, usePlateName } from '../context';
 import { OwnPlateCard } from './OwnPlateCard';
 import { BottleStrip, Flag, FullCard, SlateCard, Tent } from './shapes';
 
@@ -27,6 +28,7 @@ type ShapeId = keyof typeof SHAPES;
 /** Cards to stand beside each good and bottle and on each own plate: short enough to read standing. */
 export default function GuestCards({ data: { cards: all, plates, steps } }: { data: PaperData<'cards'> }) {
   const { tools } = usePaper();
+  const named = usePlateName(true);
   const [id, setId] = useState<ShapeId>('card');
   const { Draw, grid, bottles }: Shape = SHAPES[id];
   const cards = all.filter(({ good }) => !bottles || good.kind === 'drink');
@@ -50,7 +52,7 @@ export default function GuestCards({ data: { cards: all, plates, steps } }: { da
         ))}
         {!bottles &&
           plates.map((card, i) => (
-            <div key={i} className="paper-card cut-marks" data-plate-card={i + 1}>
+            <div key={i} className="paper-card cut-marks" data-plate-card={plateLabel(named(card.plate))}>
               <OwnPlateCard card={card} />
             </div>
           ))}

@@ -42,15 +42,24 @@ export const StepNumber = ({ card, large }: { card: GuestCard; large?: boolean }
   );
 
 /** For whom at this table it is not: one plain mark, and words; then the line for elders and the frail. */
-export function Marks({ card, short }: { card: GuestCard; short?: boolean }) {
+export function Marks({
+  card,
+  short,
+  inLine,
+}: {
+  card: GuestCard;
+  short?: boolean;
+  /** On the line of what went before, where lines are few. */
+  inLine?: boolean;
+}) {
   const { format } = usePaper();
   const marks = marksWords(card.marks, format);
   const elders = short ? '' : eldersWords(card.marks);
   return (
     <>
       {marks.length > 0 && (
-        <strong className="block" data-marks>
-          ▲ {marks.join(' · ')}
+        <strong className={inLine ? undefined : 'block'} data-marks>
+          {inLine && ' '}▲ {marks.join(' · ')}
         </strong>
       )}
       {elders && <span className="block text-[0.9em]">{elders}</span>}

@@ -42,7 +42,7 @@ export function MenuStep({
         ]
           .filter(Boolean)
           .join(' · ')}
-        <Marks card={card} short />
+        <Marks card={card} short inLine />
       </p>
     </li>
   );
