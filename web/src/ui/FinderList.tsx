@@ -8,7 +8,7 @@ import { FINDER_FIELD, found, type FinderProps } from './found';
 export default function FinderList(
   props: FinderProps<unknown> & { readonly typed: string; readonly focused: boolean },
 ) {
-  const { label, placeholder, onTake, id, disabled, typed, focused } = props;
+  const { label, placeholder, onTake, keyOf, id, disabled, typed, focused } = props;
   const [query, setQuery] = useState(typed);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -38,12 +38,14 @@ export default function FinderList(
               className={FINDER_FIELD}
               displayValue={() => query}
               onChange={(e) => setQuery(e.target.value)}
-              // What was typed before the list was there has no option in focus yet: the first is meant; what nothing is called stays.
+              // Whoever types quickly has no option in focus yet, or one of what stood there before: the first is meant; what nothing is called stays.
               onKeyDown={(e) => {
-                if (e.key !== 'Enter' || activeOption !== null || query.trim() === '') return;
+                if (e.key !== 'Enter' || query.trim() === '') return;
+                const shown = found(props, query);
+                if (activeOption !== null && shown.some((item) => keyOf(item) === keyOf(activeOption)))
+                  return;
                 e.preventDefault();
-                const [first] = found(props, query);
-                if (first !== undefined) take(first);
+                if (shown[0] !== undefined) take(shown[0]);
               }}
             />
           </div>
