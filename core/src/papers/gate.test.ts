@@ -4,7 +4,7 @@ import { HEAD_KINDS, LIMITS, newLimit, newPerson, REACHES, SEVERITIES, type Pers
 import { DEFAULT_HOUSE, House, ROLES } from '../brief/index.js';
 import { isCompanion, isDrink, isMain, type Good } from '../counter/index.js';
 import { timingOf } from '../clock/index.js';
-import { layOut } from '../lay/index.js';
+import type { Layout, Thing } from '../lay/index.js';
 import { groundOf, plan, type OrderBody } from '../order/index.js';
 import { aBrief } from '../testing/briefs.js';
 import { aGuest } from '../testing/guests.js';
@@ -74,6 +74,16 @@ const table = fc
   }));
 const UNREAD = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' as const, said: [] };
 
+/** A board on which nobody laid anything apart. */
+const heapOf = (things: readonly Thing[]): Layout => ({
+  placed: things.map(({ id }) => ({ id, x: 0, y: 0, turn: 0 })),
+  patches: [],
+  violations: [],
+  score: 0,
+  covered: 0,
+  gap: { x: 0, y: 0, r: 0 },
+});
+
 /** A plan with all that its papers say. */
 function all({ order, shelf, house }: { order: OrderBody; shelf: readonly Good[]; house: House }) {
   const made = plan(order, shelf, house);
@@ -85,12 +95,8 @@ function all({ order, shelf, house }: { order: OrderBody; shelf: readonly Good[]
     counter: groundOf(order, shelf, house).counter,
     // Who may eat what does not hang on the hour: the quick answer does.
     day: timingOf(made.timing.question),
-    // Nor on where it lies: the first place does.
-    layouts: new Map(
-      made.boards.laid.flatMap(({ key, question }) =>
-        question ? [[key, layOut({ ...question, steps: 0 })] as const] : [],
-      ),
-    ),
+    // Nor on where it lies: all in the middle does.
+    layouts: new Map(made.boards.laid.map(({ key, things }) => [key, heapOf(things)])),
   };
   const papers = PAPER_IDS.map((id) => {
     const one = printed(id, ground);
