@@ -78,7 +78,7 @@ export const House = z.object({
   pairWords: z.array(PairWord).max(500).default([]),
   /** What its own tastings taught the pairing; null: nothing was accepted. */
   learnt: Learnt.nullable().default(null),
-  /** Who answers questions about what is in it, as cards and quotes name them; empty: whoever serves. */
+  /** Name of the person who answers guests' questions about ingredients, printed on cards and quotes; empty: the shop's name stands there. */
   onDuty: lineText(80, 0).default(''),
   /** Where guests with limits stand by name: on the shop's papers and their own plate's card, on the shop's alone, or nowhere. */
   guestNames: z.enum(GUEST_NAMES).default('shop and plates'),

@@ -18,7 +18,7 @@ export interface Marks {
   readonly limits: readonly Mark[];
   readonly notForSmall: boolean;
   readonly notForInfants: boolean;
-  /** What elders and the frail are usually told to leave alone of it; null: nothing, or a limit here says it already. */
+  /** Row of advice by which elders and the frail leave the good alone; null: there is none, or a limit among `limits` says the same. */
   readonly elders: RiskRowId | null;
 }
 
@@ -26,8 +26,8 @@ export interface Marks {
 const SAYS_IT = ['risk:pregnant', 'risk:frail', 'risk:immunity'];
 
 /**
- * Why elders and the frail are usually told to leave a good alone, where that is sure; null: nothing is said of it. Age is no limit: it is a line,
- * and they choose for themselves.
+ * Id of the row of public advice by which elders and the frail leave a good alone; null: no row surely applies. It is printed as a line and
+ * excludes nothing.
  */
 export function eldersRow(good: Good): RiskRowId | null {
   const row = riskOf('frail', good);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Days, Grams, lineText, Millimetres, Money } from '../units/index.js';
-import { AllergenStatement } from './allergenStatement.js';
+import { AllergenStatement, nothingSaid } from './allergenStatement.js';
 import type { WithReading } from './reading.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';
@@ -100,14 +100,7 @@ const Common = z.object({
   flavours: z.array(z.enum(FLAVOURS)).max(4).default([]),
   /** What it smells and tastes of, most distinctive first; none: unknown. */
   aromas: z.array(z.enum(AROMAS)).max(4).default([]),
-  allergens: AllergenStatement.default({
-    contains: [],
-    mayContain: [],
-    free: [],
-    unknown: [],
-    rest: 'unknown',
-    said: [],
-  }),
+  allergens: AllergenStatement.default(nothingSaid()),
   contents: Contents.default(Contents.parse({})),
   lots: z
     .array(Lot)

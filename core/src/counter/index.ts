@@ -8,7 +8,7 @@ export {
   WHEATS,
   allergenState,
 } from '../lexicon/index.js';
-export { AllergenStatement } from './allergenStatement.js';
+export { AllergenStatement, nothingSaid } from './allergenStatement.js';
 export {
   ARRIVAL_CHECKS,
   type ArrivalCheck,

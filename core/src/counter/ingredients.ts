@@ -83,12 +83,12 @@ export const contradictions = (
 ): AllergenId[] =>
   inside.contains.map(({ id }) => id).filter((id) => allergenState(allergens, id) === 'free');
 
-/** Where what a good's words say is stricter than what is declared of it, until somebody settles it. */
+/** An allergen that a good's name or ingredients point to, while its statement says less. */
 export interface Difference {
   readonly id: AllergenId;
   /** The word that says it. */
   readonly word: string;
-  /** It stands among the ingredients: it is in it. In the name or style: nobody knows until somebody says. */
+  /** Where the word stands. Among the ingredients: the good contains it. In the name or style: unknown until somebody states it. */
   readonly from: 'ingredients' | 'name';
 }
 

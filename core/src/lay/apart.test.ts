@@ -117,3 +117,36 @@ test('what finds no room apart says so, with its share; behind a divider it may 
   const free = layOut({ ...tight, things: walled } as LayQuestion);
   expect(free.violations.some(({ reason: { rule } }) => rule === 'no-room-apart')).toBe(false);
 });
+
+test('what a person laid too near is a danger, which somebody may take on; further away it is none', () => {
+  const guest = aGuest('milk:cow', 'card', { count: 2 });
+  const order = anOrder({
+    brief: aBrief({ guests: { adults: 12 }, persons: [guest] }),
+    selection: { goods: ['halyard', 'kestrel-ash', 'cinder-ewe'] },
+  });
+  const { choice, laid } = plan(order, counter, DEFAULT_HOUSE).boards;
+  const { things, board } = laid[0]!;
+  const foods = things.filter(({ lies, traits }) => lies !== 'patch' && traits.kind !== 'tool');
+  const cows = foods.find((thing) => isOpen(thing))!;
+  const other = foods.find(({ traits }) => !traits.avoided)!;
+  /** Everything in a row, the cheese of cow’s milk at a place of its own. */
+  const dangersAt = (x: number, y: number) => {
+    const pins = Object.fromEntries(
+      things.map(({ id }, i) => [id, { x: -board.length / 2 + 20 * i, y: 0, turn: 0, hand: true }]),
+    );
+    const lay = {
+      ...order.lay,
+      choice: choice!.id,
+      pins: {
+        ...pins,
+        [other.id]: { x: 0, y: 0, turn: 0, hand: true },
+        [cows.id]: { x, y, turn: 0, hand: true },
+      },
+    };
+    return plan({ ...order, lay }, counter, DEFAULT_HOUSE).dangers.filter(
+      ({ rule, goods }) => rule === 'avoided-lies-near' && goods.includes(other.id),
+    );
+  };
+  expect(dangersAt(10, 0)).toMatchObject([{ mustMend: false }]);
+  expect(dangersAt(10_000, 10_000)).toEqual([]);
+});

@@ -12,5 +12,9 @@ export interface KitchenAllergens extends AllergenPaper {
 export const kitchenAllergensPaper: Paper<KitchenAllergens> = {
   for: 'shop',
   needs: [],
-  data: ({ plan }) => ({ rows: tableList(plan), plates: plan.ownPlates, gaps: heldBack(plan) }),
+  data: ({ plan }) => ({
+    rows: tableList(plan, ({ name }) => name),
+    plates: plan.ownPlates,
+    gaps: heldBack(plan),
+  }),
 };

@@ -1,4 +1,4 @@
-import { ALLERGENS, goodsById, type AllergenId } from '../counter/index.js';
+import { ALLERGENS, goodsById, type AllergenId, type Good } from '../counter/index.js';
 import { nameOnBoard } from './claims.js';
 import type { Plan } from '../order/index.js';
 
@@ -12,10 +12,14 @@ export interface TableRow {
 /**
  * The allergens of everything on the table, drinks and own plates too. An allergen that no row names is not declared free:
  * it is only "not an ingredient" of what stands here.
+ * @param nameOf how a good is called: to guests without claims that a shared board does not keep
  */
-export function tableList({ allergens, onTable }: Plan): TableRow[] {
+export function tableList(
+  { allergens, onTable }: Plan,
+  nameOf: (good: Good) => string = nameOnBoard,
+): TableRow[] {
   const goods = goodsById(onTable);
-  const names = (ids: readonly string[] | undefined) => (ids ?? []).map((id) => nameOnBoard(goods.get(id)!));
+  const names = (ids: readonly string[] | undefined) => (ids ?? []).map((id) => nameOf(goods.get(id)!));
   return ALLERGENS.map(({ id }) => ({
     id,
     contains: names(allergens.contains.find((row) => row.id === id)?.goods),

@@ -11,6 +11,7 @@ import {
   type Good,
   goodsById,
   insideOf,
+  nothingSaid,
   isMain,
   PRESENCES,
   priceOn,
@@ -54,14 +55,7 @@ const allergen = stricter<AllergenState>('contains', 'unknown', 'may contain', '
 const verdict = stricter(...[...VERDICTS].reverse());
 
 function stricterAllergens(kept: Good, now: Good): AllergenStatement {
-  const out: AllergenStatement = {
-    contains: [],
-    mayContain: [],
-    free: [],
-    unknown: [],
-    rest: 'unknown',
-    said: [],
-  };
+  const out = nothingSaid();
   const list = {
     contains: out.contains,
     'may contain': out.mayContain,

@@ -77,19 +77,24 @@ export function ReadLabels({ unread, document }: { unread: readonly Unread[]; do
           <li key={one.good} className="flex flex-wrap items-center gap-x-4">
             <span className="min-w-48 flex-1">{say`${one.name}: ${one.lookFor}`}</span>
             {goods.has(one.good) &&
-              ANSWERS.map(({ state, label }) => (
-                <button
-                  key={state}
-                  type="button"
-                  className={`${LINK} disabled:opacity-60`}
-                  disabled={name.trim() === ''}
-                  aria-label={say`${one.name}, ${one.lookFor}: ${label}`}
-                  onClick={() => void answer(one, state)}
-                >
-                  {label}
-                </button>
-              ))}
-            <Link className={LINK} to={`/counter/${one.good}`}>{say`its page`}</Link>
+              // Of several at once only "none" is one word; which of them is in it is said on its page.
+              ANSWERS.filter(({ state }) => state === 'free' || one.ids.length === 1).map(
+                ({ state, label }) => (
+                  <button
+                    key={state}
+                    type="button"
+                    className={`${LINK} disabled:opacity-60`}
+                    disabled={name.trim() === ''}
+                    aria-label={say`${one.name}, ${one.lookFor}: ${label}`}
+                    onClick={() => void answer(one, state)}
+                  >
+                    {label}
+                  </button>
+                ),
+              )}
+            <Link className={LINK} to={`/counter/${one.good}`}>
+              {one.ids.length === 1 ? say`its page` : say`some: say which`}
+            </Link>
           </li>
         ))}
       </ul>

@@ -19,10 +19,10 @@ function* reasonsIn(value: unknown, seen = new Set<object>()): Generator<Reason>
   for (const part of inside) yield* reasonsIn(part, seen);
 }
 
-test('figures reach sentences through the formats only: all that 60 seeded orders say', () => {
+test('figures reach sentences through the formats only: all that 150 seeded orders say', () => {
   const rules = new Set<string>();
   const raw: string[] = [];
-  for (const { order, shelf, house } of seededShops(31, 60)) {
+  for (const { order, shelf, house } of seededShops(31, 150)) {
     const made = plan(order, shelf, house);
     const format = formatFor(house);
     for (const why of reasonsIn([
