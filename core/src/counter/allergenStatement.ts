@@ -21,13 +21,3 @@ export const AllergenStatement = z.object({
     .default([]),
 });
 export type AllergenStatement = z.infer<typeof AllergenStatement>;
-
-/** A statement in which nobody has said anything yet; a new one each time. */
-export const nothingSaid = (): AllergenStatement => ({
-  contains: [],
-  mayContain: [],
-  free: [],
-  unknown: [],
-  rest: 'unknown',
-  said: [],
-});

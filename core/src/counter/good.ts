@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Days, Grams, lineText, Millimetres, Money } from '../units/index.js';
-import { AllergenStatement, nothingSaid } from './allergenStatement.js';
+import { AllergenStatement } from './allergenStatement.js';
+import { nothingSaid } from './nothingSaid.js';
 import type { WithReading } from './reading.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
 import { Lot, Trial } from './lot.js';

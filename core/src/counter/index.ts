@@ -8,7 +8,8 @@ export {
   WHEATS,
   allergenState,
 } from '../lexicon/index.js';
-export { AllergenStatement, nothingSaid } from './allergenStatement.js';
+export { AllergenStatement } from './allergenStatement.js';
+export { nothingSaid } from './nothingSaid.js';
 export {
   ARRIVAL_CHECKS,
   type ArrivalCheck,
