@@ -88,7 +88,7 @@ export interface Difference {
   readonly id: AllergenId;
   /** The word that says it. */
   readonly word: string;
-  /** Where the word stands. Among the ingredients: the good contains it. In the name or style: unknown until somebody states it. */
+  /** Where the word was found: an ingredient means that the good contains the allergen; a name or style means that it is unknown. */
   readonly from: 'ingredients' | 'name';
 }
 

@@ -74,7 +74,7 @@ const table = fc
   }));
 const UNREAD = { contains: [], mayContain: [], free: [], unknown: [], rest: 'unknown' as const, said: [] };
 
-/** A board on which nobody laid anything apart. */
+/** A layout with every thing at the centre of the board. */
 const heapOf = (things: readonly Thing[]): Layout => ({
   placed: things.map(({ id }) => ({ id, x: 0, y: 0, turn: 0 })),
   patches: [],
