@@ -3,7 +3,7 @@
 const LIGATURES: Readonly<Record<string, string>> = { œ: 'oe', æ: 'ae', ß: 'ss', ø: 'o', ł: 'l', đ: 'd' };
 
 /** Lower case, without accents: "Œuf" is oeuf, "Käse" is kase, "Süßlupine" is susslupine. */
-const folded = (text: string): string =>
+export const folded = (text: string): string =>
   text
     .toLowerCase()
     .replace(/[œæßøłđ]/g, (letter) => LIGATURES[letter]!)
