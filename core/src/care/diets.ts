@@ -1,4 +1,12 @@
-import { contentsOf, factState, isAlcoholic, type Good, type Meat } from '../counter/index.js';
+import {
+  contentsOf,
+  factState,
+  isAlcoholic,
+  isDescribed,
+  isSaid,
+  type Good,
+  type Meat,
+} from '../counter/index.js';
 import type { Fact } from '../lexicon/index.js';
 import { NONE, reason } from '../units/index.js';
 import {
@@ -36,7 +44,7 @@ export function noPork(good: Good): Fit {
   const { casing, gelatine } = contentsOf(good);
   return all(
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'pork') ? has('pork') : YES,
-    isMeatGood(good) && !good.described ? notKnown('animal') : YES,
+    isMeatGood(good) && !isDescribed(good) ? notKnown('animal') : YES,
     good.kind === 'meat' && good.animals.some((a) => a.animal === 'game')
       ? notKnown('whether it is boar')
       : YES,
@@ -121,7 +129,7 @@ const LACTOSE_GONE_DAYS = 90;
 const SLOW_TO_LOSE = ['fresh', 'soft', 'bloomy'];
 export function lactose(good: Good): Fit {
   if (good.kind !== 'cheese') return allergenTest(['milk'])(good, 'diet');
-  if (!good.described || !good.milkKnown) return notKnown('what it is');
+  if (!isDescribed(good) || !isSaid(good, 'animal')) return notKnown('what it is');
   if (SLOW_TO_LOSE.includes(good.texture)) return no(reason('keeps-lactose', { texture: good.texture }));
   return good.ageDays >= LACTOSE_GONE_DAYS ? YES : unknown(reason('young-for-its-lactose', NONE));
 }

@@ -3,6 +3,7 @@ import {
   allergenOf,
   GLUTEN_CEREALS,
   isMain,
+  isSaid,
   MILKS,
   TREE_NUTS,
   WHEATS,
@@ -42,7 +43,7 @@ const milkRule = (animal: Milk): LimitRule => ({
   severity: 'dislike',
   allergens: [],
   test: (good) => {
-    if (good.kind === 'cheese' && !good.milkKnown) return notKnown('milk');
+    if (good.kind === 'cheese' && !isSaid(good, 'animal')) return notKnown('milk');
     if (good.kind === 'cheese')
       return good.milk.some((m) => m.animal === animal) ? no(reason('has-milk-of', { animal })) : YES;
     if (animal !== 'cow') return YES;

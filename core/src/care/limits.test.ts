@@ -155,6 +155,6 @@ test('what is inside is no vegetarian’s, no teetotaller’s and no milk allerg
 });
 
 test('a milk that is only guessed passes nobody’s limit', () => {
-  const guess = aCheese('c', { milkKnown: false, milk: [{ animal: 'sheep', share: 1 }] });
+  const guess = aCheese('c', { from: { animal: 'not known' }, milk: [{ animal: 'sheep', share: 1 }] });
   expect(fitsLimit(guess, newLimit('milk:goat')).fits).toBe('unknown');
 });

@@ -3,6 +3,7 @@ import {
   contentsOf,
   factState,
   isAlcoholic,
+  isDescribed,
   isMain,
   readingOf,
   type Good,
@@ -317,5 +318,5 @@ export const NOT_DESCRIBED: RiskRow = {
   sure: false,
   source: 'Regulation (EU) 1169/2011: unknown is never safe',
   country: 'all',
-  applies: (good) => isMain(good) && !good.described,
+  applies: (good) => isMain(good) && !isDescribed(good),
 };

@@ -1,3 +1,4 @@
+import type { BasisField } from './basis.js';
 import { reestimated } from './estimate.js';
 import { Good } from './good.js';
 import { SENSES, type GoodKind } from './words.js';
@@ -10,13 +11,11 @@ const SENSE = Object.fromEntries(SENSES.map((scale) => [scale, 0]));
 const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   cheese: {
     sense: SENSE,
-    price: { amount: 2000, per: 'kg' },
+    price: { amount: 0, per: 'kg' },
     pack: { form: 'cut to order' },
     colours: ['#e9d6a2'],
     texture: 'firm',
     milk: [{ animal: 'cow', share: 1 }],
-    milkKnown: false,
-    described: false,
     ageDays: 120,
     rind: { kind: 'natural', mm: 3, verdict: 'cut off' },
     form: { shape: 'wheel', grams: 4000, diameter: 240, height: 90 },
@@ -24,11 +23,10 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   },
   meat: {
     sense: SENSE,
-    price: { amount: 3000, per: 'kg' },
+    price: { amount: 0, per: 'kg' },
     pack: { form: 'sliced to order' },
     colours: ['#a8473e'],
     animals: [{ animal: 'pork', share: 1 }],
-    described: false,
     build: 'coarse',
     process: 'fermented',
     calibre: 'medium',
@@ -38,7 +36,7 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   },
   companion: {
     sense: SENSE,
-    price: { amount: 600, per: 'pack' },
+    price: { amount: 0, per: 'pack' },
     pack: { form: 'jar', grams: 250 },
     colours: ['#c9782b'],
     role: 'preserve',
@@ -47,7 +45,7 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   },
   drink: {
     sense: SENSE,
-    price: { amount: 1400, per: 'piece' },
+    price: { amount: 0, per: 'piece' },
     pack: { form: 'bottle', ml: 750 },
     colours: ['#e7dc9a'],
     type: 'white',
@@ -59,7 +57,7 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
     body: 4,
   },
   ware: {
-    price: { amount: 2000, per: 'piece' },
+    price: { amount: 0, per: 'piece' },
     pack: { form: 'piece' },
     colours: ['#8a6b4a'],
     use: 'board',
@@ -68,10 +66,20 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   },
 };
 
+/** Of a new good nobody has said anything yet but its name: all that stands in it is a place holder. */
+const NOT_KNOWN: Record<GoodKind, readonly BasisField[]> = {
+  cheese: ['animal', 'making', 'age', 'rind', 'shape', 'price'],
+  meat: ['animal', 'making', 'age', 'shape', 'price'],
+  companion: ['making', 'price', 'pack'],
+  drink: ['making', 'price', 'pack'],
+  ware: ['making', 'shape', 'price'],
+};
+
 /** A new good of a kind, under an id that is not taken. */
 export function blankGood(kind: GoodKind, name: string, id: string, style: string): Good {
+  const from = Object.fromEntries(NOT_KNOWN[kind].map((field) => [field, 'not known']));
   const estimated = kind === 'ware' ? undefined : [...SENSES];
-  return reestimated(Good.parse({ kind, id, name, style, estimated, ...BLANKS[kind] }));
+  return reestimated(Good.parse({ kind, id, name, style, estimated, from, ...BLANKS[kind] }));
 }
 
 /** An id like the one that was wanted, with a number behind it where it is taken. */

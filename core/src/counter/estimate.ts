@@ -9,10 +9,17 @@ import type { SENSES } from './words.js';
 const fatOf = (usual: number, composition: Main['composition']): number =>
   composition ? interpolate(RICHNESS, composition.fat) : usual;
 
-function ofCheese({ texture, ageDays, composition, milk }: Cheese): Sense {
+/** As strong as what is so called usually is, where that is known; it lingers as much more. */
+function asStrong(sense: Sense, usual: Main['usual']): Sense {
+  if (!usual) return sense;
+  const more = usual.intensity - sense.intensity;
+  return { ...sense, intensity: usual.intensity, persistence: sense.persistence + more };
+}
+
+function ofCheese({ texture, ageDays, composition, milk, usual }: Cheese): Sense {
   const { age, sense } = CHEESE_SENSES[texture];
   const share = (animal: 'goat' | 'sheep') => milk.find((m) => m.animal === animal)?.share ?? 0;
-  const base = { ...NOTHING, ...sense };
+  const base = asStrong({ ...NOTHING, ...sense }, usual);
   return agedSense(
     texture,
     clamped({
@@ -21,18 +28,18 @@ function ofCheese({ texture, ageDays, composition, milk }: Cheese): Sense {
       sour: base.sour + share('goat'),
       fat: fatOf(base.fat + 0.5 * share('sheep'), composition),
     }),
-    age,
+    usual?.ageDays ?? age,
     ageDays,
   );
 }
 
-const ofMeat = ({ process, composition }: Meat): Sense => {
-  const base = { ...NOTHING, ...MEAT_SENSES[process] };
+const ofMeat = ({ process, composition, usual }: Meat): Sense => {
+  const base = asStrong({ ...NOTHING, ...MEAT_SENSES[process] }, usual);
   return clamped({ ...base, fat: fatOf(base.fat, composition) });
 };
 
-const ofCompanion = ({ role, composition }: Companion): Sense => {
-  const base = { ...NOTHING, ...COMPANION_SENSES[role] };
+const ofCompanion = ({ role, composition, usual }: Companion): Sense => {
+  const base = asStrong({ ...NOTHING, ...COMPANION_SENSES[role] }, usual);
   return clamped({ ...base, fat: fatOf(base.fat, composition) });
 };
 

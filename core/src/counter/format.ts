@@ -4,6 +4,14 @@ type Raw = Record<string, unknown>;
 const asItWas = (document: Raw) => document;
 const first = { version: 1, change: 'as first stored', old: '', upgrade: null };
 
+/** Format 9: marks in place of two flags. */
+function marked({ milkKnown, described, ...good }: Raw): Raw {
+  const from: Raw = {};
+  if (described === false) Object.assign(from, { making: 'not known', age: 'not known' });
+  if (milkKnown === false || (described === false && good.kind === 'meat')) from.animal = 'not known';
+  return good.kind === 'ware' ? { ...good, from } : { ...good, from, usual: null };
+}
+
 /** Format of a good; its lots keep step. */
 export const GOOD_FORMAT: Format = {
   name: 'a good',
@@ -43,6 +51,12 @@ export const GOOD_FORMAT: Format = {
       old: 'nobody had written down who said it',
       upgrade: (good: Raw) => ({ ...good, allergens: { ...(good.allergens as object), said: [] } }),
     },
+    {
+      version: 9,
+      change: '`from` (where each field comes from) in place of `milkKnown` and `described`; `usual`',
+      old: 'what was not known, or not described, is a place holder; all else somebody said',
+      upgrade: marked,
+    },
   ],
 };
 
@@ -78,6 +92,7 @@ export const LOT_FORMAT: Format = {
         lot.verdict ? { ...lot, verdict: { words: [], ...lot.verdict } } : lot,
     },
     { version: 8, change: 'goods only', old: '', upgrade: asItWas },
+    { version: 9, change: 'goods only', old: '', upgrade: asItWas },
   ],
 };
 

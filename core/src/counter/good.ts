@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Days, Grams, lineText, Millimetres, Money } from '../units/index.js';
 import { AllergenStatement } from './allergenStatement.js';
+import { BASES, BASIS_FIELDS } from './basis.js';
 import { nothingSaid } from './nothingSaid.js';
 import type { WithReading } from './reading.js';
 import { Colour, Length, Name, Scale, Text } from './fields.js';
@@ -98,6 +99,8 @@ const Common = z.object({
   sense: Sense,
   /** Scales that nobody has tasted: `sense` holds what its kind, salting, age and composition lead to expect. */
   estimated: z.array(z.enum(SENSES)).default([]),
+  /** How strong what is so called usually is, at an age in days, for the estimate; null: as its family. */
+  usual: z.object({ intensity: Scale, ageDays: Days }).nullable().default(null),
   flavours: z.array(z.enum(FLAVOURS)).max(4).default([]),
   /** What it smells and tastes of, most distinctive first; none: unknown. */
   aromas: z.array(z.enum(AROMAS)).max(4).default([]),
@@ -111,6 +114,8 @@ const Common = z.object({
   /** The shop's or supplier's own number, by which price lists name it. */
   code: lineText(60).default(''),
   trial: Trial.nullable().default(null),
+  /** What nobody said: told by the name, typical, or a place holder. Nothing passes on it. */
+  from: z.partialRecord(z.enum(BASIS_FIELDS), z.enum(BASES)).default({}),
 });
 
 const shares = <T extends readonly [string, ...string[]]>(animals: T) =>
@@ -131,10 +136,6 @@ export const Cheese = Common.extend({
   tradeStyle: lineText(120).default(''),
   texture: z.enum(TEXTURES),
   milk: shares(MILKS),
-  /** False for an unknown piece: what stands in `milk` is a guess, and nothing passes on it. */
-  milkKnown: z.boolean().default(true),
-  /** False while family, age and making are only where a new good starts: nothing passes on them. */
-  described: z.boolean().default(true),
   treatment: z.enum(TREATMENTS).default('unknown'),
   ageDays: Days.describe(
     'the usual age when it is sold; a lot with a making date is aged to the serving day',
@@ -162,8 +163,6 @@ export type Cheese = z.infer<typeof Cheese> & WithReading;
 export const Meat = Common.extend({
   kind: z.literal('meat'),
   animals: shares(MEAT_ANIMALS),
-  /** False while family, age and making are only where a new good starts: nothing passes on them. */
-  described: z.boolean().default(true),
   build: z.enum(BUILDS),
   process: z.enum(PROCESSES),
   calibre: z.enum(CALIBRES),
@@ -242,7 +241,7 @@ export const Drink = Common.extend({
 });
 export type Drink = z.infer<typeof Drink> & WithReading;
 
-export const Ware = Common.omit({ sense: true, estimated: true, aromas: true }).extend({
+export const Ware = Common.omit({ sense: true, estimated: true, usual: true, aromas: true }).extend({
   kind: z.literal('ware'),
   use: z.enum(WARE_USES),
   length: Millimetres.nullable().default(null),

@@ -49,6 +49,17 @@ export {
   WARE_MATERIALS,
   WARE_USES,
 } from './words.js';
+export {
+  BASIS_FIELDS,
+  type Basis,
+  type BasisField,
+  basisFieldOf,
+  isDescribed,
+  isReady,
+  isSaid,
+  lacksOf,
+  saidOf,
+} from './basis.js';
 export { IsoDate } from './fields.js';
 export { Arrival, Lot, UNCHECKED } from './lot.js';
 export {
@@ -148,6 +159,7 @@ export {
 } from './table/intake.js';
 export { byId, isGood, type ById } from './byId.js';
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
+export { goodFromName } from './fromName.js';
 export { named } from './named.js';
 export { compositionOf, type KnownComposition } from './compositionOf.js';
 export { densityOfMade, pasteDensity } from './density.js';

@@ -4,7 +4,7 @@ import type { Form } from './measures.js';
 import type { MeatAnimal, Milk } from './words.js';
 
 /** Mid of the range for close-textured cheese and dry-cured meat (practice.csv: 1030-1130 and 1050-1120 kg/m3). */
-const USUAL_DENSITY = 1.08e-3;
+export const USUAL_DENSITY = 1.08e-3;
 
 type Measure = 'diameter' | 'height' | 'length' | 'width';
 interface Solid {

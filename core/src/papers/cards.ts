@@ -13,8 +13,10 @@ import {
   animalsIn,
   facesOf,
   goodsById,
+  isDescribed,
   isDrink,
   isMain,
+  isSaid,
   type Companion,
   type Drink,
   type Face,
@@ -74,8 +76,8 @@ export function heldBack({ onTable, allergens }: Plan): HeldBack[] {
   const unknown = new Map<string, string[]>(allergens.unknown.map(({ goodId, ids }) => [goodId, [...ids]]));
   const add = (good: Good, what: string) => unknown.set(good.id, [...(unknown.get(good.id) ?? []), what]);
   for (const good of onTable) {
-    if (good.kind === 'cheese' && !good.milkKnown) add(good, 'milk');
-    if (isMain(good) && !good.described) add(good, good.kind === 'meat' ? 'animal and making' : 'making');
+    if (good.kind === 'cheese' && !isSaid(good, 'animal')) add(good, 'milk');
+    if (isMain(good) && !isDescribed(good)) add(good, good.kind === 'meat' ? 'animal and making' : 'making');
   }
   return [...unknown].map(([id, what]) => ({ good: goods.get(id)!, unknown: what }));
 }

@@ -127,7 +127,7 @@ test('one unknown anywhere on the table holds the papers back, and says where', 
   const jam = aCompanion('jam', { role: 'preserve', allergens: { rest: 'unknown' } });
   const beside = heldBack(plan(anOrder({ selection: { goods: ['c'] } }), [aCheese('c'), jam], DEFAULT_HOUSE));
   expect(beside.map((h) => h.good.id)).toEqual(['jam']);
-  const guess = aCheese('guess', { milkKnown: false });
+  const guess = aCheese('guess', { from: { animal: 'not known' } });
   expect(
     heldBack(plan(anOrder({ selection: { goods: ['guess'] } }), [guess], DEFAULT_HOUSE))[0]!.unknown,
   ).toEqual(['milk']);

@@ -2,6 +2,7 @@ import { type Exclusion, barsOf } from '../care/index.js';
 import {
   gramsOnHand,
   isMain,
+  isReady,
   lotOn,
   servedOn,
   type Cheese,
@@ -78,6 +79,7 @@ const byId = (a: Main, b: Main) => (a.id < b.id ? -1 : 1);
 /** May this good be proposed for that day? Past its time, out of stock and untried ends are out; no lots: on order. */
 export function isAvailable(main: Main, net: number, date: string): boolean {
   if (main.trial !== null && main.trial.decision !== 'buy it') return false;
+  if (!isReady(main)) return false;
   const onHand = gramsOnHand(main, date);
   return onHand === null || (lotOn(main, date) !== null && net <= onHand);
 }

@@ -127,15 +127,14 @@ function heldGood(entry: SnapshotEntry, now: Good | undefined, date: string, fin
     return {
       ...held,
       milk: bothAnimals(held.milk, now.milk),
-      milkKnown: held.milkKnown && now.milkKnown,
-      described: held.described && now.described,
+      from: { ...now.from, ...held.from },
       treatment: treatment(held.treatment, now.treatment),
     };
   if (held.kind === 'meat' && now.kind === 'meat')
     return {
       ...held,
       animals: bothAnimals(held.animals, now.animals),
-      described: held.described && now.described,
+      from: { ...now.from, ...held.from },
     };
   return held;
 }

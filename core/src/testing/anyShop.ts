@@ -68,7 +68,10 @@ const counters: readonly (readonly Good[])[] = [
   counter.filter(({ kind }) => kind !== 'ware'),
   [
     ...counter.map((good) => (good.kind === 'cheese' ? { ...good, composition: null } : good)),
-    aCheese('bare', { milkKnown: false, described: false, form: { shape: 'tub', grams: 200 } }),
+    aCheese('bare', {
+      from: { animal: 'not known', making: 'not known', age: 'not known' },
+      form: { shape: 'tub', grams: 200 },
+    }),
   ],
 ];
 

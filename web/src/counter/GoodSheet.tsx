@@ -1,4 +1,4 @@
-import { allergensOf, isMain, type Good } from '@rotula/core';
+import { allergensOf, isDescribed, isMain, isSaid, type Good } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout } from '../ui/Slate';
@@ -8,7 +8,9 @@ import { MadeOf } from './MadeOf';
 
 /** Something that a card would have to say is not known. */
 const isUnknown = (good: Good, unknown: readonly unknown[]): boolean =>
-  unknown.length > 0 || (good.kind === 'cheese' && !good.milkKnown) || (isMain(good) && !good.described);
+  unknown.length > 0 ||
+  (good.kind === 'cheese' && !isSaid(good, 'animal')) ||
+  (isMain(good) && !isDescribed(good));
 
 /** Everything known of one good, on the slate. */
 export function GoodSheet({ good, format, today }: { good: Good; format: Format; today: string }) {

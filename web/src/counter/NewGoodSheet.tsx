@@ -1,9 +1,10 @@
 import {
-  blankGood,
   freeId,
+  goodFromName,
   GOOD_KINDS,
   idFrom,
   MILKS,
+  saidOf,
   VERDICTS,
   type Good,
   type GoodKind,
@@ -67,12 +68,8 @@ export default function NewGoodSheet({
     const taken = new Set(counter.map((good) => good.id));
     const id = freeId(idFrom(draft.name), (wanted) => taken.has(wanted));
     const style = draft.style.trim() || (trial ? `unknown ${draft.kind}` : `a ${draft.kind}`);
-    const blank = blankGood(
-      trial && draft.kind === 'ware' ? 'cheese' : draft.kind,
-      draft.name.trim(),
-      id,
-      style,
-    );
+    const kind = trial && draft.kind === 'ware' ? 'cheese' : draft.kind;
+    const blank = goodFromName(kind, draft.name.trim(), id, style);
     const good = trial ? trialOf(blank, draft) : blank;
     done();
     onClose();
@@ -221,13 +218,10 @@ function trialOf(blank: Good, draft: Draft): Good {
     verdict:
       verdict && taster.trim() ? { says: verdict, taster: taster.trim(), on: todayHere(), note } : null,
   };
+  const isKnown = kind === 'cheese' && milk !== 'unknown';
   return {
-    ...blank,
-    ...(kind === 'cheese'
-      ? milk === 'unknown'
-        ? { milkKnown: false }
-        : { milk: [{ animal: milk, share: 1 }], milkKnown: true }
-      : {}),
+    ...(isKnown ? saidOf(blank, 'animal') : blank),
+    ...(isKnown && { milk: [{ animal: milk, share: 1 }] }),
     origin: { region, country: '' },
     note,
     trial: { paid, grams, smell, looks, decision: 'undecided' },

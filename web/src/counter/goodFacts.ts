@@ -9,7 +9,7 @@ export function factsOf(good: Good, format: Format): [string, string][] {
       const facts: [string, string][] = [
         [
           say`milk`,
-          !good.milkKnown
+          good.from.animal === 'not known'
             ? say`not known`
             : good.milk
                 .map((m) => `${word(m.animal)}${m.share < 1 ? ` ${Math.round(m.share * 100)} %` : ''}`)

@@ -5,7 +5,7 @@ import { ARRIVAL_CHECKS, GOOD_KINDS, SENSES, type GoodKind } from '../words.js';
  * The counter as a table: one row a good, and one row for each of its lots. A column is a field of the open format, named
  * by its path; a cell is text. Lists are written with "; " between, shares as "cow 0.6; goat 0.4".
  */
-type Cell = 'text' | 'number' | 'yes/no' | 'list' | 'shares';
+type Cell = 'text' | 'number' | 'yes/no' | 'list' | 'shares' | 'marks';
 
 export interface Column {
   readonly path: string;
@@ -52,10 +52,10 @@ export const COLUMNS: readonly Column[] = [
   ...column('list', ALL, ...of('contents', 'certificates', 'ingredients')),
   ...column('number', ALL, ...of('trial', 'paid', 'grams')),
   ...column('text', ALL, ...of('trial', 'smell', 'looks', 'decision')),
+  ...column('marks', ALL, 'from'),
+  ...column('number', TASTED, ...of('usual', 'intensity', 'ageDays')),
   ...column('text', ['cheese'], 'line', 'tradeStyle', 'texture'),
   ...column('shares', ['cheese'], 'milk'),
-  ...column('yes/no', ['cheese'], 'milkKnown'),
-  ...column('yes/no', MAINS, 'described'),
   ...column('text', ['cheese'], 'treatment'),
   ...column('shares', ['meat'], 'animals'),
   ...column('text', ['meat'], 'build', 'process', 'calibre'),
@@ -116,6 +116,7 @@ export const COLUMNS: readonly Column[] = [
 /** Parts that are there as a whole or not at all: all their cells empty means there is none. */
 export const WHOLE_PARTS: Partial<Record<string, readonly string[]>> = {
   trial: ['paid', 'grams', 'smell', 'looks', 'decision'],
+  usual: ['intensity', 'ageDays'],
   composition: ['water', 'fat', 'protein', 'carbohydrate', 'ash'],
   'lot.arrival': [...ARRIVAL_CHECKS, 'refused'],
   'lot.verdict': ['says', 'taster', 'on', 'note', 'words'],

@@ -40,6 +40,12 @@ const splitList = (text: string): string[] =>
 /** A value of a cell, or the complaint about it. */
 function valueOf(column: Column, text: string, decimal: Decimal): { value: unknown } | { says: string } {
   if (column.cell === 'list') return { value: splitList(text) };
+  if (column.cell === 'marks')
+    return {
+      value: Object.fromEntries(
+        splitList(text).map((mark) => mark.split(':').map((part) => part.trim()) as [string, string]),
+      ),
+    };
   if (text.trim() === '') return { value: column.cell === 'text' ? text : null };
   switch (column.cell) {
     case 'number':

@@ -43,6 +43,8 @@ export function cellOf(column: Column, value: unknown): string {
       return joinList(value as unknown[]);
     case 'shares':
       return (value as Share[]).map(({ animal, share }) => `${animal} ${share}`).join('; ');
+    case 'marks':
+      return joinList(Object.entries(value as object).map(([field, basis]) => `${field}: ${basis}`));
     case 'yes/no':
       return value ? 'yes' : 'no';
     default:

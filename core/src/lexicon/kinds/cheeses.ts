@@ -23,7 +23,7 @@ coulommiers | bloomy cow ? 35 bloomy wheel 0.5 3 4.5 codex
 camembert de normandie | bloomy cow raw 35 bloomy drum 0.25 3 6 pdo
 camembert | bloomy cow past 28 bloomy drum 0.25 3 4 codex
 chaource | bloomy cow ? 30 bloomy drum 0.5 6 4 pdo
-neufchâtel coeur, coeur de neufchâtel, neufchâtel aop | bloomy cow ? 25 bloomy block 0.2 3 4 pdo
+neufchâtel coeur, coeur de neufchâtel, neufchâtel | bloomy cow ? 25 bloomy block 0.2 3 4 pdo
 brillat savarin | bloomy cow past 21 bloomy drum 0.5 5 3.5 pdo
 triple cream, triple crème, dreifachrahm | bloomy cow past 25 bloomy drum 0.4 5 3.5 use
 double cream, double crème | bloomy cow past 25 bloomy drum 0.4 5 3.5 use

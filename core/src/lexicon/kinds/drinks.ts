@@ -11,7 +11,7 @@ champagne brut, champagne, champagner | sparkling 12 8 7 0 9 5 0 pdo
 crémant, crémant de loire, crémant d alsace, crémant de bourgogne | sparkling 12 8 6.5 0 8 4 0 pdo
 prosecco, conegliano valdobbiadene | sparkling 11 12 5.5 0 7 3 0 pdo
 cava | sparkling 11.5 8 6 0 8 4 0 pdo
-franciacorta, trento doc, metodo classico, english sparkling, traditional method | sparkling 12.5 6 6.5 0 8 5 0 pdo
+franciacorta, trento, metodo classico, english sparkling, traditional method | sparkling 12.5 6 6.5 0 8 5 0 pdo
 asti spumante, asti, moscato d asti, brachetto, clairette de die | sparkling 6.5 100 5.5 0 6 3 0 pdo
 lambrusco | sparkling 11 15 6.5 3 6 4 0 pdo
 winzersekt, sekt, spumante, mousseux, sparkling wine, schaumwein, perlwein, frizzante, pét nat, espumoso | sparkling 11.5 10 6 0 8 4 0 law

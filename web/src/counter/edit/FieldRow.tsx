@@ -1,4 +1,4 @@
-import type { Good } from '@rotula/core';
+import { basisFieldOf, type Basis, type BasisField, type Good } from '@rotula/core';
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
 import { Select } from '../../ui/Select';
@@ -14,6 +14,8 @@ interface Props {
   readonly good: Good;
   readonly format: Format;
   readonly onSet: (value: unknown) => void;
+  /** Somebody says that what stands there is so. */
+  readonly onSo?: (field: BasisField) => void;
 }
 
 /** One field of a good, edited where it stands. */
@@ -31,7 +33,31 @@ export function FieldRow(props: Props) {
         )}
       </span>
       <Input {...props} />
+      <BasisNote {...props} />
     </Wrap>
+  );
+}
+
+const NOTES: Record<Basis, string> = {
+  name: say`by its name`,
+  typical: say`usual for what is so called`,
+  'not known': say`not known: a place holder`,
+};
+
+/** Where what stands in a field comes from, and one touch that settles it. */
+function BasisNote({ field, good, onSo }: Props) {
+  const part = basisFieldOf(field.path);
+  const basis = part && good.from[part];
+  if (!basis) return null;
+  return (
+    <span className="mt-1 flex items-center gap-3 text-sm text-annatto-text" data-basis={basis}>
+      <em>{NOTES[basis]}</em>
+      {onSo && basis !== 'not known' && (
+        <button type="button" className="min-h-8 underline" onClick={() => onSo(part)}>
+          {say`it is so`}
+        </button>
+      )}
+    </span>
   );
 }
 

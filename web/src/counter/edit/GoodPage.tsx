@@ -1,4 +1,14 @@
-import { reestimated, SCHEMAS, tastedScale, usesGood, type Good, type Order, type Sense } from '@rotula/core';
+import {
+  basisFieldOf,
+  reestimated,
+  saidOf,
+  SCHEMAS,
+  tastedScale,
+  usesGood,
+  type Good,
+  type Order,
+  type Sense,
+} from '@rotula/core';
 import { today as todayHere } from '../../ui/today';
 import { ArrowLeft, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
@@ -101,6 +111,7 @@ function OpenGood({ good, counter, format }: { good: Good; counter: readonly Goo
                     field={field}
                     good={good}
                     format={format}
+                    onSo={(basis) => store(field.label.toLowerCase(), saidOf(good, basis))}
                     onSet={(value) =>
                       store(
                         field.label.toLowerCase(),
@@ -180,11 +191,12 @@ function GoodHead({
   );
 }
 
-/** Whoever says which milk it is knows it; whoever sets a scale has tasted it. */
+/** What somebody sets is no guess any more; whoever sets a scale has tasted it. */
 const nowKnown = (path: string, next: unknown): unknown => {
   const [part, scale] = path.split('.');
   if (part === 'sense') return tastedScale(next as Good, scale as keyof Sense);
-  return path === 'milk' ? { ...(next as Good), milkKnown: true } : next;
+  const field = basisFieldOf(path);
+  return field ? saidOf(next as Good, field) : next;
 };
 
 /** Water and fat make a composition together: with both taken away there is none, with one the other starts at 0. */

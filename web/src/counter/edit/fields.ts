@@ -100,8 +100,6 @@ export const SECTIONS: readonly Section[] = [
       text('line', say`Line: one cheese at several ages`),
       text('tradeStyle', say`Style of the trade, which others make too`),
       { path: 'milk', label: say`Milk`, is: 'shares', of: MILKS },
-      { path: 'milkKnown', label: say`The milk is known`, is: 'yes/no' },
-      { path: 'described', label: say`Family, age and making are as they stand here`, is: 'yes/no' },
       one('treatment', say`Milk is`, TREATMENTS),
       one('texture', say`Family`, TEXTURES),
       { path: 'ageDays', label: say`Usual age, days`, is: 'days' },
@@ -117,7 +115,6 @@ export const SECTIONS: readonly Section[] = [
     kinds: ['meat'],
     fields: [
       { path: 'animals', label: say`Animal`, is: 'shares', of: MEAT_ANIMALS },
-      { path: 'described', label: say`Animal, age and making are as they stand here`, is: 'yes/no' },
       one('build', say`Build`, BUILDS),
       one('process', say`Process`, PROCESSES),
       one('calibre', say`Format`, CALIBRES),

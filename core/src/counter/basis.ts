@@ -1,0 +1,71 @@
+/** Where what is stored of a good comes from, field by field. Its own small file: pages load it without the schema. */
+
+/** What may be a guess: the milk or the animal; family, process, role or kind; and so on. */
+export const BASIS_FIELDS = [
+  'animal',
+  'making',
+  'age',
+  'treatment',
+  'rind',
+  'shape',
+  'price',
+  'pack',
+] as const;
+export type BasisField = (typeof BASIS_FIELDS)[number];
+
+/** `name`: its name says so; `typical`: what is so called is usually so; `not known`: a place holder. What has no mark, somebody said. */
+export const BASES = ['name', 'typical', 'not known'] as const;
+export type Basis = (typeof BASES)[number];
+export type Marks = Partial<Record<BasisField, Basis>>;
+
+interface Marked {
+  readonly from: Marks;
+}
+
+/** Did somebody say it? Only then anything passes on it: what a name tells is not what a label says. */
+export const isSaid = ({ from }: Marked, field: BasisField): boolean => from[field] === undefined;
+
+/** Is the making of a cheese or meat settled, so that rules may go by its family and age? */
+export const isDescribed = (good: Marked & { readonly kind: string }): boolean =>
+  isSaid(good, 'making') && isSaid(good, 'age') && (good.kind !== 'meat' || isSaid(good, 'animal'));
+
+/** Without these no good is proposed: nothing can be reckoned by a place holder. */
+const NEEDED: readonly BasisField[] = ['animal', 'making', 'shape', 'price'];
+/** What has to be told before a good can be proposed; none: it is ready. */
+export const lacksOf = ({ from }: Marked): BasisField[] =>
+  NEEDED.filter((field) => from[field] === 'not known');
+export const isReady = (good: Marked): boolean => lacksOf(good).length === 0;
+
+/** The marks with that of a field taken off: somebody has said it. */
+export const saidOf = <G extends Marked>(good: G, ...fields: readonly BasisField[]): G => ({
+  ...good,
+  from: Object.fromEntries(
+    Object.entries(good.from).filter(([field]) => !fields.includes(field as BasisField)),
+  ),
+});
+
+/** The field of the basis that a path of the open format belongs to; null: it is never a guess. */
+export function basisFieldOf(path: string): BasisField | null {
+  const [head] = path.split('.');
+  return PATHS[head!] ?? null;
+}
+const PATHS: Readonly<Record<string, BasisField>> = {
+  milk: 'animal',
+  animals: 'animal',
+  texture: 'making',
+  build: 'making',
+  process: 'making',
+  calibre: 'making',
+  role: 'making',
+  type: 'making',
+  use: 'making',
+  ageDays: 'age',
+  treatment: 'treatment',
+  rind: 'rind',
+  form: 'shape',
+  length: 'shape',
+  width: 'shape',
+  diameter: 'shape',
+  price: 'price',
+  pack: 'pack',
+};
