@@ -137,14 +137,14 @@ export {
 export { tellingIngredients } from './telling.js';
 export { asStored, readAs, readAsBoth, type Reading, readingOf } from './reading.js';
 export { withReadGoods, withReading, withReadings } from './readGoods.js';
-export { COLUMNS, PLAIN_PRICE, SCHEMAS, type Column } from './table/columns.js';
+export { COLUMNS, PLAIN_PRICE, PLAIN_WORDS, SCHEMAS, type Column } from './table/columns.js';
 export { escapeCell, unescapeCell } from './table/escape.js';
 export { tableOf, HEADINGS } from './table/rows.js';
 export type { Decimal } from './table/numbers.js';
 export { garnishStem, type GarnishStem, garnishTrouble } from './garnishes.js';
 export { CounterChange, CounterLine, doubledIn, doubledWords, lineSchema } from './change.js';
 export { changeTo, changed, goodMark, inverseOf, linesOf, removalOf, staleGoods } from './changing.js';
-export { guessColumns, headingsKey, unknownHeadings } from './table/headings.js';
+export { guessColumns, headingRow, headingsKey, unknownHeadings } from './table/headings.js';
 export {
   type Doubt,
   type FieldChange,

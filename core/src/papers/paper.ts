@@ -33,6 +33,8 @@ export interface HeldBack {
 export type Hold =
   | { readonly because: 'nothing is picked' }
   | { readonly because: 'no board to lay' }
+  /** Nobody said what these cost; money is never guessed. */
+  | { readonly because: 'no price'; readonly goods: readonly Good[] }
   /** Something may hurt somebody, and whoever reads this would rely on it. */
   | { readonly because: 'danger'; readonly dangers: readonly OrderDanger[] }
   /** Of something on the table not everything is known, and guests would rely on it. */

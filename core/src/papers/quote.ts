@@ -1,5 +1,5 @@
 import { standing } from '../care/index.js';
-import type { AllergenId } from '../counter/index.js';
+import { isSaid, type AllergenId } from '../counter/index.js';
 import type { Layout, LaidBoard } from '../lay/index.js';
 import { sumRows, type SumRowId } from '../order/index.js';
 import { money, type Money } from '../units/index.js';
@@ -34,7 +34,12 @@ export interface Quote {
 export const quotePaper: Paper<Quote> = {
   for: 'customer',
   needs: ['layouts'],
-  hold: ({ plan }) => (plan.portions.mains.length === 0 ? { because: 'nothing is picked' } : null),
+  hold: ({ plan }) => {
+    if (plan.portions.mains.length === 0) return { because: 'nothing is picked' };
+    const goods = [...new Set(plan.lines.flatMap(({ good }) => (good ? [good] : [])))];
+    const unpriced = goods.filter((good) => !isSaid(good, 'price'));
+    return unpriced.length > 0 ? { because: 'no price', goods: unpriced } : null;
+  },
   data: (ground) => {
     const { plan, order } = ground;
     const { portions, sum, boards } = plan;

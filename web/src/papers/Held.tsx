@@ -25,6 +25,8 @@ export function Held({ paper, hold }: { paper: PaperId; hold: Hold }) {
       return (
         <p>{say`There is no board to lay: pick something, and write a board down whose measures are known.`}</p>
       );
+    case 'no price':
+      return <NoPrice hold={hold} />;
     case 'not all is known':
       return <Unknown paper={SHEETS[paper].held ?? SHEETS[paper].label} hold={hold} />;
     case 'danger':
@@ -38,6 +40,22 @@ const Alert = ({ children }: { children: ReactNode }) => (
   <div role="alert" className="border-l-4 border-[#a23b2a] bg-[#f9e3dd] p-4 print:border-2">
     {children}
   </div>
+);
+
+/** Money is never guessed: what has no price makes no sum that anybody could be offered. */
+const NoPrice = ({ hold }: { hold: HoldOf<'no price'> }) => (
+  <Alert>
+    <p className="mb-2 text-lg font-bold">{say`No quote yet: nobody has said what these cost.`}</p>
+    <ul className="list-disc pl-6">
+      {hold.goods.map((good) => (
+        <li key={good.id}>
+          <Link className="underline underline-offset-4" to={`/counter/${good.id}`}>
+            {good.name}
+          </Link>
+        </li>
+      ))}
+    </ul>
+  </Alert>
 );
 
 /** A paper for guests is not printed while anything on the table is not known; it says what and where. */

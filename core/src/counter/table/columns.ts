@@ -124,6 +124,8 @@ export const WHOLE_PARTS: Partial<Record<string, readonly string[]>> = {
 
 /** A price in whole units, as suppliers write it ("12.50", "12,50 €"); becomes price.amount. */
 export const PLAIN_PRICE = 'price';
+/** What a supplier says of a good in words ("Kuh, roh", "Hartkäse", "12 mesi"); read with its name. Several columns may be this. */
+export const PLAIN_WORDS = 'words';
 
 export const SCHEMAS = {
   cheese: Cheese,

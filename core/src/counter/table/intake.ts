@@ -1,9 +1,13 @@
+import { kindNamed, tellName } from '../../lexicon/tell.js';
+import { freeId } from '../blank.js';
+import { goodFromName } from '../fromName.js';
 import { asStored } from '../reading.js';
 import type { Good } from '../good.js';
+import { GOOD_KINDS, type GoodKind } from '../words.js';
 import { sameValue } from '../../units/index.js';
 import { COLUMNS } from './columns.js';
-import { decimalShown, figureOf, type Decimal } from './numbers.js';
-import { rowNames, rowReader, type ReadRow } from './readRow.js';
+import { decimalShown, figureOf, priceSaid, type Decimal } from './numbers.js';
+import { isNothing, rowNames, rowReader, type ReadRow } from './readRow.js';
 import { at, cellOf, goodFrom } from './rows.js';
 
 /**
@@ -131,7 +135,7 @@ export function decimalOf(
   );
   body.forEach((cells, row) =>
     looked.forEach(({ heading, i }) => {
-      const text = cells[i] ?? '';
+      const text = heading === 'price' ? priceSaid(cells[i] ?? '').figure : (cells[i] ?? '');
       if (!/[.,]/.test(text)) return;
       const figure = figureOf(text, heading === 'price');
       if ('sign' in figure) doubt ??= { line: row + 2, heading, text, ...figure };
@@ -167,25 +171,63 @@ function lotRowsOf(
   return lots;
 }
 
+const isKind = (kind: string): kind is GoodKind => (GOOD_KINDS as readonly string[]).includes(kind);
+
+type Made =
+  { readonly good: Good; readonly before: Good | null } | { readonly says: string; readonly name: string };
+
+/** Why a row that is no good on the counter makes none. */
+function whyNoGood(row: ReadRow, kind: GoodKind | null): string {
+  const what = row.id || row.code || row.name.trim() || 'this row';
+  if (row.kind && !kind) return `kind: there is no kind “${row.kind}”`;
+  return kind
+    ? `${what} is not on the counter, and a new good needs a name`
+    : `${what} is not on the counter, and a new good needs a kind that is given or that its name tells`;
+}
+
+/** A good that is not on the counter yet: as its row says where that is a whole good, else on top of what its name tells. */
+function newGood(
+  row: ReadRow,
+  lots: readonly ReadRow[],
+  minorPerUnit: number,
+  isTaken: (id: string) => boolean,
+): Made {
+  const name = row.name.trim();
+  const given = isKind(row.kind) ? row.kind : null;
+  if (given) {
+    const whole = goodFrom(row.isLot ? null : row, lots, null, minorPerUnit);
+    if ('good' in whole) return { good: whole.good, before: null };
+    if (row.isLot || name === '' || row.wrong.length > 0) return { says: whole.says, name };
+  }
+  const beside = [row.words, given ? '' : row.kind].filter(Boolean).join(', ');
+  const kind =
+    given ?? kindNamed(beside) ?? (row.kind ? null : (tellName([name, beside].join(', '))?.kind ?? null));
+  if (!kind || name === '') return { says: whyNoGood(row, kind), name };
+  const id = row.id || freeId(idFrom(name), isTaken);
+  const style = String(row.fields.find(({ column }) => column.path === 'style')?.value || `a ${kind}`);
+  const seed = goodFromName(kind, name, id, style, beside);
+  const fields = row.fields.filter(({ value }) => !isNothing(value));
+  const parsed = goodFrom({ ...row, kind, fields }, lots, null, minorPerUnit, seed);
+  return 'good' in parsed ? { good: parsed.good, before: null } : { says: parsed.says, name };
+}
+
 /** The good that a row gives, on top of the one it names on the counter; else why there is none. */
 function readGood(
   row: ReadRow,
   find: ReturnType<typeof finder>,
   lots: readonly ReadRow[],
   minorPerUnit: number,
-): { readonly good: Good; readonly before: Good | null } | { readonly says: string; readonly name: string } {
+  isTaken: (id: string) => boolean,
+): Made {
   const before = find(row);
   if (before === 'several')
     return { says: `several goods are called “${row.name}”: give the id or the code`, name: row.name };
-  if (!before && row.kind === '') {
-    const what = row.id || row.code || row.name || 'this row';
-    return { says: `${what} is not on the counter, and a new good needs a kind`, name: row.name };
-  }
+  if (!before) return newGood(row, lots, minorPerUnit, isTaken);
   // Only lots of a known good: its own row is as it is.
-  const own = row.isLot ? null : before && !row.id ? { ...row, fields: withoutNames(row) } : row;
+  const own = row.isLot ? null : !row.id ? { ...row, fields: withoutNames(row) } : row;
   const parsed = goodFrom(own, lots, before, minorPerUnit);
   return 'says' in parsed
-    ? { says: parsed.says, name: row.name || (before?.name ?? '') }
+    ? { says: parsed.says, name: row.name || before.name }
     : { good: parsed.good, before };
 }
 
@@ -212,11 +254,20 @@ export function intakeOfTable(
   const goodIds = new Set(heads.flatMap(({ isLot, id }) => (isLot ? [] : [id])));
   const rows: IntakeRow[] = [];
   const seen = new Set<string>();
+  const onCounter = new Set(counter.map(({ id }) => id));
+  const isTaken = (id: string) => onCounter.has(id) || seen.has(id) || goodIds.has(id);
+  let said = '';
   for (const [i, head] of heads.entries()) {
     if (i % REPORT_EVERY === 0 && onProgress(i, heads.length)) return null;
     if (head.isLot && (goodIds.has(head.id) || seen.has(head.id))) continue;
     const row = read(i);
-    const made = readGood(row, find, lotsById.get(row.id) ?? [], minorPerUnit);
+    const section = head.isLot || row.id ? null : sectionOf(body[i]!);
+    if (section !== null) {
+      said = section;
+      continue;
+    }
+    const told = said === '' ? row : { ...row, words: [row.words, said].filter(Boolean).join(', ') };
+    const made = readGood(told, find, lotsById.get(row.id) ?? [], minorPerUnit, isTaken);
     if ('says' in made) rows.push(refused(row.line, row.id, made.name, made.says));
     else if (seen.has(made.good.id))
       rows.push(refused(row.line, row.id, row.name, `${made.good.id} stands twice in this file`));
@@ -227,6 +278,17 @@ export function intakeOfTable(
   }
   onProgress(heads.length, heads.length);
   return tally(rows);
+}
+
+const TOTALS = /^(?:sub)?(?:total|summe|gesamt|somme|totale|suma)\b/i;
+
+/** A line that only names what follows ("Hartkäse"), or sums up: what it says of the rows under it; null: it is a good. */
+function sectionOf(cells: readonly string[]): string | null {
+  const filled = cells.map((cell) => cell.trim()).filter(Boolean);
+  const [first = ''] = filled;
+  if (TOTALS.test(first)) return '';
+  if (filled.length > 1 || cells.length < 2) return null;
+  return kindNamed(first) ? first : null;
 }
 
 /** A row that was found by code or name changes neither id nor name, whatever its spelling. */

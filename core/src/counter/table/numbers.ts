@@ -1,3 +1,5 @@
+import { G_PER_LB } from '../../units/index.js';
+
 /**
  * Figures as people write them in tables: "12.50", "1 234,50 €", "0,125". Which of dot and comma is the decimal is read where
  * it can only be one; where it could be both ("12.500") it has to be said, and is never guessed.
@@ -51,6 +53,39 @@ function digitsOf(body: string): Exclude<Figure, { says: string }> | null {
   if (!Number.isFinite(asDecimal)) return null;
   const couldDivide = parts.length === 1 && fraction.length === 3 && /^[1-9]\d{0,2}$/.test(whole);
   return couldDivide ? { sign, asDecimal, asThousands: Number(whole + fraction) } : { value: asDecimal };
+}
+
+/** unit behind a price | how many of what it is asked for make one of it. */
+const PRICED: readonly (readonly [unit: RegExp, per: 'kg' | 'piece' | 'pack', times: number])[] = [
+  [/(?:\/|per|pro|je|al|au|le|por|el|\bil)\s*100\s*gr?\.?$/i, 'kg', 10],
+  [/(?:\/|per|pro|je|al|au|le|por|el|\bil|€|£)\s*(?:kg|kilo|kilogramm?)\.?$/i, 'kg', 1],
+  [/(?:\/|per|pro|je|a|la|le|por|el|l['’])\s*(?:lb|pound|pfund)s?\.?$/i, 'kg', 1000 / G_PER_LB],
+  [
+    /(?:\/|per|pro|je|al|la|le|por|el)\s*(?:st|stk|stück|piece|pc|pce|each|pièce|pz|pezzo|ud|unidad|pieza|bottle|flasche|bouteille|bottiglia|botella)\.?$/i,
+    'piece',
+    1,
+  ],
+  [
+    /(?:\/|per|pro|je|al|la|le|por|el)\s*(?:glas|jar|glass|pot|vasetto|tarro|pack|packung|pckg|paquet|confezione|paquete)\.?$/i,
+    'pack',
+    1,
+  ],
+];
+/** Words beside a price that are no part of it. */
+const BESIDE_PRICE =
+  /\b(?:ca|approx|env|circa|netto|net|brutto|incl|inkl|excl|exkl|zzgl|ht|ttc|mwst|vat|iva|tva)\b\.?/gi;
+
+/** A price as people write it, "€ 32,90/kg", "3.50 per 100 g": its figure alone, and what it is asked for; null: they do not say. */
+export function priceSaid(text: string): {
+  readonly figure: string;
+  readonly per: 'kg' | 'piece' | 'pack' | null;
+  readonly times: number;
+} {
+  const plain = text.replace(BESIDE_PRICE, ' ').trim();
+  const unit = PRICED.find(([pattern]) => pattern.test(plain));
+  return unit
+    ? { figure: plain.replace(unit[0], '').trim(), per: unit[1], times: unit[2] }
+    : { figure: plain, per: null, times: 1 };
 }
 
 /** What a figure is once it is known which sign is the decimal. */

@@ -1,6 +1,6 @@
-import { COLUMNS, PLAIN_PRICE, WHOLE_PARTS, type Column } from './columns.js';
+import { COLUMNS, PLAIN_PRICE, PLAIN_WORDS, WHOLE_PARTS, type Column } from './columns.js';
 import { unescapeCell } from './escape.js';
-import { figureOf, settledFigure, type Decimal } from './numbers.js';
+import { figureOf, priceSaid, settledFigure, type Decimal } from './numbers.js';
 
 /** One row of a table of goods: its cells to values, and what is wrong with them. */
 
@@ -22,6 +22,10 @@ export interface ReadRow {
   readonly emptyParts: ReadonlySet<string>;
   /** Whole price in the currency's unit, where the table has such a column. */
   readonly plainPrice: number | null;
+  /** What that price is asked for, where its cell says so. */
+  readonly plainPer: 'kg' | 'piece' | 'pack' | null;
+  /** What the supplier says of it in words. */
+  readonly words: string;
   readonly wrong: readonly string[];
 }
 
@@ -114,6 +118,7 @@ export function rowReader(
     string,
     number
   >;
+  const said = headings.flatMap((heading, at) => (heading === PLAIN_WORDS ? [at] : []));
   return (cells, line) => {
     const text = (heading: string): string => {
       const i = place[heading];
@@ -152,6 +157,11 @@ export function rowReader(
       fields,
       emptyParts: parts ?? NO_PARTS,
       plainPrice: priceOf(text(PLAIN_PRICE), decimal, wrong),
+      plainPer: priceSaid(text(PLAIN_PRICE)).per,
+      words: said
+        .map((at) => unescapeCell(cells[at] ?? '').trim())
+        .filter(Boolean)
+        .join(', '),
       wrong,
     };
   };
@@ -159,9 +169,10 @@ export function rowReader(
 
 function priceOf(text: string, decimal: Decimal, wrong: string[]): number | null {
   if (text.trim() === '') return null;
-  const read = settledFigure(figureOf(text, true), decimal);
+  const { figure, times } = priceSaid(text);
+  const read = settledFigure(figureOf(figure, true), decimal);
   if ('says' in read) wrong.push(`price: ${read.says}`);
   else if (read.value < 0) wrong.push(`price: “${text}” is less than nothing`);
-  else return read.value;
+  else return read.value * times;
   return null;
 }

@@ -1,5 +1,6 @@
 import { checkedDocument, faultWords, type Fault } from '../../units/index.js';
 import { COLUMNS, SCHEMAS, type Column } from './columns.js';
+import { basisFieldOf, saidOf, type Marks } from '../basis.js';
 import { reestimated } from '../estimate.js';
 import { garnishTrouble } from '../garnishes.js';
 import { type Good, type Sense } from '../good.js';
@@ -144,25 +145,28 @@ function lotsFrom(rows: readonly ReadRow[], kind: GoodKind): { readonly lots: Lo
 
 /**
  * The good that a row of goods and its rows of lots describe, on top of the good that is already there (null: a new
- * one). Columns that the table does not have stay as they were; the lots are replaced where it has rows of lots.
+ * one, on top of what its name tells where that is given as the seed). Columns that the table does not have stay as they were; the lots are replaced where it has rows of lots.
  */
 export function goodFrom(
   row: ReadRow | null,
   lotRows: readonly ReadRow[],
   before: Good | null,
   minorPerUnit: number,
+  seed: Good | null = null,
 ): Parsed {
   const named = kindFrom(row, before);
   if ('says' in named) return named;
   const { kind } = named;
   const [wrong] = [row, ...lotRows].flatMap((r) => r?.wrong ?? []);
   if (wrong !== undefined) return { says: wrong };
-  const tree = structuredClone(before ?? { kind }) as unknown as Tree;
+  const tree = structuredClone(before ?? seed ?? { kind }) as unknown as Tree;
   if (row) {
     lay(tree, row, kind);
     tree.kind = kind;
     if (row.plainPrice !== null) put(tree, ['price', 'amount'], Math.round(row.plainPrice * minorPerUnit));
     if (row.plainPrice !== null && at(tree, 'price.per') === undefined) put(tree, ['price', 'per'], 'kg');
+    if (row.plainPrice !== null && row.plainPer !== null) put(tree, ['price', 'per'], row.plainPer);
+    if (!row.fields.some(({ column }) => column.path === 'from')) tree.from = marksLeft(tree, row);
   }
   // Lots are replaced only where the file has rows of lots: an empty column of lots is no word on them.
   if (lotRows.length > 0) {
@@ -176,6 +180,16 @@ export function goodFrom(
   const good = reestimated(checked.document as Good);
   const why = garnishTrouble(good);
   return why ? { says: why } : { good };
+}
+
+/** What the row says is no guess any more. */
+function marksLeft(tree: Tree, row: ReadRow): unknown {
+  const said = row.fields.flatMap(({ column, value }) => {
+    const field = isNothing(value) ? null : basisFieldOf(column.path);
+    return field ? [field] : [];
+  });
+  const from = (tree.from ?? {}) as Marks;
+  return saidOf({ from }, ...said, ...(row.plainPrice === null ? [] : (['price'] as const))).from;
 }
 
 /**

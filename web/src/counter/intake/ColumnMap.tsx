@@ -1,4 +1,4 @@
-import { COLUMNS, PLAIN_PRICE } from '@rotula/core';
+import { COLUMNS, PLAIN_PRICE, PLAIN_WORDS } from '@rotula/core';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { say } from '../../language/say';
@@ -7,7 +7,8 @@ const COMMON: readonly { value: string; label: string; hint?: string }[] = [
   { value: '', label: say`pass it over` },
   { value: 'code', label: say`supplier’s number` },
   { value: 'name', label: say`name` },
-  { value: PLAIN_PRICE, label: say`price, as written`, hint: say`12.50 or 12,50` },
+  { value: PLAIN_PRICE, label: say`price, as written`, hint: say`12.50, € 32,90/kg` },
+  { value: PLAIN_WORDS, label: say`what it is, in words`, hint: say`milk, kind, treatment, age` },
 ];
 const OPTIONS = [
   ...COMMON,

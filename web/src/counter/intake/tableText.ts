@@ -1,3 +1,4 @@
+import { headingRow } from '@rotula/core';
 import Papa from 'papaparse';
 import { say } from '../../language/say';
 
@@ -90,7 +91,8 @@ export function readTable(raw: string, encoding: Encoding, said?: string): FileR
       says: say`A quotation mark that is opened about line ${line} is not closed, so the rows after it run together. Close it (or write "" for a mark inside a text), then take the file in again.`,
     };
   }
-  const [head, ...body] = data;
+  const at = headingRow(data);
+  const [head, body] = [data[at], data.slice(at + 1)];
   const headings = head?.map((heading) => heading.trim()) ?? [];
   if (headings.length < 2)
     return { is: 'nothing', says: say`A table needs a first line with the names of its columns.` };
