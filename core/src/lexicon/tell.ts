@@ -220,19 +220,8 @@ export function tellName(text: string, kind: StyleKind | null = null): Told | nu
     values[field] = value;
     by[field] = how;
   };
-  // What the style's own name says is not said beside it: "Appenzeller", "Queso fresco".
-  const beside = hit ? words.map((word, at) => (at >= hit.from && at < hit.to ? PAUSE : word)) : words;
-  const says = wordsSay(row && !row.generic ? beside : words, is);
-  const animals = animalsSaid(row && !row.generic ? beside : words, is);
   if (row) putStyle(row, put);
-  for (const [field, value] of Object.entries(says))
-    if (field !== 'family' || !row || row.generic) put(field, value, 'name');
-  if (animals[0]) put('animal', animals[0], 'name');
-  if (!row || row.generic) putUsual(is, values, put);
-  const age = is === 'cheese' ? ageOf(text, beside) : null;
-  const months = is === 'meat' ? ageSaid(text) : null;
-  if (months !== null) put('ageDays', months, 'name');
-  if (age) putAge(age, row, values, put);
+  const animals = putBeside(text, words, hit, is, values, put);
   return {
     kind: is,
     style: row?.name ?? '',
@@ -244,6 +233,31 @@ export function tellName(text: string, kind: StyleKind | null = null): Told | nu
 }
 
 type Put = (field: string, value: string | number | null | undefined, how: TellsBy) => void;
+
+/** What the words beside a style say, and what is usual where no style is named. @returns the animals that the words name */
+function putBeside(
+  text: string,
+  words: readonly string[],
+  hit: PhraseHit<StyleRow> | null,
+  kind: StyleKind,
+  values: Record<string, string | number>,
+  put: Put,
+): string[] {
+  const row = hit?.value ?? null;
+  const isStyle = row !== null && !row.generic;
+  // What the style's own name says is not said beside it: "Appenzeller", "Queso fresco".
+  const beside = hit ? words.map((word, at) => (at >= hit.from && at < hit.to ? PAUSE : word)) : words;
+  const around = isStyle ? beside : words;
+  for (const [field, value] of Object.entries(wordsSay(around, kind)))
+    if (field !== 'family' || !isStyle) put(field, value, 'name');
+  const animals = animalsSaid(around, kind);
+  if (animals[0]) put('animal', animals[0], 'name');
+  if (!isStyle) putUsual(kind, values, put);
+  if (kind === 'meat') put('ageDays', ageSaid(text), 'name');
+  const age = kind === 'cheese' ? ageOf(text, beside) : null;
+  if (age) putAge(age, row, values, put);
+  return animals;
+}
 
 /** What is fixed by a name: its family and animal; its treatment where a register says so. */
 function putStyle(row: StyleRow, put: Put): void {

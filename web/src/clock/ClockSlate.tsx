@@ -1,5 +1,4 @@
 import { lazy, Suspense } from 'react';
-import { Cautions } from '../frame/Cautions';
 import { useWorkbench } from '../frame/context';
 import { Vital } from '../ui/Slate';
 import { Tabs } from '../ui/Tabs';
@@ -8,6 +7,7 @@ import type { ClockDesk } from './useClock';
 
 // Each comes when it is first opened; the day is there before.
 const AdviceList = lazy(() => import('../frame/AdviceList').then((of) => ({ default: of.AdviceList })));
+const Cautions = lazy(() => import('../frame/Cautions').then((of) => ({ default: of.Cautions })));
 const WarmPanel = lazy(() => import('./WarmPanel').then((of) => ({ default: of.WarmPanel })));
 const WorkPanel = lazy(() => import('./WorkPanel').then((of) => ({ default: of.WorkPanel })));
 const TablePanel = lazy(() => import('./TablePanel').then((of) => ({ default: of.TablePanel })));
@@ -34,8 +34,8 @@ export function ClockSlate({ desk }: { desk: ClockDesk }) {
       )}
       <Suspense fallback={null}>
         <AdviceList at="clock" />
+        <Cautions />
       </Suspense>
-      <Cautions />
     </>
   );
 }

@@ -99,6 +99,28 @@ interface Slot {
   readonly part: string | null;
 }
 
+/** What a supplier says in words, from every column that holds such. */
+function wordsReader(headings: readonly string[]): (cells: readonly string[]) => string {
+  const places = headings.flatMap((heading, at) => (heading === PLAIN_WORDS ? [at] : []));
+  return (cells) =>
+    places
+      .map((at) => unescapeCell(cells[at] ?? '').trim())
+      .filter(Boolean)
+      .join(', ');
+}
+
+/** Which columns of a table are ours, of goods and of lots. */
+function slotsOf(headings: readonly string[]): { readonly ofGoods: Slot[]; readonly ofLots: Slot[] } {
+  const slots = headings.flatMap((heading, at): Slot[] => {
+    const column = BY_PATH.get(heading);
+    return column ? [{ at, column, part: wholePartOf(column) }] : [];
+  });
+  return {
+    ofGoods: slots.filter(({ column }) => !column.ofLot),
+    ofLots: slots.filter(({ column }) => column.ofLot),
+  };
+}
+
 /**
  * A reader for the rows of one table, by its headings (already mapped to our columns; an empty heading is passed over).
  * A cell that is not there is a column that this row does not have; one too many is a complaint.
@@ -108,17 +130,12 @@ export function rowReader(
   headings: readonly string[],
   decimal: Decimal,
 ): (cells: readonly string[], line: number) => ReadRow {
-  const slots = headings.flatMap((heading, at): Slot[] => {
-    const column = BY_PATH.get(heading);
-    return column ? [{ at, column, part: wholePartOf(column) }] : [];
-  });
-  const ofGoods = slots.filter(({ column }) => !column.ofLot);
-  const ofLots = slots.filter(({ column }) => column.ofLot);
+  const { ofGoods, ofLots } = slotsOf(headings);
   const place = { ...Object.fromEntries(headings.map((heading, i) => [heading, i])) } as Record<
     string,
     number
   >;
-  const said = headings.flatMap((heading, at) => (heading === PLAIN_WORDS ? [at] : []));
+  const said = wordsReader(headings);
   return (cells, line) => {
     const text = (heading: string): string => {
       const i = place[heading];
@@ -158,10 +175,7 @@ export function rowReader(
       emptyParts: parts ?? NO_PARTS,
       plainPrice: priceOf(text(PLAIN_PRICE), decimal, wrong),
       plainPer: priceSaid(text(PLAIN_PRICE)).per,
-      words: said
-        .map((at) => unescapeCell(cells[at] ?? '').trim())
-        .filter(Boolean)
-        .join(', '),
+      words: said(cells),
       wrong,
     };
   };
