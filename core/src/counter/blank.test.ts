@@ -31,6 +31,10 @@ describe('money at risk', () => {
     const piece = aCheese('x', { trial: { paid: 0, grams: 20 }, price: { amount: 690, per: 'piece' } });
     expect(moneyAtRisk(piece)).toEqual({ paid: 0, whole: 690 });
   });
+  test('of what has no price yet no whole is reckoned', () => {
+    const blank = { ...blankGood('cheese', 'End', 'end', 'x'), trial: { paid: 340, grams: 120 } } as never;
+    expect(moneyAtRisk(blank)).toEqual({ paid: 340, whole: null });
+  });
   test('what is no trial risks nothing', () => expect(moneyAtRisk(aCheese('x'))).toBeNull());
 });
 

@@ -1,4 +1,4 @@
-import type { BasisField } from './basis.js';
+import { isSaid, type BasisField } from './basis.js';
 import { reestimated } from './estimate.js';
 import { Good } from './good.js';
 import { SENSES, type GoodKind } from './words.js';
@@ -92,11 +92,13 @@ export function freeId(wanted: string, taken: (id: string) => boolean): string {
 }
 
 /**
- * Money at risk: what the small end cost against what a whole piece would, in the smallest unit of money. Null where it
- * is no trial.
+ * Money at risk: what the small end cost against what a whole piece would, in the smallest unit of money; that is null
+ * where nobody said its price or size. Null where it is no trial.
  */
 export function moneyAtRisk(good: Good): { paid: number; whole: number | null } | null {
   if (!good.trial) return null;
+  // Of a place holder nothing can be reckoned.
+  if (!isSaid(good, 'price') || !isSaid(good, 'shape')) return { paid: good.trial.paid, whole: null };
   const grams = good.kind === 'cheese' || good.kind === 'meat' ? good.form.grams : null;
   const whole =
     good.price.per === 'kg' && grams !== null
