@@ -13,7 +13,7 @@ export const BASIS_FIELDS = [
 ] as const;
 export type BasisField = (typeof BASIS_FIELDS)[number];
 
-/** `name`: its name says so; `typical`: what is so called is usually so; `not known`: a place holder. What has no mark, somebody said. */
+/** `name`: told by the good's name. `typical`: usual for goods of that name. `not known`: a place holder. A field without a mark was stated by a person or a list. */
 export const BASES = ['name', 'typical', 'not known'] as const;
 export type Basis = (typeof BASES)[number];
 export type Marks = Partial<Record<BasisField, Basis>>;
@@ -22,7 +22,7 @@ interface Marked {
   readonly from: Marks;
 }
 
-/** Did somebody say it? Only then anything passes on it: what a name tells is not what a label says. */
+/** Whether a field was stated, and is no guess. Limits, cards and labels go by stated fields only. */
 export const isSaid = ({ from }: Marked, field: BasisField): boolean => from[field] === undefined;
 
 /** Is the making of a cheese or meat settled, so that rules may go by its family and age? */
@@ -31,12 +31,12 @@ export const isDescribed = (good: Marked & { readonly kind: string }): boolean =
 
 /** Without these no good is proposed: nothing can be reckoned by a place holder. */
 const NEEDED: readonly BasisField[] = ['animal', 'making', 'shape', 'price'];
-/** What has to be told before a good can be proposed; none: it is ready. */
+/** Fields that must be stated or told by the name before a good is proposed; empty: it is ready. */
 export const lacksOf = ({ from }: Marked): BasisField[] =>
   NEEDED.filter((field) => from[field] === 'not known');
 export const isReady = (good: Marked): boolean => lacksOf(good).length === 0;
 
-/** The marks with that of a field taken off: somebody has said it. */
+/** The good with the marks of these fields removed, since somebody stated them. */
 export const saidOf = <G extends Marked>(good: G, ...fields: readonly BasisField[]): G => ({
   ...good,
   from: Object.fromEntries(

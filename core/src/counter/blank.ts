@@ -66,7 +66,7 @@ const BLANKS: Record<GoodKind, Record<string, unknown>> = {
   },
 };
 
-/** Of a new good nobody has said anything yet but its name: all that stands in it is a place holder. */
+/** Fields of a new good that hold only place holders until somebody states them. */
 const NOT_KNOWN: Record<GoodKind, readonly BasisField[]> = {
   cheese: ['animal', 'making', 'age', 'rind', 'shape', 'price'],
   meat: ['animal', 'making', 'age', 'shape', 'price'],
@@ -92,8 +92,8 @@ export function freeId(wanted: string, taken: (id: string) => boolean): string {
 }
 
 /**
- * Money at risk: what the small end cost against what a whole piece would, in the smallest unit of money; that is null
- * where nobody said its price or size. Null where it is no trial.
+ * Money at risk: what the small end cost against what a whole piece would, in the smallest unit of money; `whole` is null
+ * where price or size is a guess. Null for a good that is no trial.
  */
 export function moneyAtRisk(good: Good): { paid: number; whole: number | null } | null {
   if (!good.trial) return null;

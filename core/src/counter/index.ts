@@ -152,11 +152,11 @@ export {
   type IntakeRow,
   changesOf,
   decimalOf,
-  idFrom,
   intakeOfGoods,
   intakeOfTable,
   totalAfter,
 } from './table/intake.js';
+export { idFrom } from './table/newGood.js';
 export { byId, isGood, type ById } from './byId.js';
 export { blankGood, freeId, moneyAtRisk } from './blank.js';
 export { goodFromName } from './fromName.js';

@@ -1,4 +1,4 @@
-import { lotOn, isCompanion, type Companion, type Main } from '../counter/index.js';
+import { type BasisField, isSaid, lotOn, isCompanion, type Companion, type Main } from '../counter/index.js';
 import { produceCut, stepsOf, type Ahead, type Cut, type ProduceCut } from '../cut/index.js';
 import type { Plan } from '../order/index.js';
 import { platesToCut, type ChildLine, type PlateToCut } from '../plate/index.js';
@@ -17,7 +17,12 @@ export interface CutLine {
   readonly steps: readonly Reason[];
   /** Knife, board and hands are cleaned before it. */
   readonly cleanFirst: boolean;
+  /** What its size and rind go by and nobody said: to be looked at before it is cut. */
+  readonly guessed: readonly BasisField[];
 }
+
+/** Guesses by which hands would cut wrong. */
+const CUT_BY: readonly BasisField[] = ['making', 'shape', 'rind'];
 
 /** Every cheese and meat in the order of the walk. */
 export const cutSheet = (plan: Plan): CutLine[] =>
@@ -34,6 +39,7 @@ function lineOf(plan: Plan, main: Main, number: number): CutLine {
     ahead,
     lot: lotOn(main, plan.brief.servingAt)?.lot.id ?? null,
     steps: stepsOf(main, cut, ahead),
+    guessed: CUT_BY.filter((field) => !isSaid(main, field)),
     cleanFirst: plan.sequence.find((step) => step.main.id === main.id)?.cleanFirst ?? true,
   };
 }

@@ -44,6 +44,20 @@ test.each(PAPER_IDS)('%s is there as data for a usual order', (id) => {
   expect('data' in made && made.data).toBeTruthy();
 });
 
+test('a quote waits for the price of all that is on it, and the cut sheet says which sizes are guesses', () => {
+  const order = anOrder({ brief: aBrief({ guests: { adults: 4 } }), selection: { goods } });
+  const shelf = counter.map((good) =>
+    good.id === 'halyard' ? { ...good, from: { price: 'not known', shape: 'typical' } as const } : good,
+  );
+  const ground = groundFor(order, shelf);
+  expect(printed('quote', ground)).toMatchObject({
+    held: { because: 'no price', goods: [{ id: 'halyard' }] },
+  });
+  const lines = PAPERS['cut-sheet'].data(ground).stations.flatMap((station) => station.lines);
+  expect(lines.filter(({ guessed }) => guessed.length > 0).map(({ main }) => main.id)).toEqual(['halyard']);
+  expect('data' in printed('quote', few)).toBe(true);
+});
+
 test('a small one, as somebody would add it: for whom, what holds it, its data', () => {
   const weights: Paper<{ grams: number }> = {
     for: 'shop',

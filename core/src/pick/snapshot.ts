@@ -20,6 +20,10 @@ import {
   VERDICTS,
   verdictOn,
   withLots,
+  BASIS_FIELDS,
+  type BasisField,
+  isSaid,
+  saidOf,
   type AllergenState,
   type AllergenStatement,
   type Contents,
@@ -107,12 +111,33 @@ function heldLot(kept: Good, now: Good, lot: Lot, date: string): Lot {
   return { ...plain, verdict: worse, treatment: treated };
 }
 
+/** The parts of a good by the field of the basis that they belong to. */
+const PARTS: Readonly<Record<BasisField, readonly string[]>> = {
+  animal: ['milk', 'animals'],
+  making: ['texture', 'paste', 'build', 'process', 'calibre', 'role', 'type', 'use'],
+  age: ['ageDays'],
+  treatment: ['treatment'],
+  rind: ['rind'],
+  shape: ['form', 'slice', 'length', 'width', 'diameter'],
+  price: ['price', 'supplierPrice'],
+  pack: ['pack'],
+};
+
+/** A kept good with what was a guess when it was kept and is none any more: a guess was never promised to anybody. */
+function settled(kept: Good, now: Good): Good {
+  const fields = BASIS_FIELDS.filter((field) => !isSaid(kept, field) && isSaid(now, field));
+  if (fields.length === 0 || kept.kind !== now.kind) return kept;
+  const parts = fields.flatMap((field) => PARTS[field]).filter((part) => part in kept);
+  const told = Object.fromEntries(parts.map((part) => [part, now[part as keyof Good]]));
+  return saidOf({ ...kept, ...told } as Good, ...fields);
+}
+
 /**
  * A good as an order holds it: all as it was kept, and of contents, allergens, treatment, animals and verdict the
  * stricter of then and now. A finished order also keeps its lots.
  */
 function heldGood(entry: SnapshotEntry, now: Good | undefined, date: string, finished: boolean): Good {
-  const kept = readAs(entry.good, now);
+  const kept = now ? settled(readAs(entry.good, now), now) : readAs(entry.good, now);
   if (!now || now.kind !== kept.kind)
     return { ...kept, lots: kept.lots.map((lot) => ({ ...lot, price: null })) };
   const shelf = finished ? kept.lots : now.lots;

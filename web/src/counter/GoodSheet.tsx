@@ -1,9 +1,10 @@
-import { allergensOf, isDescribed, isMain, isSaid, type Good } from '@rotula/core';
+import { allergensOf, isDescribed, isMain, isSaid, lacksOf, type Good } from '@rotula/core';
 import type { Format } from '../ui/format';
 import { GoodPicture } from '../ui/picture/GoodPicture';
 import { Callout } from '../ui/Slate';
 import { say } from '../language/say';
 import { AllergenFacts, Family, MakeAndLot, MoneyAtRisk, Suits, Tastes } from './goodSections';
+import { basisWords } from '../words/basis';
 import { MadeOf } from './MadeOf';
 
 /** Something that a card would have to say is not known. */
@@ -35,6 +36,9 @@ export function GoodSheet({ good, format, today }: { good: Good; format: Format;
       {good.kind === 'cheese' && <Family good={good} />}
       {(isMain(good) || good.kind === 'companion') && <MadeOf good={good} />}
       <MoneyAtRisk good={good} format={format} />
+      {lacksOf(good).length > 0 && (
+        <Callout>{say`Not proposed for an order until somebody says: ${basisWords(lacksOf(good))}.`}</Callout>
+      )}
       {isUnknown(good, states.unknown) && (
         <Callout>{say`No card or label prints until its milk or animal, its making and its allergens are known: unknown passes no limit.`}</Callout>
       )}

@@ -13,6 +13,7 @@ import { EldersLine } from './MustNotHave';
 import { usePaper, usePlateName } from './context';
 import { SheetHead } from './SheetHead';
 import { cutLabel, cutterFaces, plateLabel, produceWords, rindName, sentence, timeOutWords } from '../words';
+import { basisWords } from '../words/basis';
 import { say, word } from '../language/say';
 import type { Format } from '../ui/format';
 
@@ -152,7 +153,7 @@ const Tick = () => <span className="inline-block size-[7mm] shrink-0 border-2 bo
 
 /** One good: lot, take, the drawing, the steps, what is out now and what is held back. */
 function CutSheetLine({
-  line: { number, main, portion, cut, ahead, lot, steps },
+  line: { number, main, portion, cut, ahead, lot, steps, guessed },
   outAt,
   found,
 }: {
@@ -176,7 +177,7 @@ function CutSheetLine({
           <div className="text-[13pt]">
             <strong>{format.grams(portion.gross)}</strong>
             {portion.packs !== null && say`, ${portion.packs} whole`}
-            {say` → ${cut.estimated ? say`about ` : ''}${cut.pieces} × ${format.grams(cut.pieceGrams)}, ${cutLabel(cut.styleId)}`}
+            {say` → ${cut.estimated || guessed.includes('shape') ? say`about ` : ''}${cut.pieces} × ${format.grams(cut.pieceGrams)}, ${cutLabel(cut.styleId)}`}
           </div>
           <div className="text-[11pt]">
             {say`now ${format.grams(ahead.now)}`}
@@ -186,6 +187,11 @@ function CutSheetLine({
               say` · weighed ${format.grams(found.grams)}${found.simulated ? say` (simulated scale)` : ''}`}
             {outAt && say` · out of the cold ${outAt}`}
           </div>
+          {guessed.length > 0 && (
+            <div className="text-[11.5pt] font-bold" data-guessed>
+              {say`Told by its name only: ${basisWords(guessed)}. Look at the piece before you cut.`}
+            </div>
+          )}
         </div>
         <Tick />
       </div>

@@ -1,3 +1,4 @@
+import type { BasisField } from '../basis.js';
 import { Cheese, Companion, Drink, Meat, Ware, type Good } from '../good.js';
 import { ARRIVAL_CHECKS, GOOD_KINDS, SENSES, type GoodKind } from '../words.js';
 
@@ -122,6 +123,11 @@ export const WHOLE_PARTS: Partial<Record<string, readonly string[]>> = {
   'lot.verdict': ['says', 'taster', 'on', 'note', 'words'],
 };
 
+/** Columns of files before format 9, and what "no" in them meant: a guess on which nothing passes. */
+export const OLD_FLAGS: Readonly<Record<string, readonly BasisField[]>> = {
+  milkKnown: ['animal'],
+  described: ['animal', 'making', 'age'],
+};
 /** A price in whole units, as suppliers write it ("12.50", "12,50 €"); becomes price.amount. */
 export const PLAIN_PRICE = 'price';
 /** What a supplier says of a good in words ("Kuh, roh", "Hartkäse", "12 mesi"); read with its name. Several columns may be this. */

@@ -1,9 +1,9 @@
-import { PLAIN_PRICE, PLAIN_WORDS } from './columns.js';
+import { OLD_FLAGS, PLAIN_PRICE, PLAIN_WORDS } from './columns.js';
 import { HEADINGS } from './rows.js';
 
 /** What the columns of a table are: ours by name, a supplier's by what suppliers usually call them. */
 
-const OURS = [...HEADINGS, PLAIN_PRICE, PLAIN_WORDS];
+const OURS = [...HEADINGS, PLAIN_PRICE, PLAIN_WORDS, ...Object.keys(OLD_FLAGS)];
 
 /** Headings that we do not know: a supplier's own names. */
 export const unknownHeadings = (headings: readonly string[]): string[] =>

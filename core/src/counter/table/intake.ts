@@ -1,14 +1,12 @@
-import { kindNamed, tellName } from '../../lexicon/tell.js';
-import { freeId } from '../blank.js';
-import { goodFromName } from '../fromName.js';
 import { asStored } from '../reading.js';
 import type { Good } from '../good.js';
-import { GOOD_KINDS, type GoodKind } from '../words.js';
 import { sameValue } from '../../units/index.js';
 import { COLUMNS } from './columns.js';
 import { decimalShown, figureOf, priceSaid, type Decimal } from './numbers.js';
-import { isNothing, rowNames, rowReader, type ReadRow } from './readRow.js';
+import { rowNames, rowReader, type ReadRow } from './readRow.js';
+import { newGood, type Made } from './newGood.js';
 import { at, cellOf, goodFrom } from './rows.js';
+import { sectionOf } from './section.js';
 
 /**
  * Taking a table or a file of goods in: what would be new, what would change, and what is refused and why, before
@@ -27,6 +25,8 @@ export interface IntakeRow {
 export interface Intake {
   readonly rows: readonly IntakeRow[];
   readonly counts: Readonly<Record<IntakeRow['outcome'], number>>;
+  /** Lines that were taken for headings of what follows, or for sums. */
+  readonly passedOver: readonly { readonly line: number; readonly text: string }[];
 }
 
 const outcomeOf = (good: Good, before: Good | null): IntakeRow['outcome'] =>
@@ -60,10 +60,10 @@ export function changesOf(good: Good, before: Good | null): FieldChange[] {
   return [...rows, lots].filter(({ was, is }) => was !== is);
 }
 
-function tally(rows: readonly IntakeRow[]): Intake {
+function tally(rows: readonly IntakeRow[], passedOver: Intake['passedOver'] = []): Intake {
   const counts = { new: 0, changed: 0, same: 0, refused: 0 };
   for (const row of rows) counts[row.outcome]++;
-  return { rows, counts };
+  return { rows, counts, passedOver };
 }
 
 const rowOf = (line: number, good: Good, before: Good | null): IntakeRow => ({
@@ -99,15 +99,6 @@ function finder(counter: readonly Good[]) {
     return named.length > 1 ? 'several' : (named[0] ?? null);
   };
 }
-
-/** Words to an id: lower-case letters, digits and dashes. */
-export const idFrom = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 60);
 
 /** A figure that could be read both ways, where it stands. */
 export interface Doubt {
@@ -171,46 +162,6 @@ function lotRowsOf(
   return lots;
 }
 
-const isKind = (kind: string): kind is GoodKind => (GOOD_KINDS as readonly string[]).includes(kind);
-
-type Made =
-  { readonly good: Good; readonly before: Good | null } | { readonly says: string; readonly name: string };
-
-/** Why a row that is no good on the counter makes none. */
-function whyNoGood(row: ReadRow, kind: GoodKind | null): string {
-  const what = row.id || row.code || row.name.trim() || 'this row';
-  if (row.kind && !kind) return `kind: there is no kind “${row.kind}”`;
-  return kind
-    ? `${what} is not on the counter, and a new good needs a name`
-    : `${what} is not on the counter, and a new good needs a kind that is given or that its name tells`;
-}
-
-/** A good that is not on the counter yet: as its row says where that is a whole good, else on top of what its name tells. */
-function newGood(
-  row: ReadRow,
-  lots: readonly ReadRow[],
-  minorPerUnit: number,
-  isTaken: (id: string) => boolean,
-): Made {
-  const name = row.name.trim();
-  const given = isKind(row.kind) ? row.kind : null;
-  if (given) {
-    const whole = goodFrom(row.isLot ? null : row, lots, null, minorPerUnit);
-    if ('good' in whole) return { good: whole.good, before: null };
-    if (row.isLot || name === '' || row.wrong.length > 0) return { says: whole.says, name };
-  }
-  const beside = [row.words, given ? '' : row.kind].filter(Boolean).join(', ');
-  const kind =
-    given ?? kindNamed(beside) ?? (row.kind ? null : (tellName([name, beside].join(', '))?.kind ?? null));
-  if (!kind || name === '') return { says: whyNoGood(row, kind), name };
-  const id = row.id || freeId(idFrom(name), isTaken);
-  const style = String(row.fields.find(({ column }) => column.path === 'style')?.value || `a ${kind}`);
-  const seed = goodFromName(kind, name, id, style, beside);
-  const fields = row.fields.filter(({ value }) => !isNothing(value));
-  const parsed = goodFrom({ ...row, kind, fields }, lots, null, minorPerUnit, seed);
-  return 'good' in parsed ? { good: parsed.good, before: null } : { says: parsed.says, name };
-}
-
 /** The good that a row gives, on top of the one it names on the counter; else why there is none. */
 function readGood(
   row: ReadRow,
@@ -236,6 +187,7 @@ function readGood(
  * that names a known good changes only the columns that the table has, as a price list does.
  * @param headings mapped to our columns; '' passes a column over
  * @param decimal which sign is the decimal where a figure could be read both ways
+ * @param lineOf the line of the file that a row stands in
  * @returns null when it was stopped
  */
 export function intakeOfTable(
@@ -245,17 +197,19 @@ export function intakeOfTable(
   minorPerUnit: number,
   onProgress: OnProgress = () => false,
   decimal: Decimal = '.',
+  lineOf: (row: number) => number = (row) => row + 2,
 ): Intake | null {
   const find = finder(counter);
   const readRow = rowReader(headings, decimal);
   const heads = body.map(rowNames(headings));
-  const read = (i: number) => readRow(body[i]!, i + 2);
+  const read = (i: number) => readRow(body[i]!, lineOf(i));
   const lotsById = lotRowsOf(heads, read);
   const goodIds = new Set(heads.flatMap(({ isLot, id }) => (isLot ? [] : [id])));
   const rows: IntakeRow[] = [];
   const seen = new Set<string>();
   const onCounter = new Set(counter.map(({ id }) => id));
   const isTaken = (id: string) => onCounter.has(id) || seen.has(id) || goodIds.has(id);
+  const passedOver: { line: number; text: string }[] = [];
   let said = '';
   for (const [i, head] of heads.entries()) {
     if (i % REPORT_EVERY === 0 && onProgress(i, heads.length)) return null;
@@ -263,6 +217,7 @@ export function intakeOfTable(
     const row = read(i);
     const section = head.isLot || row.id ? null : sectionOf(body[i]!);
     if (section !== null) {
+      passedOver.push({ line: row.line, text: body[i]!.filter(Boolean).join(' ') });
       said = section;
       continue;
     }
@@ -277,18 +232,7 @@ export function intakeOfTable(
     }
   }
   onProgress(heads.length, heads.length);
-  return tally(rows);
-}
-
-const TOTALS = /^(?:sub)?(?:total|summe|gesamt|somme|totale|suma)\b/i;
-
-/** A line that only names what follows ("Hartkäse"), or sums up: what it says of the rows under it; null: it is a good. */
-function sectionOf(cells: readonly string[]): string | null {
-  const filled = cells.map((cell) => cell.trim()).filter(Boolean);
-  const [first = ''] = filled;
-  if (TOTALS.test(first)) return '';
-  if (filled.length > 1 || cells.length < 2) return null;
-  return kindNamed(first) ? first : null;
+  return tally(rows, passedOver);
 }
 
 /** A row that was found by code or name changes neither id nor name, whatever its spelling. */

@@ -34,6 +34,11 @@ test('a list with names, words and prices comes in whole', () => {
   const { rows, counts } = taken(LIST.slice(at + 1));
   expect(rows.filter(({ outcome }) => outcome === 'refused').map(({ says }) => says)).toEqual([]);
   expect(counts).toMatchObject({ new: 5 });
+  expect(taken(LIST.slice(at + 1)).passedOver.map(({ text }) => text)).toEqual([
+    'Weichkäse',
+    'Hartkäse',
+    'Summe',
+  ]);
   const [brie, roll, berg, wind, mustard] = rows.map(({ good }) => good!);
   expect(brie).toMatchObject({
     kind: 'cheese',
@@ -56,6 +61,21 @@ test('what no name and no word tells is refused in plain words, and the rest com
   ]);
   expect(rows.map(({ outcome }) => outcome)).toEqual(['refused', 'new']);
   expect(rows[0]!.says).toContain('Nordwind is not on the counter, and a new good needs a kind');
+});
+
+test('a name alone in its line is a good without a price, not a heading', () => {
+  const { rows, passedOver } = taken([['Bergkäse', '', '', '', '']]);
+  expect([rows[0]!.good!.from.price, passedOver]).toEqual(['not known', []]);
+});
+
+test('a file before format 9 that says the milk is not known is believed', () => {
+  const { rows } = intakeOfTable(
+    ['kind', 'name', 'milk', 'milkKnown', 'price'],
+    [['cheese', 'Gouda', 'goat', 'no', '20']],
+    [],
+    100,
+  )!;
+  expect(rows[0]!.good!.from).toMatchObject({ animal: 'not known' });
 });
 
 test('taken in a second time a list changes nothing', () => {

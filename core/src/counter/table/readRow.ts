@@ -1,4 +1,5 @@
-import { COLUMNS, PLAIN_PRICE, PLAIN_WORDS, WHOLE_PARTS, type Column } from './columns.js';
+import { COLUMNS, OLD_FLAGS, PLAIN_PRICE, PLAIN_WORDS, WHOLE_PARTS, type Column } from './columns.js';
+import type { BasisField } from '../basis.js';
 import { unescapeCell } from './escape.js';
 import { figureOf, priceSaid, settledFigure, type Decimal } from './numbers.js';
 
@@ -26,6 +27,8 @@ export interface ReadRow {
   readonly plainPer: 'kg' | 'piece' | 'pack' | null;
   /** What the supplier says of it in words. */
   readonly words: string;
+  /** What a file before format 9 says is not known. */
+  readonly notKnown: readonly BasisField[];
   readonly wrong: readonly string[];
 }
 
@@ -176,6 +179,9 @@ export function rowReader(
       plainPrice: priceOf(text(PLAIN_PRICE), decimal, wrong),
       plainPer: priceSaid(text(PLAIN_PRICE)).per,
       words: said(cells),
+      notKnown: Object.entries(OLD_FLAGS).flatMap(([heading, fields]) =>
+        /^(?:no|false|0)$/i.test(text(heading).trim()) ? fields : [],
+      ),
       wrong,
     };
   };

@@ -9,7 +9,8 @@ import { asStored } from '../reading.js';
 import { SENSES } from '../words.js';
 import { goodsById } from '../kinds.js';
 import { guessColumns, unknownHeadings } from './headings.js';
-import { idFrom, intakeOfGoods, intakeOfTable } from './intake.js';
+import { intakeOfGoods, intakeOfTable } from './intake.js';
+import { idFrom } from './newGood.js';
 import { escapeCell, unescapeCell } from './escape.js';
 import { HEADINGS, tableOf } from './rows.js';
 

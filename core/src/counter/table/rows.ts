@@ -182,14 +182,17 @@ export function goodFrom(
   return why ? { says: why } : { good };
 }
 
-/** What the row says is no guess any more. */
+/** The marks of a good less those of the fields that its row says. */
 function marksLeft(tree: Tree, row: ReadRow): unknown {
   const said = row.fields.flatMap(({ column, value }) => {
     const field = isNothing(value) ? null : basisFieldOf(column.path);
     return field ? [field] : [];
   });
   const from = (tree.from ?? {}) as Marks;
-  return saidOf({ from }, ...said, ...(row.plainPrice === null ? [] : (['price'] as const))).from;
+  return {
+    ...saidOf({ from }, ...said, ...(row.plainPrice === null ? [] : (['price'] as const))).from,
+    ...Object.fromEntries(row.notKnown.map((field) => [field, 'not known'])),
+  };
 }
 
 /**

@@ -1,10 +1,11 @@
-import { basisFieldOf, type Basis, type BasisField, type Good } from '@rotula/core';
+import type { BasisField, Good } from '@rotula/core';
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
 import { Select } from '../../ui/Select';
 import { capital, type Format } from '../../ui/format';
 import { NumberField } from '../../ui/NumberField';
 import { TypedText } from '../../ui/TypedText';
+import { BasisNote } from './BasisNote';
 import { valueAt, type Field } from './fields';
 import { minorPerPrice } from './price';
 import { say, word } from '../../language/say';
@@ -33,31 +34,8 @@ export function FieldRow(props: Props) {
         )}
       </span>
       <Input {...props} />
-      <BasisNote {...props} />
+      <BasisNote path={field.path} good={props.good} onSo={props.onSo} />
     </Wrap>
-  );
-}
-
-const NOTES: Record<Basis, string> = {
-  name: say`by its name`,
-  typical: say`usual for what is so called`,
-  'not known': say`not known: a place holder`,
-};
-
-/** Where what stands in a field comes from, and one touch that settles it. */
-function BasisNote({ field, good, onSo }: Props) {
-  const part = basisFieldOf(field.path);
-  const basis = part && good.from[part];
-  if (!basis) return null;
-  return (
-    <span className="mt-1 flex items-center gap-3 text-sm text-annatto-text" data-basis={basis}>
-      <em>{NOTES[basis]}</em>
-      {onSo && basis !== 'not known' && (
-        <button type="button" className="min-h-8 underline" onClick={() => onSo(part)}>
-          {say`it is so`}
-        </button>
-      )}
-    </span>
   );
 }
 

@@ -24,6 +24,28 @@ afterEach(cleanup);
 const metric = formatFor(House.parse({}));
 const us = formatFor(House.parse({ units: 'US customary', currency: 'USD', country: 'US' }));
 
+describe('a guess looks like one', () => {
+  const field = { path: 'form.shape', label: 'Shape', is: 'one', of: ['wheel', 'log'] } as const;
+  const row = (good: Good, onSo = jest.fn()) =>
+    render(<FieldRow field={field} good={good} format={metric} onSet={jest.fn()} onSo={onSo} />);
+  test('what is typical says so, and one touch states it', async () => {
+    const onSo = jest.fn();
+    row(aCheese('c', { from: { shape: 'typical' } }), onSo);
+    expect(screen.getByText('usual for what is so called')).toBeDefined();
+    await userEvent.click(screen.getByRole('button', { name: 'it is so' }));
+    expect(onSo).toHaveBeenCalledWith('shape');
+  });
+  test('a place holder cannot be taken as it is', () => {
+    row(aCheese('c', { from: { shape: 'not known' } }));
+    expect(screen.getByText('not known: a place holder')).toBeDefined();
+    expect(screen.queryByRole('button', { name: 'it is so' })).toBeNull();
+  });
+  test('what somebody stated has no note', () => {
+    row(aCheese('c'));
+    expect(document.querySelector('[data-basis]')).toBeNull();
+  });
+});
+
 describe('what came in is checked', () => {
   const seen: { arrival: Arrival } = { arrival: UNCHECKED };
   function Check() {

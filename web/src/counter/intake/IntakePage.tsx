@@ -98,6 +98,7 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
                 {note}
               </p>
             ))}
+            <PassedOver lines={state.intake.passedOver} />
             <IntakeRows intake={state.intake} shown={shown} onShow={setShown} />
           </>
         )}
@@ -129,6 +130,20 @@ function IntakeOpen({ counter, house }: { counter: readonly Good[]; house: Store
     </>
   );
 }
+
+/** Lines that are no goods: headings of what follows, and sums. Said, so that none goes missing unseen. */
+function PassedOver({ lines }: { lines: Intake['passedOver'] }) {
+  if (lines.length === 0) return null;
+  const shown = lines.slice(0, MOST_SHOWN).map(({ line, text }) => say`“${text}” (line ${line})`);
+  const more = lines.length - shown.length;
+  return (
+    <p role="status" className="mb-2 border-l-4 border-line bg-paper-lit px-3 py-2">
+      {say`Read as headings and sums, not as goods: ${shown.join(', ')}`}
+      {more > 0 && say` and ${more} more`}.
+    </p>
+  );
+}
+const MOST_SHOWN = 8;
 
 /** What opens the machine's own list of files. */
 function FilePicker({

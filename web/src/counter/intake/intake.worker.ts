@@ -38,6 +38,7 @@ export interface ShownRow extends Omit<IntakeRow, 'good'> {
 export interface ShownIntake {
   readonly rows: readonly ShownRow[];
   readonly counts: Intake['counts'];
+  readonly passedOver: Intake['passedOver'];
 }
 
 /** What would happen, or what has to be said first. */
@@ -114,7 +115,7 @@ function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnsw
     // Read here as the server will read it, so that it is seen before it is stored.
     unsettled: good && row.outcome !== 'same' ? differencesOf(withReading(good)) : [],
   }));
-  return { is: 'intake', intake: { rows, counts: intake.counts } };
+  return { is: 'intake', intake: { rows, counts: intake.counts, passedOver: intake.passedOver } };
 }
 
 const worker = {
@@ -134,11 +135,19 @@ const worker = {
     tell: Progress,
   ): IntakeAnswer | null => {
     if (read.is !== 'table') return null;
-    const { body } = read;
+    const { body, lines } = read;
     const found = said ? { decimal: said } : decimalOf(headings, body);
     if ('doubt' in found) return { is: 'doubt', doubt: found.doubt };
     return answer(
-      intakeOfTable(headings, body, counter, minorPerUnit, telling(tell), found.decimal),
+      intakeOfTable(
+        headings,
+        body,
+        counter,
+        minorPerUnit,
+        telling(tell),
+        found.decimal,
+        (row) => lines[row]!,
+      ),
       counter,
     );
   },

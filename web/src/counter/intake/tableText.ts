@@ -7,6 +7,8 @@ import { say } from '../../language/say';
 export interface Table {
   readonly headings: readonly string[];
   readonly body: readonly (readonly string[])[];
+  /** The line of the file in which each row of the body begins, from 1. */
+  readonly lines: readonly number[];
   /** Said beside the table where it is not what is usual. */
   readonly notes: readonly string[];
 }
@@ -74,6 +76,16 @@ function dividerOf(text: string): string | readonly string[] {
 const NAMES: Record<string, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tabulator', '|': 'bar' };
 export const dividerName = (sign: string): string => NAMES[sign] ?? sign;
 
+/** Every row that has something in it, with the line in which it begins: a cell may hold several lines. */
+function withLines(all: readonly (readonly string[])[]): { cells: readonly string[]; line: number }[] {
+  let line = 1;
+  return all.flatMap((cells) => {
+    const row = { cells, line };
+    line += 1 + cells.reduce((sum, cell) => sum + (cell.match(/\r\n|\n|\r/g)?.length ?? 0), 0);
+    return cells.some((cell) => cell.trim() !== '') ? [row] : [];
+  });
+}
+
 export function readTable(raw: string, encoding: Encoding, said?: string): FileRead {
   const text = withOneLineEnd(raw.replace(/^\uFEFF/, ''));
   const divider = said ?? dividerOf(text);
@@ -82,7 +94,7 @@ export function readTable(raw: string, encoding: Encoding, said?: string): FileR
       is: 'divided',
       by: divider.map((sign) => ({ sign, first: parse(text, sign, 1).data[0] ?? [] })),
     };
-  const { data, errors } = parse(text, divider);
+  const { data: all, errors } = Papa.parse<string[]>(text, { delimiter: divider });
   const open = errors.find(({ type }) => type === 'Quotes');
   if (open) {
     const line = (open.row ?? 0) + 1;
@@ -91,8 +103,9 @@ export function readTable(raw: string, encoding: Encoding, said?: string): FileR
       says: say`A quotation mark that is opened about line ${line} is not closed, so the rows after it run together. Close it (or write "" for a mark inside a text), then take the file in again.`,
     };
   }
-  const at = headingRow(data);
-  const [head, body] = [data[at], data.slice(at + 1)];
+  const rows = withLines(all);
+  const at = headingRow(rows.map(({ cells }) => cells));
+  const [head, body] = [rows[at]?.cells, rows.slice(at + 1)];
   const headings = head?.map((heading) => heading.trim()) ?? [];
   if (headings.length < 2)
     return { is: 'nothing', says: say`A table needs a first line with the names of its columns.` };
@@ -105,5 +118,11 @@ export function readTable(raw: string, encoding: Encoding, said?: string): FileR
   if (body.length === 0)
     return { is: 'nothing', says: say`There are names of columns, and no rows under them.` };
   const notes = encoding === 'UTF-8' ? [] : [say`Read as ${encoding}: look whether é, ü and € are right.`];
-  return { is: 'table', headings, body, notes };
+  return {
+    is: 'table',
+    headings,
+    body: body.map(({ cells }) => cells),
+    lines: body.map(({ line }) => line),
+    notes,
+  };
 }
