@@ -42,6 +42,8 @@ function badRows() {
     'cheese,wren-curd,Wren Curd,dear,',
     ',gullstone,Gullstone,3150,',
     ',tarpot,Tarpot,2990,spring list',
+    'cheese,,Comté 18 months,,spring list',
+    ',,Manchego viejo,3450,spring list',
   ];
   writeFileSync(path, rows.join('\n'));
   return path;

@@ -27,6 +27,7 @@ interface Stored {
   lots: { verdict: { says: string; taster: string } | null }[];
   trial: { paid: number } | null;
   code: string;
+  from: Record<string, string>;
 }
 const stored = async (id: string): Promise<Stored | undefined> => {
   const answer = await fetch(`${shop.address}/api/counter`).then(
@@ -154,6 +155,27 @@ describe('a file is taken in', () => {
     await give('next.csv', list('32,00'));
     await shop.click('Take the 1 accepted row in');
     await storedAs('tarpot', (good) => good!.price.amount === 3200);
+  });
+
+  test('a list of names and prices makes goods: what is told by the name is marked, and stated with one touch', async () => {
+    await shop.go('/counter/intake');
+    await give(
+      'liste.csv',
+      'Käserei am Deich;;\nArtikel;Milch;Preis\nHartkäse;;\nBergkäse 12 Mon.;Kuh, roh;€ 32,90/kg\nNordwind;Schaf;41,50\n',
+    );
+    await shop.click('Remember this and go on');
+    await shop.reads('main', '“Hartkäse” (line 3)');
+    await shop.reads('main [role="list"]', /line 4.*Bergkäse 12 Mon\..*told or usual by its name/s);
+    await shop.click('Take the 2 accepted rows in');
+    await storedAs('bergkase-12-mon', (good) => good?.price.amount === 3290 && good.from.animal === 'name');
+    await shop.go('/counter/bergkase-12-mon');
+    await shop.reads('main', 'by its name or the list');
+    await shop.click('it is so');
+    await storedAs('bergkase-12-mon', (good) => good!.from.animal === undefined);
+    await shop.undo();
+    await storedAs('bergkase-12-mon', (good) => good!.from.animal === 'name');
+    await shop.undo();
+    await storedAs('nordwind', (good) => good === undefined);
   });
 
   test('what is no counter is said to be none', async () => {

@@ -191,12 +191,13 @@ function marksOf(kind: GoodKind, told: Told, blank: Marks): Marks {
 
 /**
  * A new good by its name, with whatever words stand beside it.
+ * @param style as somebody called it; '' for the name of the dictionary
  * @param beside what else is written of it: "raw sheep's milk", "blue"; read with the name, not kept
  * @returns the blank of its kind where the name tells nothing
  */
 export function goodFromName(kind: GoodKind, name: string, id: string, style: string, beside = ''): Good {
-  const blank = blankGood(kind, name, id, style);
   const told = tellName([name, style, beside].filter(Boolean).join(', '), kind);
+  const blank = blankGood(kind, name, id, style || told?.style || `a ${kind}`);
   if (!told) return blank;
   const { values } = told;
   const animals = told.animals.map((animal) => ({ animal, share: 1 / told.animals.length }));

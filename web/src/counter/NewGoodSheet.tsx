@@ -67,7 +67,7 @@ export default function NewGoodSheet({
   const make = async () => {
     const taken = new Set(counter.map((good) => good.id));
     const id = freeId(idFrom(draft.name), (wanted) => taken.has(wanted));
-    const style = draft.style.trim() || (trial ? `unknown ${draft.kind}` : `a ${draft.kind}`);
+    const style = draft.style.trim() || (trial ? `unknown ${draft.kind}` : '');
     const kind = trial && draft.kind === 'ware' ? 'cheese' : draft.kind;
     const blank = goodFromName(kind, draft.name.trim(), id, style);
     const good = trial ? trialOf(blank, draft) : blank;

@@ -2,7 +2,7 @@ import type { BasisField } from '@rotula/core';
 import { say } from '../language/say';
 
 /** What a field that may be a guess is called. */
-export const BASIS_WORDS: Record<BasisField, string> = {
+const BASIS_WORDS: Record<BasisField, string> = {
   animal: say`milk or animal`,
   making: say`what it is`,
   age: say`age`,

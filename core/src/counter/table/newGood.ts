@@ -1,3 +1,4 @@
+import { folded } from '../../lexicon/plain.js';
 import { kindNamed, tellName } from '../../lexicon/tell.js';
 import { freeId } from '../blank.js';
 import { goodFromName } from '../fromName.js';
@@ -8,11 +9,9 @@ import { goodFrom } from './rows.js';
 
 /** A row of a list that is no good on the counter yet. */
 
-/** Words to an id: lower-case letters, digits and dashes. */
+/** Words to an id: lower-case letters without accents, digits and dashes. */
 export const idFrom = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .toLowerCase()
+  folded(name)
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')
     .slice(0, 60);
@@ -50,7 +49,7 @@ export function newGood(
     given ?? kindNamed(beside) ?? (row.kind ? null : (tellName([name, beside].join(', '))?.kind ?? null));
   if (!kind || name === '') return { says: whyNoGood(row, kind), name };
   const id = row.id || freeId(idFrom(name), isTaken);
-  const style = String(row.fields.find(({ column }) => column.path === 'style')?.value || `a ${kind}`);
+  const style = String(row.fields.find(({ column }) => column.path === 'style')?.value ?? '');
   const seed = goodFromName(kind, name, id, style, beside);
   const fields = row.fields.filter(({ value }) => !isNothing(value));
   const parsed = goodFrom({ ...row, kind, fields }, lots, null, minorPerUnit, seed);

@@ -2,7 +2,7 @@ import { basisFieldOf, type Basis, type BasisField, type Good } from '@rotula/co
 import { say } from '../../language/say';
 
 const NOTES: Record<Basis, string> = {
-  name: say`by its name`,
+  name: say`by its name or the list`,
   typical: say`usual for what is so called`,
   'not known': say`not known: a place holder`,
 };

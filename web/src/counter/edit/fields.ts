@@ -262,6 +262,26 @@ export const TRIAL_SECTION: Section = {
   ],
 };
 
+/** Fields that are not edited by hand, or on a part of the page of their own. */
+const OTHERS: Readonly<Record<string, string>> = {
+  kind: say`Kind of good`,
+  id: say`Id`,
+  lots: say`Lots`,
+  colours: say`Colours`,
+  estimated: say`Scales not tasted yet`,
+  from: say`Not stated yet`,
+  'usual.intensity': say`Usual strength`,
+  'usual.ageDays': say`At an age of, days`,
+  'pack.pieces': say`Pieces in a pack`,
+  'allergens.contains': say`Contains`,
+  'allergens.mayContain': say`May contain`,
+  'allergens.free': say`Free of`,
+  'allergens.unknown': say`Allergens not known`,
+  'allergens.rest': say`All other allergens`,
+  'composition.carbohydrate': say`Carbohydrate`,
+  'composition.ash': say`Ash`,
+};
+
 type Tree = { readonly [key: string]: unknown };
 
 export const valueAt = (good: Good, path: string): unknown =>
@@ -275,3 +295,19 @@ export function withValue(good: Good, path: string, value: unknown): unknown {
   };
   return put(good as unknown as Tree, path.split('.'));
 }
+
+/** What a field of the open format is called here: its label, with its section where two have one label; its path where the editor has none. */
+export const fieldLabel: (path: string) => string = (() => {
+  const all = [...SECTIONS, TRIAL_SECTION].flatMap(({ title, fields }) =>
+    fields.map(({ path, label }) => ({ path, label, title })),
+  );
+  const isAmbiguous = (path: string, label: string) =>
+    all.some((other) => other.label === label && other.path !== path);
+  const labels = new Map(
+    all.map(({ path, label, title }) => [
+      path,
+      isAmbiguous(path, label) ? `${title}: ${label.toLowerCase()}` : label,
+    ]),
+  );
+  return (path) => labels.get(path) ?? OTHERS[path] ?? path;
+})();

@@ -1,6 +1,7 @@
 import { COLUMNS, PLAIN_PRICE, PLAIN_WORDS } from '@rotula/core';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
+import { fieldLabel } from '../edit/fields';
 import { say } from '../../language/say';
 
 const COMMON: readonly { value: string; label: string; hint?: string }[] = [
@@ -14,7 +15,7 @@ const OPTIONS = [
   ...COMMON,
   ...COLUMNS.filter((column) => !COMMON.some((c) => c.value === column.path)).map((column) => ({
     value: column.path,
-    label: column.path,
+    label: fieldLabel(column.path),
   })),
 ];
 

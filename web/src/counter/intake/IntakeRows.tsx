@@ -4,6 +4,7 @@ import clsx from 'clsx';
 import { useRef, useState } from 'react';
 import type { ShownIntake, ShownRow } from './intake.worker';
 import { allergenLabel } from '../../words';
+import { basisWords } from '../../words/basis';
 import { say } from '../../language/say';
 
 const OUTCOMES: readonly IntakeRow['outcome'][] = ['refused', 'new', 'changed', 'same'];
@@ -95,6 +96,14 @@ export function IntakeRows({
                       <strong className="mr-2 text-annatto-text" data-unsettled={row.unsettled.length}>
                         {say`allergens: ${[...new Set(row.unsettled.map(({ id }) => allergenLabel(id)))].join(', ')}`}
                       </strong>
+                    )}
+                    {row.notKnown.length > 0 && (
+                      <strong className="mr-2 text-annatto-text" data-not-known>
+                        {say`missing: ${basisWords(row.notKnown)}`}
+                      </strong>
+                    )}
+                    {row.guessed.length > 0 && (
+                      <span className="mr-2">{say`told or usual by its name: ${basisWords(row.guessed)}`}</span>
                     )}
                     {row.says}
                   </span>

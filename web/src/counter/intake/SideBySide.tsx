@@ -2,6 +2,7 @@ import useSWR from 'swr';
 import type { Format } from '../../ui/format';
 import { Callout, SlateSection } from '../../ui/Slate';
 import { allergenLabel } from '../../words';
+import { fieldLabel } from '../edit/fields';
 import type { ShownRow } from './intake.worker';
 import type { SideBySideAnswer } from './useIntake';
 import { say } from '../../language/say';
@@ -60,7 +61,7 @@ export function SideBySide({
         <tbody>
           {changes.map(({ field, was, is }) => (
             <tr key={field} className="align-top [overflow-wrap:anywhere]">
-              <td className="pr-2 text-chalk-soft">{field.replace('.amount', '')}</td>
+              <td className="w-2/5 pr-2 text-chalk-soft [overflow-wrap:normal]">{fieldLabel(field)}</td>
               {!isNew && <td className="pr-2">{shown(field, was)}</td>}
               <td className="font-bold">{shown(field, is)}</td>
             </tr>

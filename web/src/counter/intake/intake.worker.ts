@@ -1,4 +1,7 @@
 import {
+  BASIS_FIELDS,
+  type Basis,
+  type BasisField,
   changesOf,
   changeTo,
   checkedDocument,
@@ -34,6 +37,9 @@ import { say } from '../../language/say';
 export interface ShownRow extends Omit<IntakeRow, 'good'> {
   /** Allergens that its words say and nobody has settled. */
   readonly unsettled: readonly Difference[];
+  /** Of what would be stored: what its name told or is usual, and what nobody said. */
+  readonly guessed: readonly BasisField[];
+  readonly notKnown: readonly BasisField[];
 }
 export interface ShownIntake {
   readonly rows: readonly ShownRow[];
@@ -100,6 +106,16 @@ function shownOf(file: FileRead): FileShown {
 /** What was last looked through, so that taking it in needs no second trip of all rows. */
 let last: { intake: Intake; counter: readonly GoodType[] } | null = null;
 
+/** Fields of a good that would be stored with such a mark. */
+const marked = (
+  good: GoodType | null,
+  { outcome }: Pick<IntakeRow, 'outcome'>,
+  is: (basis: Basis) => boolean,
+): BasisField[] =>
+  good && outcome !== 'same'
+    ? BASIS_FIELDS.filter((field) => good.from[field] !== undefined && is(good.from[field]))
+    : [];
+
 /** The limit of the counter holds for the total; it is said before anything is shown. */
 function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnswer | null {
   if (!intake) return null;
@@ -113,6 +129,8 @@ function answer(intake: Intake | null, counter: readonly GoodType[]): IntakeAnsw
   const rows = intake.rows.map(({ good, ...row }): ShownRow => ({
     ...row,
     // Read here as the server will read it, so that it is seen before it is stored.
+    guessed: marked(good, row, (basis) => basis !== 'not known'),
+    notKnown: marked(good, row, (basis) => basis === 'not known'),
     unsettled: good && row.outcome !== 'same' ? differencesOf(withReading(good)) : [],
   }));
   return { is: 'intake', intake: { rows, counts: intake.counts, passedOver: intake.passedOver } };
