@@ -196,7 +196,7 @@ describe('files as they are written', () => {
   };
   test('what would be stored stands beside what is there', async () => {
     await give('list.csv', 'id,price,note\ngullstone,"1.234,50",dear\n');
-    await shop.reads('[data-side-by-side="gullstone"]', /price.*1,234\.50/s);
+    await shop.reads('[data-side-by-side="gullstone"]', /Price.*1,234\.50/s);
     await shop.reads('[data-side-by-side="gullstone"]', 'will be stored');
   });
   test('a figure that could be read both ways is asked', async () => {

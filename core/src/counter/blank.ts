@@ -1,4 +1,5 @@
 import { isSaid, type BasisField } from './basis.js';
+import { memoised } from '../units/index.js';
 import { reestimated } from './estimate.js';
 import { Good } from './good.js';
 import { SENSES, type GoodKind } from './words.js';
@@ -75,12 +76,29 @@ const NOT_KNOWN: Record<GoodKind, readonly BasisField[]> = {
   ware: ['making', 'shape', 'price'],
 };
 
-/** A new good of a kind, under an id that is not taken. */
-export function blankGood(kind: GoodKind, name: string, id: string, style: string): Good {
-  const from = Object.fromEntries(NOT_KNOWN[kind].map((field) => [field, 'not known']));
+/** The blank of a kind with every default filled in, parsed once: lists make thousands of goods. */
+const filledIn = memoised((kind: GoodKind): Good => {
   const estimated = kind === 'ware' ? undefined : [...SENSES];
-  return reestimated(Good.parse({ kind, id, name, style, estimated, from, ...BLANKS[kind] }));
-}
+  const from = Object.fromEntries(NOT_KNOWN[kind].map((field) => [field, 'not known']));
+  return reestimated(Good.parse({ kind, id: 'x', name: 'x', style: 'x', estimated, from, ...BLANKS[kind] }));
+});
+
+const copied = (value: unknown): unknown =>
+  Array.isArray(value) ? [...value] : value && typeof value === 'object' ? { ...value } : value;
+
+/** A new good of a kind before its name is checked, to be built on: its parts are its own. */
+export const blankOf = (kind: GoodKind, name: string, id: string, style: string): Good => ({
+  ...(Object.fromEntries(
+    Object.entries(filledIn(kind)).map(([key, value]) => [key, copied(value)]),
+  ) as unknown as Good),
+  id,
+  name,
+  style,
+});
+
+/** A new good of a kind, under an id that is not taken. @throws ZodError where name or style is none */
+export const blankGood = (kind: GoodKind, name: string, id: string, style: string): Good =>
+  Good.parse(blankOf(kind, name, id, style));
 
 /** An id like the one that was wanted, with a number behind it where it is taken. */
 export function freeId(wanted: string, taken: (id: string) => boolean): string {

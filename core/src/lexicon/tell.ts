@@ -62,12 +62,20 @@ const STYLE_TABLE: Readonly<Record<StyleKind | 'any', PhraseTable<StyleRow>>> = 
     ware: tableOf('ware'),
   };
 })();
-/** Styles of one word, by the end of which a German word is known: feigensenf is a senf. */
-const ENDS: readonly (readonly [end: string, row: StyleRow])[] = STYLES.flatMap((row) =>
-  row.names.flatMap(([word, ...more]) =>
-    more.length === 0 && word!.length >= 4 ? [[word!, row] as const] : [],
-  ),
-).sort(([a], [b]) => b.length - a.length);
+/** The shortest style that a German word may end with. */
+const TAIL = 4;
+/** Styles of one word by their last letters, the longest first: feigensenf is a senf. */
+const ENDS: ReadonlyMap<string, readonly (readonly [end: string, row: StyleRow])[]> = (() => {
+  const byTail = new Map<string, (readonly [string, StyleRow])[]>();
+  for (const row of STYLES)
+    for (const [word, ...more] of row.names)
+      if (more.length === 0 && word!.length >= TAIL) {
+        const tail = word!.slice(-TAIL);
+        byTail.set(tail, [...(byTail.get(tail) ?? []), [word!, row]]);
+      }
+  for (const list of byTail.values()) list.sort(([a], [b]) => b.length - a.length);
+  return byTail;
+})();
 
 const MILK = byWord(MILK_WORDS);
 const ANIMALS = byWord(ANIMAL_WORDS);
@@ -106,9 +114,9 @@ function styleHits(words: readonly string[], kind: StyleKind | 'any'): PhraseHit
 /** What a German word ends with must leave this much of a beginning. */
 const BEGINNING = 3;
 const endOf = (word: string, kind: StyleKind | 'any'): StyleRow | null =>
-  word.length < 4 + BEGINNING || /\d/.test(word)
+  word.length < TAIL + BEGINNING || /\d/.test(word)
     ? null
-    : (ENDS.find(
+    : (ENDS.get(word.slice(-TAIL))?.find(
         ([end, row]) =>
           word.endsWith(end) &&
           word.length >= end.length + BEGINNING &&

@@ -1,7 +1,7 @@
 import { folded } from '../../lexicon/plain.js';
 import { kindNamed, tellName } from '../../lexicon/tell.js';
 import { freeId } from '../blank.js';
-import { goodFromName } from '../fromName.js';
+import { seedFromName } from '../fromName.js';
 import type { Good } from '../good.js';
 import { GOOD_KINDS, type GoodKind } from '../words.js';
 import { isNothing, type ReadRow } from './readRow.js';
@@ -27,7 +27,7 @@ function whyNoGood(row: ReadRow, kind: GoodKind | null): string {
   if (row.kind && !kind) return `kind: there is no kind “${row.kind}”`;
   return kind
     ? `${what} is not on the counter, and a new good needs a name`
-    : `${what} is not on the counter, and a new good needs a kind that is given or that its name tells`;
+    : `${what} is not on the counter, and a new good needs a kind`;
 }
 
 /** A good that is not on the counter yet: as its row says where that is a whole good, else on top of what its name tells. */
@@ -50,7 +50,7 @@ export function newGood(
   if (!kind || name === '') return { says: whyNoGood(row, kind), name };
   const id = row.id || freeId(idFrom(name), isTaken);
   const style = String(row.fields.find(({ column }) => column.path === 'style')?.value ?? '');
-  const seed = goodFromName(kind, name, id, style, beside);
+  const seed = seedFromName(kind, name, id, style, beside);
   const fields = row.fields.filter(({ value }) => !isNothing(value));
   const parsed = goodFrom({ ...row, kind, fields }, lots, null, minorPerUnit, seed);
   return 'good' in parsed ? { good: parsed.good, before: null } : { says: parsed.says, name };

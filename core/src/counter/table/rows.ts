@@ -145,7 +145,7 @@ function lotsFrom(rows: readonly ReadRow[], kind: GoodKind): { readonly lots: Lo
 
 /**
  * The good that a row of goods and its rows of lots describe, on top of the good that is already there (null: a new
- * one, on top of what its name tells where that is given as the seed). Columns that the table does not have stay as they were; the lots are replaced where it has rows of lots.
+ * one, on top of what its name tells where that is given as the seed, which is built on). Columns that the table does not have stay as they were; the lots are replaced where it has rows of lots.
  */
 export function goodFrom(
   row: ReadRow | null,
@@ -159,7 +159,7 @@ export function goodFrom(
   const { kind } = named;
   const [wrong] = [row, ...lotRows].flatMap((r) => r?.wrong ?? []);
   if (wrong !== undefined) return { says: wrong };
-  const tree = structuredClone(before ?? seed ?? { kind }) as unknown as Tree;
+  const tree = (before ? structuredClone(before) : (seed ?? { kind })) as unknown as Tree;
   if (row) {
     lay(tree, row, kind);
     tree.kind = kind;
